@@ -1,0 +1,215 @@
+/** `heron`: the core from the shell. JSON in and out. Exit 0 fine, 1 the plan has errors, 2 wrong usage. */
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { Command, CommanderError, InvalidArgumentError, Option } from 'commander';
+import { evaluate } from '@heronstone/core/evaluate.ts';
+import { readSuppliesCsv, writeSuppliesCsv } from '@heronstone/core/formats/csv.ts';
+import { labelSheet } from '@heronstone/core/formats/labels.ts';
+import { labelsPdf } from '@heronstone/core/formats/labelsPdf.ts';
+import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
+import { applyChanges } from '@heronstone/core/model/change.ts';
+import type { Plan } from '@heronstone/core/model/plan.ts';
+import { changesTo, solveAll } from '@heronstone/core/place/solve.ts';
+import { addSupplies } from '@heronstone/core/sort/supplies.ts';
+import { DataError, openDatabase } from '@heronstone/server/database.ts';
+import { defaultData, DEFAULT_PORT } from '@heronstone/server/index.ts';
+import { Store } from '@heronstone/server/store.ts';
+import { PlanErrors, readPlan, readText, UsageError, writeFile } from './files.ts';
+import { labelFonts } from './fonts.ts';
+
+export interface Output {
+  out: (text: string) => void;
+  err: (text: string) => void;
+}
+
+const console_: Output = { out: (text) => process.stdout.write(text), err: (text) => process.stderr.write(text) };
+const json = (value: unknown) => `${JSON.stringify(value, null, 1)}\n`;
+
+function number(least: number, most: number, whole: boolean) {
+  return (text: string) => {
+    const value = Number(text);
+    if (text.trim() === '' || !Number.isFinite(value) || value < least || value > most || (whole && !Number.isInteger(value))) {
+      throw new InvalidArgumentError(`It is a ${whole ? 'whole ' : ''}number from ${least} to ${most}.`);
+    }
+    return value;
+  };
+}
+
+/** Runs the command line. @returns the exit code */
+export async function main(args: readonly string[], io: Output = console_): Promise<number> {
+  const program = build(io);
+  try {
+    await program.parseAsync([...args], { from: 'user' });
+    return 0;
+  } catch (cause) {
+    if (cause instanceof CommanderError) return cause.exitCode === 0 ? 0 : 2;
+    if (cause instanceof PlanErrors) {
+      io.out(json({ errors: cause.findings }));
+      io.err(`${cause.findings.length} ${cause.findings.length === 1 ? 'error' : 'errors'}; the first: ${cause.findings[0]?.message ?? ''}\n`);
+      return 1;
+    }
+    if (cause instanceof ReportHasErrors) {
+      io.err(`${cause.message}\n`);
+      return 1;
+    }
+    if (cause instanceof UsageError || cause instanceof DataError) {
+      io.err(`${cause.message}\n`);
+      return 2;
+    }
+    throw cause;
+  }
+}
+
+function build(io: Output): Command {
+  const program = new Command('heron');
+  program
+    .description('Plan a craft room from the shell: the same figures as on the screen, JSON in and out.')
+    .version('0.1.0')
+    .exitOverride()
+    .configureOutput({ writeOut: io.out, writeErr: io.err })
+    .showHelpAfterError('(heron --help tells more)')
+    .addHelpText('after', '\nExit codes: 0 fine; 1 the plan has errors (JSON with path, value, expected, message); 2 wrong usage.\nPLAN.json may be - for standard input. The plan file is described by docs/plan.schema.json.');
+
+  program
+    .command('check')
+    .argument('<plan>', 'plan file')
+    .description('print the Report of a plan; exit 1 when it has errors')
+    .action((file: string) => {
+      const report = evaluate(readPlan(file));
+      io.out(json(report));
+      if (report.errors > 0) throw new ReportHasErrors(report.findings.filter((f) => f.severity === 'error').map((f) => f.message));
+    });
+
+  program
+    .command('place')
+    .argument('<plan>', 'plan file')
+    .description('fill the compartments; locked placements stay')
+    .option('--seed <n>', 'same plan and seed, same result', number(0, 4294967295, true), 1)
+    .option('--seconds <s>', 'stop improving after so many seconds', number(0, 3600, false), 60)
+    .option('--out <file>', 'write the plan with its placements here (else to standard output)')
+    .action((file: string, options: { seed: number; seconds: number; out?: string }) => {
+      const plan = readPlan(file);
+      const until = Date.now() + options.seconds * 1000;
+      const solution = solveAll(plan, { seed: options.seed, stop: () => Date.now() > until });
+      const placed = applyChanges(plan, changesTo(plan, solution)).plan;
+      if (options.out === undefined) {
+        io.out(writePlanFile(placed));
+        return;
+      }
+      writeFile(options.out, writePlanFile(placed));
+      const { week } = evaluate(placed);
+      io.out(json({ out: options.out, seed: options.seed, ended: solution.ended, placed: solution.placements.length, unplaced: solution.unplaced, week }));
+    });
+
+  program
+    .command('labels')
+    .argument('<plan>', 'plan file')
+    .description('write a PDF with a label for each compartment in use')
+    .addOption(new Option('--paper <paper>', 'paper').choices(['a4', 'letter']))
+    .option('--width <mm>', 'label width', number(15, 200, false))
+    .option('--height <mm>', 'label height', number(8, 140, false))
+    .addOption(new Option('--of <arrangement>', 'which arrangement').choices(['planned', 'today']).default('planned'))
+    .option('--address <url>', 'address that the QR codes open', `http://127.0.0.1:${DEFAULT_PORT}`)
+    .requiredOption('--out <file>', 'PDF file to write')
+    .action(async (file: string, options: { paper?: 'a4' | 'letter'; width?: number; height?: number; of: 'planned' | 'today'; address: string; out: string }) => {
+      const plan = readPlan(file);
+      const { meta } = plan;
+      const result = labelSheet(plan, evaluate(plan), options.of, { paper: options.paper ?? meta.paper, width: options.width ?? meta.labelWidth, height: options.height ?? meta.labelHeight, address: options.address.replace(/\/$/, '') });
+      if (!result.ok) throw new UsageError(result.message);
+      writeFile(options.out, await labelsPdf(result.sheet, `${meta.name}: labels`, labelFonts()));
+      io.out(json({ out: options.out, labels: result.sheet.pages.flat().length, pages: result.sheet.pages.length, paper: result.sheet.paper }));
+    });
+
+  program
+    .command('supplies')
+    .argument('<plan>', 'plan file')
+    .description('print the supplies as CSV; with --csv, add the lines of a CSV file to the plan')
+    .option('--csv <file>', 'CSV file to add; rows with problems are named and left out')
+    .option('--out <file>', 'write the plan with the added supplies here (else to standard output)')
+    .action((file: string, options: { csv?: string; out?: string }) => {
+      const plan = readPlan(file);
+      if (options.csv === undefined) {
+        const csv = writeSuppliesCsv(plan);
+        if (options.out === undefined) io.out(csv);
+        else writeFile(options.out, csv);
+        return;
+      }
+      const read = readSuppliesCsv(readText(options.csv), plan.meta.units);
+      if (read.problems.length > 0) {
+        throw new PlanErrors(read.problems.map((p) => ({ path: `row ${p.row}${p.column ? `, ${p.column}` : ''}`, value: p.value, expected: p.message, message: `Row ${p.row}${p.column ? `, ${p.column}` : ''}: ${p.message}` })));
+      }
+      const added = applyChanges(plan, addSupplies(plan, read.supplies, idsFor(plan))).plan;
+      if (options.out === undefined) io.out(writePlanFile(added));
+      else {
+        writeFile(options.out, writePlanFile(added));
+        io.out(json({ out: options.out, added: read.supplies.length }));
+      }
+    });
+
+  program
+    .command('export')
+    .description('write a plan of a data directory as a plan file')
+    .option('--data <directory>', 'data directory', defaultData('own'))
+    .option('--plan <id>', 'which plan, when there are several')
+    .option('--out <file>', 'plan file to write (else to standard output)')
+    .action((options: { data: string; plan?: string; out?: string }) =>
+      withStore(options.data, true, io, async (store) => {
+        const plans = await store.list();
+        const id = options.plan ?? (plans.length === 1 ? plans[0]!.id : undefined);
+        if (id === undefined) throw new UsageError(plans.length === 0 ? `There is no plan in ${options.data}.` : `Choose one with --plan: ${plans.map((p) => `${p.id} (${p.name})`).join(', ')}.`);
+        const stored = await store.read(id);
+        if (!stored) throw new UsageError(`There is no plan “${id}” in ${options.data}; there are ${plans.map((p) => p.id).join(', ') || 'none'}.`);
+        const text = writePlanFile(stored.plan);
+        if (options.out === undefined) io.out(text);
+        else {
+          writeFile(options.out, text);
+          io.out(json({ out: options.out, plan: id, revision: stored.revision }));
+        }
+      }),
+    );
+
+  program
+    .command('import')
+    .argument('<plan>', 'plan file')
+    .description('bring a plan file into a data directory as a new plan')
+    .option('--data <directory>', 'data directory', defaultData('own'))
+    .option('--as <id>', 'give it this id')
+    .action((file: string, options: { data: string; as?: string }) => {
+      const read = readPlan(file);
+      if (options.as !== undefined && !/^[A-Za-z0-9_-]{1,64}$/.test(options.as)) throw new UsageError('--as is an id of letters, digits, - and _.');
+      const plan: Plan = options.as ? { ...read, meta: { ...read.meta, id: options.as } } : read;
+      return withStore(options.data, false, io, async (store) => {
+        if (await store.read(plan.meta.id)) throw new UsageError(`There is a plan “${plan.meta.id}” already; give this one another id with --as.`);
+        const stored = await store.create(plan, 'heron');
+        io.out(json({ data: options.data, plan: plan.meta.id, revision: stored.revision }));
+      });
+    });
+  return program;
+}
+
+/** The report is printed and has errors: exit 1. */
+class ReportHasErrors extends Error {
+  constructor(messages: readonly string[]) {
+    super(`${messages.length} ${messages.length === 1 ? 'error' : 'errors'}:\n${messages.map((m) => `- ${m}`).join('\n')}`);
+  }
+}
+
+function idsFor(plan: Plan): () => string {
+  const used = new Set([...Object.keys(plan.supplies), ...Object.keys(plan.activities), ...Object.keys(plan.uses)]);
+  let n = 0;
+  return () => {
+    do n++;
+    while (used.has(`csv${n}`));
+    return `csv${n}`;
+  };
+}
+
+async function withStore(data: string, mustExist: boolean, io: Output, work: (store: Store) => Promise<void>): Promise<void> {
+  if (mustExist && !existsSync(join(data, 'db'))) throw new UsageError(`There is no data in ${data}.`);
+  const { db, close } = await openDatabase(data, (message) => io.err(`${message}\n`));
+  try {
+    await work(new Store(db));
+  } finally {
+    await close();
+  }
+}

@@ -1,0 +1,27 @@
+/** Cautions about furniture: what can tip is fixed to the wall. Guidance, not certification (domain.md, Cautions). */
+import type { Finding } from '../model/finding.ts';
+import { formatLength } from '../model/measure.ts';
+import { byName, type Plan } from '../model/plan.ts';
+
+/** Heights over the floor from which a free-standing unit should be fixed to the wall, mm (methods.md 4: 690 with drawers, 1200 without). */
+export const FIX_TO_WALL = { withDrawers: 690, without: 1200 } as const;
+
+/** Cautions for units that could tip over. Units on the wall, tables and carts are left out. */
+export function checkFurniture(plan: Plan): Finding[] {
+  return byName(plan.units).flatMap((unit): Finding[] => {
+    if (!['drawer unit', 'cube shelf', 'bookcase'].includes(unit.kind) || unit.bottom > 0) return [];
+    const limit = unit.kind === 'drawer unit' ? FIX_TO_WALL.withDrawers : FIX_TO_WALL.without;
+    if (unit.height <= limit) return [];
+    return [
+      {
+        code: 'fix to the wall',
+        severity: 'caution',
+        path: `units.${unit.id}.height`,
+        value: unit.height,
+        expected: `fixed to the wall when taller than ${limit} mm`,
+        message: `${unit.name} is ${formatLength(unit.height, plan.meta.units)} high: fix it to the wall so that it cannot tip, with fixings that suit the wall and away from cables and pipes.`,
+        target: { table: 'units', id: unit.id },
+      },
+    ];
+  });
+}

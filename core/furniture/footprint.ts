@@ -1,0 +1,32 @@
+/** Where a unit stands: its footprint from above and the heights between which it is solid. */
+import type { Unit } from '../model/plan.ts';
+import { turned, type Point } from '../room/geometry.ts';
+
+type Stand = Pick<Unit, 'x' | 'y' | 'turn' | 'width' | 'depth'>;
+
+/**
+ * A point of a unit in room coordinates.
+ * @param across mm from its left side, as one faces its front
+ * @param out mm from its back towards the front (may lie beyond the front: an open drawer)
+ */
+export function inRoom(unit: Stand, across: number, out: number): Point {
+  const offset = turned({ x: across - unit.width / 2, y: out - unit.depth / 2 }, unit.turn);
+  return { x: unit.x + offset.x, y: unit.y + offset.y };
+}
+
+/** The four corners of the footprint, clockwise from above, starting at the back left. */
+export function footprint(unit: Stand): Point[] {
+  return [inRoom(unit, 0, 0), inRoom(unit, unit.width, 0), inRoom(unit, unit.width, unit.depth), inRoom(unit, 0, unit.depth)];
+}
+
+/** Heights over the floor between which a unit is in the way, mm. Under a table top other things may stand. */
+export function solidSpan(unit: Pick<Unit, 'kind' | 'bottom' | 'height' | 'board'>): { bottom: number; top: number } {
+  const top = unit.bottom + unit.height;
+  return unit.kind === 'table' ? { bottom: top - Math.max(unit.board, 1), top } : { bottom: unit.bottom, top };
+}
+
+/** A unit moved so that its back stands against a wall (used by "put it against the wall" and by snapping). */
+export function centreFrom(unit: Stand, backLeft: Point): Point {
+  const now = inRoom(unit, 0, 0);
+  return { x: unit.x + backLeft.x - now.x, y: unit.y + backLeft.y - now.y };
+}

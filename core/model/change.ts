@@ -1,0 +1,172 @@
+/**
+ * Changes: the only way a plan becomes another plan. A group of changes is what a person did in one gesture;
+ * it has a name to read ("Move 84 markers to Desk, drawer 2") and an exact inverse.
+ */
+import { z } from 'zod';
+import { MetaSchema, REFERENCES, TABLES, TABLE_NAMES, type Plan, type Rows, type TableName } from './plan.ts';
+import type { Finding } from './finding.ts';
+import { findingsFromZod } from './finding.ts';
+
+export const ChangeSchema = z.union([
+  z.strictObject({
+    table: z.enum(['meta', ...TABLE_NAMES] as [string, ...string[]]),
+    id: z.string().min(1).max(64),
+    /** Columns to set; a row that is not there yet needs all of them. */
+    set: z.record(z.string(), z.unknown()),
+  }),
+  z.strictObject({
+    table: z.enum(TABLE_NAMES as [string, ...string[]]),
+    id: z.string().min(1).max(64),
+    remove: z.literal(true),
+  }),
+]);
+export type Change = z.infer<typeof ChangeSchema>;
+
+export const GroupSchema = z.strictObject({
+  id: z.string().min(1).max(64),
+  /** What a person reads in the log book. */
+  name: z.string().min(1).max(300),
+  changes: z.array(ChangeSchema).min(1).max(200_000),
+  /** An undo or redo names the group it takes back or brings again. */
+  kind: z.enum(['do', 'undo', 'redo']).default('do'),
+  target: z.string().max(64).nullable().default(null),
+});
+export type Group = z.infer<typeof GroupSchema>;
+
+/** One line of the journal, as the server keeps and sends it. */
+export interface JournalEntry {
+  revision: number;
+  group: Group;
+  inverse: Change[];
+  /** ISO 8601. */
+  at: string;
+  /** Which window did it. */
+  by: string;
+}
+
+/** Thrown when a change cannot be applied; carries findings that name table, field and what would be right. */
+export class ChangeError extends Error {
+  readonly findings: Finding[];
+  constructor(findings: Finding[]) {
+    super(findings.map((f) => f.message).join(' '));
+    this.name = 'ChangeError';
+    this.findings = findings;
+  }
+}
+
+/** Sets a row (typed shorthand). */
+export function set<T extends TableName>(table: T, id: string, columns: Partial<Rows[T]>): Change {
+  return { table, id, set: columns as Record<string, unknown> };
+}
+
+/** Removes a row. */
+export function remove(table: TableName, id: string): Change {
+  return { table, id, remove: true };
+}
+
+/** Sets columns of the plan itself. */
+export function setMeta(plan: Plan, columns: Partial<Plan['meta']>): Change {
+  return { table: 'meta', id: plan.meta.id, set: columns };
+}
+
+/**
+ * Applies changes and works out their inverse.
+ * @returns the new plan (tables that were not touched are the same objects) and the changes that lead back, in order.
+ * @throws ChangeError when a row would break its schema or refer to a row that is not there; the plan is as before.
+ */
+export function applyChanges(plan: Plan, changes: readonly Change[]): { plan: Plan; inverse: Change[] } {
+  const next: Record<string, unknown> = { ...plan };
+  const copied = new Set<string>();
+  const inverse: Change[] = [];
+  const findings: Finding[] = [];
+  for (const change of changes) {
+    if (change.table === 'meta') {
+      if (!('set' in change)) continue;
+      const before = next.meta as Record<string, unknown>;
+      const after = MetaSchema.safeParse({ ...before, ...change.set, id: before.id }, { reportInput: true });
+      if (!after.success) findings.push(...findingsFromZod(after.error, ['meta']));
+      else {
+        inverse.unshift({ table: 'meta', id: change.id, set: pick(before, Object.keys(change.set)) });
+        next.meta = after.data;
+      }
+      continue;
+    }
+    const table = change.table as TableName;
+    if (!copied.has(table)) {
+      next[table] = { ...(next[table] as object) };
+      copied.add(table);
+    }
+    const rows = next[table] as Record<string, Record<string, unknown>>;
+    const before = rows[change.id];
+    if ('remove' in change) {
+      if (!before) continue; // removed already, in another window perhaps
+      delete rows[change.id];
+      inverse.unshift({ table, id: change.id, set: before });
+      continue;
+    }
+    const after = TABLES[table].safeParse({ ...before, ...change.set, id: change.id }, { reportInput: true });
+    if (!after.success) {
+      findings.push(...findingsFromZod(after.error, [table, change.id]));
+      continue;
+    }
+    rows[change.id] = after.data;
+    inverse.unshift(
+      before ? { table, id: change.id, set: pick(before, Object.keys(change.set)) } : { table, id: change.id, remove: true },
+    );
+  }
+  if (findings.length > 0) throw new ChangeError(findings);
+  const result = next as unknown as Plan;
+  const dangling = danglingReferences(result, copied);
+  if (dangling.length > 0) throw new ChangeError(dangling);
+  return { plan: result, inverse };
+}
+
+function pick(row: Record<string, unknown>, columns: string[]): Record<string, unknown> {
+  return Object.fromEntries(columns.filter((column) => column !== 'id').map((column) => [column, row[column]]));
+}
+
+/**
+ * References to rows that are not there.
+ * @param touched when given, only references from or to these tables are looked at.
+ */
+export function danglingReferences(plan: Plan, touched?: ReadonlySet<string>): Finding[] {
+  const findings: Finding[] = [];
+  for (const { table, column, to } of REFERENCES) {
+    if (touched && !touched.has(table) && !touched.has(to)) continue;
+    const rows = plan[table] as Readonly<Record<string, Record<string, unknown>>>;
+    for (const key in rows) {
+      const value = rows[key]![column];
+      if (value === null || (plan[to] as Record<string, unknown>)[value as string]) continue;
+      findings.push({
+        code: 'reference',
+        severity: 'error',
+        path: `${table}.${key}.${column}`,
+        value,
+        expected: `the id of one of the ${to}`,
+        message: `${table}.${key}.${column}: there is no “${String(value)}” among the ${to}.`,
+        target: { table, id: key },
+      });
+    }
+  }
+  return findings;
+}
+
+/**
+ * Changes that remove a row together with all that refers to it, so that one undo brings everything back.
+ * A station that loses its table and an activity that loses its station stay, without it.
+ */
+export function removeWithDependents(plan: Plan, table: TableName, id: string): Change[] {
+  const changes: Change[] = [];
+  for (const reference of REFERENCES) {
+    if (reference.to !== table) continue;
+    const rows = plan[reference.table] as Readonly<Record<string, Record<string, unknown>>>;
+    for (const key in rows) {
+      if (rows[key]![reference.column] !== id) continue;
+      const optional = (reference.table === 'stations' && reference.column === 'unit') || reference.table === 'activities';
+      if (optional) changes.push({ table: reference.table, id: key, set: { [reference.column]: null } });
+      else changes.push(...removeWithDependents(plan, reference.table, key));
+    }
+  }
+  changes.push(remove(table, id));
+  return changes;
+}

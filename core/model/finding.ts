@@ -1,0 +1,39 @@
+/** Something the program has to say about a plan: an error (must be mended) or a caution (should be looked at). */
+import type { z } from 'zod';
+import type { TableName } from './plan.ts';
+
+export interface Finding {
+  /** Stable word for tests and links, for example "overlap". */
+  code: string;
+  severity: 'error' | 'caution';
+  /** Where, as a path in the plan: "units.u3.height". */
+  path: string;
+  value?: unknown;
+  /** What would be right. */
+  expected: string;
+  /** One sentence for a person, naming the thing and the field. */
+  message: string;
+  target?: { table: TableName | 'meta'; id: string };
+  /** By how much it is off, mm, where that makes sense. */
+  by?: number;
+}
+
+/** Turns what Zod found into findings, each with path, value and what would be right. */
+export function findingsFromZod(error: z.ZodError, base: readonly string[] = []): Finding[] {
+  return error.issues.map((issue) => {
+    const path = [...base, ...issue.path.map(String)];
+    const value = (issue as { input?: unknown }).input;
+    const expected = issue.code === 'unrecognized_keys' ? `only known fields (not ${issue.keys.join(', ')})` : issue.message;
+    const where = path.join('.');
+    const table = base[0] as TableName | 'meta' | undefined;
+    return {
+      code: 'schema',
+      severity: 'error',
+      path: where,
+      ...(value === undefined ? {} : { value }),
+      expected,
+      message: `${where || 'The file'}: ${expected}`,
+      ...(table && base[1] ? { target: { table, id: base[1] } } : {}),
+    };
+  });
+}

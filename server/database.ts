@@ -1,0 +1,121 @@
+/** Opens the data directory: one process at a time, migrated forward, never backward. */
+import { closeSync, existsSync, mkdirSync, openSync, readdirSync, readFileSync, rmSync, writeSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { PGlite } from '@electric-sql/pglite';
+
+export type Database = PGlite;
+
+/** Thrown when a data directory cannot be used; its message is for a person. */
+export class DataError extends Error {
+  readonly code: 'in-use' | 'newer' | 'unreadable';
+  constructor(code: DataError['code'], message: string) {
+    super(message);
+    this.name = 'DataError';
+    this.code = code;
+  }
+}
+
+const SQL = fileURLToPath(new URL('sql/', import.meta.url));
+
+interface Migration {
+  number: number;
+  name: string;
+  text: string;
+}
+
+function migrations(): Migration[] {
+  return readdirSync(SQL)
+    .filter((file) => /^\d{3}_\w+\.sql$/.test(file))
+    .sort()
+    .map((name) => ({ number: Number(name.slice(0, 3)), name, text: readFileSync(join(SQL, name), 'utf8') }));
+}
+
+/** Start time of a process in ticks since boot, where the system tells; guards against a number used again. */
+function startOf(pid: number): string {
+  try {
+    const stat = readFileSync(`/proc/${pid}/stat`, 'utf8');
+    return stat.slice(stat.lastIndexOf(')') + 2).split(' ')[19] ?? '';
+  } catch {
+    return '';
+  }
+}
+
+function isRunning(pid: number, start: string): boolean {
+  try {
+    process.kill(pid, 0);
+  } catch (cause) {
+    if ((cause as NodeJS.ErrnoException).code === 'ESRCH') return false;
+  }
+  const now = startOf(pid);
+  return now === '' || start === '' || now === start;
+}
+
+/** Takes the lock of a data directory. @returns a function that gives it back @throws DataError when another process has it */
+export function lock(directory: string): () => void {
+  const file = join(directory, 'heronstone.lock');
+  mkdirSync(directory, { recursive: true });
+  for (let attempt = 0; attempt < 2; attempt++) {
+    try {
+      const handle = openSync(file, 'wx');
+      writeSync(handle, `${process.pid} ${startOf(process.pid)}\n`);
+      closeSync(handle);
+      return () => rmSync(file, { force: true });
+    } catch (cause) {
+      if ((cause as NodeJS.ErrnoException).code !== 'EEXIST') throw cause;
+      const [pid, start] = readFileSync(file, 'utf8').trim().split(' ');
+      if (pid && isRunning(Number(pid), start ?? '')) {
+        throw new DataError('in-use', `Another Heronstone (process ${pid}) is using the data in ${directory}. Close it first, or choose another place with --data.`);
+      }
+      rmSync(file, { force: true }); // left behind by a process that was killed
+    }
+  }
+  throw new DataError('in-use', `The lock file in ${directory} cannot be taken.`);
+}
+
+export interface OpenDatabase {
+  db: Database;
+  close: () => Promise<void>;
+}
+
+/**
+ * Opens (and first creates) the database in a data directory.
+ * @param tell hears what takes a while
+ * @throws DataError when it is in use, or written by a newer program
+ */
+export async function openDatabase(directory: string, tell: (message: string) => void = () => {}): Promise<OpenDatabase> {
+  const release = lock(directory);
+  try {
+    const path = join(directory, 'db');
+    if (!existsSync(path)) tell('Making the database; the first time takes some seconds …');
+    const db = await PGlite.create(path);
+    await migrate(db, directory);
+    return {
+      db,
+      close: async () => {
+        await db.close();
+        release();
+      },
+    };
+  } catch (cause) {
+    release();
+    if (cause instanceof DataError) throw cause;
+    throw new DataError('unreadable', `The data in ${directory} cannot be opened: ${cause instanceof Error ? cause.message : String(cause)}`);
+  }
+}
+
+async function migrate(db: Database, directory: string): Promise<void> {
+  await db.exec('CREATE TABLE IF NOT EXISTS migrations (number integer PRIMARY KEY, name text NOT NULL, at timestamptz NOT NULL DEFAULT now())');
+  const done = await db.query<{ number: number }>('SELECT max(number) AS number FROM migrations');
+  const version = done.rows[0]?.number ?? 0;
+  const known = migrations();
+  if (version > known.at(-1)!.number) {
+    throw new DataError('newer', `The data in ${directory} was written by a newer Heronstone (step ${version}; this program knows ${known.at(-1)!.number}). Update the program.`);
+  }
+  for (const migration of known.filter((m) => m.number > version)) {
+    await db.transaction(async (tx) => {
+      await tx.exec(migration.text);
+      await tx.query('INSERT INTO migrations (number, name) VALUES ($1, $2)', [migration.number, migration.name]);
+    });
+  }
+}

@@ -1,0 +1,60 @@
+/** Starts the server on a data directory. Used by `npm start`, `npm run demo` and the tests. */
+import { createServer, type Server } from 'node:http';
+import { homedir } from 'node:os';
+import { join } from 'node:path';
+import { createApp } from './app.ts';
+import { openDatabase } from './database.ts';
+import { Store } from './store.ts';
+
+export interface RunningServer {
+  address: string;
+  store: Store;
+  close: () => Promise<void>;
+}
+
+export interface ServerOptions {
+  data: string;
+  host?: string;
+  /** 0 or a taken port means any free one. */
+  port?: number;
+  web?: string | null;
+  tell?: (message: string) => void;
+  report?: (cause: unknown) => void;
+}
+
+export const DEFAULT_PORT = 4747;
+
+/** Where data lives when nobody says otherwise: the system's folder for a user's application data. */
+export function defaultData(which: 'own' | 'demo', env: NodeJS.ProcessEnv = process.env): string {
+  const base = process.platform === 'win32' ? (env.APPDATA ?? join(homedir(), 'AppData', 'Roaming')) : (env.XDG_DATA_HOME ?? join(homedir(), '.local', 'share'));
+  return join(base, 'heronstone', which);
+}
+
+/** Opens the data and listens. @throws DataError when the data cannot be used */
+export async function startServer({ data, host = '127.0.0.1', port = DEFAULT_PORT, web = null, tell = () => {}, report }: ServerOptions): Promise<RunningServer> {
+  const { db, close } = await openDatabase(data, tell);
+  const store = new Store(db);
+  const app = createApp({ store, web, hosts: [...new Set([host, '127.0.0.1', 'localhost'])], ...(report ? { report } : {}) });
+  const server = createServer(app);
+  await listen(server, port, host);
+  const { port: actual } = server.address() as { port: number };
+  return {
+    address: `http://${host}:${actual}`,
+    store,
+    close: async () => {
+      server.closeAllConnections();
+      await new Promise((done) => server.close(done));
+      await close();
+    },
+  };
+}
+
+function listen(server: Server, port: number, host: string): Promise<void> {
+  return new Promise((done, fail) => {
+    server.once('error', (cause: NodeJS.ErrnoException) => {
+      if (cause.code === 'EADDRINUSE' && port !== 0) listen(server, 0, host).then(done, fail);
+      else fail(cause);
+    });
+    server.listen(port, host, done);
+  });
+}

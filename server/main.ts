@@ -1,0 +1,54 @@
+/** The server as a process: `tsx server/main.ts [--demo] [--data DIR] [--port N] [--host H] [--fresh]`. */
+import { readFileSync, rmSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { parseArgs } from 'node:util';
+import pino from 'pino';
+import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
+import { DataError } from './database.ts';
+import { DEFAULT_PORT, defaultData, startServer } from './index.ts';
+
+const { values } = parseArgs({
+  options: { demo: { type: 'boolean' }, fresh: { type: 'boolean' }, data: { type: 'string' }, port: { type: 'string' }, host: { type: 'string' }, 'no-web': { type: 'boolean' } },
+});
+const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' });
+const data = values.data ?? defaultData(values.demo ? 'demo' : 'own');
+const port = values.port === undefined ? DEFAULT_PORT : Number(values.port);
+if (!Number.isInteger(port) || port < 0 || port > 65535) {
+  console.error(`--port is a number from 0 to 65535, not “${values.port}”.`);
+  process.exit(2);
+}
+
+try {
+  if (values.demo && values.fresh && values.data === undefined) rmSync(data, { recursive: true, force: true });
+  const server = await startServer({
+    data,
+    port,
+    ...(values.host ? { host: values.host } : {}),
+    web: values['no-web'] ? null : fileURLToPath(new URL('../web/dist', import.meta.url)),
+    tell: (message) => console.log(message),
+    report: (cause) => log.error(cause),
+  });
+  if (values.demo && (await server.store.list()).length === 0) {
+    const demo = readPlanFile(readFileSync(new URL('../demo/plan.json', import.meta.url), 'utf8'));
+    if (!demo.ok) throw new Error(demo.findings[0]?.message);
+    await server.store.create(demo.plan, 'demo');
+  }
+  console.log(`Heronstone is ready at ${server.address}`);
+  console.log(`Its data is in ${data}. Ctrl+C stops it.`);
+  let stopping = false;
+  const stop = () => {
+    if (stopping) return;
+    stopping = true;
+    server.close().then(
+      () => process.exit(0),
+      (cause: unknown) => {
+        log.error(cause);
+        process.exit(1);
+      },
+    );
+  };
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, stop);
+} catch (cause) {
+  console.error(cause instanceof DataError ? cause.message : cause);
+  process.exit(1);
+}

@@ -1,0 +1,189 @@
+/** Plans in the database: read whole, changed by groups, every group one transaction and one line of the journal. */
+import { applyChanges, ChangeError, type Change, type Group, type JournalEntry } from '@heronstone/core/model/change.ts';
+import { MetaSchema, TABLES, TABLE_NAMES, type Plan, type TableName } from '@heronstone/core/model/plan.ts';
+import type { Database } from './database.ts';
+
+type Row = Record<string, unknown>;
+
+/** The column of a field: camelCase in the plan, snake_case in the database. */
+const column = (field: string) => field.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
+const quoted = (field: string) => `"${column(field)}"`;
+
+const FIELDS = Object.fromEntries(TABLE_NAMES.map((table) => [table, Object.keys(TABLES[table].shape)])) as Record<TableName, string[]>;
+const META_FIELDS = Object.keys(MetaSchema.shape);
+
+const SELECT = Object.fromEntries(TABLE_NAMES.map((table) => [table, `SELECT ${FIELDS[table].map((f) => `${quoted(f)} AS "${f}"`).join(', ')} FROM ${table} WHERE plan = $1`])) as Record<TableName, string>;
+
+/** One statement writes any number of rows, handed over as JSON. */
+function upsert(table: TableName): string {
+  const fields = FIELDS[table];
+  const columns = fields.map(quoted).join(', ');
+  const updates = fields.filter((f) => f !== 'id').map((f) => `${quoted(f)} = EXCLUDED.${quoted(f)}`);
+  return `INSERT INTO ${table} (plan, ${columns})
+    SELECT $1, ${columns} FROM json_populate_recordset(NULL::${table}, $2::json)
+    ON CONFLICT (plan, id) DO UPDATE SET ${updates.join(', ')}`;
+}
+
+/** The base of a change is older than what is stored: the client gets what it missed and replays its own. */
+export class StaleError extends Error {
+  readonly missed: JournalEntry[];
+  constructor(missed: JournalEntry[]) {
+    super('The plan was changed elsewhere in the meantime.');
+    this.name = 'StaleError';
+    this.missed = missed;
+  }
+}
+
+export interface Stored {
+  plan: Plan;
+  revision: number;
+}
+
+export interface PlanLine {
+  id: string;
+  name: string;
+  room: string;
+  revision: number;
+}
+
+export class Store {
+  private readonly db: Database;
+  /** Plans as they are in the database; the only writer is this process. */
+  private readonly cache = new Map<string, Stored>();
+  private turn: Promise<unknown> = Promise.resolve();
+
+  constructor(db: Database) {
+    this.db = db;
+  }
+
+  async list(): Promise<PlanLine[]> {
+    return (await this.db.query<PlanLine>('SELECT id, name, room, revision FROM plans ORDER BY created_at, id')).rows;
+  }
+
+  /** A plan with its revision, or null. */
+  async read(id: string): Promise<Stored | null> {
+    const known = this.cache.get(id);
+    if (known) return known;
+    const meta = (await this.db.query<Row>(`SELECT ${META_FIELDS.map((f) => `${quoted(f)} AS "${f}"`).join(', ')}, revision FROM plans WHERE id = $1`, [id])).rows[0];
+    if (!meta) return null;
+    const { revision, ...rest } = meta;
+    const plan: Row = { meta: rest };
+    for (const table of TABLE_NAMES) {
+      const { rows } = await this.db.query<{ id: string }>(SELECT[table], [id]);
+      plan[table] = Object.fromEntries(rows.map((row) => [row.id, row]));
+    }
+    const stored = { plan: plan as unknown as Plan, revision: Number(revision) };
+    this.cache.set(id, stored);
+    return stored;
+  }
+
+  /** Writes a whole new plan (made or imported) in one transaction. @throws Error when its id is taken */
+  async create(plan: Plan, by: string): Promise<Stored> {
+    return this.inTurn(async () => {
+      if (await this.read(plan.meta.id)) throw new Error(`There is a plan with the id “${plan.meta.id}” already.`);
+      await this.db.transaction(async (tx) => {
+        await tx.query(`INSERT INTO plans (${META_FIELDS.map(quoted).join(', ')}, revision) VALUES (${META_FIELDS.map((_, i) => `$${i + 1}`).join(', ')}, 1)`, META_FIELDS.map((f) => (plan.meta as Row)[f]));
+        for (const table of TABLE_NAMES) {
+          const rows = Object.values(plan[table]);
+          if (rows.length > 0) await tx.query(upsert(table), [plan.meta.id, JSON.stringify(rows.map(snake))]);
+        }
+        await tx.query('INSERT INTO journal (plan, revision, group_id, name, kind, changes, inverse, by) VALUES ($1, 1, $2, $3, $4, $5, $5, $6)', [plan.meta.id, `start-${plan.meta.id}`, 'Begin the plan', 'do', '[]', by]);
+      });
+      const stored = { plan, revision: 1 };
+      this.cache.set(plan.meta.id, stored);
+      return stored;
+    });
+  }
+
+  /**
+   * Applies groups of changes, all or none.
+   * @param baseRevision the revision that the sender had seen
+   * @returns the new revision and the entries written; groups that are in the journal already are not written again
+   * @throws StaleError when others wrote in the meantime; ChangeError when a change is not valid
+   */
+  async change(id: string, baseRevision: number, groups: readonly Group[], by: string): Promise<{ revision: number; entries: JournalEntry[] }> {
+    return this.inTurn(async () => {
+      const stored = await this.read(id);
+      if (!stored) throw new ChangeError([{ code: 'plan', severity: 'error', path: 'plan', value: id, expected: 'a plan that exists', message: `There is no plan “${id}”.` }]);
+      const already = await this.db.query<{ group_id: string }>('SELECT group_id FROM journal WHERE plan = $1 AND group_id = ANY($2)', [id, groups.map((g) => g.id)]);
+      const written = new Set(already.rows.map((r) => r.group_id));
+      const fresh = groups.filter((g) => !written.has(g.id));
+      // What was missed may hold the sender's own groups whose answer was lost; they are not written twice.
+      const missed = baseRevision === stored.revision ? [] : await this.journal(id, baseRevision);
+      if (fresh.length === 0) return { revision: stored.revision, entries: missed };
+      if (missed.length > 0 || baseRevision > stored.revision) throw new StaleError(missed);
+      let { plan, revision } = stored;
+      const entries: JournalEntry[] = [];
+      const at = new Date().toISOString();
+      for (const group of fresh) {
+        const applied = applyChanges(plan, group.changes);
+        plan = applied.plan;
+        revision++;
+        entries.push({ revision, group, inverse: applied.inverse, at, by });
+      }
+      await this.write(id, stored.plan, plan, entries);
+      this.cache.set(id, { plan, revision });
+      return { revision, entries };
+    });
+  }
+
+  /** Journal entries after a revision, oldest first. @param most newest so many of them */
+  async journal(id: string, since: number, most = 100_000): Promise<JournalEntry[]> {
+    const { rows } = await this.db.query<Row>(
+      'SELECT revision, group_id, name, kind, target, changes, inverse, at, by FROM journal WHERE plan = $1 AND revision > $2 ORDER BY revision DESC LIMIT $3',
+      [id, since, most],
+    );
+    return rows.reverse().map((row) => ({
+      revision: Number(row.revision),
+      group: { id: row.group_id, name: row.name, kind: row.kind, target: row.target, changes: row.changes } as Group,
+      inverse: row.inverse as Change[],
+      at: (row.at as Date).toISOString(),
+      by: row.by as string,
+    }));
+  }
+
+  /** Writes only the rows that the groups touched, as they are at the end, and the journal, in one transaction. */
+  private async write(id: string, before: Plan, after: Plan, entries: readonly JournalEntry[]): Promise<void> {
+    const touched = new Map<TableName, Set<string>>();
+    let meta = false;
+    for (const { group } of entries) {
+      for (const change of group.changes) {
+        if (change.table === 'meta') meta = true;
+        else {
+          const ids = touched.get(change.table as TableName);
+          if (ids) ids.add(change.id);
+          else touched.set(change.table as TableName, new Set([change.id]));
+        }
+      }
+    }
+    await this.db.transaction(async (tx) => {
+      if (meta) {
+        const fields = META_FIELDS.filter((f) => f !== 'id');
+        await tx.query(`UPDATE plans SET ${fields.map((f, i) => `${quoted(f)} = $${i + 2}`).join(', ')} WHERE id = $1`, [id, ...fields.map((f) => (after.meta as Row)[f])]);
+      }
+      for (const [table, ids] of touched) {
+        const gone = [...ids].filter((key) => !after[table][key] && before[table][key]);
+        if (gone.length > 0) await tx.query(`DELETE FROM ${table} WHERE plan = $1 AND id = ANY($2)`, [id, gone]);
+        const rows = [...ids].map((key) => after[table][key]).filter((row) => row !== undefined);
+        if (rows.length > 0) await tx.query(upsert(table), [id, JSON.stringify(rows.map(snake))]);
+      }
+      for (const { revision, group, inverse, at, by } of entries) {
+        await tx.query('INSERT INTO journal (plan, revision, group_id, name, kind, target, changes, inverse, at, by) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)', [
+          id, revision, group.id, group.name, group.kind, group.target, JSON.stringify(group.changes), JSON.stringify(inverse), at, by,
+        ]);
+      }
+      await tx.query('UPDATE plans SET revision = $2 WHERE id = $1', [id, entries.at(-1)!.revision]);
+    });
+  }
+
+  /** One write after the other. */
+  private inTurn<T>(work: () => Promise<T>): Promise<T> {
+    const mine = this.turn.then(work, work);
+    this.turn = mine.catch(() => {});
+    return mine;
+  }
+}
+
+function snake(row: object): Row {
+  return Object.fromEntries(Object.entries(row).map(([field, value]) => [column(field), value]));
+}

@@ -5,15 +5,39 @@ import hooks from 'eslint-plugin-react-hooks';
 /** What may not be reached for inside core: the computation runs the same in a worker, on the server, in the shell and in tests. */
 const CORE_FORBIDDEN = {
   patterns: [
-    { regex: '^(react|react-dom|react-router|zustand|radix-ui|lucide-react|chart\\.js|@tanstack/.*|@dnd-kit/.*|comlink)(/.*)?$', message: 'core has no interface code.' },
+    {
+      regex:
+        '^(react|react-dom|react-router|zustand|radix-ui|lucide-react|chart\\.js|@tanstack/.*|@dnd-kit/.*|comlink)(/.*)?$',
+      message: 'core has no interface code.',
+    },
     { regex: '^(express|helmet|pino|pg|@electric-sql/.*)(/.*)?$', message: 'core knows nothing of the server or SQL.' },
     { regex: '^node:', message: 'core runs without Node.' },
-    { regex: '^(fs|path|os|url|util|crypto|http|https|net|child_process|process|stream|events|buffer|worker_threads)(/.*)?$', message: 'core runs without Node.' },
+    {
+      regex:
+        '^(fs|path|os|url|util|crypto|http|https|net|child_process|process|stream|events|buffer|worker_threads)(/.*)?$',
+      message: 'core runs without Node.',
+    },
     { regex: '^@heronstone/(?!core(/|$))', message: 'core knows nothing of the rest.' },
     { regex: '\\.\\./(\\.\\./)*(server|web|cli|library|demo)/', message: 'core knows nothing of the rest.' },
   ],
 };
-const CORE_GLOBALS = ['window', 'document', 'navigator', 'localStorage', 'sessionStorage', 'fetch', 'process', 'Buffer', 'require', '__dirname', 'global', 'globalThis', 'setTimeout', 'setInterval', 'performance'].map((name) => ({
+const CORE_GLOBALS = [
+  'window',
+  'document',
+  'navigator',
+  'localStorage',
+  'sessionStorage',
+  'fetch',
+  'process',
+  'Buffer',
+  'require',
+  '__dirname',
+  'global',
+  'globalThis',
+  'setTimeout',
+  'setInterval',
+  'performance',
+].map((name) => ({
   name,
   message: 'core has no DOM, no Node, no clock and no network.',
 }));
@@ -29,8 +53,15 @@ export default tseslint.config(
       eqeqeq: ['error', 'smart'],
     },
   },
-  { files: ['**/*.js', '**/*.mjs'], languageOptions: { globals: { process: 'readonly', console: 'readonly', URL: 'readonly', setTimeout: 'readonly' } } },
-  { files: ['web/**/*.{ts,tsx}'], plugins: { 'react-hooks': hooks }, rules: { ...hooks.configs.recommended.rules, 'react-hooks/set-state-in-effect': 'off' } },
+  {
+    files: ['**/*.js', '**/*.mjs'],
+    languageOptions: { globals: { process: 'readonly', console: 'readonly', URL: 'readonly', setTimeout: 'readonly' } },
+  },
+  {
+    files: ['web/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    rules: { ...hooks.configs.recommended.rules, 'react-hooks/set-state-in-effect': 'off' },
+  },
   {
     files: ['core/**/*.ts'],
     rules: {

@@ -1,13 +1,27 @@
 /** Unit tests and checks: everything named *.test.ts beside its source. The real interface is tested by Playwright (e2e/). */
 export default {
   testEnvironment: 'node',
-  roots: ['<rootDir>/core', '<rootDir>/library', '<rootDir>/server', '<rootDir>/cli', '<rootDir>/web', '<rootDir>/demo'],
+  roots: [
+    '<rootDir>/core',
+    '<rootDir>/library',
+    '<rootDir>/server',
+    '<rootDir>/cli',
+    '<rootDir>/web',
+    '<rootDir>/demo',
+  ],
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: {
     '^.+\\.tsx?$': [
       '@swc/jest',
-      { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } }, module: { type: 'es6' } },
+      {
+        jsc: {
+          parser: { syntax: 'typescript', tsx: true },
+          target: 'es2022',
+          transform: { react: { runtime: 'automatic' } },
+        },
+        module: { type: 'es6' },
+      },
     ],
   },
   testTimeout: 60_000,

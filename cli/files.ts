@@ -21,7 +21,9 @@ export function readText(file: string): string {
   try {
     return readFileSync(file === '-' ? 0 : file, 'utf8');
   } catch (cause) {
-    throw new UsageError(`${file} cannot be read: ${(cause as NodeJS.ErrnoException).code === 'ENOENT' ? 'there is no such file' : (cause as Error).message}.`);
+    throw new UsageError(
+      `${file} cannot be read: ${(cause as NodeJS.ErrnoException).code === 'ENOENT' ? 'there is no such file' : (cause as Error).message}.`,
+    );
   }
 }
 

@@ -28,7 +28,13 @@ const json = (value: unknown) => `${JSON.stringify(value, null, 1)}\n`;
 function number(least: number, most: number, whole: boolean) {
   return (text: string) => {
     const value = Number(text);
-    if (text.trim() === '' || !Number.isFinite(value) || value < least || value > most || (whole && !Number.isInteger(value))) {
+    if (
+      text.trim() === '' ||
+      !Number.isFinite(value) ||
+      value < least ||
+      value > most ||
+      (whole && !Number.isInteger(value))
+    ) {
       throw new InvalidArgumentError(`It is a ${whole ? 'whole ' : ''}number from ${least} to ${most}.`);
     }
     return value;
@@ -45,7 +51,9 @@ export async function main(args: readonly string[], io: Output = console_): Prom
     if (cause instanceof CommanderError) return cause.exitCode === 0 ? 0 : 2;
     if (cause instanceof PlanErrors) {
       io.out(json({ errors: cause.findings }));
-      io.err(`${cause.findings.length} ${cause.findings.length === 1 ? 'error' : 'errors'}; the first: ${cause.findings[0]?.message ?? ''}\n`);
+      io.err(
+        `${cause.findings.length} ${cause.findings.length === 1 ? 'error' : 'errors'}; the first: ${cause.findings[0]?.message ?? ''}\n`,
+      );
       return 1;
     }
     if (cause instanceof ReportHasErrors) {
@@ -68,7 +76,10 @@ function build(io: Output): Command {
     .exitOverride()
     .configureOutput({ writeOut: io.out, writeErr: io.err })
     .showHelpAfterError('(heron --help tells more)')
-    .addHelpText('after', '\nExit codes: 0 fine; 1 the plan has errors (JSON with path, value, expected, message); 2 wrong usage.\nPLAN.json may be - for standard input. The plan file is described by docs/plan.schema.json.');
+    .addHelpText(
+      'after',
+      '\nExit codes: 0 fine; 1 the plan has errors (JSON with path, value, expected, message); 2 wrong usage.\nPLAN.json may be - for standard input. The plan file is described by docs/plan.schema.json.',
+    );
 
   program
     .command('check')
@@ -77,7 +88,8 @@ function build(io: Output): Command {
     .action((file: string) => {
       const report = evaluate(readPlan(file));
       io.out(json(report));
-      if (report.errors > 0) throw new ReportHasErrors(report.findings.filter((f) => f.severity === 'error').map((f) => f.message));
+      if (report.errors > 0)
+        throw new ReportHasErrors(report.findings.filter((f) => f.severity === 'error').map((f) => f.message));
     });
 
   program
@@ -98,7 +110,16 @@ function build(io: Output): Command {
       }
       writeFile(options.out, writePlanFile(placed));
       const { week } = evaluate(placed);
-      io.out(json({ out: options.out, seed: options.seed, ended: solution.ended, placed: solution.placements.length, unplaced: solution.unplaced, week }));
+      io.out(
+        json({
+          out: options.out,
+          seed: options.seed,
+          ended: solution.ended,
+          placed: solution.placements.length,
+          unplaced: solution.unplaced,
+          week,
+        }),
+      );
     });
 
   program
@@ -111,14 +132,38 @@ function build(io: Output): Command {
     .addOption(new Option('--of <arrangement>', 'which arrangement').choices(['planned', 'today']).default('planned'))
     .option('--address <url>', 'address that the QR codes open', `http://127.0.0.1:${DEFAULT_PORT}`)
     .requiredOption('--out <file>', 'PDF file to write')
-    .action(async (file: string, options: { paper?: 'a4' | 'letter'; width?: number; height?: number; of: 'planned' | 'today'; address: string; out: string }) => {
-      const plan = readPlan(file);
-      const { meta } = plan;
-      const result = labelSheet(plan, evaluate(plan), options.of, { paper: options.paper ?? meta.paper, width: options.width ?? meta.labelWidth, height: options.height ?? meta.labelHeight, address: options.address.replace(/\/$/, '') });
-      if (!result.ok) throw new UsageError(result.message);
-      writeFile(options.out, await labelsPdf(result.sheet, `${meta.name}: labels`, labelFonts()));
-      io.out(json({ out: options.out, labels: result.sheet.pages.flat().length, pages: result.sheet.pages.length, paper: result.sheet.paper }));
-    });
+    .action(
+      async (
+        file: string,
+        options: {
+          paper?: 'a4' | 'letter';
+          width?: number;
+          height?: number;
+          of: 'planned' | 'today';
+          address: string;
+          out: string;
+        },
+      ) => {
+        const plan = readPlan(file);
+        const { meta } = plan;
+        const result = labelSheet(plan, evaluate(plan), options.of, {
+          paper: options.paper ?? meta.paper,
+          width: options.width ?? meta.labelWidth,
+          height: options.height ?? meta.labelHeight,
+          address: options.address.replace(/\/$/, ''),
+        });
+        if (!result.ok) throw new UsageError(result.message);
+        writeFile(options.out, await labelsPdf(result.sheet, `${meta.name}: labels`, labelFonts()));
+        io.out(
+          json({
+            out: options.out,
+            labels: result.sheet.pages.flat().length,
+            pages: result.sheet.pages.length,
+            paper: result.sheet.paper,
+          }),
+        );
+      },
+    );
 
   program
     .command('supplies')
@@ -136,7 +181,14 @@ function build(io: Output): Command {
       }
       const read = readSuppliesCsv(readText(options.csv), plan.meta.units);
       if (read.problems.length > 0) {
-        throw new PlanErrors(read.problems.map((p) => ({ path: `row ${p.row}${p.column ? `, ${p.column}` : ''}`, value: p.value, expected: p.message, message: `Row ${p.row}${p.column ? `, ${p.column}` : ''}: ${p.message}` })));
+        throw new PlanErrors(
+          read.problems.map((p) => ({
+            path: `row ${p.row}${p.column ? `, ${p.column}` : ''}`,
+            value: p.value,
+            expected: p.message,
+            message: `Row ${p.row}${p.column ? `, ${p.column}` : ''}: ${p.message}`,
+          })),
+        );
       }
       const added = applyChanges(plan, addSupplies(plan, read.supplies, idsFor(plan))).plan;
       if (options.out === undefined) io.out(writePlanFile(added));
@@ -156,9 +208,17 @@ function build(io: Output): Command {
       withStore(options.data, true, io, async (store) => {
         const plans = await store.list();
         const id = options.plan ?? (plans.length === 1 ? plans[0]!.id : undefined);
-        if (id === undefined) throw new UsageError(plans.length === 0 ? `There is no plan in ${options.data}.` : `Choose one with --plan: ${plans.map((p) => `${p.id} (${p.name})`).join(', ')}.`);
+        if (id === undefined)
+          throw new UsageError(
+            plans.length === 0
+              ? `There is no plan in ${options.data}.`
+              : `Choose one with --plan: ${plans.map((p) => `${p.id} (${p.name})`).join(', ')}.`,
+          );
         const stored = await store.read(id);
-        if (!stored) throw new UsageError(`There is no plan “${id}” in ${options.data}; there are ${plans.map((p) => p.id).join(', ') || 'none'}.`);
+        if (!stored)
+          throw new UsageError(
+            `There is no plan “${id}” in ${options.data}; there are ${plans.map((p) => p.id).join(', ') || 'none'}.`,
+          );
         const text = writePlanFile(stored.plan);
         if (options.out === undefined) io.out(text);
         else {
@@ -176,10 +236,12 @@ function build(io: Output): Command {
     .option('--as <id>', 'give it this id')
     .action((file: string, options: { data: string; as?: string }) => {
       const read = readPlan(file);
-      if (options.as !== undefined && !/^[A-Za-z0-9_-]{1,64}$/.test(options.as)) throw new UsageError('--as is an id of letters, digits, - and _.');
+      if (options.as !== undefined && !/^[A-Za-z0-9_-]{1,64}$/.test(options.as))
+        throw new UsageError('--as is an id of letters, digits, - and _.');
       const plan: Plan = options.as ? { ...read, meta: { ...read.meta, id: options.as } } : read;
       return withStore(options.data, false, io, async (store) => {
-        if (await store.read(plan.meta.id)) throw new UsageError(`There is a plan “${plan.meta.id}” already; give this one another id with --as.`);
+        if (await store.read(plan.meta.id))
+          throw new UsageError(`There is a plan “${plan.meta.id}” already; give this one another id with --as.`);
         const stored = await store.create(plan, 'heron');
         io.out(json({ data: options.data, plan: plan.meta.id, revision: stored.revision }));
       });
@@ -190,7 +252,9 @@ function build(io: Output): Command {
 /** The report is printed and has errors: exit 1. */
 class ReportHasErrors extends Error {
   constructor(messages: readonly string[]) {
-    super(`${messages.length} ${messages.length === 1 ? 'error' : 'errors'}:\n${messages.map((m) => `- ${m}`).join('\n')}`);
+    super(
+      `${messages.length} ${messages.length === 1 ? 'error' : 'errors'}:\n${messages.map((m) => `- ${m}`).join('\n')}`,
+    );
   }
 }
 
@@ -204,7 +268,12 @@ function idsFor(plan: Plan): () => string {
   };
 }
 
-async function withStore(data: string, mustExist: boolean, io: Output, work: (store: Store) => Promise<void>): Promise<void> {
+async function withStore(
+  data: string,
+  mustExist: boolean,
+  io: Output,
+  work: (store: Store) => Promise<void>,
+): Promise<void> {
   if (mustExist && !existsSync(join(data, 'db'))) throw new UsageError(`There is no data in ${data}.`);
   const { db, close } = await openDatabase(data, (message) => io.err(`${message}\n`));
   try {

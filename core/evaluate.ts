@@ -192,7 +192,10 @@ export function evaluate(plan: Plan): Report {
     compartments,
     placements,
     supplies,
-    week: { today: weekOf(scene, placements, supplies, 'today'), planned: weekOf(scene, placements, supplies, 'planned') },
+    week: {
+      today: weekOf(scene, placements, supplies, 'today'),
+      planned: weekOf(scene, placements, supplies, 'planned'),
+    },
     moves: countMoves(plan),
     findings,
     errors: findings.filter((f) => f.severity === 'error').length,
@@ -202,31 +205,48 @@ export function evaluate(plan: Plan): Report {
 }
 
 /** Things that a person would still have to see to, step by step. */
-function openWork(plan: Plan, findings: readonly Finding[], supplies: Record<string, SupplyReport>): Record<Step, number> {
-  const wrong = (tables: readonly string[]) => findings.filter((f) => f.severity === 'error' && tables.includes(f.target?.table ?? '')).length;
+function openWork(
+  plan: Plan,
+  findings: readonly Finding[],
+  supplies: Record<string, SupplyReport>,
+): Record<Step, number> {
+  const wrong = (tables: readonly string[]) =>
+    findings.filter((f) => f.severity === 'error' && tables.includes(f.target?.table ?? '')).length;
   const rows = Object.values(supplies);
   return {
     measure: (Object.keys(plan.corners).length < 3 ? 1 : 0) + wrong(['corners', 'openings', 'fixtures']),
     activities: Object.values(plan.activities).filter((a) => a.station === null).length,
-    sort: Object.values(plan.supplies).filter((s) => s.form === 'sheets' && s.grammage === null && s.mass === null).length,
-    furnish: wrong(['units', 'stations']) + (Object.keys(plan.units).length > 0 && Object.keys(plan.stations).length === 0 ? 1 : 0),
+    sort: Object.values(plan.supplies).filter((s) => s.form === 'sheets' && s.grammage === null && s.mass === null)
+      .length,
+    furnish:
+      wrong(['units', 'stations']) +
+      (Object.keys(plan.units).length > 0 && Object.keys(plan.stations).length === 0 ? 1 : 0),
     place: rows.filter((s) => s.without.planned > 0).length,
     label: 0,
     find: 0,
   };
 }
 
-const emptyFill = (): Record<Arrangement, Fill> => ({ today: { share: 0, state: 'free', mass: 0 }, planned: { share: 0, state: 'free', mass: 0 } });
+const emptyFill = (): Record<Arrangement, Fill> => ({
+  today: { share: 0, state: 'free', mass: 0 },
+  planned: { share: 0, state: 'free', mass: 0 },
+});
 
 /** Lays the placements of a compartment side by side, in order, and says what each takes. */
-function pack(scene: Scene, compartment: Compartment, list: readonly Placement[]): { placements: PlacementReport[]; fill: Fill } {
+function pack(
+  scene: Scene,
+  compartment: Compartment,
+  list: readonly Placement[],
+): { placements: PlacementReport[]; fill: Fill } {
   const { plan } = scene;
   const width = compartment.inside.width;
   let [left, mass] = [0, 0];
-  const alone = list.map((p) => fit(plan.supplies[p.supply]!, p.count, compartment, Infinity, p.orientation, plan.meta.units));
+  const alone = list.map((p) =>
+    fit(plan.supplies[p.supply]!, p.count, compartment, Infinity, p.orientation, plan.meta.units),
+  );
   const wanted = alone.reduce((sum, f, i) => sum + (f.lie ? stripWidth(f.lie, list[i]!.count) : width), 0);
   const crowd = { lines: list.length, share: wanted / width };
-  const reports = list.map((placement, i) => {
+  const reports = list.map((placement) => {
     const supply = plan.supplies[placement.supply]!;
     const fits = fit(supply, placement.count, compartment, width - left, placement.orientation, plan.meta.units);
     mass += (massEach(supply) ?? 0) * placement.count;
@@ -236,11 +256,20 @@ function pack(scene: Scene, compartment: Compartment, list: readonly Placement[]
   });
   const { share } = crowd;
   const grow = 1 - plan.meta.roomToGrow;
-  const state: FillState = list.length === 0 ? 'free' : share > 1 + 1e-9 ? 'over' : share > grow + 1e-9 ? 'full' : 'comfortable';
+  const state: FillState =
+    list.length === 0 ? 'free' : share > 1 + 1e-9 ? 'over' : share > grow + 1e-9 ? 'full' : 'comfortable';
   return { placements: reports, fill: { share, state, mass } };
 }
 
-function placementReport(scene: Scene, compartment: Compartment, placement: Placement, supply: Supply, crowd: Crowd, fitted: Fit, left: number): PlacementReport {
+function placementReport(
+  scene: Scene,
+  compartment: Compartment,
+  placement: Placement,
+  supply: Supply,
+  crowd: Crowd,
+  fitted: Fit,
+  left: number,
+): PlacementReport {
   const { arrangement } = placement;
   const { lie, count: fits, width, reason } = fitted;
   const share = placement.count / supply.count;
@@ -250,7 +279,14 @@ function placementReport(scene: Scene, compartment: Compartment, placement: Plac
   for (const use of usesOf(scene, supply.id)) {
     const way = scene.ways.get(use.station)!.get(compartment.id)!;
     const one = secondsFrom(scene, supply, compartment, use.station, crowd, arrangement);
-    from.push({ activity: use.activity, station: use.station, fetches: use.fetches * share, ripple: way.ripple, band: way.band, seconds: one });
+    from.push({
+      activity: use.activity,
+      station: use.station,
+      fetches: use.fetches * share,
+      ripple: way.ripple,
+      band: way.band,
+      seconds: one,
+    });
     seconds += one * use.fetches * share;
     fetches += use.fetches * share;
     for (const p of penaltiesOf(supply, way)) {
@@ -273,7 +309,8 @@ function placementReport(scene: Scene, compartment: Compartment, placement: Plac
     lie,
     how: lie ? lieWords(supply, lie, fits) : 'does not fit',
     possible: fitted.possible,
-    reason: fits >= placement.count ? null : (reason ?? `only ${fits} of ${placement.count} fit beside what lies there`),
+    reason:
+      fits >= placement.count ? null : (reason ?? `only ${fits} of ${placement.count} fit beside what lies there`),
     left,
     width,
     locked: placement.locked,
@@ -288,7 +325,11 @@ function placementReport(scene: Scene, compartment: Compartment, placement: Plac
   };
 }
 
-function supplyReports(scene: Scene, placements: Record<string, PlacementReport>, findings: Finding[]): Record<string, SupplyReport> {
+function supplyReports(
+  scene: Scene,
+  placements: Record<string, PlacementReport>,
+  findings: Finding[],
+): Record<string, SupplyReport> {
   const { plan } = scene;
   // Today a thing lies where it lies, however crowded; in a plan only what fits has a place.
   const placed = { today: new Map<string, number>(), planned: new Map<string, number>() };
@@ -297,7 +338,8 @@ function supplyReports(scene: Scene, placements: Record<string, PlacementReport>
     placed[p.arrangement].set(p.supply, (placed[p.arrangement].get(p.supply) ?? 0) + has);
   }
   const asked = { today: new Map<string, number>(), planned: new Map<string, number>() };
-  for (const p of Object.values(plan.placements)) asked[p.arrangement].set(p.supply, (asked[p.arrangement].get(p.supply) ?? 0) + p.count);
+  for (const p of Object.values(plan.placements))
+    asked[p.arrangement].set(p.supply, (asked[p.arrangement].get(p.supply) ?? 0) + p.count);
   const anythingPlanned = placed.planned.size > 0;
   const reports: Record<string, SupplyReport> = {};
   for (const supply of byName(plan.supplies)) {
@@ -336,22 +378,52 @@ function whyWithout(scene: Scene, supply: Supply): string {
     }
   }
   if (scene.compartments.length === 0) return 'there is no storage unit yet';
-  if (fitting > 0) return `fits ${fitting === 1 ? 'one place' : `${fitting} places`}, but ${fitting === 1 ? 'it is' : 'they are'} full`;
+  if (fitting > 0)
+    return `fits ${fitting === 1 ? 'one place' : `${fitting} places`}, but ${fitting === 1 ? 'it is' : 'they are'} full`;
   return `larger than every place: ${closest!.reason} in ${closest!.name}, the closest`;
 }
 
-function compartmentReport(scene: Scene, c: Compartment, fill: Record<Arrangement, Fill> | undefined, contents: Record<Arrangement, string[]> | undefined): CompartmentReport {
+function compartmentReport(
+  scene: Scene,
+  c: Compartment,
+  fill: Record<Arrangement, Fill> | undefined,
+  contents: Record<Arrangement, string[]> | undefined,
+): CompartmentReport {
   const reach: Record<string, ReachReport> = {};
   for (const station of scene.stations) {
     const way = scene.ways.get(station.id)!.get(c.id)!;
     const elements = fetchElements(way, { lines: 1, known: true, alike: 1, loose: false, aside: 0 });
-    reach[station.id] = { ripple: way.ripple, band: way.band, walk: way.walk, paces: Math.round(way.walk / pace(scene.plan.people[station.person]!.stature)), seconds: totalSeconds(elements) };
+    reach[station.id] = {
+      ripple: way.ripple,
+      band: way.band,
+      walk: way.walk,
+      paces: Math.round(way.walk / pace(scene.plan.people[station.person]!.stature)),
+      seconds: totalSeconds(elements),
+    };
   }
   const { id, unit, slot, name, short, access, inside, front, access3 } = c;
-  return { id, unit, slot, name, short, access, inside, front, access3, reach, fill: fill ?? emptyFill(), contents: contents ?? { today: [], planned: [] } };
+  return {
+    id,
+    unit,
+    slot,
+    name,
+    short,
+    access,
+    inside,
+    front,
+    access3,
+    reach,
+    fill: fill ?? emptyFill(),
+    contents: contents ?? { today: [], planned: [] },
+  };
 }
 
-function weekOf(scene: Scene, placements: Record<string, PlacementReport>, supplies: Record<string, SupplyReport>, arrangement: Arrangement): Week {
+function weekOf(
+  scene: Scene,
+  placements: Record<string, PlacementReport>,
+  supplies: Record<string, SupplyReport>,
+  arrangement: Arrangement,
+): Week {
   let [fetching, penalties, placed] = [0, 0, 0];
   for (const p of Object.values(placements)) {
     if (p.arrangement !== arrangement) continue;
@@ -389,29 +461,71 @@ function placementFindings(plan: Plan, p: PlacementReport): Finding[] {
   if (p.fits >= p.count || (p.arrangement === 'today' && p.possible)) return [];
   const supply = plan.supplies[p.supply]!;
   const severity = p.arrangement === 'planned' ? 'error' : 'caution';
-  const message = p.fits === 0
-    ? `${supply.name} does not fit in ${p.place}: ${p.reason}.`
-    : `${p.count} ${supply.name}: ${p.fits} fit ${p.how} in ${p.place}; ${p.count - p.fits} have no room there.`;
-  return [{ code: 'does not fit', severity, path: `placements.${p.id}.count`, value: p.count, expected: p.fits === 0 ? 'another place' : `at most ${p.fits}`, message, target: { table: 'placements', id: p.id } }];
+  const message =
+    p.fits === 0
+      ? `${supply.name} does not fit in ${p.place}: ${p.reason}.`
+      : `${p.count} ${supply.name}: ${p.fits} fit ${p.how} in ${p.place}; ${p.count - p.fits} have no room there.`;
+  return [
+    {
+      code: 'does not fit',
+      severity,
+      path: `placements.${p.id}.count`,
+      value: p.count,
+      expected: p.fits === 0 ? 'another place' : `at most ${p.fits}`,
+      message,
+      target: { table: 'placements', id: p.id },
+    },
+  ];
 }
 
 function overFull(c: Compartment, fill: Fill): Finding {
   const message = `${c.name} holds more than it has room for today (${Math.round(fill.share * 100)} % full): things lie on and in front of each other.`;
-  return { code: 'over full', severity: 'caution', path: `units.${c.unit}`, value: Math.round(fill.share * 100) / 100, expected: 'at most 1', message, target: { table: 'units', id: c.unit } };
+  return {
+    code: 'over full',
+    severity: 'caution',
+    path: `units.${c.unit}`,
+    value: Math.round(fill.share * 100) / 100,
+    expected: 'at most 1',
+    message,
+    target: { table: 'units', id: c.unit },
+  };
 }
 
 function noSuchPlace(plan: Plan, p: Placement): Finding {
   const unit = plan.units[p.unit]!;
   const message = `${plan.supplies[p.supply]!.name} is placed in “${p.slot}” of ${unit.name}, which has no such place any more.`;
-  return { code: 'no such place', severity: p.arrangement === 'planned' ? 'error' : 'caution', path: `placements.${p.id}.slot`, value: p.slot, expected: `a place of ${unit.name}`, message, target: { table: 'placements', id: p.id } };
+  return {
+    code: 'no such place',
+    severity: p.arrangement === 'planned' ? 'error' : 'caution',
+    path: `placements.${p.id}.slot`,
+    value: p.slot,
+    expected: `a place of ${unit.name}`,
+    message,
+    target: { table: 'placements', id: p.id },
+  };
 }
 
 function tooManyPlaced(supply: Supply, total: number, arrangement: Arrangement): Finding {
   const message = `${supply.name}: ${total} are placed ${arrangement === 'today' ? 'today' : 'in the plan'}, but there are ${supply.count}.`;
-  return { code: 'more placed than owned', severity: arrangement === 'planned' ? 'error' : 'caution', path: `supplies.${supply.id}.count`, value: supply.count, expected: `placements that add up to ${supply.count} or less`, message, target: { table: 'supplies', id: supply.id } };
+  return {
+    code: 'more placed than owned',
+    severity: arrangement === 'planned' ? 'error' : 'caution',
+    path: `supplies.${supply.id}.count`,
+    value: supply.count,
+    expected: `placements that add up to ${supply.count} or less`,
+    message,
+    target: { table: 'supplies', id: supply.id },
+  };
 }
 
 /** Uses without a seat to fetch from. */
 function noStation(plan: Plan): Finding {
-  return { code: 'no station', severity: 'caution', path: 'stations', expected: 'at least one work seat', message: 'There is no work seat yet, so nothing can be said about reach and time. Add one in Furnish.', target: { table: 'meta', id: plan.meta.id } };
+  return {
+    code: 'no station',
+    severity: 'caution',
+    path: 'stations',
+    expected: 'at least one work seat',
+    message: 'There is no work seat yet, so nothing can be said about reach and time. Add one in Furnish.',
+    target: { table: 'meta', id: plan.meta.id },
+  };
 }

@@ -5,7 +5,7 @@ import { fit, stripWidth } from './fit/fit.ts';
 import type { Compartment } from './furniture/compartments.ts';
 import type { PlacementReport, Report } from './evaluate.ts';
 import { formatLength } from './model/measure.ts';
-import type { Arrangement, Plan, Supply } from './model/plan.ts';
+import type { Arrangement, Plan } from './model/plan.ts';
 import { findingIn, penaltiesOf, secondsFrom } from './place/cost.ts';
 import type { Ripple } from './reach/body.ts';
 import { contentsOf, sceneOf, usesOf, type Scene } from './scene.ts';
@@ -40,7 +40,13 @@ export interface Explanation {
  * Every place for a supply (or one placement of it), cheapest first.
  * @param placement the placement whose own room counts as free; null for a supply without a place
  */
-export function alternativesFor(plan: Plan, supplyId: string, count: number, placement: string | null, arrangement: Arrangement = 'planned'): Alternative[] {
+export function alternativesFor(
+  plan: Plan,
+  supplyId: string,
+  count: number,
+  placement: string | null,
+  arrangement: Arrangement = 'planned',
+): Alternative[] {
   const scene = sceneOf(plan);
   const supply = plan.supplies[supplyId]!;
   const contents = contentsOf(scene, arrangement);
@@ -53,12 +59,18 @@ export function alternativesFor(plan: Plan, supplyId: string, count: number, pla
     const own = fit(supply, count, c, Infinity);
     const room = fit(supply, count, c, c.inside.width - taken, null, plan.meta.units);
     const empty = fit(supply, count, c, c.inside.width, null, plan.meta.units);
-    const crowd = { lines: others.length + 1, share: (taken + (own.lie ? stripWidth(own.lie, count) : c.inside.width)) / c.inside.width };
+    const crowd = {
+      lines: others.length + 1,
+      share: (taken + (own.lie ? stripWidth(own.lie, count) : c.inside.width)) / c.inside.width,
+    };
     let [seconds, fetches, penalty] = [0, 0, 0];
     for (const use of usesOf(scene, supplyId)) {
       const share = count / supply.count;
       seconds += secondsFrom(scene, supply, c, use.station, crowd, arrangement) * use.fetches * share;
-      penalty += penaltiesOf(supply, scene.ways.get(use.station)!.get(c.id)!).reduce((sum, p) => sum + p.seconds, 0) * use.fetches * share;
+      penalty +=
+        penaltiesOf(supply, scene.ways.get(use.station)!.get(c.id)!).reduce((sum, p) => sum + p.seconds, 0) *
+        use.fetches *
+        share;
       fetches += use.fetches * share;
     }
     const station = mainStation(scene, supplyId);
@@ -96,7 +108,11 @@ export function explain(plan: Plan, report: Report, placementId: string): Explan
   const here = all.find((a) => a.compartment === p.compartment)!;
   const others = all.filter((a) => a !== here);
   const nextBest = others.filter((a) => a.fits >= p.count).slice(0, 3);
-  const cheaper = others.filter((a) => a.minutesPerWeek < here.minutesPerWeek - 1e-6 || (p.fetchesPerWeek > 0 && a.secondsPerFetch < here.secondsPerFetch - 1e-6));
+  const cheaper = others.filter(
+    (a) =>
+      a.minutesPerWeek < here.minutesPerWeek - 1e-6 ||
+      (p.fetchesPerWeek > 0 && a.secondsPerFetch < here.secondsPerFetch - 1e-6),
+  );
   const fuller = cheaper.filter((a) => a.fits < p.count && a.fitsEmpty >= p.count).slice(0, 3);
   const station = mainStation(scene, p.supply);
   const lines = (contentsOf(scene, p.arrangement).get(p.compartment) ?? []).length;
@@ -107,28 +123,52 @@ export function explain(plan: Plan, report: Report, placementId: string): Explan
     placement: placementId,
     elements: way ? fetchElements(way, find) : [],
     returning: way && supply.goesBack ? returnElements(way) : [],
-    reasons: reasonsFor(plan, p, supply, compartment, all, nextBest, fuller),
+    reasons: reasonsFor(plan, p, compartment, all, nextBest, fuller),
     nextBest,
     fuller,
   };
 }
 
-function reasonsFor(plan: Plan, p: PlacementReport, supply: Supply, compartment: Compartment, all: readonly Alternative[], nextBest: readonly Alternative[], fuller: readonly Alternative[]): string[] {
+function reasonsFor(
+  plan: Plan,
+  p: PlacementReport,
+  compartment: Compartment,
+  all: readonly Alternative[],
+  nextBest: readonly Alternative[],
+  fuller: readonly Alternative[],
+): string[] {
   const reasons: string[] = [];
   const times = (n: number) => (n >= 10 ? String(Math.round(n)) : String(Number(n.toFixed(1))));
   if (p.locked) reasons.push('You keep it here.');
   if (p.fetchesPerWeek > 0) {
     const stations = [...new Set(p.from.map((u) => plan.stations[u.station]!.name))];
     const often = `Fetched ${times(p.fetchesPerWeek)} times a week`;
-    reasons.push(stations.length === 1 ? `${often}, all at ${stations[0]}.` : `${often}, from ${stations.length} stations, most at ${stations[0]}.`);
+    reasons.push(
+      stations.length === 1
+        ? `${often}, all at ${stations[0]}.`
+        : `${often}, from ${stations.length} stations, most at ${stations[0]}.`,
+    );
     const possible = all.filter((a) => a.fitsEmpty >= p.count);
     const rank = possible.filter((a) => a.secondsPerFetch < p.secondsPerFetch - 1e-6).length;
     const middle = possible[Math.floor(possible.length / 2)];
-    if (possible.length > 1 && middle) reasons.push(`${p.secondsPerFetch.toFixed(1)} s a fetch: ${rank === 0 ? 'the quickest' : `number ${rank + 1}`} of ${possible.length} places that hold it; half of them take ${middle.secondsPerFetch.toFixed(1)} s or more.`);
+    if (possible.length > 1 && middle)
+      reasons.push(
+        `${p.secondsPerFetch.toFixed(1)} s a fetch: ${rank === 0 ? 'the quickest' : `number ${rank + 1}`} of ${possible.length} places that hold it; half of them take ${middle.secondsPerFetch.toFixed(1)} s or more.`,
+      );
   } else reasons.push('Nobody fetches it in an ordinary week, so the near places are left to other things.');
-  if (fuller[0]) reasons.push(`${fuller[0].place} would be ${(p.secondsPerFetch - fuller[0].secondsPerFetch).toFixed(1)} s nearer, but is full.`);
-  else if (nextBest[0] && nextBest[0].secondsPerFetch >= p.secondsPerFetch) reasons.push(`The next best, ${nextBest[0].place}, takes ${(nextBest[0].secondsPerFetch - p.secondsPerFetch).toFixed(1)} s more each time.`);
-  if (p.lie) reasons.push(`${formatLength(compartment.inside.height, plan.meta.units)} high inside: ${p.fits === p.count ? `${p.count === 1 ? 'it fits' : `all ${p.count} fit`}` : `${p.fits} of ${p.count} fit`} ${p.how}.`);
-  for (const penalty of p.penalties.slice(0, 1)) reasons.push(`It is ${penalty.words}: ${penalty.seconds.toFixed(0)} s are added to each fetch.`);
+  if (fuller[0])
+    reasons.push(
+      `${fuller[0].place} would be ${(p.secondsPerFetch - fuller[0].secondsPerFetch).toFixed(1)} s nearer, but is full.`,
+    );
+  else if (nextBest[0] && nextBest[0].secondsPerFetch >= p.secondsPerFetch)
+    reasons.push(
+      `The next best, ${nextBest[0].place}, takes ${(nextBest[0].secondsPerFetch - p.secondsPerFetch).toFixed(1)} s more each time.`,
+    );
+  if (p.lie)
+    reasons.push(
+      `${formatLength(compartment.inside.height, plan.meta.units)} high inside: ${p.fits === p.count ? `${p.count === 1 ? 'it fits' : `all ${p.count} fit`}` : `${p.fits} of ${p.count} fit`} ${p.how}.`,
+    );
+  for (const penalty of p.penalties.slice(0, 1))
+    reasons.push(`It is ${penalty.words}: ${penalty.seconds.toFixed(0)} s are added to each fetch.`);
   return reasons;
 }

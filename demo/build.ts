@@ -18,28 +18,103 @@ const ACTIVITIES = {
   f: { id: 'packing', name: 'Packing for fairs', sessionsPerWeek: 0.5, minutes: 120, station: 'stand-bench' },
 } as const;
 
-function unit(title: string, id: string, name: string, at: Pick<Unit, 'x' | 'y' | 'turn'>, more: Partial<Unit> = {}): Change {
+function unit(
+  title: string,
+  id: string,
+  name: string,
+  at: Pick<Unit, 'x' | 'y' | 'turn'>,
+  more: Partial<Unit> = {},
+): Change {
   return set('units', id, { ...UNIT_TYPES.find((t) => t.title === title)!.shape, id, name, ...at, ...more });
 }
 
 /** The room and everything in it, before any supply. */
 function room(): Change[] {
-  const corner = (id: string, order: number, x: number, y: number, wall: string) => set('corners', id, { id, order, x, y, wall });
+  const corner = (id: string, order: number, x: number, y: number, wall: string) =>
+    set('corners', id, { id, order, x, y, wall });
   return [
     corner('nw', 0, 0, 0, 'North wall'),
     corner('ne', 1, 3450, 0, 'East wall'),
     corner('se', 2, 3450, 2950, 'South wall'),
     corner('sw', 3, 0, 2950, 'West wall'),
-    set('openings', 'door', { id: 'door', kind: 'door', corner: 'se', offset: 60, width: 760, height: 2000, sill: 0, hinge: 'left', swing: 'in' }),
-    set('openings', 'window', { id: 'window', kind: 'window', corner: 'sw', offset: 1050, width: 1200, height: 1150, sill: 950, hinge: 'left', swing: 'none' }),
-    set('fixtures', 'heater', { id: 'heater', kind: 'heater', corner: 'sw', offset: 1150, width: 1000, height: 550, depth: 90, bottom: 120 }),
-    set('fixtures', 'socket-west', { id: 'socket-west', kind: 'socket', corner: 'sw', offset: 940, width: 146, height: 86, depth: 10, bottom: 300 }),
-    set('fixtures', 'socket-north', { id: 'socket-north', kind: 'socket', corner: 'nw', offset: 2600, width: 146, height: 86, depth: 10, bottom: 300 }),
-    set('fixtures', 'fuses', { id: 'fuses', kind: 'fuse board', corner: 'ne', offset: 2400, width: 320, height: 420, depth: 110, bottom: 1500 }),
-    set('people', 'maker', { id: 'maker', name: 'The maker', stature: 1660, hand: 'right' }),
-    set('people', 'apprentice', { id: 'apprentice', name: 'The apprentice', stature: 1420, hand: 'right' }),
-    unit('Work table', 'bench', 'Workbench', { x: 300, y: 1180, turn: 270 }, { width: 1600, depth: 600, height: 760, board: 45, storeDepth: 160 }),
-    unit('Work table', 'sewtable', 'Sewing table', { x: 1090, y: 260, turn: 0 }, { width: 900, depth: 520, height: 730, storeDepth: 120 }),
+    set('openings', 'door', {
+      id: 'door',
+      kind: 'door',
+      corner: 'se',
+      offset: 60,
+      width: 760,
+      height: 2000,
+      sill: 0,
+      hinge: 'left',
+      swing: 'in',
+    }),
+    set('openings', 'window', {
+      id: 'window',
+      kind: 'window',
+      corner: 'sw',
+      offset: 1050,
+      width: 1200,
+      height: 1150,
+      sill: 950,
+      hinge: 'left',
+      swing: 'none',
+    }),
+    set('fixtures', 'heater', {
+      id: 'heater',
+      kind: 'heater',
+      corner: 'sw',
+      offset: 1150,
+      width: 1000,
+      height: 550,
+      depth: 90,
+      bottom: 120,
+    }),
+    set('fixtures', 'socket-west', {
+      id: 'socket-west',
+      kind: 'socket',
+      corner: 'sw',
+      offset: 940,
+      width: 146,
+      height: 86,
+      depth: 10,
+      bottom: 300,
+    }),
+    set('fixtures', 'socket-north', {
+      id: 'socket-north',
+      kind: 'socket',
+      corner: 'nw',
+      offset: 2600,
+      width: 146,
+      height: 86,
+      depth: 10,
+      bottom: 300,
+    }),
+    set('fixtures', 'fuses', {
+      id: 'fuses',
+      kind: 'fuse board',
+      corner: 'ne',
+      offset: 2400,
+      width: 320,
+      height: 420,
+      depth: 110,
+      bottom: 1500,
+    }),
+    set('people', 'maker', { id: 'maker', name: 'The maker', stature: 1660 }),
+    set('people', 'apprentice', { id: 'apprentice', name: 'The apprentice', stature: 1420 }),
+    unit(
+      'Work table',
+      'bench',
+      'Workbench',
+      { x: 300, y: 1180, turn: 270 },
+      { width: 1600, depth: 600, height: 760, board: 45, storeDepth: 160 },
+    ),
+    unit(
+      'Work table',
+      'sewtable',
+      'Sewing table',
+      { x: 1090, y: 260, turn: 0 },
+      { width: 900, depth: 520, height: 730, storeDepth: 120 },
+    ),
     unit('Slim drawer unit', 'slim', 'Slim drawers', { x: 240, y: 2190, turn: 270 }),
     unit('Tall drawer unit', 'tall', 'Tall drawers', { x: 240, y: 2590, turn: 270 }),
     unit('Cube shelf', 'cubes', 'Cube shelf', { x: 3260, y: 560, turn: 90 }),
@@ -47,27 +122,82 @@ function room(): Change[] {
     unit('Three-tier cart', 'cart', 'Cart', { x: 1800, y: 1100, turn: 0 }),
     unit('Pegboard', 'peg', 'Pegboard', { x: 1090, y: 10, turn: 0 }),
     unit('Wall shelf', 'shelfW', 'West wall shelf', { x: 100, y: 2440, turn: 270 }, { bottom: 1500 }),
-    unit('Wall shelf', 'shelfE', 'East wall shelf', { x: 3340, y: 1500, turn: 90 }, { depth: 220, bottom: 1650, width: 900, tiers: [420] }),
+    unit(
+      'Wall shelf',
+      'shelfE',
+      'East wall shelf',
+      { x: 3340, y: 1500, turn: 90 },
+      { depth: 220, bottom: 1650, width: 900, tiers: [420] },
+    ),
     unit('Trunk', 'trunk', 'Trunk', { x: 3230, y: 1550, turn: 90 }, { width: 1000, depth: 440, height: 480 }),
-    set('stations', 'seat-bench', { id: 'seat-bench', name: 'Carving bench', unit: 'bench', person: 'maker', x: 860, y: 1380, facing: 270, posture: 'seated', seatHeight: 480 }),
-    set('stations', 'stand-bench', { id: 'stand-bench', name: 'Bench, standing', unit: 'bench', person: 'maker', x: 830, y: 760, facing: 270, posture: 'standing', seatHeight: 480 }),
-    set('stations', 'seat-sewing', { id: 'seat-sewing', name: 'Sewing table', unit: 'sewtable', person: 'maker', x: 1090, y: 780, facing: 0, posture: 'seated', seatHeight: 450 }),
+    set('stations', 'seat-bench', {
+      id: 'seat-bench',
+      name: 'Carving bench',
+      unit: 'bench',
+      person: 'maker',
+      x: 860,
+      y: 1150,
+      facing: 270,
+      posture: 'seated',
+      seatHeight: 480,
+    }),
+    set('stations', 'stand-bench', {
+      id: 'stand-bench',
+      name: 'Bench, standing',
+      unit: 'bench',
+      person: 'maker',
+      x: 830,
+      y: 1880,
+      facing: 270,
+      posture: 'standing',
+      seatHeight: 480,
+    }),
+    set('stations', 'seat-sewing', {
+      id: 'seat-sewing',
+      name: 'Sewing table',
+      unit: 'sewtable',
+      person: 'maker',
+      x: 1090,
+      y: 780,
+      facing: 0,
+      posture: 'seated',
+      seatHeight: 450,
+    }),
     ...Object.values(ACTIVITIES).map((a) => set('activities', a.id, a)),
   ];
 }
 
 function supplies(): Change[] {
   const changes: Change[] = [];
-  const lines = readFileSync(new URL('supplies.txt', import.meta.url), 'utf8').split('\n').filter((l) => l !== '' && !l.startsWith('#'));
+  const lines = readFileSync(new URL('supplies.txt', import.meta.url), 'utf8')
+    .split('\n')
+    .filter((l) => l !== '' && !l.startsWith('#'));
   for (const line of lines) {
-    const [name, category, form, count, sizes, weight, uses, place] = line.split('|').map((cell) => cell.trim()) as [string, string, Supply['form'], string, string, string, string, string];
-    const id = name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/-$/, '');
+    const [name, category, form, count, sizes, weight, uses, place] = line.split('|').map((cell) => cell.trim()) as [
+      string,
+      string,
+      Supply['form'],
+      string,
+      string,
+      string,
+      string,
+      string,
+    ];
+    const id = name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/-$/, '');
     const [length, width, thickness] = sizes.split('x').map(Number) as [number, number, number?];
     const grammage = weight.endsWith('gsm') ? Number.parseFloat(weight) : null;
     changes.push(
       set('supplies', id, {
-        id, name, category, form,
-        count: Number(count), length, width,
+        id,
+        name,
+        category,
+        form,
+        count: Number(count),
+        length,
+        width,
         thickness: thickness ?? Math.round(sheetThickness(grammage!) * 1000) / 1000,
         grammage,
         mass: grammage === null ? Number.parseFloat(weight) : null,
@@ -78,11 +208,29 @@ function supplies(): Change[] {
     );
     for (const use of uses.split(', ')) {
       const [key, fetches] = use.split(' ') as [keyof typeof ACTIVITIES, string];
-      changes.push(set('uses', `${id}-${key}`, { id: `${id}-${key}`, supply: id, activity: ACTIVITIES[key].id, fetches: Number(fetches) }));
+      changes.push(
+        set('uses', `${id}-${key}`, {
+          id: `${id}-${key}`,
+          supply: id,
+          activity: ACTIVITIES[key].id,
+          fetches: Number(fetches),
+        }),
+      );
     }
     if (place === '-') continue;
     const [at, slot = at === 'trunk' ? 'box' : at] = place.split(' ') as [string, string?];
-    changes.push(set('placements', `${id}_t1`, { id: `${id}_t1`, arrangement: 'today', supply: id, unit: at, slot, count: Number(count), orientation: null, locked: false }));
+    changes.push(
+      set('placements', `${id}_t1`, {
+        id: `${id}_t1`,
+        arrangement: 'today',
+        supply: id,
+        unit: at,
+        slot,
+        count: Number(count),
+        orientation: null,
+        locked: false,
+      }),
+    );
   }
   return changes;
 }
@@ -94,4 +242,5 @@ export function buildDemo(): Plan {
   return applyChanges(today, changesTo(today, solveAll(today, { seed: 1 }))).plan;
 }
 
-if (process.argv[1]?.endsWith('build.ts')) writeFileSync(new URL('plan.json', import.meta.url), writePlanFile(buildDemo()));
+if (process.argv[1]?.endsWith('build.ts'))
+  writeFileSync(new URL('plan.json', import.meta.url), writePlanFile(buildDemo()));

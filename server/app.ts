@@ -49,7 +49,19 @@ export function createApp({ store, web, hosts, report = () => {} }: AppOptions):
     helmet({
       contentSecurityPolicy: {
         useDefaults: false,
-        directives: { defaultSrc: ["'self'"], scriptSrc: ["'self'"], workerSrc: ["'self'"], styleSrc: ["'self'", "'unsafe-inline'"], imgSrc: ["'self'", 'data:', 'blob:'], fontSrc: ["'self'"], connectSrc: ["'self'"], objectSrc: ["'none'"], frameAncestors: ["'none'"], baseUri: ["'none'"], formAction: ["'self'"] },
+        directives: {
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          fontSrc: ["'self'"],
+          connectSrc: ["'self'"],
+          objectSrc: ["'none'"],
+          frameAncestors: ["'none'"],
+          baseUri: ["'none'"],
+          formAction: ["'self'"],
+        },
       },
       strictTransportSecurity: false,
     }),
@@ -58,7 +70,8 @@ export function createApp({ store, web, hosts, report = () => {} }: AppOptions):
     const host = (request.headers.host ?? '').replace(/:\d+$/, '');
     if (!hosts.includes(host)) throw new HttpError(403, 'host', `This server does not answer for the host “${host}”.`);
     const { origin } = request.headers;
-    if (origin !== undefined && origin !== `http://${request.headers.host}`) throw new HttpError(403, 'origin', 'Requests from other pages are not answered.');
+    if (origin !== undefined && origin !== `http://${request.headers.host}`)
+      throw new HttpError(403, 'origin', 'Requests from other pages are not answered.');
     next();
   });
   app.use('/api', (_request, response, next) => {
@@ -84,8 +97,12 @@ export function createApp({ store, web, hosts, report = () => {} }: AppOptions):
     if (!read.ok) throw new ChangeError(read.findings);
     let { plan } = read;
     if (await store.read(plan.meta.id)) {
-      const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/).safeParse(request.query.as);
-      if (!id.success) throw new HttpError(409, 'taken', `There is a plan with the id “${plan.meta.id}” already.`, 'plan.id');
+      const id = z
+        .string()
+        .regex(/^[A-Za-z0-9_-]{1,64}$/)
+        .safeParse(request.query.as);
+      if (!id.success)
+        throw new HttpError(409, 'taken', `There is a plan with the id “${plan.meta.id}” already.`, 'plan.id');
       plan = { ...plan, meta: { ...plan.meta, id: id.data, name: `${plan.meta.name} (from file)`.slice(0, 120) } };
     }
     const stored = await store.create(plan, windowOf(request));
@@ -104,8 +121,19 @@ export function createApp({ store, web, hosts, report = () => {} }: AppOptions):
 
   app.get('/api/plans/:id/journal', async (request, response) => {
     await known(store, request.params.id);
-    const query = z.object({ since: z.coerce.number().int().min(0).default(0), most: z.coerce.number().int().min(1).max(5000).default(200) }).safeParse(request.query);
-    if (!query.success) throw new HttpError(400, 'query', 'since and most are whole numbers.', String(query.error.issues[0]?.path[0] ?? ''));
+    const query = z
+      .object({
+        since: z.coerce.number().int().min(0).default(0),
+        most: z.coerce.number().int().min(1).max(5000).default(200),
+      })
+      .safeParse(request.query);
+    if (!query.success)
+      throw new HttpError(
+        400,
+        'query',
+        'since and most are whole numbers.',
+        String(query.error.issues[0]?.path[0] ?? ''),
+      );
     response.json({ entries: await store.journal(request.params.id, query.data.since, query.data.most) });
   });
 
@@ -121,7 +149,11 @@ export function createApp({ store, web, hosts, report = () => {} }: AppOptions):
   app.get('/api/plans/:id/events', async (request, response) => {
     const { id } = request.params;
     const { revision } = await known(store, id);
-    response.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store', Connection: 'keep-alive' });
+    response.writeHead(200, {
+      'Content-Type': 'text/event-stream',
+      'Cache-Control': 'no-store',
+      Connection: 'keep-alive',
+    });
     response.write(`retry: 1000\nevent: revision\ndata: ${JSON.stringify({ revision })}\n\n`);
     const set = listeners.get(id) ?? new Set();
     listeners.set(id, set.add(response));
@@ -135,7 +167,8 @@ export function createApp({ store, web, hosts, report = () => {} }: AppOptions):
   function announce(id: string, entries: readonly JournalEntry[]): void {
     const revision = entries.at(-1)?.revision;
     if (revision === undefined) return;
-    for (const response of listeners.get(id) ?? []) response.write(`event: revision\ndata: ${JSON.stringify({ revision })}\n\n`);
+    for (const response of listeners.get(id) ?? [])
+      response.write(`event: revision\ndata: ${JSON.stringify({ revision })}\n\n`);
   }
 
   app.use('/api', () => {
@@ -143,7 +176,9 @@ export function createApp({ store, web, hosts, report = () => {} }: AppOptions):
   });
   if (web && existsSync(join(web, 'index.html'))) {
     app.use(express.static(web, { index: false, maxAge: 0 }));
-    app.get('/{*path}', (_request, response) => response.sendFile('index.html', { root: web, headers: { 'Cache-Control': 'no-store' } }));
+    app.get('/{*path}', (_request, response) =>
+      response.sendFile('index.html', { root: web, headers: { 'Cache-Control': 'no-store' } }),
+    );
   }
   app.use(errors(report));
   return app;
@@ -166,13 +201,21 @@ function errors(report: (cause: unknown) => void): ErrorRequestHandler {
     if (response.headersSent) return next(cause);
     const send = (status: number, error: Record<string, unknown>) => response.status(status).json({ error });
     if (cause instanceof ChangeError) {
-      send(422, { code: 'invalid', message: cause.message, field: cause.findings[0]?.path, findings: cause.findings.slice(0, 50) });
+      send(422, {
+        code: 'invalid',
+        message: cause.message,
+        field: cause.findings[0]?.path,
+        findings: cause.findings.slice(0, 50),
+      });
     } else if (cause instanceof StaleError) {
       response.status(409).json({ error: { code: 'stale', message: cause.message }, missed: cause.missed });
     } else if (cause instanceof HttpError) {
       send(cause.status, { code: cause.code, message: cause.message, ...(cause.field ? { field: cause.field } : {}) });
     } else if ((cause as { type?: string }).type === 'entity.too.large') {
-      send(413, { code: 'too-large', message: `That is more than ${BODY_LIMIT.replace('mb', ' MB')} at once. Split it.` });
+      send(413, {
+        code: 'too-large',
+        message: `That is more than ${BODY_LIMIT.replace('mb', ' MB')} at once. Split it.`,
+      });
     } else if ((cause as { type?: string }).type === 'entity.parse.failed') {
       send(400, { code: 'json', message: 'The request is not JSON.' });
     } else {

@@ -65,7 +65,10 @@ export function lock(directory: string): () => void {
       if ((cause as NodeJS.ErrnoException).code !== 'EEXIST') throw cause;
       const [pid, start] = readFileSync(file, 'utf8').trim().split(' ');
       if (pid && isRunning(Number(pid), start ?? '')) {
-        throw new DataError('in-use', `Another Heronstone (process ${pid}) is using the data in ${directory}. Close it first, or choose another place with --data.`);
+        throw new DataError(
+          'in-use',
+          `Another Heronstone (process ${pid}) is using the data in ${directory}. Close it first, or choose another place with --data.`,
+        );
       }
       rmSync(file, { force: true }); // left behind by a process that was killed
     }
@@ -83,7 +86,10 @@ export interface OpenDatabase {
  * @param tell hears what takes a while
  * @throws DataError when it is in use, or written by a newer program
  */
-export async function openDatabase(directory: string, tell: (message: string) => void = () => {}): Promise<OpenDatabase> {
+export async function openDatabase(
+  directory: string,
+  tell: (message: string) => void = () => {},
+): Promise<OpenDatabase> {
   const release = lock(directory);
   try {
     const path = join(directory, 'db');
@@ -100,17 +106,25 @@ export async function openDatabase(directory: string, tell: (message: string) =>
   } catch (cause) {
     release();
     if (cause instanceof DataError) throw cause;
-    throw new DataError('unreadable', `The data in ${directory} cannot be opened: ${cause instanceof Error ? cause.message : String(cause)}`);
+    throw new DataError(
+      'unreadable',
+      `The data in ${directory} cannot be opened: ${cause instanceof Error ? cause.message : String(cause)}`,
+    );
   }
 }
 
 async function migrate(db: Database, directory: string): Promise<void> {
-  await db.exec('CREATE TABLE IF NOT EXISTS migrations (number integer PRIMARY KEY, name text NOT NULL, at timestamptz NOT NULL DEFAULT now())');
+  await db.exec(
+    'CREATE TABLE IF NOT EXISTS migrations (number integer PRIMARY KEY, name text NOT NULL, at timestamptz NOT NULL DEFAULT now())',
+  );
   const done = await db.query<{ number: number }>('SELECT max(number) AS number FROM migrations');
   const version = done.rows[0]?.number ?? 0;
   const known = migrations();
   if (version > known.at(-1)!.number) {
-    throw new DataError('newer', `The data in ${directory} was written by a newer Heronstone (step ${version}; this program knows ${known.at(-1)!.number}). Update the program.`);
+    throw new DataError(
+      'newer',
+      `The data in ${directory} was written by a newer Heronstone (step ${version}; this program knows ${known.at(-1)!.number}). Update the program.`,
+    );
   }
   for (const migration of known.filter((m) => m.number > version)) {
     await db.transaction(async (tx) => {

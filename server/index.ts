@@ -26,15 +26,30 @@ export const DEFAULT_PORT = 4747;
 
 /** Where data lives when nobody says otherwise: the system's folder for a user's application data. */
 export function defaultData(which: 'own' | 'demo', env: NodeJS.ProcessEnv = process.env): string {
-  const base = process.platform === 'win32' ? (env.APPDATA ?? join(homedir(), 'AppData', 'Roaming')) : (env.XDG_DATA_HOME ?? join(homedir(), '.local', 'share'));
+  const base =
+    process.platform === 'win32'
+      ? (env.APPDATA ?? join(homedir(), 'AppData', 'Roaming'))
+      : (env.XDG_DATA_HOME ?? join(homedir(), '.local', 'share'));
   return join(base, 'heronstone', which);
 }
 
 /** Opens the data and listens. @throws DataError when the data cannot be used */
-export async function startServer({ data, host = '127.0.0.1', port = DEFAULT_PORT, web = null, tell = () => {}, report }: ServerOptions): Promise<RunningServer> {
+export async function startServer({
+  data,
+  host = '127.0.0.1',
+  port = DEFAULT_PORT,
+  web = null,
+  tell = () => {},
+  report,
+}: ServerOptions): Promise<RunningServer> {
   const { db, close } = await openDatabase(data, tell);
   const store = new Store(db);
-  const app = createApp({ store, web, hosts: [...new Set([host, '127.0.0.1', 'localhost'])], ...(report ? { report } : {}) });
+  const app = createApp({
+    store,
+    web,
+    hosts: [...new Set([host, '127.0.0.1', 'localhost'])],
+    ...(report ? { report } : {}),
+  });
   const server = createServer(app);
   await listen(server, port, host);
   const { port: actual } = server.address() as { port: number };

@@ -8,7 +8,14 @@ import { DataError } from './database.ts';
 import { DEFAULT_PORT, defaultData, startServer } from './index.ts';
 
 const { values } = parseArgs({
-  options: { demo: { type: 'boolean' }, fresh: { type: 'boolean' }, data: { type: 'string' }, port: { type: 'string' }, host: { type: 'string' }, 'no-web': { type: 'boolean' } },
+  options: {
+    demo: { type: 'boolean' },
+    fresh: { type: 'boolean' },
+    data: { type: 'string' },
+    port: { type: 'string' },
+    host: { type: 'string' },
+    'no-web': { type: 'boolean' },
+  },
 });
 const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' });
 const data = values.data ?? defaultData(values.demo ? 'demo' : 'own');

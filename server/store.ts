@@ -1,5 +1,11 @@
 /** Plans in the database: read whole, changed by groups, every group one transaction and one line of the journal. */
-import { applyChanges, ChangeError, type Change, type Group, type JournalEntry } from '@heronstone/core/model/change.ts';
+import {
+  applyChanges,
+  ChangeError,
+  type Change,
+  type Group,
+  type JournalEntry,
+} from '@heronstone/core/model/change.ts';
 import { MetaSchema, TABLES, TABLE_NAMES, type Plan, type TableName } from '@heronstone/core/model/plan.ts';
 import type { Database } from './database.ts';
 
@@ -9,10 +15,18 @@ type Row = Record<string, unknown>;
 const column = (field: string) => field.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
 const quoted = (field: string) => `"${column(field)}"`;
 
-const FIELDS = Object.fromEntries(TABLE_NAMES.map((table) => [table, Object.keys(TABLES[table].shape)])) as Record<TableName, string[]>;
+const FIELDS = Object.fromEntries(TABLE_NAMES.map((table) => [table, Object.keys(TABLES[table].shape)])) as Record<
+  TableName,
+  string[]
+>;
 const META_FIELDS = Object.keys(MetaSchema.shape);
 
-const SELECT = Object.fromEntries(TABLE_NAMES.map((table) => [table, `SELECT ${FIELDS[table].map((f) => `${quoted(f)} AS "${f}"`).join(', ')} FROM ${table} WHERE plan = $1`])) as Record<TableName, string>;
+const SELECT = Object.fromEntries(
+  TABLE_NAMES.map((table) => [
+    table,
+    `SELECT ${FIELDS[table].map((f) => `${quoted(f)} AS "${f}"`).join(', ')} FROM ${table} WHERE plan = $1`,
+  ]),
+) as Record<TableName, string>;
 
 /** One statement writes any number of rows, handed over as JSON. */
 function upsert(table: TableName): string {
@@ -64,7 +78,12 @@ export class Store {
   async read(id: string): Promise<Stored | null> {
     const known = this.cache.get(id);
     if (known) return known;
-    const meta = (await this.db.query<Row>(`SELECT ${META_FIELDS.map((f) => `${quoted(f)} AS "${f}"`).join(', ')}, revision FROM plans WHERE id = $1`, [id])).rows[0];
+    const meta = (
+      await this.db.query<Row>(
+        `SELECT ${META_FIELDS.map((f) => `${quoted(f)} AS "${f}"`).join(', ')}, revision FROM plans WHERE id = $1`,
+        [id],
+      )
+    ).rows[0];
     if (!meta) return null;
     const { revision, ...rest } = meta;
     const plan: Row = { meta: rest };
@@ -82,12 +101,18 @@ export class Store {
     return this.inTurn(async () => {
       if (await this.read(plan.meta.id)) throw new Error(`There is a plan with the id “${plan.meta.id}” already.`);
       await this.db.transaction(async (tx) => {
-        await tx.query(`INSERT INTO plans (${META_FIELDS.map(quoted).join(', ')}, revision) VALUES (${META_FIELDS.map((_, i) => `$${i + 1}`).join(', ')}, 1)`, META_FIELDS.map((f) => (plan.meta as Row)[f]));
+        await tx.query(
+          `INSERT INTO plans (${META_FIELDS.map(quoted).join(', ')}, revision) VALUES (${META_FIELDS.map((_, i) => `$${i + 1}`).join(', ')}, 1)`,
+          META_FIELDS.map((f) => (plan.meta as Row)[f]),
+        );
         for (const table of TABLE_NAMES) {
           const rows = Object.values(plan[table]);
           if (rows.length > 0) await tx.query(upsert(table), [plan.meta.id, JSON.stringify(rows.map(snake))]);
         }
-        await tx.query('INSERT INTO journal (plan, revision, group_id, name, kind, changes, inverse, by) VALUES ($1, 1, $2, $3, $4, $5, $5, $6)', [plan.meta.id, `start-${plan.meta.id}`, 'Begin the plan', 'do', '[]', by]);
+        await tx.query(
+          'INSERT INTO journal (plan, revision, group_id, name, kind, changes, inverse, by) VALUES ($1, 1, $2, $3, $4, $5, $5, $6)',
+          [plan.meta.id, `start-${plan.meta.id}`, 'Begin the plan', 'do', '[]', by],
+        );
       });
       const stored = { plan, revision: 1 };
       this.cache.set(plan.meta.id, stored);
@@ -101,11 +126,29 @@ export class Store {
    * @returns the new revision and the entries written; groups that are in the journal already are not written again
    * @throws StaleError when others wrote in the meantime; ChangeError when a change is not valid
    */
-  async change(id: string, baseRevision: number, groups: readonly Group[], by: string): Promise<{ revision: number; entries: JournalEntry[] }> {
+  async change(
+    id: string,
+    baseRevision: number,
+    groups: readonly Group[],
+    by: string,
+  ): Promise<{ revision: number; entries: JournalEntry[] }> {
     return this.inTurn(async () => {
       const stored = await this.read(id);
-      if (!stored) throw new ChangeError([{ code: 'plan', severity: 'error', path: 'plan', value: id, expected: 'a plan that exists', message: `There is no plan “${id}”.` }]);
-      const already = await this.db.query<{ group_id: string }>('SELECT group_id FROM journal WHERE plan = $1 AND group_id = ANY($2)', [id, groups.map((g) => g.id)]);
+      if (!stored)
+        throw new ChangeError([
+          {
+            code: 'plan',
+            severity: 'error',
+            path: 'plan',
+            value: id,
+            expected: 'a plan that exists',
+            message: `There is no plan “${id}”.`,
+          },
+        ]);
+      const already = await this.db.query<{ group_id: string }>(
+        'SELECT group_id FROM journal WHERE plan = $1 AND group_id = ANY($2)',
+        [id, groups.map((g) => g.id)],
+      );
       const written = new Set(already.rows.map((r) => r.group_id));
       const fresh = groups.filter((g) => !written.has(g.id));
       // What was missed may hold the sender's own groups whose answer was lost; they are not written twice.
@@ -159,7 +202,10 @@ export class Store {
     await this.db.transaction(async (tx) => {
       if (meta) {
         const fields = META_FIELDS.filter((f) => f !== 'id');
-        await tx.query(`UPDATE plans SET ${fields.map((f, i) => `${quoted(f)} = $${i + 2}`).join(', ')} WHERE id = $1`, [id, ...fields.map((f) => (after.meta as Row)[f])]);
+        await tx.query(
+          `UPDATE plans SET ${fields.map((f, i) => `${quoted(f)} = $${i + 2}`).join(', ')} WHERE id = $1`,
+          [id, ...fields.map((f) => (after.meta as Row)[f])],
+        );
       }
       for (const [table, ids] of touched) {
         const gone = [...ids].filter((key) => !after[table][key] && before[table][key]);
@@ -168,9 +214,21 @@ export class Store {
         if (rows.length > 0) await tx.query(upsert(table), [id, JSON.stringify(rows.map(snake))]);
       }
       for (const { revision, group, inverse, at, by } of entries) {
-        await tx.query('INSERT INTO journal (plan, revision, group_id, name, kind, target, changes, inverse, at, by) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)', [
-          id, revision, group.id, group.name, group.kind, group.target, JSON.stringify(group.changes), JSON.stringify(inverse), at, by,
-        ]);
+        await tx.query(
+          'INSERT INTO journal (plan, revision, group_id, name, kind, target, changes, inverse, at, by) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)',
+          [
+            id,
+            revision,
+            group.id,
+            group.name,
+            group.kind,
+            group.target,
+            JSON.stringify(group.changes),
+            JSON.stringify(inverse),
+            at,
+            by,
+          ],
+        );
       }
       await tx.query('UPDATE plans SET revision = $2 WHERE id = $1', [id, entries.at(-1)!.revision]);
     });

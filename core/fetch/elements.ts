@@ -40,9 +40,23 @@ export interface Element {
 }
 
 /** Reach, case B (to a single thing), TMU by distance in mm: 6, 12, 18, 24, 30 inches. */
-const REACH: ReadonlyArray<[number, number]> = [[0, 2.0], [152.4, 8.6], [304.8, 12.9], [457.2, 17.2], [609.6, 21.5], [762, 25.8]];
+const REACH: ReadonlyArray<[number, number]> = [
+  [0, 2.0],
+  [152.4, 8.6],
+  [304.8, 12.9],
+  [457.2, 17.2],
+  [609.6, 21.5],
+  [762, 25.8],
+];
 /** Move, case B (to an approximate place). */
-const MOVE: ReadonlyArray<[number, number]> = [[0, 2.0], [152.4, 8.9], [304.8, 13.4], [457.2, 17.0], [609.6, 20.6], [762, 24.3]];
+const MOVE: ReadonlyArray<[number, number]> = [
+  [0, 2.0],
+  [152.4, 8.9],
+  [304.8, 13.4],
+  [457.2, 17.0],
+  [609.6, 20.6],
+  [762, 24.3],
+];
 
 /** Value of a table at a distance, in between by straight lines, beyond its end by its last slope. */
 function along(table: ReadonlyArray<[number, number]>, mm: number): number {
@@ -70,15 +84,30 @@ const arm = (mm: number) => (mm <= 60 ? 2 : mm <= 160 ? 3 : mm <= 310 ? 4 : mm <
 /** Every element with its two times and the source of the first. The one table of constants of a fetch. */
 export const TIMES: Readonly<Record<ElementKind, Timing>> = {
   look: { tmu: (n) => 7.3 * n, mod: (n) => 2 * n, unit: 'looks', source: `${MTM}: eye focus 7.3` },
-  search: { tmu: (n) => 7.3 * n, mod: (n) => 2 * n, unit: 'looks', source: `${MTM}: eye focus 7.3 for each thing looked at` },
+  search: {
+    tmu: (n) => 7.3 * n,
+    mod: (n) => 2 * n,
+    unit: 'looks',
+    source: `${MTM}: eye focus 7.3 for each thing looked at`,
+  },
   reach: { tmu: (mm) => along(REACH, mm), mod: arm, unit: 'mm', source: `${MTM}: reach, case B` },
   grasp: { tmu: (n) => 2.0 * n, mod: (n) => n, unit: 'times', source: `${MTM}: grasp, easy` },
-  'pick from a jumble': { tmu: (n) => 9.1 * n, mod: (n) => 3 * n, unit: 'times', source: `${MTM}: grasp from a jumble` },
+  'pick from a jumble': {
+    tmu: (n) => 9.1 * n,
+    mod: (n) => 3 * n,
+    unit: 'times',
+    source: `${MTM}: grasp from a jumble`,
+  },
   move: { tmu: (mm) => along(MOVE, mm), mod: arm, unit: 'mm', source: `${MTM}: move, case B` },
   'put down': { tmu: (n) => 2.0 * n, mod: () => 0, unit: 'times', source: `${MTM}: release` },
   turn: { tmu: (n) => 18.6 * n, mod: (n) => 5 * n, unit: 'times', source: `${MTM}: turn body, case 1` },
   'turn round': { tmu: (n) => 37.2 * n, mod: (n) => 10 * n, unit: 'times', source: `${MTM}: turn body, case 2` },
-  roll: { tmu: (mm) => 17.0 + (0.6 * mm) / 25.4, mod: (mm) => (mm > 300 ? 8 : 5), unit: 'mm', source: `${MTM}: side step 17.0 + 0.6 an inch, also for a rolling seat` },
+  roll: {
+    tmu: (mm) => 17.0 + (0.6 * mm) / 25.4,
+    mod: (mm) => (mm > 300 ? 8 : 5),
+    unit: 'mm',
+    source: `${MTM}: side step 17.0 + 0.6 an inch, also for a rolling seat`,
+  },
   'stand up': { tmu: (n) => 43.4 * n, mod: (n) => 15 * n, unit: 'times', source: `${MTM}: stand` },
   'sit down': { tmu: (n) => 34.7 * n, mod: (n) => 15 * n, unit: 'times', source: `${MTM}: sit` },
   walk: { tmu: (paces) => 15 * paces, mod: (paces) => 5 * paces, unit: 'paces', source: `${MTM}: 15.0 a pace` },
@@ -86,12 +115,42 @@ export const TIMES: Readonly<Record<ElementKind, Timing>> = {
   straighten: { tmu: (n) => 31.9 * n, mod: (n) => 8.5 * n, unit: 'times', source: `${MTM}: arise from bend` },
   kneel: { tmu: (n) => 29.0 * n, mod: (n) => 8.5 * n, unit: 'times', source: `${MTM}: kneel on one knee` },
   rise: { tmu: (n) => 31.9 * n, mod: (n) => 8.5 * n, unit: 'times', source: `${MTM}: arise from one knee` },
-  'step up': { tmu: (n) => (STEPS_SECONDS / TMU) * n, mod: (n) => (STEPS_SECONDS / MOD) * n, unit: 'times', source: `maker's constant, ${STEPS_SECONDS} s: get the steps, climb, come down, put them back` },
-  'move aside': { tmu: (n) => (2.0 + along(MOVE, 304.8) + 2.0) * n, mod: (n) => (1 + 4) * n, unit: 'times', source: `${MTM}: grasp, move 12 in, release` },
-  'open drawer': { tmu: () => along(REACH, 304.8) + 2.0 + along(MOVE, 457.2), mod: () => 4 + 1 + 5, unit: 'times', source: `${MTM}: reach 12 in, grasp, pull 18 in` },
-  'close drawer': { tmu: () => along(MOVE, 457.2) + 2.0, mod: () => 5, unit: 'times', source: `${MTM}: push 18 in, release` },
-  'open lid': { tmu: () => along(REACH, 304.8) + 2.0 + along(MOVE, 304.8), mod: () => 4 + 1 + 4, unit: 'times', source: `${MTM}: reach 12 in, grasp, lift 12 in` },
-  'close lid': { tmu: () => along(REACH, 304.8) + 2.0 + along(MOVE, 304.8), mod: () => 4 + 1 + 4, unit: 'times', source: `${MTM}: reach 12 in, grasp, lower 12 in` },
+  'step up': {
+    tmu: (n) => (STEPS_SECONDS / TMU) * n,
+    mod: (n) => (STEPS_SECONDS / MOD) * n,
+    unit: 'times',
+    source: `maker's constant, ${STEPS_SECONDS} s: get the steps, climb, come down, put them back`,
+  },
+  'move aside': {
+    tmu: (n) => (2.0 + along(MOVE, 304.8) + 2.0) * n,
+    mod: (n) => (1 + 4) * n,
+    unit: 'times',
+    source: `${MTM}: grasp, move 12 in, release`,
+  },
+  'open drawer': {
+    tmu: () => along(REACH, 304.8) + 2.0 + along(MOVE, 457.2),
+    mod: () => 4 + 1 + 5,
+    unit: 'times',
+    source: `${MTM}: reach 12 in, grasp, pull 18 in`,
+  },
+  'close drawer': {
+    tmu: () => along(MOVE, 457.2) + 2.0,
+    mod: () => 5,
+    unit: 'times',
+    source: `${MTM}: push 18 in, release`,
+  },
+  'open lid': {
+    tmu: () => along(REACH, 304.8) + 2.0 + along(MOVE, 304.8),
+    mod: () => 4 + 1 + 4,
+    unit: 'times',
+    source: `${MTM}: reach 12 in, grasp, lift 12 in`,
+  },
+  'close lid': {
+    tmu: () => along(REACH, 304.8) + 2.0 + along(MOVE, 304.8),
+    mod: () => 4 + 1 + 4,
+    unit: 'times',
+    source: `${MTM}: reach 12 in, grasp, lower 12 in`,
+  },
 };
 
 /** An element of a kind and quantity with its seconds by MTM. */

@@ -1,7 +1,17 @@
 /** A fetch from a station to a compartment and back, as a list of elements (methods.md 2). Walking is straight for now. */
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Person, Station } from '../model/plan.ts';
-import { bodyAt, bodyOf, heightBand, levelReach, pace, rippleOf, type Body, type HeightBand, type Ripple } from '../reach/body.ts';
+import {
+  bodyAt,
+  bodyOf,
+  heightBand,
+  levelReach,
+  pace,
+  rippleOf,
+  type Body,
+  type HeightBand,
+  type Ripple,
+} from '../reach/body.ts';
 import { angleBetween, bearing, distance } from '../room/geometry.ts';
 import { element, totalSeconds, type Element } from './elements.ts';
 
@@ -79,13 +89,25 @@ export function wayOf(station: Station, person: Person, compartment: Compartment
     there.push(element('open lid'));
     back.unshift(element('close lid'));
   }
-  return { station: station.id, compartment: compartment.id, ripple, band, walk: ripple <= 3 ? 0 : walk, there, back, reach };
+  return {
+    station: station.id,
+    compartment: compartment.id,
+    ripple,
+    band,
+    walk: ripple <= 3 ? 0 : walk,
+    there,
+    back,
+    reach,
+  };
 }
 
 /** From the hand at rest in front of the elbow to the target, mm. */
 function restToTarget(station: Station, body: Body, target: { x: number; y: number; z: number }): number {
   const radians = (station.facing * Math.PI) / 180;
-  const rest = { x: station.x + Math.sin(radians) * body.forearmZone, y: station.y - Math.cos(radians) * body.forearmZone };
+  const rest = {
+    x: station.x + Math.sin(radians) * body.forearmZone,
+    y: station.y - Math.cos(radians) * body.forearmZone,
+  };
   return Math.hypot(target.x - rest.x, target.y - rest.y, target.z - body.elbow);
 }
 
@@ -118,7 +140,15 @@ export function fetchElements(way: Way, find: Finding): Element[] {
 
 /** Elements of putting it back: the same way, without looking for it. */
 export function returnElements(way: Way): Element[] {
-  return [element('look'), element('grasp'), ...way.there, element('move', way.reach), element('put down'), element('reach', way.reach), ...way.back];
+  return [
+    element('look'),
+    element('grasp'),
+    ...way.there,
+    element('move', way.reach),
+    element('put down'),
+    element('reach', way.reach),
+    ...way.back,
+  ];
 }
 
 /** Seconds of one fetch, with the return trip where the thing goes back. */

@@ -22,16 +22,31 @@ export interface Finder {
 export function finderOf(plan: Plan, report: Report, arrangement: Arrangement): Finder {
   const index = new MiniSearch<{ id: string; name: string; more: string }>({
     fields: ['name', 'more'],
-    searchOptions: { prefix: true, fuzzy: (term) => (term.length > 3 ? 0.25 : false), boost: { name: 3 }, combineWith: 'AND' },
+    searchOptions: {
+      prefix: true,
+      fuzzy: (term) => (term.length > 3 ? 0.25 : false),
+      boost: { name: 3 },
+      combineWith: 'AND',
+    },
   });
   const uses = new Map<string, string[]>();
-  for (const use of Object.values(plan.uses)) uses.set(use.supply, [...(uses.get(use.supply) ?? []), plan.activities[use.activity]!.name]);
-  index.addAll(byName(plan.supplies).map((s) => ({ id: `supply ${s.id}`, name: s.name, more: `${s.category} ${s.note} ${(uses.get(s.id) ?? []).join(' ')}` })));
+  for (const use of Object.values(plan.uses))
+    uses.set(use.supply, [...(uses.get(use.supply) ?? []), plan.activities[use.activity]!.name]);
+  index.addAll(
+    byName(plan.supplies).map((s) => ({
+      id: `supply ${s.id}`,
+      name: s.name,
+      more: `${s.category} ${s.note} ${(uses.get(s.id) ?? []).join(' ')}`,
+    })),
+  );
   index.addAll(report.compartments.map((c) => ({ id: `place ${c.id}`, name: c.name, more: '' })));
   const bySupply = new Map<string, Found['places']>();
   for (const p of Object.values(report.placements)) {
     if (p.arrangement !== arrangement) continue;
-    bySupply.set(p.supply, [...(bySupply.get(p.supply) ?? []), { placement: p.id, compartment: p.compartment, place: p.place, count: p.count, fits: p.fits }]);
+    bySupply.set(p.supply, [
+      ...(bySupply.get(p.supply) ?? []),
+      { placement: p.id, compartment: p.compartment, place: p.place, count: p.count, fits: p.fits },
+    ]);
   }
   const compartments = new Map(report.compartments.map((c) => [c.id, c]));
   return {
@@ -41,10 +56,29 @@ export function finderOf(plan: Plan, report: Report, arrangement: Arrangement): 
         .slice(0, most)
         .map(({ id: key }): Found => {
           const [kind, id] = [key.slice(0, key.indexOf(' ')), key.slice(key.indexOf(' ') + 1)];
-          if (kind === 'supply') return { kind: 'supply', id, name: plan.supplies[id]!.name, count: plan.supplies[id]!.count, places: bySupply.get(id) ?? [] };
+          if (kind === 'supply')
+            return {
+              kind: 'supply',
+              id,
+              name: plan.supplies[id]!.name,
+              count: plan.supplies[id]!.count,
+              places: bySupply.get(id) ?? [],
+            };
           const c = compartments.get(id)!;
           const inside = c.contents[arrangement].map((pid) => report.placements[pid]!);
-          return { kind: 'place', id, name: c.name, count: inside.length, places: inside.map((p) => ({ placement: p.id, compartment: id, place: c.name, count: p.count, fits: p.fits })) };
+          return {
+            kind: 'place',
+            id,
+            name: c.name,
+            count: inside.length,
+            places: inside.map((p) => ({
+              placement: p.id,
+              compartment: id,
+              place: c.name,
+              count: p.count,
+              fits: p.fits,
+            })),
+          };
         }),
   };
 }

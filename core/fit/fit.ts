@@ -48,7 +48,8 @@ export interface Fit {
 
 /** Mass of one piece or sheet, g; null when nobody knows. */
 export function massEach(supply: Pick<Supply, 'form' | 'length' | 'width' | 'grammage' | 'mass'>): number | null {
-  if (supply.form === 'sheets' && supply.grammage !== null) return sheetMass(supply.length, supply.width, supply.grammage);
+  if (supply.form === 'sheets' && supply.grammage !== null)
+    return sheetMass(supply.length, supply.width, supply.grammage);
   return supply.mass;
 }
 
@@ -59,10 +60,19 @@ export function volume(supply: Pick<Supply, 'length' | 'width' | 'thickness'>, c
 
 /** Ways in which one piece may stand in a compartment: [across, into, up] for each allowed orientation and turn. */
 function stances(supply: Supply, orientations: readonly Orientation[]): Array<[Orientation, number, number, number]> {
-  const [small, middle, large] = [supply.length, supply.width, supply.thickness].sort((a, b) => a - b) as [number, number, number];
+  const [small, middle, large] = [supply.length, supply.width, supply.thickness].sort((a, b) => a - b) as [
+    number,
+    number,
+    number,
+  ];
   const result: Array<[Orientation, number, number, number]> = [];
   for (const orientation of orientations) {
-    const [a, b, up] = orientation === 'flat' ? [large, middle, small] : orientation === 'edge' ? [large, small, middle] : [middle, small, large];
+    const [a, b, up] =
+      orientation === 'flat'
+        ? [large, middle, small]
+        : orientation === 'edge'
+          ? [large, small, middle]
+          : [middle, small, large];
     result.push([orientation, b, a, up]);
     if (a !== b) result.push([orientation, a, b, up]);
   }
@@ -73,15 +83,34 @@ function stances(supply: Supply, orientations: readonly Orientation[]): Array<[O
  * Every way a supply can lie in a compartment, best first: the narrowest strip for the whole count, then fewer layers.
  * @param only when given, only this orientation
  */
-export function lies(supply: Supply, inside: Compartment['inside'], access: Compartment['access'], only: Orientation | null = null): Lie[] {
+export function lies(
+  supply: Supply,
+  inside: Compartment['inside'],
+  access: Compartment['access'],
+  only: Orientation | null = null,
+): Lie[] {
   const height = inside.height - HAND_CLEARANCE[access];
   if (access === 'peg' && supply.form !== 'pieces') return [];
   if (supply.form === 'loose') {
-    const [small, middle, large] = [supply.length, supply.width, supply.thickness].sort((a, b) => a - b) as [number, number, number];
+    const [small, middle, large] = [supply.length, supply.width, supply.thickness].sort((a, b) => a - b) as [
+      number,
+      number,
+      number,
+    ];
     const { depth } = inside;
     if (large > Math.max(inside.width, depth) || middle > Math.min(inside.width, depth) || small > height) return [];
     const each = (supply.length * supply.width * supply.thickness) / LOOSE_FILL;
-    return [{ orientation: 'flat', across: LOOSE_LEAST, into: depth, up: height, rows: 1, layers: 1, perColumn: Math.max(1, Math.floor((LOOSE_LEAST * depth * height) / each)) }];
+    return [
+      {
+        orientation: 'flat',
+        across: LOOSE_LEAST,
+        into: depth,
+        up: height,
+        rows: 1,
+        layers: 1,
+        perColumn: Math.max(1, Math.floor((LOOSE_LEAST * depth * height) / each)),
+      },
+    ];
   }
   const wanted = only === null ? supply.orientations : supply.orientations.includes(only) ? [only] : [];
   const found: Lie[] = [];
@@ -99,7 +128,15 @@ export function lies(supply: Supply, inside: Compartment['inside'], access: Comp
       const perStack = Math.floor(height / supply.thickness + 1e-9);
       const rows = Math.floor(inside.depth / into);
       if (perStack < 1) continue;
-      found.push({ orientation, across, into, up: Math.min(perStack, supply.count) * supply.thickness, rows, layers: perStack, perColumn: perStack * rows });
+      found.push({
+        orientation,
+        across,
+        into,
+        up: Math.min(perStack, supply.count) * supply.thickness,
+        rows,
+        layers: perStack,
+        perColumn: perStack * rows,
+      });
       continue;
     }
     if (across > inside.width || into > inside.depth || up > height) continue;
@@ -130,31 +167,48 @@ export function fit(
   system: UnitSystem = 'metric',
 ): Fit {
   const ways = lies(supply, compartment.inside, compartment.access, only);
-  if (ways.length === 0) return { count: 0, width: 0, lie: null, possible: false, reason: tooLarge(supply, compartment, only, system) };
+  if (ways.length === 0)
+    return { count: 0, width: 0, lie: null, possible: false, reason: tooLarge(supply, compartment, only, system) };
   const best = chooseLie(ways, count, width);
   if (best) return { ...best, possible: true, reason: null };
   const least = Math.min(...ways.map((lie) => lie.across));
-  return { count: 0, width: 0, lie: null, possible: true, reason: `needs ${formatLength(least, system)} of width, only ${formatLength(Math.max(0, width), system)} is free` };
+  return {
+    count: 0,
+    width: 0,
+    lie: null,
+    possible: true,
+    reason: `needs ${formatLength(least, system)} of width, only ${formatLength(Math.max(0, width), system)} is free`,
+  };
 }
 
 /**
  * The way of lying that takes most of a count into a width, then the least of that width.
  * @returns null when not even one column fits
  */
-export function chooseLie(ways: readonly Lie[], count: number, width: number): { count: number; width: number; lie: Lie } | null {
+export function chooseLie(
+  ways: readonly Lie[],
+  count: number,
+  width: number,
+): { count: number; width: number; lie: Lie } | null {
   let best: { count: number; width: number; lie: Lie } | null = null;
   for (const lie of ways) {
     const columns = Math.floor((width + 1e-6) / lie.across);
     const fits = Math.min(count, columns * lie.perColumn);
     if (fits <= 0) continue;
     const takes = stripWidth(lie, fits);
-    if (!best || fits > best.count || (fits === best.count && takes < best.width - 1e-9)) best = { count: fits, width: takes, lie };
+    if (!best || fits > best.count || (fits === best.count && takes < best.width - 1e-9))
+      best = { count: fits, width: takes, lie };
   }
   return best;
 }
 
 /** By how much the best-lying single piece is too large, in words. */
-function tooLarge(supply: Supply, compartment: Pick<Compartment, 'inside' | 'access'>, only: Orientation | null, system: UnitSystem): string {
+function tooLarge(
+  supply: Supply,
+  compartment: Pick<Compartment, 'inside' | 'access'>,
+  only: Orientation | null,
+  system: UnitSystem,
+): string {
   const { width, depth, height } = compartment.inside;
   const clear = height - HAND_CLEARANCE[compartment.access];
   const deep = compartment.access === 'peg' ? PEG_DEPTH : depth;
@@ -168,7 +222,11 @@ function tooLarge(supply: Supply, compartment: Pick<Compartment, 'inside' | 'acc
     ];
     const worst = over.reduce((a, b) => (b[0] > a[0] ? b : a));
     const lying = orientation === 'flat' ? 'lying flat' : orientation === 'edge' ? 'on edge' : 'on end';
-    if (worst[0] < least.over) least = { over: worst[0], words: `${formatLength(Math.ceil(Math.max(worst[0], 1)), system)} too ${worst[1]} ${lying}` };
+    if (worst[0] < least.over)
+      least = {
+        over: worst[0],
+        words: `${formatLength(Math.ceil(Math.max(worst[0], 1)), system)} too ${worst[1]} ${lying}`,
+      };
   }
   return least.words;
 }

@@ -7,7 +7,20 @@ import { usualOrientations, type SupplyDraft } from '../sort/read.ts';
 import type { NewSupply } from '../sort/supplies.ts';
 
 /** The columns, in the order in which they are written. Only name, count and the sizes are needed. */
-export const CSV_COLUMNS = ['name', 'kind', 'form', 'count', 'length', 'width', 'thickness', 'grammage', 'mass', 'goes back', 'uses', 'note'] as const;
+export const CSV_COLUMNS = [
+  'name',
+  'kind',
+  'form',
+  'count',
+  'length',
+  'width',
+  'thickness',
+  'grammage',
+  'mass',
+  'goes back',
+  'uses',
+  'note',
+] as const;
 type Column = (typeof CSV_COLUMNS)[number];
 const NEEDED: readonly Column[] = ['name', 'count', 'length', 'width'];
 /** More rows than this are more than a room holds; the limit keeps a wrong file from being read for minutes. */
@@ -32,19 +45,36 @@ export interface CsvResult {
  * are allowed; numbers may have a decimal comma. A row with a problem is left out and named; the others are kept.
  */
 export function readSuppliesCsv(text: string, system: UnitSystem): CsvResult {
-  if (text.includes('\u0000')) return refuse('This is not a text file. Save the table as CSV (UTF-8) and choose it again.');
-  if (text.includes('\uFFFD')) return refuse('Some letters cannot be read: the file is not in UTF-8. Save it as CSV (UTF-8) and choose it again.');
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: 'greedy', transformHeader: (h) => h.trim().toLowerCase() });
+  if (text.includes('\u0000'))
+    return refuse('This is not a text file. Save the table as CSV (UTF-8) and choose it again.');
+  if (text.includes('\uFFFD'))
+    return refuse('Some letters cannot be read: the file is not in UTF-8. Save it as CSV (UTF-8) and choose it again.');
+  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (h) => h.trim().toLowerCase(),
+  });
   const header = parsed.meta.fields ?? [];
   const missing = NEEDED.filter((column) => !header.includes(column));
   if (missing.length > 0) {
     const found = header.filter((h) => h !== '').join(', ') || 'none';
-    return refuse(`The ${missing.length === 1 ? 'column' : 'columns'} ${missing.join(', ')} ${missing.length === 1 ? 'is' : 'are'} missing. The first row names the columns (${CSV_COLUMNS.join(', ')}); found: ${found}.`);
+    return refuse(
+      `The ${missing.length === 1 ? 'column' : 'columns'} ${missing.join(', ')} ${missing.length === 1 ? 'is' : 'are'} missing. The first row names the columns (${CSV_COLUMNS.join(', ')}); found: ${found}.`,
+    );
   }
-  if (parsed.data.length > MOST_ROWS) return refuse(`The file has ${parsed.data.length} rows; at most ${MOST_ROWS} are read at once. Split it.`);
+  if (parsed.data.length > MOST_ROWS)
+    return refuse(`The file has ${parsed.data.length} rows; at most ${MOST_ROWS} are read at once. Split it.`);
   const problems: CsvProblem[] = parsed.errors
     .filter((e) => e.type === 'Quotes' || e.code === 'TooManyFields')
-    .map((e) => ({ row: (e.row ?? 0) + 2, column: '', value: '', message: e.type === 'Quotes' ? 'A quote is opened and not closed.' : 'There are more fields than columns; put quotes round text with separators.' }));
+    .map((e) => ({
+      row: (e.row ?? 0) + 2,
+      column: '',
+      value: '',
+      message:
+        e.type === 'Quotes'
+          ? 'A quote is opened and not closed.'
+          : 'There are more fields than columns; put quotes round text with separators.',
+    }));
   const broken = new Set(problems.map((p) => p.row));
   const supplies: NewSupply[] = [];
   parsed.data.forEach((record, i) => {
@@ -60,7 +90,11 @@ function refuse(message: string): CsvResult {
   return { supplies: [], problems: [{ row: 1, column: '', value: '', message }], rows: 0 };
 }
 
-function readRow(record: Record<string, string>, row: number, system: UnitSystem): NewSupply | { problems: CsvProblem[] } {
+function readRow(
+  record: Record<string, string>,
+  row: number,
+  system: UnitSystem,
+): NewSupply | { problems: CsvProblem[] } {
   const problems: CsvProblem[] = [];
   const cell = (column: Column) => (record[column] ?? '').trim();
   const wrong = (column: Column, message: string) => problems.push({ row, column, value: cell(column), message });
@@ -78,7 +112,14 @@ function readRow(record: Record<string, string>, row: number, system: UnitSystem
   };
   const [length, width] = [size('length'), size('width')];
   const grammage = plain('grammage');
-  const forms: Record<string, SupplyDraft['form']> = { '': grammage ? 'sheets' : 'pieces', sheets: 'sheets', sheet: 'sheets', pieces: 'pieces', piece: 'pieces', loose: 'loose' };
+  const forms: Record<string, SupplyDraft['form']> = {
+    '': grammage ? 'sheets' : 'pieces',
+    sheets: 'sheets',
+    sheet: 'sheets',
+    pieces: 'pieces',
+    piece: 'pieces',
+    loose: 'loose',
+  };
   const form = forms[cell('form').toLowerCase()];
   if (!form) wrong('form', `“${cell('form')}” is not a form; use sheets, pieces or loose.`);
   const thickness = size('thickness') ?? (form === 'sheets' && grammage ? sheetThickness(grammage) : undefined);
@@ -89,13 +130,35 @@ function readRow(record: Record<string, string>, row: number, system: UnitSystem
   for (const column of ['name', 'count', 'length', 'width'] as const) {
     if (cell(column) === '') wrong(column, `The ${column} is missing.`);
   }
-  if (thickness === undefined && problems.length === 0) wrong('thickness', 'The thickness is missing (sheets can give a grammage instead).');
+  if (thickness === undefined && problems.length === 0)
+    wrong('thickness', 'The thickness is missing (sheets can give a grammage instead).');
   const uses = readUses(cell('uses'));
   if (!uses) wrong('uses', `“${cell('uses')}” cannot be read; write painting 6; sewing 2.`);
   if (problems.length > 0) return { problems };
-  const draft = { name: cell('name'), category: cell('kind'), form: form!, count: count!, length: length!, width: width!, thickness: thickness!, grammage: grammage ?? null, mass: plain('mass') ?? null, orientations: usualOrientations(form!), goesBack: goesBack!, note: cell('note') };
+  const draft = {
+    name: cell('name'),
+    category: cell('kind'),
+    form: form!,
+    count: count!,
+    length: length!,
+    width: width!,
+    thickness: thickness!,
+    grammage: grammage ?? null,
+    mass: plain('mass') ?? null,
+    orientations: usualOrientations(form!),
+    goesBack: goesBack!,
+    note: cell('note'),
+  };
   const checked = SupplySchema.omit({ id: true }).safeParse(draft);
-  if (!checked.success) return { problems: checked.error.issues.map((issue) => ({ row, column: String(issue.path[0] ?? ''), value: cell(issue.path[0] as Column), message: issue.message })) };
+  if (!checked.success)
+    return {
+      problems: checked.error.issues.map((issue) => ({
+        row,
+        column: String(issue.path[0] ?? ''),
+        value: cell(issue.path[0] as Column),
+        message: issue.message,
+      })),
+    };
   return { draft: checked.data, uses: uses! };
 }
 
@@ -110,7 +173,10 @@ export function decimal(text: string): number | null {
 
 function readUses(text: string): NewSupply['uses'] | null {
   const uses: Array<{ activity: string; fetches: number }> = [];
-  for (const part of text.split(';').map((p) => p.trim()).filter((p) => p !== '')) {
+  for (const part of text
+    .split(';')
+    .map((p) => p.trim())
+    .filter((p) => p !== '')) {
     const match = /^(.*?)\s+(\d+(?:[.,]\d+)?)\s*x?$/i.exec(part);
     const fetches = match ? Number(match[2]!.replace(',', '.')) : 1;
     const activity = (match?.[1] ?? part).trim();
@@ -128,7 +194,18 @@ export function writeSuppliesCsv(plan: Plan): string {
       .map((u) => `${plan.activities[u.activity]!.name} ${u.fetches}`)
       .sort()
       .join('; ');
-    return [s.name, s.category, s.form, s.count, ...[s.length, s.width, s.thickness].map((mm) => `${mm} mm`), s.grammage ?? '', s.mass ?? '', s.goesBack ? 'yes' : 'no', uses, s.note];
+    return [
+      s.name,
+      s.category,
+      s.form,
+      s.count,
+      ...[s.length, s.width, s.thickness].map((mm) => `${mm} mm`),
+      s.grammage ?? '',
+      s.mass ?? '',
+      s.goesBack ? 'yes' : 'no',
+      uses,
+      s.note,
+    ];
   });
   return `${Papa.unparse([[...CSV_COLUMNS], ...rows], { newline: '\n', escapeFormulae: false })}\n`;
 }

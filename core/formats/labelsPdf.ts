@@ -1,8 +1,7 @@
 /** Draws a label sheet as a PDF. */
 import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
-import QRCode from 'qrcode';
-import type { Label, LabelSheet } from './labels.ts';
+import { labelParts, type Label, type LabelSheet } from './labels.ts';
 
 /** PDF points in a millimetre. */
 const PT = 72 / 25.4;
@@ -39,39 +38,67 @@ export async function labelsPdf(sheet: LabelSheet, title: string, fonts: LabelFo
   if (sheet.pages.length === 0) doc.addPage([sheet.page.width * PT, sheet.page.height * PT]);
   for (const labels of sheet.pages) {
     const page = doc.addPage([sheet.page.width * PT, sheet.page.height * PT]);
-    for (const label of labels) drawLabel(page, sheet, label, (t) => choose(t, regular), (t) => choose(t, bold));
+    for (const label of labels)
+      drawLabel(
+        page,
+        sheet,
+        label,
+        (t) => choose(t, regular),
+        (t) => choose(t, bold),
+      );
   }
   return doc.save();
 }
 
-function drawLabel(page: PDFPage, sheet: LabelSheet, label: Label, regular: (text: string) => PDFFont, bold: (text: string) => PDFFont): void {
+function drawLabel(
+  page: PDFPage,
+  sheet: LabelSheet,
+  label: Label,
+  regular: (text: string) => PDFFont,
+  bold: (text: string) => PDFFont,
+): void {
   const { width, height } = sheet.label;
   const top = sheet.page.height - label.y;
-  page.drawRectangle({ x: label.x * PT, y: (top - height) * PT, width: width * PT, height: height * PT, borderColor: LINE, borderWidth: 0.4 });
-  const pad = Math.min(3, height / 8);
-  const qr = Math.min(height - 2 * pad, width / 3, 24);
-  drawQr(page, label.link, label.x + width - pad - qr, top - pad, qr);
-  const room = width - 3 * pad - qr;
+  const { pad, title, large, small, code } = labelParts(width, height);
+  page.drawRectangle({
+    x: label.x * PT,
+    y: (top - height) * PT,
+    width: width * PT,
+    height: height * PT,
+    borderColor: LINE,
+    borderWidth: 0.4,
+  });
+  page.drawSvgPath(label.code.path, {
+    x: (label.x + width - pad - code) * PT,
+    y: (top - height + pad + code) * PT,
+    scale: (code / label.code.size) * PT,
+    color: INK,
+  });
+  const floor = top - height + pad * 0.5;
   let y = top - pad;
-  const write = (text: string, size: number, font: (text: string) => PDFFont): boolean => {
-    if (y - size * 1.15 < top - height + pad * 0.5) return false;
+  const write = (text: string, size: number, room: number, font: (text: string) => PDFFont): boolean => {
+    if (y - size * 1.15 < floor) return false;
     y -= size;
-    page.drawText(shorten(text, font(text), size * PT, room * PT), { x: (label.x + pad) * PT, y: y * PT, size: size * PT, font: font(text), color: INK });
+    page.drawText(shorten(text, font(text), size * PT, room * PT), {
+      x: (label.x + pad) * PT,
+      y: y * PT,
+      size: size * PT,
+      font: font(text),
+      color: INK,
+    });
     y -= size * 0.2;
     return true;
   };
-  const small = Math.min(3, height / 6);
-  const large = Math.min(4.2, height / 4.5);
-  write(label.place ? `${label.unit} · ${label.place}` : label.unit, small, regular);
-  y -= small * 0.15;
+  write(label.place ? `${label.unit} · ${label.place}` : label.unit, title, width - 2 * pad, regular);
+  const room = width - 3 * pad - code;
   label.lines.forEach((line, i) => {
-    const size = i === 0 ? large : small * 1.1;
+    const size = i === 0 ? large : small;
     const rest = label.lines.length - i;
     // The last line that has room says how many more there are.
-    const last = y - size * 1.15 - small * 1.3 < top - height + pad * 0.5;
-    if (last && rest > 1) {
-      if (write(`and ${rest} more`, small, regular)) y = -Infinity;
-    } else write(line.count > 1 ? `${line.name} (${line.count})` : line.name, size, i === 0 ? bold : regular);
+    const last = y - size * 1.2 - small * 1.15 < floor;
+    if (last && rest > 1 && i > 0) {
+      if (write(`and ${rest} more`, small, room, regular)) y = -Infinity;
+    } else write(line.count > 1 ? `${line.name} (${line.count})` : line.name, size, room, i === 0 ? bold : regular);
   });
 }
 
@@ -80,19 +107,4 @@ function shorten(text: string, font: PDFFont, size: number, room: number): strin
   let cut = text;
   while (cut.length > 1 && font.widthOfTextAtSize(`${cut}…`, size) > room) cut = cut.slice(0, -1);
   return `${cut.trimEnd()}…`;
-}
-
-/** A QR code with its upper left corner at x, top (mm); as one path of dark modules. */
-function drawQr(page: PDFPage, text: string, x: number, top: number, size: number): void {
-  const { modules } = QRCode.create(text, { errorCorrectionLevel: 'M' });
-  const n = modules.size;
-  const step = (size / n) * PT;
-  let path = '';
-  for (let row = 0; row < n; row++) {
-    for (let column = 0; column < n; column++) {
-      if (!modules.get(row, column)) continue;
-      path += `M${(column * step).toFixed(3)} ${(row * step).toFixed(3)}h${step.toFixed(3)}v${step.toFixed(3)}h-${step.toFixed(3)}z`;
-    }
-  }
-  page.drawSvgPath(path, { x: x * PT, y: top * PT, color: INK });
 }

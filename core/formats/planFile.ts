@@ -33,14 +33,29 @@ export function readPlanFile(text: string): PlanFileResult {
   try {
     data = JSON.parse(text.replace(/^\uFEFF/, ''));
   } catch (cause) {
-    return refuse('', undefined, 'a JSON file', `This is not a plan file: it is not JSON (${cause instanceof Error ? cause.message : 'unreadable'}).`);
+    return refuse(
+      '',
+      undefined,
+      'a JSON file',
+      `This is not a plan file: it is not JSON (${cause instanceof Error ? cause.message : 'unreadable'}).`,
+    );
   }
   if (typeof data !== 'object' || data === null || (data as { format?: unknown }).format !== FORMAT) {
-    return refuse('format', (data as { format?: unknown } | null)?.format, `"${FORMAT}"`, `This is not a Heronstone plan: its field “format” is not “${FORMAT}”.`);
+    return refuse(
+      'format',
+      (data as { format?: unknown } | null)?.format,
+      `"${FORMAT}"`,
+      `This is not a Heronstone plan: its field “format” is not “${FORMAT}”.`,
+    );
   }
   const { version } = data as { version?: unknown };
   if (typeof version === 'number' && version > PLAN_VERSION) {
-    return refuse('version', version, `${PLAN_VERSION} or lower`, `This plan was written by a newer Heronstone (version ${version} of the file; this program reads up to ${PLAN_VERSION}). Update the program, then open it again.`);
+    return refuse(
+      'version',
+      version,
+      `${PLAN_VERSION} or lower`,
+      `This plan was written by a newer Heronstone (version ${version} of the file; this program reads up to ${PLAN_VERSION}). Update the program, then open it again.`,
+    );
   }
   const parsed = PlanFileSchema.safeParse(data, { reportInput: true });
   if (!parsed.success) return { ok: false, findings: findingsFromZod(parsed.error) };
@@ -49,7 +64,15 @@ export function readPlanFile(text: string): PlanFileResult {
   for (const table of TABLE_NAMES) {
     const rows: Record<string, unknown> = {};
     parsed.data[table].forEach((row, i) => {
-      if (rows[row.id]) findings.push({ code: 'file', severity: 'error', path: `${table}.${i}.id`, value: row.id, expected: 'an id that is used once', message: `${table}.${i}.id: “${row.id}” is used twice.` });
+      if (rows[row.id])
+        findings.push({
+          code: 'file',
+          severity: 'error',
+          path: `${table}.${i}.id`,
+          value: row.id,
+          expected: 'an id that is used once',
+          message: `${table}.${i}.id: “${row.id}” is used twice.`,
+        });
       rows[row.id] = row;
     });
     plan[table] = rows;
@@ -62,12 +85,18 @@ export function readPlanFile(text: string): PlanFileResult {
 export function writePlanFile(plan: Plan): string {
   const file: Record<string, unknown> = { format: FORMAT, version: PLAN_VERSION, plan: plan.meta };
   for (const table of TABLE_NAMES) {
-    file[table] = Object.values(plan[table] as Record<string, { id: string }>).sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
+    file[table] = Object.values(plan[table] as Record<string, { id: string }>).sort((a, b) =>
+      a.id < b.id ? -1 : a.id > b.id ? 1 : 0,
+    );
   }
   return `${JSON.stringify(file, null, 1)}\n`;
 }
 
 /** JSON Schema of the plan file, for docs/plan.schema.json. */
 export function planFileJsonSchema(): unknown {
-  return { title: 'Heronstone plan file', description: 'Lengths in mm, masses in g, angles in degrees clockwise.', ...z.toJSONSchema(PlanFileSchema) };
+  return {
+    title: 'Heronstone plan file',
+    description: 'Lengths in mm, masses in g, angles in degrees clockwise.',
+    ...z.toJSONSchema(PlanFileSchema),
+  };
 }

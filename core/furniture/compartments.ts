@@ -60,23 +60,65 @@ export function tiersHeight(unit: Unit): number {
 export function tierFindings(unit: Unit, system: UnitSystem): Finding[] {
   const findings: Finding[] = [];
   const add = (field: string, value: unknown, expected: string, message: string, by?: number) =>
-    findings.push({ code: 'unit', severity: 'error', path: `units.${unit.id}.${field}`, value, expected, message, target: { table: 'units', id: unit.id }, ...(by ? { by: Math.ceil(by) } : {}) });
+    findings.push({
+      code: 'unit',
+      severity: 'error',
+      path: `units.${unit.id}.${field}`,
+      value,
+      expected,
+      message,
+      target: { table: 'units', id: unit.id },
+      ...(by ? { by: Math.ceil(by) } : {}),
+    });
   const say = (mm: number) => formatLength(mm, system);
   const needs = tiersHeight(unit);
   if (needs > unit.height + 1)
-    add('tiers', unit.tiers, `inside heights that add up to ${say(unit.height - (needs - unit.tiers.reduce((a, b) => a + b, 0)))} or less`, `${unit.name}: its ${unit.kind === 'drawer unit' ? 'drawers' : 'shelves'} need ${say(needs)} with their boards, but it is ${say(unit.height)} high.`, needs - unit.height);
+    add(
+      'tiers',
+      unit.tiers,
+      `inside heights that add up to ${say(unit.height - (needs - unit.tiers.reduce((a, b) => a + b, 0)))} or less`,
+      `${unit.name}: its ${unit.kind === 'drawer unit' ? 'drawers' : 'shelves'} need ${say(needs)} with their boards, but it is ${say(unit.height)} high.`,
+      needs - unit.height,
+    );
   if (usesTiers(unit) && unit.tiers.length === 0)
-    add('tiers', unit.tiers, 'at least one inside height', `${unit.name} has no ${TIER_WORD[unit.kind]?.word ?? 'row'} yet; give it at least one inside height.`);
+    add(
+      'tiers',
+      unit.tiers,
+      'at least one inside height',
+      `${unit.name} has no ${TIER_WORD[unit.kind]?.word ?? 'row'} yet; give it at least one inside height.`,
+    );
   const apart = unit.height / unit.tiers.length;
   const high = unit.kind === 'cart' ? Math.max(...unit.tiers) : 0;
   if (high > apart + 1)
-    add('tiers', unit.tiers, `inside heights of ${say(apart)} or less`, `${unit.name}: its trays are ${say(apart)} apart, so none can be ${say(high)} high inside.`, high - apart);
+    add(
+      'tiers',
+      unit.tiers,
+      `inside heights of ${say(apart)} or less`,
+      `${unit.name}: its trays are ${say(apart)} apart, so none can be ${say(high)} high inside.`,
+      high - apart,
+    );
   const width = openingWidth(unit);
-  if (width < 20) add('board', unit.board, 'boards that leave at least 20 mm of inside width', `${unit.name}: between its boards only ${say(Math.max(0, width))} of inside width is left.`);
+  if (width < 20)
+    add(
+      'board',
+      unit.board,
+      'boards that leave at least 20 mm of inside width',
+      `${unit.name}: between its boards only ${say(Math.max(0, width))} of inside width is left.`,
+    );
   if (unit.insideWidth !== null && unit.insideWidth * columnsOf(unit) > unit.width)
-    add('insideWidth', unit.insideWidth, `at most ${say(unit.width / columnsOf(unit))}`, `${unit.name} cannot be wider inside than outside.`);
+    add(
+      'insideWidth',
+      unit.insideWidth,
+      `at most ${say(unit.width / columnsOf(unit))}`,
+      `${unit.name} cannot be wider inside than outside.`,
+    );
   if (unit.insideDepth !== null && unit.insideDepth > unit.depth)
-    add('insideDepth', unit.insideDepth, `at most ${say(unit.depth)}`, `${unit.name} cannot be deeper inside than outside.`);
+    add(
+      'insideDepth',
+      unit.insideDepth,
+      `at most ${say(unit.depth)}`,
+      `${unit.name} cannot be deeper inside than outside.`,
+    );
   return findings;
 }
 
@@ -128,8 +170,20 @@ export function compartmentsOf(unit: Unit): Compartment[] {
   const made: Compartment[] = [];
   const add = (slot: string, short: string, access: Access, height: number, front: Compartment['front']) => {
     const middle = (front.left + front.right) / 2;
-    const out = access === 'drawer' ? unit.depth + inside.depth / 2 : access === 'lid' ? unit.depth / 2 : access === 'top' ? inside.depth / 2 : unit.depth;
-    const z = access === 'drawer' || access === 'lid' ? front.top : access === 'top' ? front.bottom : (front.bottom + front.top) / 2;
+    const out =
+      access === 'drawer'
+        ? unit.depth + inside.depth / 2
+        : access === 'lid'
+          ? unit.depth / 2
+          : access === 'top'
+            ? inside.depth / 2
+            : unit.depth;
+    const z =
+      access === 'drawer' || access === 'lid'
+        ? front.top
+        : access === 'top'
+          ? front.bottom
+          : (front.bottom + front.top) / 2;
     made.push({
       id: `${unit.id}/${slot}`,
       unit: unit.id,
@@ -147,7 +201,8 @@ export function compartmentsOf(unit: Unit): Compartment[] {
   const word = TIER_WORD[unit.kind];
   switch (unit.kind) {
     case 'table':
-      if (unit.storeDepth > 0) add('top', 'back of the top', 'top', 300, { left: 0, right: unit.width, bottom: top, top: top + 300 });
+      if (unit.storeDepth > 0)
+        add('top', 'back of the top', 'top', 300, { left: 0, right: unit.width, bottom: top, top: top + 300 });
       break;
     case 'pegboard':
       add('peg', '', 'peg', unit.height, { left: 0, right: unit.width, bottom: unit.bottom, top });
@@ -160,8 +215,14 @@ export function compartmentsOf(unit: Unit): Compartment[] {
       // Things stand on an open level; its clear height may reach above the last one.
       const levels = unit.tiers.length;
       unit.tiers.forEach((height, i) => {
-        const bottom = unit.kind === 'wall shelf' ? top : top - (unit.height / levels) * (i + 1) + unit.height / levels - height;
-        add(`${word!.slot}${i + 1}`, levels === 1 ? '' : `${word!.word} ${i + 1}`, 'open', height, { left: 0, right: unit.width, bottom, top: bottom + height });
+        const bottom =
+          unit.kind === 'wall shelf' ? top : top - (unit.height / levels) * (i + 1) + unit.height / levels - height;
+        add(`${word!.slot}${i + 1}`, levels === 1 ? '' : `${word!.word} ${i + 1}`, 'open', height, {
+          left: 0,
+          right: unit.width,
+          bottom,
+          top: bottom + height,
+        });
       });
       break;
     }
@@ -172,7 +233,12 @@ export function compartmentsOf(unit: Unit): Compartment[] {
       unit.tiers.forEach((height, row) => {
         for (let column = 0; column < unit.columns; column++) {
           const left = unit.board + column * gap;
-          add(`c${column + 1}r${row + 1}`, `column ${column + 1}, row ${row + 1}`, 'open', height, { left, right: left + inside.width, bottom: ceiling - height, top: ceiling });
+          add(`c${column + 1}r${row + 1}`, `column ${column + 1}, row ${row + 1}`, 'open', height, {
+            left,
+            right: left + inside.width,
+            bottom: ceiling - height,
+            top: ceiling,
+          });
         }
         ceiling -= height + unit.board;
       });
@@ -185,12 +251,18 @@ export function compartmentsOf(unit: Unit): Compartment[] {
       const between = unit.kind === 'drawer unit' ? DRAWER.base : unit.board;
       let ceiling = top - unit.board;
       unit.tiers.forEach((height, i) => {
-        add(`${word!.slot}${i + 1}`, `${word!.word} ${i + 1}`, unit.kind === 'drawer unit' ? 'drawer' : 'open', height, {
-          left: unit.board,
-          right: unit.width - unit.board,
-          bottom: ceiling - spare - height - (unit.kind === 'drawer unit' ? between : 0),
-          top: ceiling,
-        });
+        add(
+          `${word!.slot}${i + 1}`,
+          `${word!.word} ${i + 1}`,
+          unit.kind === 'drawer unit' ? 'drawer' : 'open',
+          height,
+          {
+            left: unit.board,
+            right: unit.width - unit.board,
+            bottom: ceiling - spare - height - (unit.kind === 'drawer unit' ? between : 0),
+            top: ceiling,
+          },
+        );
         ceiling -= height + spare + between;
       });
     }

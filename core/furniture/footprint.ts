@@ -16,7 +16,12 @@ export function inRoom(unit: Stand, across: number, out: number): Point {
 
 /** The four corners of the footprint, clockwise from above, starting at the back left. */
 export function footprint(unit: Stand): Point[] {
-  return [inRoom(unit, 0, 0), inRoom(unit, unit.width, 0), inRoom(unit, unit.width, unit.depth), inRoom(unit, 0, unit.depth)];
+  return [
+    inRoom(unit, 0, 0),
+    inRoom(unit, unit.width, 0),
+    inRoom(unit, unit.width, unit.depth),
+    inRoom(unit, 0, unit.depth),
+  ];
 }
 
 /** Heights over the floor between which a unit is in the way, mm. Under a table top other things may stand. */

@@ -111,7 +111,9 @@ export function applyChanges(plan: Plan, changes: readonly Change[]): { plan: Pl
     }
     rows[change.id] = after.data;
     inverse.unshift(
-      before ? { table, id: change.id, set: pick(before, Object.keys(change.set)) } : { table, id: change.id, remove: true },
+      before
+        ? { table, id: change.id, set: pick(before, Object.keys(change.set)) }
+        : { table, id: change.id, remove: true },
     );
   }
   if (findings.length > 0) throw new ChangeError(findings);
@@ -162,7 +164,8 @@ export function removeWithDependents(plan: Plan, table: TableName, id: string): 
     const rows = plan[reference.table] as Readonly<Record<string, Record<string, unknown>>>;
     for (const key in rows) {
       if (rows[key]![reference.column] !== id) continue;
-      const optional = (reference.table === 'stations' && reference.column === 'unit') || reference.table === 'activities';
+      const optional =
+        (reference.table === 'stations' && reference.column === 'unit') || reference.table === 'activities';
       if (optional) changes.push({ table: reference.table, id: key, set: { [reference.column]: null } });
       else changes.push(...removeWithDependents(plan, reference.table, key));
     }

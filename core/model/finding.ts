@@ -23,7 +23,8 @@ export function findingsFromZod(error: z.ZodError, base: readonly string[] = [])
   return error.issues.map((issue) => {
     const path = [...base, ...issue.path.map(String)];
     const value = (issue as { input?: unknown }).input;
-    const expected = issue.code === 'unrecognized_keys' ? `only known fields (not ${issue.keys.join(', ')})` : issue.message;
+    const expected =
+      issue.code === 'unrecognized_keys' ? `only known fields (not ${issue.keys.join(', ')})` : issue.message;
     const where = path.join('.');
     const table = base[0] as TableName | 'meta' | undefined;
     return {

@@ -43,12 +43,15 @@ export function readLength(text: string, system: UnitSystem): Read {
   const hint = system === 'metric' ? 'for example 3450 mm, 3.45 m or 345 cm' : 'for example 11 ft 4 in or 12 1/2 in';
   const trimmed = text.trim();
   if (trimmed === '') return { ok: false, message: `Type a length, ${hint}.` };
-  if (/^[-−–]/.test(trimmed)) return { ok: false, message: `“${trimmed}” is negative; a length is above zero, ${hint}.` };
+  if (/^[-−–]/.test(trimmed))
+    return { ok: false, message: `“${trimmed}” is negative; a length is above zero, ${hint}.` };
   const unreadable: Read = { ok: false, message: `“${trimmed}” is not a length. Type ${hint}.` };
   const feet = FEET_INCHES.exec(trimmed);
   if (feet) {
     const [whole, inches] = [readAmount(feet[1]!), feet[2] ? readAmount(feet[2]) : 0];
-    return whole === null || inches === null ? unreadable : { ok: true, mm: whole * MM_PER_FOOT + inches * MM_PER_INCH };
+    return whole === null || inches === null
+      ? unreadable
+      : { ok: true, mm: whole * MM_PER_FOOT + inches * MM_PER_INCH };
   }
   const single = SINGLE.exec(trimmed);
   const amount = single && readAmount(single[1]!);

@@ -35,7 +35,10 @@ function count(what: string, least: number, most: number) {
 }
 
 const position = (what: string) => length(what, -50_000, 50_000);
-const degrees = z.number().min(-360, 'An angle is between -360 and 360 degrees.').max(360, 'An angle is between -360 and 360 degrees.');
+const degrees = z
+  .number()
+  .min(-360, 'An angle is between -360 and 360 degrees.')
+  .max(360, 'An angle is between -360 and 360 degrees.');
 
 export const OrientationSchema = z.enum(['flat', 'edge', 'end']);
 /** How a piece lies: flat (smallest side up), on edge (middle side up), on end (longest side up). */
@@ -98,10 +101,18 @@ export const PersonSchema = z.strictObject({
   name: name('A person'),
   /** Standing height, mm. */
   stature: length('A standing height', 700, 2300),
-  hand: z.enum(['right', 'left']),
 });
 
-export const UNIT_KINDS = ['table', 'drawer unit', 'cube shelf', 'bookcase', 'wall shelf', 'cart', 'pegboard', 'trunk'] as const;
+export const UNIT_KINDS = [
+  'table',
+  'drawer unit',
+  'cube shelf',
+  'bookcase',
+  'wall shelf',
+  'cart',
+  'pegboard',
+  'trunk',
+] as const;
 
 export const UnitSchema = z.strictObject({
   id,
@@ -121,9 +132,7 @@ export const UnitSchema = z.strictObject({
   board: length('The board thickness', 0, 100),
   columns: count('The number of columns', 1, 20),
   /** Inside heights of drawers, rows, shelves or trays from the top down, mm. */
-  tiers: z
-    .array(length('An inside height', 10, 3000))
-    .max(30, 'At most 30 tiers.'),
+  tiers: z.array(length('An inside height', 10, 3000)).max(30, 'At most 30 tiers.'),
   /** Inside width of one opening as measured; null works it out from the outside. */
   insideWidth: length('The inside width', 20, 6000).nullable(),
   /** Inside depth as measured; null works it out from the outside. */
@@ -268,8 +277,8 @@ export function emptyPlan(meta: Partial<Meta> & { id: string }): Plan {
       ceiling: 2400,
       roomToGrow: 0.15,
       paper: 'a4',
-      labelWidth: 70,
-      labelHeight: 36,
+      labelWidth: 61,
+      labelHeight: 34,
       ...meta,
     },
     corners: {},

@@ -31,9 +31,16 @@ export interface Crowd {
 }
 
 /** How a supply is found in a compartment of an arrangement. A plan counts on its labels; today only on those that are there. */
-export function findingIn(scene: Scene, supply: Supply, compartment: Compartment, crowd: Crowd, arrangement: Arrangement): Finding {
+export function findingIn(
+  scene: Scene,
+  supply: Supply,
+  compartment: Compartment,
+  crowd: Crowd,
+  arrangement: Arrangement,
+): Finding {
   const unit = scene.plan.units[compartment.unit]!;
-  const known = arrangement === 'planned' || unit.labelled || (compartment.access !== 'drawer' && compartment.access !== 'lid');
+  const known =
+    arrangement === 'planned' || unit.labelled || (compartment.access !== 'drawer' && compartment.access !== 'lid');
   return {
     lines: crowd.lines,
     known,
@@ -49,14 +56,31 @@ export function penaltiesOf(supply: Supply, way: Way): Penalty[] {
   const mass = massEach(supply);
   if (supply.form === 'pieces' && mass !== null && mass > HEAVY.from && way.band !== 'easy' && way.band !== 'low') {
     const seconds = ((mass - HEAVY.from) / 1000) * HEAVY.secondsPerKilo;
-    return [{ code: 'heavy', seconds, words: `heavy, and ${way.band === 'floor' ? 'on the floor' : way.band === 'high' ? 'above the shoulder' : 'above overhead reach'}` }];
+    return [
+      {
+        code: 'heavy',
+        seconds,
+        words: `heavy, and ${way.band === 'floor' ? 'on the floor' : way.band === 'high' ? 'above the shoulder' : 'above overhead reach'}`,
+      },
+    ];
   }
   return [];
 }
 
 /** Seconds of one fetch (and return) of a supply from a station out of a compartment, without penalties. */
-export function secondsFrom(scene: Scene, supply: Supply, compartment: Compartment, station: string, crowd: Crowd, arrangement: Arrangement): number {
-  return fetchSeconds(scene.ways.get(station)!.get(compartment.id)!, findingIn(scene, supply, compartment, crowd, arrangement), supply.goesBack);
+export function secondsFrom(
+  scene: Scene,
+  supply: Supply,
+  compartment: Compartment,
+  station: string,
+  crowd: Crowd,
+  arrangement: Arrangement,
+): number {
+  return fetchSeconds(
+    scene.ways.get(station)!.get(compartment.id)!,
+    findingIn(scene, supply, compartment, crowd, arrangement),
+    supply.goesBack,
+  );
 }
 
 /** Cost of all of a supply in a compartment, seconds a week. */
@@ -68,11 +92,19 @@ export interface PlaceCost {
 }
 
 /** Cost of a supply in a compartment with what else lies there. */
-export function placeCost(scene: Scene, supply: Supply, compartment: Compartment, crowd: Crowd, arrangement: Arrangement): PlaceCost {
+export function placeCost(
+  scene: Scene,
+  supply: Supply,
+  compartment: Compartment,
+  crowd: Crowd,
+  arrangement: Arrangement,
+): PlaceCost {
   let [fetching, penalty, fetches] = [0, 0, 0];
   for (const use of usesOf(scene, supply.id)) {
     fetching += use.fetches * secondsFrom(scene, supply, compartment, use.station, crowd, arrangement);
-    penalty += use.fetches * penaltiesOf(supply, scene.ways.get(use.station)!.get(compartment.id)!).reduce((sum, p) => sum + p.seconds, 0);
+    penalty +=
+      use.fetches *
+      penaltiesOf(supply, scene.ways.get(use.station)!.get(compartment.id)!).reduce((sum, p) => sum + p.seconds, 0);
     fetches += use.fetches;
   }
   return { fetching, penalty, fetches };

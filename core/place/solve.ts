@@ -90,7 +90,11 @@ class Search {
   added(part: { supply: Supply; count: number }, at: number): number {
     const own = this.fetches(part);
     const [before, after] = [searchSeconds(this.lines[at]!), searchSeconds(this.lines[at]! + 1)];
-    return (this.costs(part.supply)[at]! * part.count) / part.supply.count + own * after + this.traffic[at]! * (after - before);
+    return (
+      (this.costs(part.supply)[at]! * part.count) / part.supply.count +
+      own * after +
+      this.traffic[at]! * (after - before)
+    );
   }
 
   /** How many of a supply fit into a compartment beside what is there. */
@@ -106,7 +110,10 @@ class Search {
   /** Takes a part out altogether. */
   drop(part: Part): void {
     this.parts.splice(this.parts.indexOf(part), 1);
-    this.partsOf.set(part.supply.id, this.partsOf.get(part.supply.id)!.filter((p) => p !== part));
+    this.partsOf.set(
+      part.supply.id,
+      this.partsOf.get(part.supply.id)!.filter((p) => p !== part),
+    );
     this.count(part, -1);
   }
 
@@ -142,7 +149,15 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
     const supply = plan.supplies[placement.supply]!;
     const compartment = scene.compartments[at]!;
     const whole = fit(supply, placement.count, compartment, Infinity, placement.orientation);
-    search.count({ supply, count: placement.count, at, width: whole.lie ? stripWidth(whole.lie, placement.count) : compartment.inside.width }, 1);
+    search.count(
+      {
+        supply,
+        count: placement.count,
+        at,
+        width: whole.lie ? stripWidth(whole.lie, placement.count) : compartment.inside.width,
+      },
+      1,
+    );
   }
 
   let unplaced: Solution['unplaced'] = [];
@@ -173,7 +188,12 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
     }
     if (ended === 'stopped' || !better) break;
   }
-  return { placements: [...locked, ...asPlacements(scene, search.parts, locked)], unplaced, seconds: total(search, unplaced), ended };
+  return {
+    placements: [...locked, ...asPlacements(scene, search.parts, locked)],
+    unplaced,
+    seconds: total(search, unplaced),
+    ended,
+  };
 }
 
 /**
@@ -243,7 +263,12 @@ function pushInto(search: Search, supply: Supply, count: number, at: number): bo
 }
 
 /** The cheapest place that holds a whole count, or null. @param except a compartment that does not count */
-function bestPlace(search: Search, supply: Supply, count: number, except: number): Pick<Part, 'at' | 'lie' | 'width'> | null {
+function bestPlace(
+  search: Search,
+  supply: Supply,
+  count: number,
+  except: number,
+): Pick<Part, 'at' | 'lie' | 'width'> | null {
   let best: (Pick<Part, 'at' | 'lie' | 'width'> & { cost: number }) | null = null;
   for (let at = 0; at < search.scene.compartments.length; at++) {
     if (at === except || search.hasAlready({ supply }, at)) continue;
@@ -265,8 +290,11 @@ function placeOne(search: Search, supply: Supply, wanted: number): number {
       const fits = search.fits(supply, missing, at);
       if (!fits) return;
       // What nobody fetches goes where a fetch takes longest, and leaves the good places free.
-      const cost = unused ? -farness(search.scene, compartment) : search.added({ supply, count: fits.count }, at) / fits.count;
-      if (!best || fits.count > best.count || (fits.count === best.count && cost < best.cost)) best = { at, count: fits.count, cost, lie: fits.lie, width: fits.width };
+      const cost = unused
+        ? -farness(search.scene, compartment)
+        : search.added({ supply, count: fits.count }, at) / fits.count;
+      if (!best || fits.count > best.count || (fits.count === best.count && cost < best.cost))
+        best = { at, count: fits.count, cost, lie: fits.lie, width: fits.width };
     });
     if (!best) break;
     const { at, count, lie, width } = best as { at: number; count: number; lie: Lie; width: number };
@@ -314,12 +342,19 @@ function exchange(search: Search, part: Part, all: readonly Part[], random: () =
     const other = all[Math.floor(random() * all.length)]!;
     if (other === part || other.at === part.at) continue;
     const [a, b] = [part.at, other.at];
-    const rough = search.costs(part.supply)[b]! + search.costs(other.supply)[a]! - search.costs(part.supply)[a]! - search.costs(other.supply)[b]!;
+    const rough =
+      search.costs(part.supply)[b]! +
+      search.costs(other.supply)[a]! -
+      search.costs(part.supply)[a]! -
+      search.costs(other.supply)[b]!;
     if (rough >= 0 || search.hasAlready(part, b) || search.hasAlready(other, a)) continue;
     const before = removalCost(search, part, other);
     const intoB = search.fits(part.supply, part.count, b);
     const intoA = search.fits(other.supply, other.count, a);
-    const swaps = intoA?.count === other.count && intoB?.count === part.count && search.added(part, b) + search.added(other, a) < before - 1e-6;
+    const swaps =
+      intoA?.count === other.count &&
+      intoB?.count === part.count &&
+      search.added(part, b) + search.added(other, a) < before - 1e-6;
     if (swaps) {
       Object.assign(part, { at: b, lie: intoB.lie, width: intoB.width });
       Object.assign(other, { at: a, lie: intoA.lie, width: intoA.width });
@@ -341,7 +376,9 @@ function removalCost(search: Search, a: Part, b: Part): number {
 function total(search: Search, unplaced: Solution['unplaced']): number {
   let seconds = 0;
   for (const part of search.parts) {
-    seconds += (search.costs(part.supply)[part.at]! * part.count) / part.supply.count + search.fetches(part) * searchSeconds(search.lines[part.at]!);
+    seconds +=
+      (search.costs(part.supply)[part.at]! * part.count) / part.supply.count +
+      search.fetches(part) * searchSeconds(search.lines[part.at]!);
   }
   for (const { supply, count } of unplaced) {
     seconds += fetchesAWeek(search.scene, supply) * (count / search.scene.plan.supplies[supply]!.count) * HUNT_SECONDS;
@@ -358,7 +395,16 @@ function asPlacements(scene: Scene, parts: readonly Part[], locked: readonly Pla
     while (used.has(placedId(part.supply.id, n))) n++;
     const id = placedId(part.supply.id, n);
     used.add(id);
-    return { id, arrangement: 'planned', supply: part.supply.id, unit: c.unit, slot: c.slot, count: part.count, orientation: part.lie.orientation, locked: false };
+    return {
+      id,
+      arrangement: 'planned',
+      supply: part.supply.id,
+      unit: c.unit,
+      slot: c.slot,
+      count: part.count,
+      orientation: part.lie.orientation,
+      locked: false,
+    };
   });
 }
 
@@ -385,4 +431,3 @@ export function changesTo(plan: Plan, solution: Solution): Change[] {
   }
   return changes;
 }
-

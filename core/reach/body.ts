@@ -131,7 +131,9 @@ export function rippleOf(
     if (fromElbow <= body.forearmZone) return 1;
   }
   if (inFront) {
-    const fromShoulder = Math.min(...arms.map((s) => Math.hypot(target.x - s.x, target.y - s.y, target.z - body.shoulder)));
+    const fromShoulder = Math.min(
+      ...arms.map((s) => Math.hypot(target.x - s.x, target.y - s.y, target.z - body.shoulder)),
+    );
     if (fromShoulder <= body.grip) return 2;
   }
   if (level <= levelReach(body, target.z) + SWIVEL_STEP) return 3;

@@ -26,7 +26,16 @@ function error(
   by?: number,
 ): Finding {
   const path = `${table}.${id}.${field}`;
-  return { code, severity: 'error', path, value, expected, message, target: { table, id }, ...(by ? { by: Math.ceil(by) } : {}) };
+  return {
+    code,
+    severity: 'error',
+    path,
+    value,
+    expected,
+    message,
+    target: { table, id },
+    ...(by ? { by: Math.ceil(by) } : {}),
+  };
 }
 
 function checkOutline(plan: Plan): Finding[] {
@@ -35,13 +44,29 @@ function checkOutline(plan: Plan): Finding[] {
   const first = Object.values(plan.corners)[0]!;
   if (outline.length < 3 || signedArea(outline) < 0.5e6) {
     return [
-      error('outline', 'corners', first.id, 'order', 'The outline of the room does not run clockwise round at least 0.5 m² of floor.', 'three or more corners, clockwise', outline.length),
+      error(
+        'outline',
+        'corners',
+        first.id,
+        'order',
+        'The outline of the room does not run clockwise round at least 0.5 m² of floor.',
+        'three or more corners, clockwise',
+        outline.length,
+      ),
     ];
   }
   return wallsOf(plan)
     .filter((wall) => wall.length > 30_000)
     .map((wall) =>
-      error('wall length', 'corners', wall.id, 'x', `${wall.name} is ${formatLength(wall.length, plan.meta.units)} long; a room here has walls of up to 30 m.`, 'at most 30000 mm', wall.length),
+      error(
+        'wall length',
+        'corners',
+        wall.id,
+        'x',
+        `${wall.name} is ${formatLength(wall.length, plan.meta.units)} long; a room here has walls of up to 30 m.`,
+        'at most 30000 mm',
+        wall.length,
+      ),
     );
 }
 
@@ -54,24 +79,90 @@ function checkOnWalls(plan: Plan): Finding[] {
     for (const o of openings) {
       const label = `The ${o.kind} on ${wall.name}`;
       if (o.width > wall.length + TOLERANCE)
-        findings.push(error('wider than wall', 'openings', o.id, 'width', `${label} is ${say(o.width)} wide, but the wall is ${say(wall.length)} long.`, `at most ${Math.floor(wall.length)} mm`, o.width, o.width - wall.length));
+        findings.push(
+          error(
+            'wider than wall',
+            'openings',
+            o.id,
+            'width',
+            `${label} is ${say(o.width)} wide, but the wall is ${say(wall.length)} long.`,
+            `at most ${Math.floor(wall.length)} mm`,
+            o.width,
+            o.width - wall.length,
+          ),
+        );
       else if (o.offset + o.width > wall.length + TOLERANCE)
-        findings.push(error('off the wall', 'openings', o.id, 'offset', `${label} ends ${say(o.offset + o.width - wall.length)} past the end of the wall.`, `at most ${Math.floor(wall.length - o.width)} mm from the corner`, o.offset, o.offset + o.width - wall.length));
+        findings.push(
+          error(
+            'off the wall',
+            'openings',
+            o.id,
+            'offset',
+            `${label} ends ${say(o.offset + o.width - wall.length)} past the end of the wall.`,
+            `at most ${Math.floor(wall.length - o.width)} mm from the corner`,
+            o.offset,
+            o.offset + o.width - wall.length,
+          ),
+        );
       if (o.sill + o.height > ceiling + TOLERANCE)
-        findings.push(error('above ceiling', 'openings', o.id, 'height', `${label} reaches ${say(o.sill + o.height)}, above the ceiling at ${say(ceiling)}.`, `at most ${ceiling - o.sill} mm high`, o.height, o.sill + o.height - ceiling));
+        findings.push(
+          error(
+            'above ceiling',
+            'openings',
+            o.id,
+            'height',
+            `${label} reaches ${say(o.sill + o.height)}, above the ceiling at ${say(ceiling)}.`,
+            `at most ${ceiling - o.sill} mm high`,
+            o.height,
+            o.sill + o.height - ceiling,
+          ),
+        );
     }
     for (const [i, a] of openings.entries())
       for (const b of openings.slice(i + 1)) {
         const depth = Math.min(a.offset + a.width, b.offset + b.width) - Math.max(a.offset, b.offset);
         const high = Math.min(a.sill + a.height, b.sill + b.height) - Math.max(a.sill, b.sill);
         if (depth > TOLERANCE && high > TOLERANCE)
-          findings.push(error('openings overlap', 'openings', b.id, 'offset', `The ${b.kind} on ${wall.name} overlaps the ${a.kind} by ${say(depth)}.`, 'openings apart from each other', b.offset, depth));
+          findings.push(
+            error(
+              'openings overlap',
+              'openings',
+              b.id,
+              'offset',
+              `The ${b.kind} on ${wall.name} overlaps the ${a.kind} by ${say(depth)}.`,
+              'openings apart from each other',
+              b.offset,
+              depth,
+            ),
+          );
       }
     for (const f of Object.values(plan.fixtures).filter((f) => f.corner === wall.id)) {
       if (f.offset + f.width > wall.length + TOLERANCE)
-        findings.push(error('off the wall', 'fixtures', f.id, 'offset', `The ${f.kind} on ${wall.name} ends ${say(f.offset + f.width - wall.length)} past the end of the wall.`, `at most ${Math.floor(wall.length - f.width)} mm from the corner`, f.offset, f.offset + f.width - wall.length));
+        findings.push(
+          error(
+            'off the wall',
+            'fixtures',
+            f.id,
+            'offset',
+            `The ${f.kind} on ${wall.name} ends ${say(f.offset + f.width - wall.length)} past the end of the wall.`,
+            `at most ${Math.floor(wall.length - f.width)} mm from the corner`,
+            f.offset,
+            f.offset + f.width - wall.length,
+          ),
+        );
       if (f.bottom + f.height > ceiling + TOLERANCE)
-        findings.push(error('above ceiling', 'fixtures', f.id, 'bottom', `The ${f.kind} on ${wall.name} reaches above the ceiling at ${say(ceiling)}.`, `at most ${ceiling - f.height} mm over the floor`, f.bottom, f.bottom + f.height - ceiling));
+        findings.push(
+          error(
+            'above ceiling',
+            'fixtures',
+            f.id,
+            'bottom',
+            `The ${f.kind} on ${wall.name} reaches above the ceiling at ${say(ceiling)}.`,
+            `at most ${ceiling - f.height} mm over the floor`,
+            f.bottom,
+            f.bottom + f.height - ceiling,
+          ),
+        );
     }
   }
   return findings;
@@ -90,10 +181,33 @@ function checkUnits(plan: Plan): Finding[] {
   units.forEach((unit, i) => {
     findings.push(...tierFindings(unit, system));
     if (topOf(unit) > ceiling + TOLERANCE)
-      findings.push(error('taller than room', 'units', unit.id, unit.bottom > 0 ? 'bottom' : 'height', `${unit.name} reaches ${say(topOf(unit))}; the ceiling is at ${say(ceiling)}.`, `at most ${ceiling - unit.bottom} mm high`, unit.height, topOf(unit) - ceiling));
+      findings.push(
+        error(
+          'taller than room',
+          'units',
+          unit.id,
+          unit.bottom > 0 ? 'bottom' : 'height',
+          `${unit.name} reaches ${say(topOf(unit))}; the ceiling is at ${say(ceiling)}.`,
+          `at most ${ceiling - unit.bottom} mm high`,
+          unit.height,
+          topOf(unit) - ceiling,
+        ),
+      );
     if (outline.length >= 3) {
       const out = standsOut(feet[i]!, outline);
-      if (out > TOLERANCE) findings.push(error('outside room', 'units', unit.id, 'x', `${unit.name} stands ${say(Math.ceil(out))} through a wall or outside the room.`, 'inside the outline of the room', [unit.x, unit.y], out));
+      if (out > TOLERANCE)
+        findings.push(
+          error(
+            'outside room',
+            'units',
+            unit.id,
+            'x',
+            `${unit.name} stands ${say(Math.ceil(out))} through a wall or outside the room.`,
+            'inside the outline of the room',
+            [unit.x, unit.y],
+            out,
+          ),
+        );
     }
     for (let j = i + 1; j < units.length; j++) {
       const other = units[j]!;
@@ -102,7 +216,18 @@ function checkUnits(plan: Plan): Finding[] {
       const high = Math.min(a.top, b.top) - Math.max(a.bottom, b.bottom);
       const by = Math.min(depth, high);
       if (depth > TOLERANCE && high > TOLERANCE)
-        findings.push(error('overlap', 'units', unit.id, 'x', `${unit.name} and ${other.name} overlap by ${say(Math.ceil(by))}.`, `at least ${Math.ceil(by)} mm apart`, [unit.x, unit.y], by));
+        findings.push(
+          error(
+            'overlap',
+            'units',
+            unit.id,
+            'x',
+            `${unit.name} and ${other.name} overlap by ${say(Math.ceil(by))}.`,
+            `at least ${Math.ceil(by)} mm apart`,
+            [unit.x, unit.y],
+            by,
+          ),
+        );
     }
   });
   return findings;
@@ -114,7 +239,18 @@ function checkStations(plan: Plan): Finding[] {
   return byName(plan.stations).flatMap((station) => {
     const out = standsOut([station], outline);
     return out > TOLERANCE
-      ? [error('outside room', 'stations', station.id, 'x', `The seat of ${station.name} is ${formatLength(Math.ceil(out), plan.meta.units)} outside the room.`, 'inside the outline of the room', [station.x, station.y], out)]
+      ? [
+          error(
+            'outside room',
+            'stations',
+            station.id,
+            'x',
+            `The seat of ${station.name} is ${formatLength(Math.ceil(out), plan.meta.units)} outside the room.`,
+            'inside the outline of the room',
+            [station.x, station.y],
+            out,
+          ),
+        ]
       : [];
   });
 }

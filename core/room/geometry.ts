@@ -21,7 +21,14 @@ export function turned(p: Point, degrees: number): Point {
 export function sinCos(degrees: number): [number, number] {
   const quarter = degrees / 90;
   if (Number.isInteger(quarter)) {
-    return ([[0, 1], [1, 0], [0, -1], [-1, 0]] as [number, number][])[((quarter % 4) + 4) % 4]!;
+    return (
+      [
+        [0, 1],
+        [1, 0],
+        [0, -1],
+        [-1, 0],
+      ] as [number, number][]
+    )[((quarter % 4) + 4) % 4]!;
   }
   const radians = (degrees * Math.PI) / 180;
   return [Math.sin(radians), Math.cos(radians)];

@@ -70,7 +70,10 @@ export interface StripSpan {
  * Where a unit stands in the strip.
  * @returns null without walls.
  */
-export function stripSpan(unit: Pick<Unit, 'x' | 'y' | 'turn' | 'width' | 'depth'>, walls: readonly Wall[]): StripSpan | null {
+export function stripSpan(
+  unit: Pick<Unit, 'x' | 'y' | 'turn' | 'width' | 'depth'>,
+  walls: readonly Wall[],
+): StripSpan | null {
   let best: { wall: Wall; gap: number; off: number } | null = null;
   for (const wall of walls) {
     const toCentre = subtract(unit, wall.from);

@@ -26,7 +26,10 @@ export interface ReadLine {
 const NUM = String.raw`(?:\d+[ -]\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?)`;
 const UNIT = String.raw`(?:mm|cm|m|inches|inch|in|ft|"|″)`;
 const TIMES = String.raw`\s*(?:x|×|\*|by)\s*`;
-const SIZE = new RegExp(String.raw`(?<![\w.,/])(${NUM})\s*(${UNIT})?${TIMES}(${NUM})\s*(${UNIT})?(?:${TIMES}(${NUM})\s*(${UNIT})?)?(?![\w/])`, 'i');
+const SIZE = new RegExp(
+  String.raw`(?<![\w.,/])(${NUM})\s*(${UNIT})?${TIMES}(${NUM})\s*(${UNIT})?(?:${TIMES}(${NUM})\s*(${UNIT})?)?(?![\w/])`,
+  'i',
+);
 const THICK = new RegExp(String.raw`(?<![\w.,/])(${NUM})\s*(mm|cm|inches|inch|in|"|″)\s*(?:thick|high|deep)\b`, 'i');
 const ONE_LENGTH = new RegExp(String.raw`(?<![\w.,/])(${NUM})\s*(${UNIT})(?:\s*(?:long|wide|across))?(?![\w/])`, 'i');
 const GSM = /(?<![\w.,])(\d+(?:[.,]\d+)?)\s*(?:gsm|g\/m2|g\/m²|g\/qm)(?!\w)/i;
@@ -34,13 +37,36 @@ const BASIS = /(?<![\w.,])(\d+(?:[.,]\d+)?)\s*(?:lb|lbs|#)\s*(bond|cover|index|t
 const MASS = /(?<![\w.,])(\d+(?:[.,]\d+)?)\s*(kg|g|lb|lbs|oz)(?:\s*(each|apiece|a piece))?(?![\w/])/i;
 const PAPER = /(?<![\w-])(a[0-7]|c[456]|dl|letter|legal|tabloid)(?![\w-])/i;
 const SQUARE = /(?<![\w])(\d{1,2})\s*x\s*(\d{1,2})(?=\s+(?:paper|card|cardstock|sheets?)\b)/i;
-const LEADING_COUNT = /^\s*(?:(?:box|pack|packet|set|bag|tin|case|jar)s?\s+of\s+)?(\d{1,3}(?:[ .,]\d{3})+|\d+)\s+(?![x×*/]|(?:mm|cm|m|in|inch|inches|ft|g|kg|lb|oz|gsm)\b)/i;
+const LEADING_COUNT =
+  /^\s*(?:(?:box|pack|packet|set|bag|tin|case|jar)s?\s+of\s+)?(\d{1,3}(?:[ .,]\d{3})+|\d+)\s+(?![x×*/]|(?:mm|cm|m|in|inch|inches|ft|g|kg|lb|oz|gsm)\b)/i;
 const USE = /^(.*?)\s+(\d+(?:[.,]\d+)?)\s*(?:x|×|times)(?:\s+a\s+session)?$/i;
-const WORD_COUNT: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, twelve: 12, dozen: 12 };
+const WORD_COUNT: Readonly<Record<string, number>> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  twelve: 12,
+  dozen: 12,
+};
 
 const SHEET_WORDS = /\b(sheets?|paper|papers|card|cardstock|cards|board sheets|prints?|envelopes?|vellum|tissue)\b/i;
-const LOOSE_WORDS = /\b(loose|beads?|screws?|screw eyes|nails|pins|buttons|eyelets|sequins|rings|hooks and eyes|washers|brads|staples|tacks|small parts)\b/i;
-const MASS_IN_GRAMS: Readonly<Record<string, number>> = { g: 1, kg: 1000, lb: 453.59237, lbs: 453.59237, oz: 28.349523125 };
+const LOOSE_WORDS =
+  /\b(loose|beads?|screws?|screw eyes|nails|pins|buttons|eyelets|sequins|rings|hooks and eyes|washers|brads|staples|tacks|small parts)\b/i;
+const MASS_IN_GRAMS: Readonly<Record<string, number>> = {
+  g: 1,
+  kg: 1000,
+  lb: 453.59237,
+  lbs: 453.59237,
+  oz: 28.349523125,
+};
 
 /** The ways of lying that are allowed when nobody says otherwise (methods.md 3). */
 export function usualOrientations(form: Supply['form']): Orientation[] {
@@ -53,9 +79,13 @@ const tidy = (mm: number) => Math.round(mm * 1000) / 1000;
 /**
  * Reads one line of quick entry.
  * @param system whether a bare number is mm or inches
- * @param activities known activities; a use names one of them by its beginning
+ * @param activities known activities; a use names one of them by the beginning of its name or of a word in it
  */
-export function readLine(line: string, system: UnitSystem, activities: ReadonlyArray<{ id: string; name: string }> = []): ReadLine {
+export function readLine(
+  line: string,
+  system: UnitSystem,
+  activities: ReadonlyArray<{ id: string; name: string }> = [],
+): ReadLine {
   const problems: string[] = [];
   const understood: string[] = [];
   const supply: Partial<SupplyDraft> = {};
@@ -93,7 +123,11 @@ export function readLine(line: string, system: UnitSystem, activities: ReadonlyA
     const size = take(SIZE);
     if (size) {
       const last = size[6] ?? size[4] ?? size[2] ?? (system === 'metric' ? 'mm' : 'in');
-      for (const [value, unit] of [[size[1], size[2]], [size[3], size[4]], [size[5], size[6]]] as const) {
+      for (const [value, unit] of [
+        [size[1], size[2]],
+        [size[3], size[4]],
+        [size[5], size[6]],
+      ] as const) {
         if (value) sizes.push(readAmount(value)! * LENGTH_UNITS[(unit ?? last).toLowerCase()]!);
       }
     }
@@ -118,14 +152,16 @@ export function readLine(line: string, system: UnitSystem, activities: ReadonlyA
     if (one) sizes.push(readAmount(one[1]!)! * LENGTH_UNITS[one[2]!.toLowerCase()]!);
   }
 
-  if (SHEET_WORDS.test(rest) && (supply.grammage != null || paper || squareSheet) && sizes.length <= 2) supply.form = 'sheets';
+  if (SHEET_WORDS.test(rest) && (supply.grammage != null || paper || squareSheet) && sizes.length <= 2)
+    supply.form = 'sheets';
   else if (LOOSE_WORDS.test(rest)) supply.form = 'loose';
   else supply.form = sizes.length === 2 && supply.grammage != null ? 'sheets' : 'pieces';
   applySizes(supply, sizes, understood);
 
   const name = tidyName(rest);
   const leftover = /(?<![\w])\d[\d.,/x×]*(?![\w])/.exec(name);
-  if (leftover) problems.push(`“${leftover[0]}” was not understood; give sizes as 140 x 12 mm and counts at the start.`);
+  if (leftover)
+    problems.push(`“${leftover[0]}” was not understood; give sizes as 140 x 12 mm and counts at the start.`);
   supply.count ??= 1;
   if (supply.count < 1) problems.push('The count is at least 1.');
   if (supply.count > 1_000_000) problems.push('The count is at most 1 000 000.');
@@ -138,12 +174,26 @@ function splitUses(line: string): string[] {
   return line.split(/,(?!\d)\s*|;\s*/).map((part) => part.trim());
 }
 
-function readUse(text: string, activities: ReadonlyArray<{ id: string; name: string }>, problems: string[], understood: string[]): ReadLine['uses'] {
+function readUse(
+  text: string,
+  activities: ReadonlyArray<{ id: string; name: string }>,
+  problems: string[],
+  understood: string[],
+): ReadLine['uses'] {
   if (text === '') return [];
   const match = USE.exec(text);
   const typed = (match?.[1] ?? text).trim();
   const fetches = match ? number(match[2]!) : 1;
-  const found = activities.find((a) => a.name.toLowerCase() === typed.toLowerCase()) ?? activities.find((a) => a.name.toLowerCase().startsWith(typed.toLowerCase()));
+  const wanted = typed.toLowerCase();
+  const found =
+    activities.find((a) => a.name.toLowerCase() === wanted) ??
+    activities.find((a) => a.name.toLowerCase().startsWith(wanted)) ??
+    activities.find((a) =>
+      a.name
+        .toLowerCase()
+        .split(/[\s-]+/)
+        .some((word) => word.startsWith(wanted)),
+    );
   if (!found && activities.length > 0) {
     problems.push(`“${typed}” is not one of the activities (${activities.map((a) => a.name).join(', ')}).`);
   }
@@ -169,7 +219,8 @@ function applySizes(supply: Partial<SupplyDraft>, sizes: number[], understood: s
       supply.grammage = 80;
       understood.push('taken as 80 g/m² paper');
     }
-    if (supply.thickness === undefined && supply.grammage != null) supply.thickness = tidy(sheetThickness(supply.grammage));
+    if (supply.thickness === undefined && supply.grammage != null)
+      supply.thickness = tidy(sheetThickness(supply.grammage));
     return;
   }
   [supply.length, supply.width] = inOrder;
@@ -189,15 +240,25 @@ function tidyName(rest: string): string {
 
 const number = (text: string) => Number(text.replace(',', '.'));
 
-function finish(supply: Partial<SupplyDraft> & { name: string }, uses: ReadLine['uses'], problems: string[], understood: string[]): ReadLine {
+function finish(
+  supply: Partial<SupplyDraft> & { name: string },
+  uses: ReadLine['uses'],
+  problems: string[],
+  understood: string[],
+): ReadLine {
   const missing: string[] = [];
   if (supply.name === '') missing.push('a name');
   if (supply.length === undefined) missing.push('a size, for example 140 x 12 mm');
   else if (supply.width === undefined) missing.push('a second size, for example 140 x 12 mm');
   else if (supply.thickness === undefined) missing.push('a thickness');
-  for (const [label, value] of [['length', supply.length], ['width', supply.width], ['thickness', supply.thickness]] as const) {
+  for (const [label, value] of [
+    ['length', supply.length],
+    ['width', supply.width],
+    ['thickness', supply.thickness],
+  ] as const) {
     if (value !== undefined && !(value > 0)) problems.push(`The ${label} must be above zero.`);
-    else if (value !== undefined && value > 6000) problems.push(`The ${label} of ${Math.round(value)} mm is more than 6 m; check its unit.`);
+    else if (value !== undefined && value > 6000)
+      problems.push(`The ${label} of ${Math.round(value)} mm is more than 6 m; check its unit.`);
   }
   const whole = missing.length === 0 && problems.length === 0;
   const draft: SupplyDraft | null = whole
@@ -218,4 +279,3 @@ function finish(supply: Partial<SupplyDraft> & { name: string }, uses: ReadLine[
     : null;
   return { supply, draft, uses, missing, problems, understood };
 }
-

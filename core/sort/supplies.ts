@@ -27,7 +27,15 @@ export function addSupplies(plan: Plan, supplies: readonly NewSupply[], newId: (
       if (!activity) {
         activity = newId();
         activities.set(key, activity);
-        changes.push(set('activities', activity, { id: activity, name: use.activity.trim(), sessionsPerWeek: 1, minutes: 60, station: null }));
+        changes.push(
+          set('activities', activity, {
+            id: activity,
+            name: use.activity.trim(),
+            sessionsPerWeek: 1,
+            minutes: 60,
+            station: null,
+          }),
+        );
       }
       if (seen.has(activity)) continue;
       seen.add(activity);

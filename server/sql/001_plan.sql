@@ -59,7 +59,6 @@ CREATE TABLE people (
   id text NOT NULL,
   name text NOT NULL CHECK (name <> ''),
   stature double precision NOT NULL CHECK (stature > 0),
-  hand text NOT NULL CHECK (hand IN ('right', 'left')),
   PRIMARY KEY (plan, id)
 );
 

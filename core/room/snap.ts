@@ -1,0 +1,80 @@
+/** Where a unit that is being dragged comes to rest: flush with walls and with its neighbours. */
+import { centreFrom, footprint } from '../furniture/footprint.ts';
+import type { Plan, Unit } from '../model/plan.ts';
+import { angleBetween, dot, subtract } from './geometry.ts';
+import { wallsOf } from './walls.ts';
+
+export interface Rest {
+  x: number;
+  y: number;
+  turn: number;
+}
+
+/**
+ * Snaps a unit.
+ * @param unit where the hand has it now
+ * @param within how near a wall or neighbour must be to pull, mm
+ * @returns position in whole mm; a unit that comes near a wall with its back turns to stand flush with it
+ */
+export function snapUnit(unit: Unit, plan: Plan, within: number): Rest {
+  let rest: Unit = { ...unit, ...toBackWall(unit, plan, within) };
+  // Sides: against walls first, then against neighbours, along each direction of the floor once.
+  for (const axis of [
+    { x: 1, y: 0 },
+    { x: 0, y: 1 },
+  ]) {
+    const edges = [...wallEdges(plan, axis), ...neighbourEdges(rest, plan, axis, within)];
+    const own = span(footprint(rest), axis);
+    let best = within;
+    let by = 0;
+    for (const edge of edges) {
+      for (const side of own) {
+        const gap = edge - side;
+        if (Math.abs(gap) < best) [best, by] = [Math.abs(gap), gap];
+      }
+    }
+    rest = { ...rest, x: rest.x + axis.x * by, y: rest.y + axis.y * by };
+  }
+  const tidy = (mm: number) => Math.round(mm * 10) / 10;
+  return { x: tidy(rest.x), y: tidy(rest.y), turn: rest.turn };
+}
+
+/** Turns a unit with its back to a wall that its middle has come near to. */
+function toBackWall(unit: Unit, plan: Plan, within: number): Partial<Rest> {
+  if (unit.kind === 'cart') return {};
+  for (const wall of wallsOf(plan)) {
+    const from = subtract(unit, wall.from);
+    const [along, out] = [dot(from, wall.along), dot(from, wall.inward)];
+    const near = Math.abs(out - unit.depth / 2) < within * (angleBetween(unit.turn, wall.turn) < 1 ? 1 : 2.5);
+    if (!near || along < 0 || along > wall.length) continue;
+    const turned = { ...unit, turn: wall.turn };
+    const start = along - unit.width / 2;
+    const at = centreFrom(turned, { x: wall.from.x + wall.along.x * start, y: wall.from.y + wall.along.y * start });
+    return { x: at.x, y: at.y, turn: wall.turn };
+  }
+  return {};
+}
+
+function span(points: ReadonlyArray<{ x: number; y: number }>, axis: { x: number; y: number }): [number, number] {
+  const along = points.map((p) => dot(p, axis));
+  return [Math.min(...along), Math.max(...along)];
+}
+
+function wallEdges(plan: Plan, axis: { x: number; y: number }): number[] {
+  return wallsOf(plan)
+    .filter((wall) => Math.abs(dot(wall.along, axis)) < 0.01)
+    .map((wall) => dot(wall.from, axis));
+}
+
+function neighbourEdges(unit: Unit, plan: Plan, axis: { x: number; y: number }, within: number): number[] {
+  const across = { x: axis.y, y: axis.x };
+  const own = span(footprint(unit), across);
+  return Object.values(plan.units)
+    .filter((other) => other.id !== unit.id)
+    .flatMap((other) => {
+      const feet = footprint(other);
+      const theirs = span(feet, across);
+      // Only what stands beside it pulls.
+      return theirs[0] < own[1] + within && theirs[1] > own[0] - within ? span(feet, axis) : [];
+    });
+}

@@ -1,0 +1,69 @@
+/** What has to be there before anything runs: the packages, and for the tests a browser. Plain Node, no packages. */
+import { execFileSync, spawnSync } from 'node:child_process';
+import { existsSync, readFileSync, statSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+
+export const root = fileURLToPath(new URL('..', import.meta.url));
+const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm';
+
+/** Runs a command in the project's folder with its output shown. @returns its exit code */
+export function run(command, args, env = {}) {
+  const done = spawnSync(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } });
+  if (done.error) throw done.error;
+  return done.status ?? 1;
+}
+
+/** Installs packages when they are missing or older than the lock file. */
+export function installPackages() {
+  const mark = `${root}node_modules/.package-lock.json`;
+  if (existsSync(mark) && statSync(mark).mtimeMs >= statSync(`${root}package-lock.json`).mtimeMs) return;
+  if (existsSync(mark) && sameLock(mark)) return;
+  console.log('Installing packages …');
+  if (run(npm, ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0) {
+    console.error('The packages could not be installed; npm says why above.');
+    process.exit(1);
+  }
+}
+
+/** Whether what is installed is what the lock file names, whatever the file times say (a fresh checkout has new ones). */
+function sameLock(mark) {
+  const installed = JSON.parse(readFileSync(mark, 'utf8')).packages;
+  const wanted = JSON.parse(readFileSync(`${root}package-lock.json`, 'utf8')).packages;
+  return Object.entries(wanted).every(
+    ([path, p]) =>
+      path === '' ||
+      p.optional ||
+      p.link ||
+      installed[path]?.version === p.version ||
+      !path.startsWith('node_modules/'),
+  );
+}
+
+/** Builds the interface. */
+export function build() {
+  console.log('Building the interface …');
+  const done = spawnSync(npm, ['run', '--silent', 'build'], { cwd: root, encoding: 'utf8' });
+  if (done.status !== 0) {
+    console.error(`${done.stdout}\n${done.stderr}`);
+    process.exit(1);
+  }
+}
+
+export const CHROMIUM = '/usr/bin/chromium';
+
+/** Installs Debian's Chromium when there is none. */
+export function installChromium() {
+  if (existsSync(CHROMIUM)) return;
+  console.log('Installing Chromium for the tests …');
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+  try {
+    execFileSync('apt-get', ['update', '-qq'], { stdio: 'inherit', env });
+    execFileSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env,
+    });
+  } catch {
+    console.error('Chromium could not be installed. Install it (apt-get install chromium) and run npm test again.');
+    process.exit(1);
+  }
+}

@@ -1,0 +1,175 @@
+/** What stands round every step: stepping stones above, the week below. */
+import { Redo2, Undo2 } from 'lucide-react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { STEPS, type Step } from '@heronstone/core/evaluate.ts';
+import { dismiss, redo, undo, useStore } from '../state/store.ts';
+import { BottomLine } from './BottomLine.tsx';
+import { MoreMenu } from './MoreMenu.tsx';
+import { ShortcutsDialog } from './ShortcutsDialog.tsx';
+
+const TITLE: Record<Step, string> = {
+  measure: 'Measure',
+  activities: 'Activities',
+  sort: 'Sort',
+  furnish: 'Furnish',
+  place: 'Place',
+  label: 'Label',
+  find: 'Find',
+};
+const SAVE_WORDS = {
+  saved: 'Saved',
+  saving: 'Saving …',
+  offline: 'Not saved yet: the server does not answer. Kept in this window.',
+} as const;
+
+export function Shell({ step, children }: { step: Step; children: ReactNode }) {
+  const plan = useStore((s) => s.plan)!;
+  const report = useStore((s) => s.report);
+  const save = useStore((s) => s.save);
+  const canUndo = useStore((s) => s.history.undo.at(-1)?.name);
+  const canRedo = useStore((s) => s.history.redo.at(-1)?.name);
+  const notices = useStore((s) => s.notices);
+  const [help, setHelp] = useState(false);
+  const navigate = useNavigate();
+  const findBox = useRef<HTMLInputElement>(null);
+  const base = `/plan/${plan.meta.id}`;
+
+  useEffect(() => {
+    document.querySelector('.stone[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
+    document.title = `${TITLE[step]} · ${plan.meta.name} · Heronstone`;
+  }, [step, plan.meta.name]);
+
+  useEffect(() => {
+    const key = (event: KeyboardEvent) => {
+      const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !typing) {
+        event.preventDefault();
+        if (event.shiftKey) redo();
+        else undo();
+      } else if (typing || event.ctrlKey || event.metaKey) return;
+      else if (event.key === '/') {
+        event.preventDefault();
+        findBox.current?.focus();
+        if (step === 'find') document.getElementById('find-words')?.focus();
+      } else if (event.key === '?') setHelp(true);
+    };
+    window.addEventListener('keydown', key);
+    return () => window.removeEventListener('keydown', key);
+  }, [step]);
+
+  return (
+    <div className="flex h-full min-h-0 flex-col">
+      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-leaf focus:p-2">
+        To the contents
+      </a>
+      <header className="noprint flex shrink-0 flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2 md:h-[84px] md:flex-nowrap md:px-6">
+        <div className="min-w-0 shrink-0 md:w-40">
+          <Link to="/" className="font-serif text-[22px] leading-6 font-semibold">
+            Heronstone
+          </Link>
+          <p className="truncate text-xs text-soft" title={plan.meta.name}>
+            {plan.meta.room} · {plan.meta.name}
+          </p>
+        </div>
+        <nav
+          aria-label="Steps of the work"
+          className="order-last w-full min-w-0 overflow-x-auto overflow-y-hidden md:order-none md:w-auto md:grow md:overflow-visible"
+        >
+          <div className="flex items-center gap-2 py-2 md:justify-center md:gap-3">
+            {STEPS.map((key) => (
+              <Link
+                key={key}
+                to={`${base}/${key}`}
+                aria-current={key === step ? 'page' : undefined}
+                className={`stone relative shrink-0 px-4 py-2 ${key === step ? 'z-10 mx-3 bg-deep px-6 py-3 font-bold text-ondeep' : 'bg-sand hover:bg-stone'}`}
+              >
+                {TITLE[key]}
+                {report && report.open[key] > 0 && (
+                  <span className="absolute -top-2 -right-1.5 min-w-5 rounded-full border-2 border-rust bg-leaf px-1 text-center text-[11px] leading-4 font-bold text-rust">
+                    {report.open[key]}
+                    <span className="sr-only"> open</span>
+                  </span>
+                )}
+              </Link>
+            ))}
+          </div>
+        </nav>
+        <div className="ml-auto flex shrink-0 items-center gap-1">
+          {step !== 'find' && (
+            <form
+              role="search"
+              className="hidden lg:block"
+              onSubmit={(e) => {
+                e.preventDefault();
+                void navigate(`${base}/find?words=${encodeURIComponent(findBox.current?.value ?? '')}`);
+              }}
+            >
+              <input
+                ref={findBox}
+                aria-label="Find a supply or place"
+                placeholder="Find  /"
+                className="w-28 rounded-full border border-line bg-leaf px-3 py-1.5"
+              />
+            </form>
+          )}
+          <button
+            type="button"
+            onClick={undo}
+            disabled={!canUndo}
+            title={canUndo ? `Undo: ${canUndo}` : 'Nothing to undo'}
+            aria-label="Undo"
+            className="rounded-full p-2 hover:bg-wash disabled:opacity-35"
+          >
+            <Undo2 size={18} />
+          </button>
+          <button
+            type="button"
+            onClick={redo}
+            disabled={!canRedo}
+            title={canRedo ? `Redo: ${canRedo}` : 'Nothing to redo'}
+            aria-label="Redo"
+            className="rounded-full p-2 hover:bg-wash disabled:opacity-35"
+          >
+            <Redo2 size={18} />
+          </button>
+          <span
+            role="status"
+            className={`w-14 text-xs ${save === 'offline' ? 'font-bold text-rust' : 'text-soft'}`}
+            title={SAVE_WORDS[save]}
+          >
+            {save === 'offline' ? 'Not saved' : SAVE_WORDS[save]}
+          </span>
+          <MoreMenu onHelp={() => setHelp(true)} />
+        </div>
+      </header>
+      <main id="main" className="flex min-h-0 grow flex-col overflow-y-auto md:flex-row md:overflow-hidden">
+        {children}
+      </main>
+      <BottomLine />
+      <div
+        aria-live="polite"
+        className="noprint pointer-events-none fixed bottom-16 left-1/2 z-50 flex w-full max-w-lg -translate-x-1/2 flex-col items-center gap-2 px-4"
+      >
+        {notices.map((n) => (
+          <div
+            key={n.id}
+            role={n.kind === 'error' ? 'alert' : 'status'}
+            className={`pointer-events-auto flex items-start gap-3 rounded-xl px-4 py-2 shadow-lg ${n.kind === 'error' ? 'border border-rust bg-leaf text-ink' : 'bg-deep text-ondeep'}`}
+          >
+            <span>{n.text}</span>
+            <button
+              type="button"
+              aria-label="Close this message"
+              onClick={() => dismiss(n.id)}
+              className="min-h-6 min-w-6"
+            >
+              ×
+            </button>
+          </div>
+        ))}
+      </div>
+      <ShortcutsDialog open={help} onOpenChange={setHelp} />
+    </div>
+  );
+}

@@ -1,0 +1,132 @@
+/** The first page: go on with a plan, begin one, or open one from a file. */
+import { useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, ApiError } from '../state/api.ts';
+import { newId } from '../state/store.ts';
+import { Button } from '../ui/Button.tsx';
+
+export function StartPage() {
+  const navigate = useNavigate();
+  const [plans, setPlans] = useState<Array<{ id: string; name: string; room: string }> | null>(null);
+  const [name, setName] = useState('');
+  const [units, setUnits] = useState<'metric' | 'imperial'>('metric');
+  const [problems, setProblems] = useState<string[]>([]);
+  const fail = (cause: unknown) =>
+    setProblems(
+      cause instanceof ApiError && cause.findings.length > 0
+        ? cause.findings.slice(0, 6).map((f) => f.message)
+        : [cause instanceof Error ? cause.message : String(cause)],
+    );
+  useEffect(() => {
+    api.plans().then(setPlans, fail);
+  }, []);
+  const begin = async () => {
+    try {
+      const { id } = await api.create({ id: newId(), name: name.trim() || 'My craft room', units });
+      await navigate(`/plan/${id}/measure`);
+    } catch (cause) {
+      fail(cause);
+    }
+  };
+  const open = async (file: File) => {
+    try {
+      const { id } = await api.importFile(await file.text(), newId());
+      await navigate(`/plan/${id}/place`);
+    } catch (cause) {
+      fail(cause);
+    }
+  };
+  return (
+    <main className="mx-auto flex min-h-full max-w-3xl flex-col justify-center gap-6 p-8">
+      <header className="flex items-center gap-6">
+        <svg viewBox="-60 -40 120 80" className="w-36 shrink-0" aria-hidden="true">
+          {[56, 42, 28].map((r, i) => (
+            <ellipse key={r} rx={r} ry={r * 0.55} fill="none" stroke={`var(--w${4 - i})`} strokeWidth={1 + i * 0.5} />
+          ))}
+          <ellipse rx="13" ry="7" fill="var(--stone)" stroke="var(--ink)" />
+          <path
+            d="M1 0V-14C1 -22 8 -20 7 -28C7 -33 2 -34 0 -31L-9 -29L0 -28C2 -24 -6 -20 -5 -13C-4 -9 -1 -8 1 -8"
+            fill="var(--w1)"
+          />
+        </svg>
+        <div>
+          <h1 className="text-4xl">Heronstone</h1>
+          <p className="mt-1 text-lg text-soft">Plan your craft room so that everything you need is within reach.</p>
+        </div>
+      </header>
+      {problems.length > 0 && (
+        <div role="alert" className="rounded-lg border border-rust bg-leaf p-4">
+          {problems.map((p) => (
+            <p key={p}>{p}</p>
+          ))}
+        </div>
+      )}
+      {plans && plans.length > 0 && (
+        <section aria-label="Your plans">
+          <h2 className="mb-2 text-lg">Go on with</h2>
+          <ul className="grid gap-2 sm:grid-cols-2">
+            {plans.map((plan) => (
+              <li key={plan.id}>
+                <a
+                  href={`/plan/${plan.id}`}
+                  onClick={(e) => {
+                    e.preventDefault();
+                    void navigate(`/plan/${plan.id}`);
+                  }}
+                  className="block rounded-xl border border-line bg-leaf px-4 py-3 hover:border-ink"
+                >
+                  <span className="block font-bold">{plan.name}</span>
+                  <span className="text-soft">{plan.room}</span>
+                </a>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <section aria-label="Begin a plan" className="rounded-xl border border-line bg-leaf p-5">
+        <h2 className="mb-3 text-lg">
+          {plans?.length === 0 ? 'Begin: first the room is measured' : 'Begin another plan'}
+        </h2>
+        <form
+          className="flex flex-wrap items-end gap-4"
+          onSubmit={(e) => {
+            e.preventDefault();
+            void begin();
+          }}
+        >
+          <label className="grow">
+            <span className="block text-soft">Name of the plan</span>
+            <input
+              value={name}
+              onChange={(e) => setName(e.target.value)}
+              placeholder="My craft room"
+              maxLength={120}
+              className="w-full rounded-md border border-line bg-paper px-2 py-1.5"
+            />
+          </label>
+          <fieldset className="flex gap-3 pb-1">
+            <legend className="text-soft">I measure in</legend>
+            {(['metric', 'imperial'] as const).map((key) => (
+              <label key={key} className="flex items-center gap-1.5">
+                <input type="radio" name="units" checked={units === key} onChange={() => setUnits(key)} />
+                {key === 'metric' ? 'millimetres' : 'feet and inches'}
+              </label>
+            ))}
+          </fieldset>
+          <Button look="main" type="submit">
+            Begin the plan
+          </Button>
+        </form>
+      </section>
+      <label className="w-fit cursor-pointer rounded-full border border-ink px-4 py-1.5 focus-within:outline-2 hover:bg-wash">
+        Open a plan from a file
+        <input
+          type="file"
+          accept=".json,application/json"
+          className="sr-only"
+          onChange={(e) => e.target.files?.[0] && void open(e.target.files[0])}
+        />
+      </label>
+    </main>
+  );
+}

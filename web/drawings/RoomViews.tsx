@@ -1,0 +1,125 @@
+/** The drawing in the middle of a step, in one of its three views; the selection is the same in all. */
+import type { ReactNode } from 'react';
+import { byName } from '@heronstone/core/model/plan.ts';
+import { setArrangement, setStation, setView, stationOf, useStore, type View } from '../state/store.ts';
+import { FromAbove, type AboveProps } from './FromAbove.tsx';
+import { Inside } from './Inside.tsx';
+import { RippleKey } from './RippleMark.tsx';
+import { RoundTheRoom, type RoundProps } from './RoundTheRoom.tsx';
+
+const VIEWS: ReadonlyArray<[View, string]> = [
+  ['above', 'From above'],
+  ['round', 'Round the room'],
+  ['inside', 'Inside'],
+];
+
+/** The compartment that is meant by what is chosen. */
+export function useChosenCompartment() {
+  return useStore((s) => {
+    if (!s.report || !s.selected) return null;
+    const id =
+      s.selected.kind === 'placement'
+        ? s.report.placements[s.selected.id]?.compartment
+        : s.selected.kind === 'compartment'
+          ? s.selected.id
+          : s.selected.kind === 'unit'
+            ? s.report.compartments.find((c) => c.unit === s.selected!.id)?.id
+            : undefined;
+    return s.report.compartments.find((c) => c.id === id) ?? null;
+  });
+}
+
+export function RoomViews({
+  lit,
+  editable,
+  rings,
+  onCompartment,
+  extra,
+}: AboveProps & RoundProps & { extra?: ReactNode }) {
+  const view = useStore((s) => s.view);
+  const plan = useStore((s) => s.plan)!;
+  const stationId = useStore(stationOf);
+  const arrangement = useStore((s) => s.arrangement);
+  const hasToday = useStore((s) => Object.values(s.plan!.placements).some((p) => p.arrangement === 'today'));
+  const compartment = useChosenCompartment();
+  const stations = byName(plan.stations);
+  return (
+    <section aria-label="The room" className="flex min-h-0 min-w-0 grow flex-col px-4 pt-3 md:px-6">
+      <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+        <div role="tablist" aria-label="Views of the room" className="flex gap-6 text-[15px]">
+          {VIEWS.map(([key, title]) => (
+            <button
+              key={key}
+              type="button"
+              role="tab"
+              aria-selected={view === key}
+              onClick={() => setView(key)}
+              className={`border-b-4 border-double pb-1 ${view === key ? 'border-ink font-bold' : 'border-transparent text-soft hover:text-ink'}`}
+            >
+              {title}
+            </button>
+          ))}
+        </div>
+        <div className="flex flex-wrap items-center gap-3">
+          {extra}
+          {hasToday && (
+            <div
+              role="radiogroup"
+              aria-label="Which arrangement"
+              className="flex overflow-hidden rounded-full border border-line"
+            >
+              {(['today', 'planned'] as const).map((key) => (
+                <button
+                  key={key}
+                  type="button"
+                  role="radio"
+                  aria-checked={arrangement === key}
+                  onClick={() => setArrangement(key)}
+                  className={`px-3 py-0.5 ${arrangement === key ? 'bg-ink text-paper' : 'text-soft hover:text-ink'}`}
+                >
+                  {key === 'today' ? 'today' : 'planned'}
+                </button>
+              ))}
+            </div>
+          )}
+          {stations.length > 0 && (
+            <label className="text-soft">
+              seen from{' '}
+              <select
+                value={stationId ?? ''}
+                onChange={(e) => setStation(e.target.value)}
+                className="max-w-48 rounded-md border border-line bg-leaf px-1 py-0.5 font-bold text-ink"
+              >
+                {stations.map((s) => (
+                  <option key={s.id} value={s.id}>
+                    {s.name}, {s.posture}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
+        </div>
+      </div>
+      <div className="min-h-0 grow py-2" role="tabpanel" aria-label={VIEWS.find(([key]) => key === view)![1]}>
+        {view === 'above' && <FromAbove editable={editable} lit={lit} rings={rings} />}
+        {view === 'round' && <RoundTheRoom lit={lit} onCompartment={onCompartment} />}
+        {view === 'inside' &&
+          (compartment ? (
+            <div className="mx-auto max-w-3xl pt-2">
+              <h2 className="mb-2 text-lg">{compartment.name}</h2>
+              <Inside compartment={compartment} tall />
+            </div>
+          ) : (
+            <p className="p-10 text-center text-soft">
+              Choose a drawer, shelf or cubby in one of the other views to look inside.
+            </p>
+          ))}
+      </div>
+      {stations.length > 0 && view !== 'inside' && (
+        <div className="pb-3">
+          <RippleKey />
+        </div>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,69 @@
+/** The server, as the interface sees it. Every answer is data or an ApiError with the server's words. */
+import type { Group, JournalEntry } from '@heronstone/core/model/change.ts';
+import type { Finding } from '@heronstone/core/model/finding.ts';
+import type { Meta, Plan } from '@heronstone/core/model/plan.ts';
+import { nanoid } from 'nanoid';
+
+/** This window, so that it can tell its own journal entries from others'. */
+export const WINDOW = nanoid(10);
+
+export class ApiError extends Error {
+  readonly status: number;
+  readonly code: string;
+  readonly findings: Finding[];
+  readonly missed: JournalEntry[];
+  constructor(status: number, code: string, message: string, findings: Finding[] = [], missed: JournalEntry[] = []) {
+    super(message);
+    this.name = 'ApiError';
+    this.status = status;
+    this.code = code;
+    this.findings = findings;
+    this.missed = missed;
+  }
+}
+
+/** Thrown when the server cannot be reached at all. */
+export class OfflineError extends Error {}
+
+async function ask<T>(path: string, init?: RequestInit & { text?: string; json?: unknown }): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(path, {
+      ...init,
+      headers: {
+        'X-Window': WINDOW,
+        ...(init?.json !== undefined
+          ? { 'Content-Type': 'application/json' }
+          : init?.text !== undefined
+            ? { 'Content-Type': 'text/plain' }
+            : {}),
+      },
+      body: init?.json !== undefined ? JSON.stringify(init.json) : init?.text,
+    });
+  } catch {
+    throw new OfflineError('The server does not answer.');
+  }
+  const body = (await response.json().catch(() => null)) as {
+    error?: { code: string; message: string; findings?: Finding[] };
+    missed?: JournalEntry[];
+  } | null;
+  if (response.ok) return body as T;
+  if (!body?.error) throw new OfflineError(`The server answered ${response.status}.`);
+  throw new ApiError(response.status, body.error.code, body.error.message, body.error.findings, body.missed);
+}
+
+const post = { method: 'POST' };
+
+export const api = {
+  plans: () => ask<{ plans: Array<{ id: string; name: string; room: string }> }>('/api/plans').then((r) => r.plans),
+  create: (meta: Partial<Meta> & { id: string }) => ask<{ id: string }>('/api/plans', { ...post, json: meta }),
+  importFile: (text: string, as: string) => ask<{ id: string }>(`/api/plans/import?as=${as}`, { ...post, text }),
+  plan: (id: string) => ask<{ plan: Plan; revision: number }>(`/api/plans/${id}`),
+  journal: (id: string, since: number, most = 200) =>
+    ask<{ entries: JournalEntry[] }>(`/api/plans/${id}/journal?since=${since}&most=${most}`).then((r) => r.entries),
+  change: (id: string, baseRevision: number, groups: Group[]) =>
+    ask<{ revision: number; entries: JournalEntry[] }>(`/api/plans/${id}/changes`, {
+      ...post,
+      json: { baseRevision, groups },
+    }),
+};

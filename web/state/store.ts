@@ -1,0 +1,328 @@
+/** The plan on the screen: what the server confirmed, what is waiting to be saved, and what is being tried out. */
+import { create } from 'zustand';
+import { nanoid } from 'nanoid';
+import {
+  applyChanges,
+  ChangeError,
+  type Change,
+  type Group,
+  type JournalEntry,
+} from '@heronstone/core/model/change.ts';
+import type { Report } from '@heronstone/core/evaluate.ts';
+import type { Arrangement, Plan } from '@heronstone/core/model/plan.ts';
+import { api, ApiError, OfflineError } from './api.ts';
+import { engine } from './engine.ts';
+import { afterGroup, type History } from './history.ts';
+
+export type Selected = {
+  kind: 'unit' | 'station' | 'opening' | 'fixture' | 'corner' | 'compartment' | 'placement' | 'supply';
+  id: string;
+};
+export type View = 'above' | 'round' | 'inside';
+export type SaveState = 'saved' | 'saving' | 'offline';
+
+interface State {
+  planId: string | null;
+  confirmed: Plan | null;
+  revision: number;
+  /** Groups not answered by the server yet, oldest first. */
+  pending: Group[];
+  /** Confirmed plus pending: what is shown, but for a preview. */
+  plan: Plan | null;
+  /** While something is being dragged. */
+  preview: Plan | null;
+  report: Report | null;
+  history: History;
+  save: SaveState;
+  notices: Array<{ id: string; text: string; kind: 'note' | 'error' }>;
+  selected: Selected | null;
+  view: View;
+  station: string | null;
+  arrangement: Arrangement;
+}
+
+export const useStore = create<State>(() => ({
+  planId: null,
+  confirmed: null,
+  revision: 0,
+  pending: [],
+  plan: null,
+  preview: null,
+  report: null,
+  history: { undo: [], redo: [] },
+  save: 'saved',
+  notices: [],
+  selected: null,
+  view: 'above',
+  station: null,
+  arrangement: 'planned',
+}));
+
+const get = useStore.getState;
+const put = useStore.setState;
+
+// ---- messages ----
+
+export function notice(text: string, kind: 'note' | 'error' = 'note'): void {
+  const id = nanoid(6);
+  put((s) => ({ notices: [...s.notices.slice(-3), { id, text, kind }] }));
+  setTimeout(() => dismiss(id), kind === 'error' ? 15_000 : 5_000);
+}
+export function dismiss(id: string): void {
+  put((s) => ({ notices: s.notices.filter((n) => n.id !== id) }));
+}
+
+// ---- selection ----
+
+export const select = (selected: Selected | null) => put({ selected });
+export const setView = (view: View) => put({ view });
+export const setStation = (station: string) => put({ station });
+export const setArrangement = (arrangement: Arrangement) => put({ arrangement });
+
+// ---- evaluation: the newest plan wins, none is evaluated twice ----
+
+let asked: Plan | null = null;
+let busy = false;
+
+function evaluateNow(): void {
+  const plan = get().preview ?? get().plan;
+  if (!plan || plan === asked) return;
+  if (busy) return;
+  busy = true;
+  asked = plan;
+  void engine
+    .evaluate(plan)
+    .then((report) => {
+      if (report.plan === get().planId) put({ report });
+    })
+    .catch((cause: unknown) => notice(`The figures could not be worked out: ${String(cause)}`, 'error'))
+    .finally(() => {
+      busy = false;
+      evaluateNow();
+    });
+}
+
+/** Shows a plan with changes that are not made yet (while dragging); null ends it. */
+export function preview(changes: Change[] | null): void {
+  const { plan } = get();
+  if (!plan) return;
+  try {
+    put({ preview: changes && applyChanges(plan, changes).plan });
+  } catch (cause) {
+    if (!(cause instanceof ChangeError)) throw cause;
+  }
+  evaluateNow();
+}
+
+// ---- changes ----
+
+/**
+ * Makes a change: shown at once, saved in the background, undone as one.
+ * @returns false, with a message on the screen, when it is not possible
+ */
+export function commit(
+  name: string,
+  changes: Change[],
+  kind: Group['kind'] = 'do',
+  target: string | null = null,
+): boolean {
+  const { plan, pending, history } = get();
+  if (!plan || changes.length === 0) return false;
+  const group: Group = { id: nanoid(), name: name.slice(0, 300), changes, kind, target };
+  try {
+    const applied = applyChanges(plan, changes);
+    put({
+      plan: applied.plan,
+      preview: null,
+      pending: [...pending, group],
+      history: afterGroup(history, group, applied.inverse),
+      save: get().save === 'offline' ? 'offline' : 'saving',
+    });
+  } catch (cause) {
+    if (!(cause instanceof ChangeError)) throw cause;
+    notice(`${name}: ${cause.findings[0]?.expected ?? cause.message}`, 'error');
+    return false;
+  }
+  keep();
+  evaluateNow();
+  void push();
+  return true;
+}
+
+export function undo(): void {
+  const step = get().history.undo.at(-1);
+  if (step && commit(`Undo: ${step.name}`, step.inverse, 'undo', step.id)) notice(`Taken back: ${step.name}`);
+}
+
+export function redo(): void {
+  const step = get().history.redo.at(-1);
+  if (step && commit(`Redo: ${step.name}`, step.changes, 'redo', step.id)) notice(`Done again: ${step.name}`);
+}
+
+// ---- saving ----
+
+const keptKey = (id: string) => `heronstone.waiting.${id}`;
+
+/** Keeps what is not saved yet in the browser, so that a closed window loses nothing. */
+function keep(): void {
+  const { planId, pending } = get();
+  if (!planId) return;
+  try {
+    if (pending.length === 0) localStorage.removeItem(keptKey(planId));
+    else localStorage.setItem(keptKey(planId), JSON.stringify(pending));
+  } catch {
+    // More than the browser keeps: it is still in this window, and saved as soon as the server answers.
+  }
+}
+
+let pushing = false;
+/** After a refusal groups are sent one by one, so that only the one that is refused is taken out. */
+let oneByOne = false;
+let retry: ReturnType<typeof setTimeout> | undefined;
+
+async function push(): Promise<void> {
+  const { planId, pending, revision } = get();
+  if (pushing || !planId || pending.length === 0) return;
+  pushing = true;
+  try {
+    const { entries } = await api.change(planId, revision, oneByOne ? pending.slice(0, 1) : pending);
+    accept(entries);
+    oneByOne &&= get().pending.length > 0;
+    put({ save: get().pending.length > 0 ? 'saving' : 'saved' });
+  } catch (cause) {
+    if (cause instanceof OfflineError) {
+      put({ save: 'offline' });
+      clearTimeout(retry);
+      retry = setTimeout(() => void push(), 1500);
+      return;
+    }
+    if (cause instanceof ApiError && cause.code === 'stale') accept(cause.missed);
+    else if (cause instanceof ApiError && pending.length > 1 && !oneByOne) oneByOne = true;
+    else if (cause instanceof ApiError) drop(pending[0]!, cause);
+    else throw cause;
+  } finally {
+    pushing = false;
+  }
+  if (get().pending.length > 0) void push();
+}
+
+/** A refused group is taken out and named. */
+function drop(group: Group, cause: ApiError): void {
+  notice(`“${group.name}” could not be saved: ${cause.findings[0]?.message ?? cause.message}`, 'error');
+  rebase(
+    get().confirmed!,
+    get().pending.filter((g) => g.id !== group.id),
+  );
+}
+
+/** Takes in what the journal has beyond the confirmed revision. */
+function accept(entries: readonly JournalEntry[]): void {
+  let { confirmed, revision } = get();
+  if (!confirmed) return;
+  const mine = new Set(get().pending.map((g) => g.id));
+  let others = false;
+  for (const entry of entries) {
+    if (entry.revision <= revision) continue;
+    confirmed = applyChanges(confirmed, entry.group.changes).plan;
+    revision = entry.revision;
+    if (!mine.has(entry.group.id)) {
+      others = true;
+      put((s) => ({ history: afterGroup(s.history, entry.group, entry.inverse) }));
+    }
+  }
+  const written = new Set(entries.map((e) => e.group.id));
+  const left = get().pending.filter((g) => !written.has(g.id));
+  put({ revision });
+  // Without others' changes in between, what is shown is the same already.
+  if (others) rebase(confirmed, left);
+  else {
+    put({ confirmed, pending: left });
+    keep();
+  }
+}
+
+/** Replays what is waiting on a new base; what no longer applies is named and left out. */
+function rebase(confirmed: Plan, pending: readonly Group[]): void {
+  let plan = confirmed;
+  const left: Group[] = [];
+  for (const group of pending) {
+    try {
+      plan = applyChanges(plan, group.changes).plan;
+      left.push(group);
+    } catch (cause) {
+      if (!(cause instanceof ChangeError)) throw cause;
+      notice(
+        `“${group.name}” no longer applies, since the plan was changed in another window: ${cause.findings[0]?.message ?? ''}`,
+        'error',
+      );
+    }
+  }
+  put({ confirmed, plan, pending: left });
+  keep();
+  evaluateNow();
+}
+
+// ---- opening a plan ----
+
+let events: EventSource | null = null;
+
+/** Opens a plan and listens for what other windows do to it. */
+export async function openPlan(id: string): Promise<void> {
+  const [{ plan, revision }, entries] = await Promise.all([api.plan(id), api.journal(id, 0)]);
+  let history: History = { undo: [], redo: [] };
+  for (const entry of entries) {
+    if (entry.revision <= revision && entry.group.changes.length > 0)
+      history = afterGroup(history, entry.group, entry.inverse);
+  }
+  asked = null;
+  put({
+    planId: id,
+    confirmed: plan,
+    plan,
+    revision,
+    history,
+    pending: [],
+    preview: null,
+    report: null,
+    selected: null,
+    station: null,
+    save: 'saved',
+  });
+  const waiting = readKept(id).filter((g) => !entries.some((e) => e.group.id === g.id));
+  if (waiting.length > 0) {
+    rebase(plan, waiting);
+    put({ save: 'saving' });
+  }
+  evaluateNow();
+  void push();
+  events?.close();
+  events = new EventSource(`/api/plans/${id}/events`);
+  events.addEventListener('revision', (event) => {
+    const { revision: newest } = JSON.parse((event as MessageEvent<string>).data) as { revision: number };
+    if (get().planId === id && newest > get().revision && !pushing)
+      void api.journal(id, get().revision, 5000).then(accept, () => {});
+    if (get().pending.length > 0) void push();
+  });
+}
+
+function readKept(id: string): Group[] {
+  try {
+    return JSON.parse(localStorage.getItem(keptKey(id)) ?? '[]') as Group[];
+  } catch {
+    return [];
+  }
+}
+
+/** The plan to show: with what is being dragged. */
+export const shownPlan = (s: State) => s.preview ?? s.plan;
+
+/** The station from which reach is shown: the chosen one, or the first. */
+export function stationOf(s: Pick<State, 'station' | 'plan' | 'preview'>): string | null {
+  const plan = s.preview ?? s.plan;
+  if (!plan) return null;
+  if (s.station && plan.stations[s.station]) return s.station;
+  const all = Object.values(plan.stations).sort((a, b) => a.name.localeCompare(b.name, 'en'));
+  return (all.find((x) => x.posture === 'seated') ?? all[0])?.id ?? null;
+}
+
+export const newId = () => nanoid(10);

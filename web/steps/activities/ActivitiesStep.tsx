@@ -1,0 +1,194 @@
+/** Activities: what is done in the room, how often, for how long and where; and who does it. */
+import { removeWithDependents, set } from '@heronstone/core/model/change.ts';
+import { byName, type Activity, type Person, type Plan } from '@heronstone/core/model/plan.ts';
+import { FromAbove } from '../../drawings/FromAbove.tsx';
+import { commit, newId, notice, useStore } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Choice, Fact, Heading, LengthField, NumberField, TextField } from '../../ui/Field.tsx';
+import { Sheet } from '../../ui/Sheet.tsx';
+
+export function ActivitiesStep() {
+  const plan = useStore((s) => s.plan)!;
+  const hours = (a: Activity) => (a.sessionsPerWeek * a.minutes) / 60;
+  const ranked = byName(plan.activities).sort((a, b) => hours(b) - hours(a));
+  const stations = byName(plan.stations);
+  const longest = Math.max(1, ...ranked.map(hours));
+  return (
+    <>
+      <section aria-label="Activities" className="min-h-0 min-w-0 grow overflow-y-auto px-4 py-4 md:px-8">
+        <h2 className="text-2xl">What do you do here?</h2>
+        <p className="mb-4 text-soft">
+          {ranked.length === 0
+            ? 'List what you do in this room, and how often. Each will draw its supplies near.'
+            : 'Ranked by hours a week. The more often something is done, the nearer its supplies come.'}
+        </p>
+        <ol className="grid gap-2">
+          {ranked.map((a, rank) => (
+            <ActivityRow
+              key={a.id}
+              activity={a}
+              plan={plan}
+              rank={rank + 1}
+              share={hours(a) / longest}
+              stations={stations.map((s) => [s.id, s.name] as const)}
+            />
+          ))}
+        </ol>
+        <NewActivity station={stations[0]?.id ?? null} />
+      </section>
+      <Sheet title="Who works here" line="Height decides what is within reach.">
+        {byName(plan.people).map((p) => (
+          <PersonCard key={p.id} person={p} plan={plan} />
+        ))}
+        <Button
+          onClick={() => {
+            const id = newId();
+            commit('Add a person', [set('people', id, { id, name: 'Someone else', stature: 1700 })]);
+          }}
+        >
+          Add a person
+        </Button>
+        {Object.keys(plan.corners).length >= 3 && (
+          <>
+            <Heading>The room</Heading>
+            <div className="h-52">
+              <FromAbove small />
+            </div>
+            <dl>
+              {stations.map((s) => (
+                <Fact key={s.id} name={s.name}>
+                  {s.posture}
+                </Fact>
+              ))}
+            </dl>
+          </>
+        )}
+      </Sheet>
+    </>
+  );
+}
+
+function ActivityRow({
+  activity: a,
+  plan,
+  rank,
+  share,
+  stations,
+}: {
+  activity: Activity;
+  plan: Plan;
+  rank: number;
+  share: number;
+  stations: ReadonlyArray<readonly [string, string]>;
+}) {
+  const change = (what: string, columns: Partial<Activity>) =>
+    commit(`${what} of ${a.name}`, [set('activities', a.id, columns)]);
+  const uses = Object.values(plan.uses).filter((u) => u.activity === a.id).length;
+  return (
+    <li className="grid grid-cols-2 items-end gap-3 rounded-xl border border-line bg-leaf px-4 py-3 md:grid-cols-[2rem_minmax(11rem,2fr)_6rem_6rem_minmax(9rem,1.4fr)_auto]">
+      <span className="hidden pb-1 font-serif text-xl md:block" aria-label={`Rank ${rank}`}>
+        {rank}
+      </span>
+      <div className="col-span-2 md:col-span-1">
+        <TextField label="Activity" value={a.name} onSet={(name) => change('Name', { name })} />
+      </div>
+      <NumberField
+        label="Times a week"
+        value={a.sessionsPerWeek}
+        least={0}
+        most={70}
+        onSet={(sessionsPerWeek) => change('Rhythm', { sessionsPerWeek })}
+      />
+      <NumberField
+        label="Minutes each"
+        value={a.minutes}
+        least={0}
+        most={1440}
+        onSet={(minutes) => change('Length', { minutes })}
+      />
+      <Choice
+        label="Where"
+        value={a.station ?? ''}
+        options={[['', 'nowhere yet'], ...stations]}
+        onSet={(station) => change('Station', { station: station === '' ? null : station })}
+      />
+      <div className="flex items-center gap-3 pb-0.5">
+        <span className="hidden h-2 w-16 overflow-hidden rounded-full bg-sand xl:block" aria-hidden="true">
+          <span className="block h-full rounded-full bg-w2" style={{ width: `${share * 100}%` }} />
+        </span>
+        <span className="w-20 text-xs text-soft">
+          {((a.sessionsPerWeek * a.minutes) / 60).toFixed(1)} h a week, {uses} supplies
+        </span>
+        <Button
+          look="quiet"
+          aria-label={`Remove ${a.name}`}
+          onClick={() => commit(`Remove ${a.name}`, removeWithDependents(plan, 'activities', a.id))}
+        >
+          Remove
+        </Button>
+      </div>
+    </li>
+  );
+}
+
+function NewActivity({ station }: { station: string | null }) {
+  return (
+    <form
+      className="mt-3 flex flex-wrap items-end gap-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        const form = e.currentTarget;
+        const name = String(new FormData(form).get('activity') ?? '').trim();
+        if (name === '') {
+          notice('Type what the activity is called, for example bookbinding.', 'error');
+          return;
+        }
+        const id = newId();
+        if (commit(`Add ${name}`, [set('activities', id, { id, name, sessionsPerWeek: 2, minutes: 60, station })]))
+          form.reset();
+      }}
+    >
+      <label className="grow md:max-w-sm">
+        <span className="block text-soft">New activity</span>
+        <input
+          name="activity"
+          placeholder="for example bookbinding"
+          maxLength={120}
+          autoComplete="off"
+          className="w-full rounded-md border border-line bg-leaf px-2 py-1.5"
+        />
+      </label>
+      <Button look="main" type="submit">
+        Add the activity
+      </Button>
+    </form>
+  );
+}
+
+function PersonCard({ person: p, plan }: { person: Person; plan: Plan }) {
+  const change = (what: string, columns: Partial<Person>) =>
+    commit(`${what} of ${p.name}`, [set('people', p.id, columns)]);
+  const needed = Object.values(plan.stations).some((s) => s.person === p.id);
+  return (
+    <div className="mb-3 grid grid-cols-2 gap-2 border-b border-line pb-3">
+      <TextField label="Name" value={p.name} onSet={(name) => change('Name', { name })} className="col-span-2" />
+      <LengthField
+        label="Standing height"
+        system={plan.meta.units}
+        value={p.stature}
+        least={700}
+        most={2300}
+        onSet={(stature) => change('Height', { stature })}
+      />
+      {!needed && (
+        <Button
+          look="quiet"
+          className="col-span-2 justify-self-start"
+          onClick={() => commit(`Remove ${p.name}`, removeWithDependents(plan, 'people', p.id))}
+        >
+          Remove {p.name}
+        </Button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,154 @@
+/** Find: a few letters, and the thing is lit up in the room with its drawer and count. Made for a phone in the hand too. */
+import { useEffect, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import type { Found } from '@heronstone/core/find/search.ts';
+import { FromAbove } from '../../drawings/FromAbove.tsx';
+import { Inside } from '../../drawings/Inside.tsx';
+import { RippleWord } from '../../drawings/RippleMark.tsx';
+import { RoundTheRoom } from '../../drawings/RoundTheRoom.tsx';
+import { engine } from '../../state/engine.ts';
+import { setArrangement, stationOf, useStore } from '../../state/store.ts';
+
+export function FindStep() {
+  const plan = useStore((s) => s.plan)!;
+  const report = useStore((s) => s.report);
+  const arrangement = useStore((s) => s.arrangement);
+  const station = useStore(stationOf);
+  const [search, setSearch] = useSearchParams();
+  const words = search.get('words') ?? '';
+  const place = search.get('place');
+  const [found, setFound] = useState<Found[]>([]);
+  const [chosen, setChosen] = useState<string | null>(null);
+  useEffect(() => {
+    if (!report) return;
+    // Before anything is planned, things are found where they lie today.
+    if (report.week.planned.placed === 0 && report.week.today.placed > 0) setArrangement('today');
+    let current = true;
+    void (words.trim() === '' ? Promise.resolve([]) : engine.find(words, arrangement)).then((list) => {
+      if (!current) return;
+      setFound(list);
+      setChosen(null);
+    });
+    return () => {
+      current = false;
+    };
+  }, [words, report, arrangement]);
+  const compartments = report?.compartments ?? [];
+  const scanned = place ? compartments.find((c) => c.id === place) : undefined;
+  const hit = found.find((f) => f.id === chosen) ?? found[0];
+  const lit =
+    scanned && words === ''
+      ? [scanned.id]
+      : hit
+        ? hit.kind === 'place'
+          ? [hit.id]
+          : [...new Set(hit.places.map((p) => p.compartment))]
+        : [];
+  const shown = compartments.find((c) => c.id === lit[0]);
+  const set = (next: Record<string, string>) => setSearch(next, { replace: true });
+  return (
+    <div className="flex min-h-0 w-full grow flex-col md:flex-row">
+      <section aria-label="Find" className="flex shrink-0 flex-col px-4 py-4 md:w-[380px] md:px-6">
+        <label htmlFor="find-words" className="font-serif text-2xl font-semibold">
+          What are you looking for?
+        </label>
+        <input
+          id="find-words"
+          type="search"
+          autoFocus
+          value={words}
+          onChange={(e) => set(e.target.value === '' ? {} : { words: e.target.value })}
+          placeholder="a few letters"
+          autoComplete="off"
+          className="mt-2 rounded-xl border border-line bg-leaf px-4 py-3 text-lg"
+        />
+        {place && words === '' && !scanned && report && (
+          <p role="alert" className="mt-3 text-rust">
+            The place of this label is not in the plan any more.
+          </p>
+        )}
+        {words !== '' && found.length === 0 && report && (
+          <p className="mt-3 text-soft">Nothing by that name. Try fewer letters.</p>
+        )}
+        <ul
+          className="mt-3 grid min-h-0 gap-1.5 overflow-y-auto max-md:max-h-56"
+          aria-label="Found"
+          tabIndex={found.length > 8 ? 0 : undefined}
+        >
+          {found.map((f) => (
+            <li key={`${f.kind} ${f.id}`}>
+              <button
+                type="button"
+                aria-pressed={f === hit}
+                onClick={() => setChosen(f.id)}
+                className={`block w-full rounded-xl border px-4 py-2 text-left ${f === hit ? 'border-ink bg-leaf' : 'border-transparent hover:bg-wash'}`}
+              >
+                <b>{f.name}</b>
+                {f.kind === 'supply' ? (
+                  f.places.length === 0 ? (
+                    <span className="block text-soft">{f.count} of them, without a place</span>
+                  ) : (
+                    f.places.map((p) => (
+                      <span key={p.placement} className="flex items-center gap-2">
+                        <Ring id={p.compartment} station={station} />
+                        {p.place}: <b>{p.count}</b>
+                      </span>
+                    ))
+                  )
+                ) : (
+                  <span className="block text-soft">
+                    a place with {f.count === 0 ? 'nothing in it' : f.count === 1 ? 'one thing' : `${f.count} things`}
+                  </span>
+                )}
+              </button>
+            </li>
+          ))}
+        </ul>
+      </section>
+      <section
+        aria-label="Where it is"
+        className="flex min-h-[420px] min-w-0 grow flex-col gap-2 px-4 pb-4 md:min-h-0 md:py-4"
+      >
+        {shown && (
+          <div className="flex flex-wrap items-start gap-x-6 gap-y-2">
+            <h2 className="text-xl" role="status">
+              {shown.name}
+            </h2>
+            <ul className="text-soft">
+              {shown.contents[arrangement].slice(0, 8).map((id) => {
+                const p = report!.placements[id]!;
+                return (
+                  <li key={id} className={hit?.id === p.supply ? 'font-bold text-ink' : ''}>
+                    {p.count > 1 && `${p.count} `}
+                    {plan.supplies[p.supply]!.name}
+                  </li>
+                );
+              })}
+            </ul>
+          </div>
+        )}
+        <div className="min-h-64 grow md:min-h-0">
+          <RoundTheRoom lit={lit} />
+        </div>
+        <div className="grid shrink-0 grid-cols-1 gap-4 sm:grid-cols-2 md:h-52">
+          <div className="h-48">{Object.keys(plan.corners).length >= 3 && <FromAbove small lit={lit} />}</div>
+          {shown && (
+            <Inside
+              compartment={shown}
+              chosen={
+                hit?.kind === 'supply' ? (hit.places.find((p) => p.compartment === shown.id)?.placement ?? null) : null
+              }
+            />
+          )}
+        </div>
+      </section>
+    </div>
+  );
+}
+
+function Ring({ id, station }: { id: string; station: string | null }) {
+  const ripple = useStore((s) =>
+    station ? s.report?.compartments.find((c) => c.id === id)?.reach[station]?.ripple : undefined,
+  );
+  return ripple ? <RippleWord ripple={ripple} wordless /> : null;
+}

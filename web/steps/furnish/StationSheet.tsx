@@ -1,0 +1,112 @@
+import { removeWithDependents, set } from '@heronstone/core/model/change.ts';
+import { byName, type Plan, type Station } from '@heronstone/core/model/plan.ts';
+import { formatLength } from '@heronstone/core/model/measure.ts';
+import { bodyAt } from '@heronstone/core/reach/body.ts';
+import { commit, select } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Choice, Fact, Heading, LengthField, NumberField, TextField } from '../../ui/Field.tsx';
+import { Sheet } from '../../ui/Sheet.tsx';
+
+export function StationSheet({ station, plan }: { station: Station; plan: Plan }) {
+  const system = plan.meta.units;
+  const person = plan.people[station.person]!;
+  const body = bodyAt(station, person);
+  const change = (what: string, columns: Partial<Station>) =>
+    commit(`${what} of ${station.name}`, [set('stations', station.id, columns)]);
+  const tables: Array<readonly [string, string]> = byName(plan.units)
+    .filter((u) => u.kind === 'table')
+    .map((u) => [u.id, u.name] as const);
+  return (
+    <Sheet title={station.name} line={`seat of ${person.name.toLowerCase()}`}>
+      <TextField label="Name" value={station.name} onSet={(name) => change('Name', { name })} />
+      <div className="mt-2 grid grid-cols-2 gap-2">
+        <Choice
+          label="Posture"
+          value={station.posture}
+          options={[
+            ['seated', 'seated'],
+            ['standing', 'standing'],
+          ]}
+          onSet={(posture) => change('Posture', { posture })}
+        />
+        {station.posture === 'seated' && (
+          <LengthField
+            label="Seat height"
+            system={system}
+            value={station.seatHeight}
+            least={200}
+            most={900}
+            onSet={(seatHeight) => change('Seat height', { seatHeight })}
+          />
+        )}
+        <Choice
+          label="Who"
+          value={station.person}
+          options={byName(plan.people).map((p) => [p.id, p.name] as const)}
+          onSet={(id) => change('Person', { person: id })}
+        />
+        <Choice
+          label="At"
+          value={station.unit ?? ''}
+          options={[['', 'no table'], ...tables]}
+          onSet={(unit) => change('Table', { unit: unit === '' ? null : unit })}
+        />
+        <LengthField
+          label="West to east"
+          system={system}
+          value={station.x}
+          least={-50_000}
+          most={50_000}
+          onSet={(x) => change('Place', { x })}
+        />
+        <LengthField
+          label="North to south"
+          system={system}
+          value={station.y}
+          least={-50_000}
+          most={50_000}
+          onSet={(y) => change('Place', { y })}
+        />
+        <NumberField
+          label="Looks, degrees from north"
+          value={station.facing}
+          least={-360}
+          most={360}
+          onSet={(facing) => change('Facing', { facing })}
+        />
+        <LengthField
+          label={`Standing height of ${person.name.toLowerCase()}`}
+          system={system}
+          value={person.stature}
+          least={700}
+          most={2300}
+          onSet={(stature) => commit(`Height of ${person.name}`, [set('people', person.id, { stature })])}
+        />
+      </div>
+      <Heading>Reach from here</Heading>
+      <dl>
+        <Fact name="Shoulder over the floor">{formatLength(body.shoulder, system)}</Fact>
+        <Fact name="Elbow over the floor">{formatLength(body.elbow, system)}</Fact>
+        <Fact name="Arm, shoulder to grip">{formatLength(body.grip, system)}</Fact>
+        <Fact name="Forearm, elbow to grip">{formatLength(body.forearmZone, system)}</Fact>
+        <Fact name="Overhead grip, standing">{formatLength(body.overhead, system)}</Fact>
+      </dl>
+      <p className="mt-2 text-xs text-soft">
+        Shares of standing height: Drillis & Contini 1966, after Winter. An elbow height{' '}
+        {formatLength(body.elbow, system)} suits precision work on a surface 50–100 mm higher, light handwork 100–150 mm
+        lower (Grandjean).
+      </p>
+      <div className="mt-4 flex gap-2">
+        <Button onClick={() => select(null)}>Done</Button>
+        <Button
+          onClick={() => {
+            if (commit(`Remove the seat ${station.name}`, removeWithDependents(plan, 'stations', station.id)))
+              select(null);
+          }}
+        >
+          Remove
+        </Button>
+      </div>
+    </Sheet>
+  );
+}

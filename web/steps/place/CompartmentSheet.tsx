@@ -1,0 +1,116 @@
+import { useDraggable } from '@dnd-kit/core';
+import { GripVertical } from 'lucide-react';
+import type { CompartmentReport, PlacementReport } from '@heronstone/core/evaluate.ts';
+import { formatLength, formatMass, formatSize } from '@heronstone/core/model/measure.ts';
+import { Inside } from '../../drawings/Inside.tsx';
+import { RippleWord } from '../../drawings/RippleMark.tsx';
+import { fillWords } from '../../drawings/Tide.tsx';
+import { select, stationOf, useStore } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Fact, Heading } from '../../ui/Field.tsx';
+import { Sheet } from '../../ui/Sheet.tsx';
+import type { Moving } from './moves.ts';
+
+/** A chosen drawer, shelf or cubby: how it is reached and what lies in it. */
+export function CompartmentSheet({
+  compartment: c,
+  onMove,
+}: {
+  compartment: CompartmentReport;
+  onMove: (moving: Moving) => void;
+}) {
+  const plan = useStore((s) => s.plan)!;
+  const report = useStore((s) => s.report)!;
+  const stationId = useStore(stationOf);
+  const arrangement = useStore((s) => s.arrangement);
+  const system = plan.meta.units;
+  const reach = stationId ? c.reach[stationId] : undefined;
+  const fill = c.fill[arrangement];
+  return (
+    <Sheet title={c.name} line={`${formatSize([c.inside.width, c.inside.depth, c.inside.height], system)} inside`}>
+      <dl>
+        {reach && stationId && (
+          <>
+            <Fact name={`From ${plan.stations[stationId]!.name}`}>
+              <RippleWord ripple={reach.ripple} />
+            </Fact>
+            <Fact name="Height">
+              {reach.band === 'steps' ? 'needs steps' : reach.band}, {formatLength(c.access3.z, system)} up
+            </Fact>
+            <Fact name="Walk">
+              {reach.walk === 0
+                ? 'none'
+                : `${formatLength(reach.walk, system)}, ${reach.paces} ${reach.paces === 1 ? 'pace' : 'paces'}`}
+            </Fact>
+            <Fact name="A fetch from here">{reach.seconds.toFixed(1)} s</Fact>
+          </>
+        )}
+        <Fact name="Fill">{fillWords(fill)}</Fact>
+        {fill.mass > 0 && <Fact name="Contents">{formatMass(fill.mass, system)}</Fact>}
+      </dl>
+      <div className="mt-3">
+        <Inside compartment={c} />
+      </div>
+      <Heading>{arrangement === 'planned' ? 'Planned for it' : 'In it today'}</Heading>
+      {c.contents[arrangement].length === 0 && (
+        <p className="text-soft">Nothing. Drag something here, or use its “Move …” button.</p>
+      )}
+      <ul>
+        {c.contents[arrangement].map((id) => (
+          <Content
+            key={id}
+            placement={report.placements[id]!}
+            name={plan.supplies[report.placements[id]!.supply]!.name}
+            onMove={onMove}
+          />
+        ))}
+      </ul>
+      <Button className="mt-3" onClick={() => select(null)}>
+        Done
+      </Button>
+    </Sheet>
+  );
+}
+
+function Content({
+  placement: p,
+  name,
+  onMove,
+}: {
+  placement: PlacementReport;
+  name: string;
+  onMove: (moving: Moving) => void;
+}) {
+  const planned = p.arrangement === 'planned';
+  const moving: Moving = { supply: p.supply, placement: planned ? p.id : null, count: p.count };
+  const { setNodeRef, listeners, isDragging } = useDraggable({ id: p.id, data: moving, disabled: !planned });
+  return (
+    <li
+      ref={setNodeRef}
+      className={`flex items-center gap-1 border-b border-line py-1 ${isDragging ? 'opacity-40' : ''}`}
+    >
+      {planned && (
+        <span {...listeners} className="cursor-grab touch-none p-1 text-soft" aria-hidden="true" data-drag={p.id}>
+          <GripVertical size={16} />
+        </span>
+      )}
+      <button
+        type="button"
+        className="min-w-0 grow text-left hover:underline"
+        onClick={() => select({ kind: 'placement', id: p.id })}
+      >
+        <span className="block truncate">
+          {p.count > 1 ? `${p.count} ` : ''}
+          {name}
+          {p.locked ? ' (kept here)' : ''}
+        </span>
+        <span className={`block text-xs ${p.reason ? 'text-rust' : 'text-soft'}`}>{p.reason ?? p.how}</span>
+      </button>
+      {planned && (
+        <Button look="quiet" aria-label={`Move ${name}`} onClick={() => onMove(moving)}>
+          Move …
+        </Button>
+      )}
+    </li>
+  );
+}

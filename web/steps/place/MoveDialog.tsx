@@ -1,0 +1,112 @@
+/** Moving by menu and keyboard: every place with what it would cost, cheapest first. */
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { Alternative } from '@heronstone/core/explain.ts';
+import { RippleWord } from '../../drawings/RippleMark.tsx';
+import { engine } from '../../state/engine.ts';
+import { useStore } from '../../state/store.ts';
+import { Dialog } from '../../ui/Dialog.tsx';
+import { moveSupply, type Moving } from './moves.ts';
+
+export function MoveDialog({ moving, onClose }: { moving: Moving; onClose: () => void }) {
+  const plan = useStore((s) => s.plan)!;
+  const from = moving.placement ? plan.placements[moving.placement] : undefined;
+  const [places, setPlaces] = useState<Alternative[] | null>(null);
+  const [words, setWords] = useState('');
+  const [at, setAt] = useState(0);
+  const list = useRef<HTMLUListElement>(null);
+  useEffect(() => {
+    void engine.alternatives(moving.supply, moving.count, moving.placement, 'planned').then(setPlaces);
+  }, [moving]);
+  const here = places?.find((a) => from && a.compartment === `${from.unit}/${from.slot}`);
+  const shown = useMemo(
+    () =>
+      (places ?? [])
+        .filter((a) => a !== here && a.place.toLowerCase().includes(words.toLowerCase().trim()))
+        .sort((a, b) => Number(b.fits > 0) - Number(a.fits > 0)),
+    [places, here, words],
+  );
+  const choose = (a: Alternative | undefined) => {
+    if (a && a.fits > 0 && moveSupply(moving, a.compartment, a.fits)) onClose();
+  };
+  const step = (by: number) => {
+    const next = Math.max(0, Math.min(shown.length - 1, at + by));
+    setAt(next);
+    list.current?.children[next]?.scrollIntoView({ block: 'nearest' });
+  };
+  return (
+    <Dialog
+      open
+      onOpenChange={(open) => !open && onClose()}
+      title={`Move ${moving.count > 1 ? `${moving.count} ` : ''}${plan.supplies[moving.supply]!.name}`}
+    >
+      <input
+        autoFocus
+        role="combobox"
+        aria-expanded="true"
+        aria-controls="move-places"
+        aria-activedescendant={shown[at] ? `move-${at}` : undefined}
+        aria-label="To which place"
+        value={words}
+        placeholder="Type a place, or choose with the arrow keys"
+        className="w-full rounded-lg border border-line bg-paper px-3 py-2"
+        onChange={(e) => {
+          setWords(e.target.value);
+          setAt(0);
+        }}
+        onKeyDown={(e) => {
+          if (e.key === 'ArrowDown' || e.key === 'ArrowUp') {
+            e.preventDefault();
+            step(e.key === 'ArrowDown' ? 1 : -1);
+          }
+          if (e.key === 'Enter') {
+            e.preventDefault();
+            choose(shown[at]);
+          }
+        }}
+      />
+      <ul
+        ref={list}
+        id="move-places"
+        role="listbox"
+        aria-label="Places, cheapest first"
+        className="mt-2 min-h-40 overflow-y-auto"
+      >
+        {!places && <li className="p-3 text-soft">Working out what each place would cost …</li>}
+        {shown.map((a, i) => (
+          <li
+            key={a.compartment}
+            id={`move-${i}`}
+            role="option"
+            aria-selected={i === at}
+            aria-disabled={a.fits === 0}
+            onClick={() => choose(a)}
+            className={`grid grid-cols-[1.6rem_1fr_auto] items-center gap-2 rounded-lg px-2 py-1.5 ${i === at ? 'bg-wash outline-1 outline-w2' : ''} ${a.fits === 0 ? 'text-soft' : 'cursor-pointer hover:bg-wash'}`}
+          >
+            <RippleWord ripple={a.ripple} wordless />
+            <span>
+              {a.place}
+              <span className="block text-xs text-soft">
+                {a.fits === 0
+                  ? a.fitsEmpty > 0
+                    ? 'full'
+                    : a.reason
+                  : a.fits < moving.count
+                    ? `${a.fits} of ${moving.count} fit`
+                    : 'all fit'}
+              </span>
+            </span>
+            <span className="text-right">
+              {a.secondsPerFetch.toFixed(1)} s
+              <span className="block text-xs text-soft">
+                {here
+                  ? `${a.minutesPerWeek >= here.minutesPerWeek ? '+' : '−'}${Math.abs(a.minutesPerWeek - here.minutesPerWeek).toFixed(1)}`
+                  : a.minutesPerWeek.toFixed(1)}{' '}
+                min a week
+              </span>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </Dialog>
+  );
+}

@@ -1,0 +1,212 @@
+/** Nothing chosen: fill the room, and lists of what is without a place and what needs a look. */
+import { useDraggable } from '@dnd-kit/core';
+import { useState } from 'react';
+import type { Progress } from '@heronstone/core/place/solve.ts';
+import { setMeta } from '@heronstone/core/model/change.ts';
+import { byName } from '@heronstone/core/model/plan.ts';
+import { cancelSolve, solveInWorker } from '../../state/engine.ts';
+import { commit, notice, select, setArrangement, useStore } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Fact, NumberField } from '../../ui/Field.tsx';
+import { Sheet } from '../../ui/Sheet.tsx';
+import type { Moving } from './moves.ts';
+
+export function OverviewSheet({
+  show,
+  onShow,
+  onMove,
+}: {
+  show: string | null;
+  onShow: (show: string | null) => void;
+  onMove: (moving: Moving) => void;
+}) {
+  const plan = useStore((s) => s.plan)!;
+  const report = useStore((s) => s.report);
+  if (!report) return <Sheet title="What goes where" line="Working out the figures …" />;
+  const without = byName(plan.supplies).filter((s) => report.supplies[s.id]?.without.planned);
+  const { today, planned } = report.week;
+  return (
+    <Sheet
+      title="What goes where"
+      line={
+        planned.placed === 0
+          ? 'One button fills the drawers; then change what you know better.'
+          : `${planned.placed} placements in ${report.compartments.filter((c) => c.contents.planned.length > 0).length} places`
+      }
+    >
+      <Fill />
+      <div className="mt-3">
+        <NumberField
+          label="Room to grow, % of each place"
+          value={Math.round(plan.meta.roomToGrow * 100)}
+          least={0}
+          most={50}
+          onSet={(percent) => commit('Room to grow', [setMeta(plan, { roomToGrow: percent / 100 })])}
+        />
+      </div>
+      {planned.placed > 0 && (
+        <dl className="mt-3">
+          <Fact name="Fetching, a week">{planned.fetching.toFixed(1)} min</Fact>
+          {today.placed > 0 && <Fact name="Fetching today">{today.fetching.toFixed(1)} min</Fact>}
+          {today.placed > 0 && <Fact name="Lie elsewhere than today">{report.moves}</Fact>}
+        </dl>
+      )}
+      <Toggle
+        open={show !== 'findings'}
+        onToggle={() => onShow(show === 'findings' ? 'without' : 'findings')}
+        title={`Without a place (${without.length})`}
+      >
+        {without.length === 0 && <p className="text-soft">Everything has a place.</p>}
+        <ul>
+          {without.slice(0, 100).map((s) => (
+            <WithoutPlace
+              key={s.id}
+              moving={{ supply: s.id, placement: null, count: report.supplies[s.id]!.without.planned }}
+              name={s.name}
+              all={s.count}
+              reason={report.supplies[s.id]!.reason ?? ''}
+              onMove={onMove}
+            />
+          ))}
+        </ul>
+        {without.length > 100 && <p className="text-soft">and {without.length - 100} more</p>}
+      </Toggle>
+      <Toggle
+        open={show === 'findings'}
+        onToggle={() => onShow(show === 'findings' ? null : 'findings')}
+        title={`To mend and cautions (${report.findings.length})`}
+      >
+        <ul>
+          {[...report.findings]
+            .sort((a, b) => (a.severity === b.severity ? 0 : a.severity === 'error' ? -1 : 1))
+            .map((f) => (
+              <li key={f.path + f.code + f.message} className="border-b border-line py-1.5">
+                <button
+                  type="button"
+                  className="text-left hover:underline"
+                  onClick={() => {
+                    if (f.target?.table === 'placements') select({ kind: 'placement', id: f.target.id });
+                    else if (f.target?.table === 'units') select({ kind: 'unit', id: f.target.id });
+                    else if (f.target?.table === 'supplies') select({ kind: 'supply', id: f.target.id });
+                  }}
+                >
+                  <b className={f.severity === 'error' ? 'text-rust' : 'text-lichen'}>
+                    {f.severity === 'error' ? 'Mend: ' : 'Caution: '}
+                  </b>
+                  {f.message}
+                </button>
+              </li>
+            ))}
+        </ul>
+      </Toggle>
+    </Sheet>
+  );
+}
+
+function Toggle({
+  open,
+  onToggle,
+  title,
+  children,
+}: {
+  open: boolean;
+  onToggle: () => void;
+  title: string;
+  children: React.ReactNode;
+}) {
+  return (
+    <section className="mt-3">
+      <h3 className="font-sans text-sm font-bold text-soft">
+        <button type="button" aria-expanded={open} onClick={onToggle} className="min-h-7 hover:text-ink">
+          {open ? '▾' : '▸'} {title}
+        </button>
+      </h3>
+      {open && children}
+    </section>
+  );
+}
+
+/** The one button, with progress and cancel. */
+function Fill() {
+  const plan = useStore((s) => s.plan)!;
+  const [progress, setProgress] = useState<Progress | null>(null);
+  const locked = Object.values(plan.placements).filter((p) => p.arrangement === 'planned' && p.locked).length;
+  const run = async () => {
+    setProgress({ phase: 'placing', share: 0, seconds: 0 });
+    try {
+      const found = await solveInWorker(useStore.getState().plan!, 1, setProgress);
+      if (found === null) notice('Stopped; nothing was changed.');
+      else {
+        setArrangement('planned');
+        if (found.changes.length === 0) notice('Everything is where it should be already.');
+        else if (commit('Fill the room', found.changes))
+          notice(
+            `The room is filled. ${found.unplaced.length === 0 ? 'Everything has a place.' : `${found.unplaced.length} supplies have none; the list says why.`}`,
+          );
+      }
+    } catch (cause) {
+      notice(`The room could not be filled: ${cause instanceof Error ? cause.message : String(cause)}`, 'error');
+    } finally {
+      setProgress(null);
+    }
+  };
+  if (!progress) {
+    return (
+      <>
+        <Button look="main" className="w-full" onClick={() => void run()}>
+          Fill the room
+        </Button>
+        {locked > 0 && <p className="mt-1 text-xs text-soft">{locked} that you keep where they are stay there.</p>}
+      </>
+    );
+  }
+  return (
+    <div role="status">
+      <div className="flex items-center justify-between">
+        <span>
+          {progress.phase === 'placing'
+            ? 'Finding places …'
+            : `Improving: ${(progress.seconds / 60).toFixed(0)} min a week`}
+        </span>
+        <Button onClick={cancelSolve}>Cancel</Button>
+      </div>
+      <progress
+        value={progress.phase === 'placing' ? progress.share * 0.5 : 0.5 + progress.share * 0.5}
+        max={1}
+        className="mt-1 h-2 w-full accent-[var(--w2)]"
+        aria-label="Filling the room"
+      />
+    </div>
+  );
+}
+
+function WithoutPlace({
+  moving,
+  name,
+  all,
+  reason,
+  onMove,
+}: {
+  moving: Moving;
+  name: string;
+  all: number;
+  reason: string;
+  onMove: (moving: Moving) => void;
+}) {
+  const { setNodeRef, listeners, isDragging } = useDraggable({ id: `without ${moving.supply}`, data: moving });
+  return (
+    <li
+      ref={setNodeRef}
+      {...listeners}
+      className={`flex cursor-grab items-start justify-between gap-2 border-b border-line py-1.5 ${isDragging ? 'opacity-40' : ''}`}
+    >
+      <span>
+        <b>{name}</b> {moving.count < all ? `(${moving.count} of ${all})` : all > 1 ? `(${all})` : ''}
+        <span className="block text-xs text-soft">{reason}</span>
+      </span>
+      <Button look="quiet" aria-label={`Place ${name}`} onClick={() => onMove(moving)}>
+        Place …
+      </Button>
+    </li>
+  );
+}

@@ -1,0 +1,114 @@
+/** Place: what goes where. Fill by the solver, move by hand, and see at once what each place costs. */
+import {
+  DndContext,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+  type DragStartEvent,
+} from '@dnd-kit/core';
+import { useEffect, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import type { Alternative } from '@heronstone/core/explain.ts';
+import { RoomViews } from '../../drawings/RoomViews.tsx';
+import { engine } from '../../state/engine.ts';
+import { notice, select, setView, useStore } from '../../state/store.ts';
+import { NextStep } from '../../ui/Sheet.tsx';
+import { CompartmentSheet } from './CompartmentSheet.tsx';
+import { DragNote } from './DragNote.tsx';
+import { MoveDialog } from './MoveDialog.tsx';
+import { moveSupply, toggleLock, type Moving } from './moves.ts';
+import { OverviewSheet } from './OverviewSheet.tsx';
+import { PlacementSheet } from './PlacementSheet.tsx';
+
+export function PlaceStep() {
+  const plan = useStore((s) => s.plan)!;
+  const report = useStore((s) => s.report);
+  const selected = useStore((s) => s.selected);
+  const [search, setSearch] = useSearchParams();
+  const [moving, setMoving] = useState<Moving | null>(null);
+  const [dragged, setDragged] = useState<{ moving: Moving; places: Map<string, Alternative> | null } | null>(null);
+  const [over, setOver] = useState<string | null>(null);
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
+
+  useEffect(() => {
+    setView('round');
+  }, []);
+  useEffect(() => {
+    if (search.has('show')) select(null);
+  }, [search]);
+  const placement = selected?.kind === 'placement' ? report?.placements[selected.id] : undefined;
+  useEffect(() => {
+    const key = (event: KeyboardEvent) => {
+      if (
+        event.ctrlKey ||
+        event.metaKey ||
+        (event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName))
+      )
+        return;
+      if (!placement) return;
+      if (event.key.toLowerCase() === 'm')
+        setMoving({ supply: placement.supply, placement: placement.id, count: placement.count });
+      if (event.key.toLowerCase() === 'l') toggleLock(placement.id);
+    };
+    window.addEventListener('keydown', key);
+    return () => window.removeEventListener('keydown', key);
+  }, [placement]);
+
+  if (Object.keys(plan.units).length === 0 || Object.keys(plan.supplies).length === 0) {
+    const noUnits = Object.keys(plan.units).length === 0;
+    return (
+      <NextStep title={noUnits ? 'There is nowhere to put things yet' : 'There is nothing to put away yet'}>
+        <a className="text-rust underline" href={`/plan/${plan.meta.id}/${noUnits ? 'furnish' : 'sort'}`}>
+          {noUnits ? 'Furnish the room' : 'List your supplies'}
+        </a>{' '}
+        first; then one button fills the drawers.
+      </NextStep>
+    );
+  }
+  const start = (event: DragStartEvent) => {
+    const what = event.active.data.current as Moving;
+    setDragged({ moving: what, places: null });
+    void engine
+      .alternatives(what.supply, what.count, what.placement, 'planned')
+      .then((list) => setDragged((d) => d && { ...d, places: new Map(list.map((a) => [a.compartment, a])) }));
+  };
+  const end = (event: DragEndEvent) => {
+    setDragged(null);
+    setOver(null);
+    if (!event.over) return;
+    const what = event.active.data.current as Moving;
+    moveSupply(what, String(event.over.id), dragged?.places?.get(String(event.over.id))?.fits);
+  };
+  const compartment =
+    selected?.kind === 'compartment' ? report?.compartments.find((c) => c.id === selected.id) : undefined;
+  return (
+    <DndContext
+      sensors={sensors}
+      autoScroll={{ threshold: { x: 0.12, y: 0 } }}
+      onDragStart={start}
+      onDragOver={(e) => setOver(e.over ? String(e.over.id) : null)}
+      onDragEnd={end}
+      onDragCancel={() => {
+        setDragged(null);
+        setOver(null);
+        notice('Left where it was.');
+      }}
+    >
+      <RoomViews lit={placement ? [placement.compartment] : []} />
+      {placement ? (
+        <PlacementSheet key={placement.id} placement={placement} onMove={setMoving} />
+      ) : compartment ? (
+        <CompartmentSheet compartment={compartment} onMove={setMoving} />
+      ) : (
+        <OverviewSheet
+          show={search.get('show')}
+          onShow={(show) => setSearch(show ? { show } : {}, { replace: true })}
+          onMove={setMoving}
+        />
+      )}
+      {moving && <MoveDialog moving={moving} onClose={() => setMoving(null)} />}
+      <DragNote dragged={dragged} over={over} />
+    </DndContext>
+  );
+}

@@ -1,0 +1,181 @@
+/** One supply in its place: facts, why here, next best. Every figure opens into how it was got. */
+import { useEffect, useState } from 'react';
+import type { Explanation } from '@heronstone/core/explain.ts';
+import type { PlacementReport } from '@heronstone/core/evaluate.ts';
+import { TIMES, type Element } from '@heronstone/core/fetch/elements.ts';
+import { Inside } from '../../drawings/Inside.tsx';
+import { RippleWord } from '../../drawings/RippleMark.tsx';
+import { engine } from '../../state/engine.ts';
+import { select, useStore } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Dialog } from '../../ui/Dialog.tsx';
+import { Fact, Heading } from '../../ui/Field.tsx';
+import { Sheet } from '../../ui/Sheet.tsx';
+import { moveSupply, takeOut, toggleLock, type Moving } from './moves.ts';
+
+export function PlacementSheet({
+  placement: p,
+  onMove,
+}: {
+  placement: PlacementReport;
+  onMove: (moving: Moving) => void;
+}) {
+  const plan = useStore((s) => s.plan)!;
+  const report = useStore((s) => s.report)!;
+  const [why, setWhy] = useState<Explanation | null>(null);
+  const [opened, setOpened] = useState(false);
+  useEffect(() => {
+    let current = true;
+    void engine.explain(p.id).then((e) => current && setWhy(e));
+    return () => {
+      current = false;
+    };
+  }, [p]);
+  const supply = plan.supplies[p.supply];
+  const compartment = report.compartments.find((c) => c.id === p.compartment);
+  if (!supply || !compartment) return <Sheet title="This is gone" />;
+  const planned = p.arrangement === 'planned';
+  const activities = [...new Set(p.from.map((u) => plan.activities[u.activity]?.name.toLowerCase()))].join(', ');
+  const moving: Moving = { supply: p.supply, placement: planned ? p.id : null, count: p.count };
+  return (
+    <Sheet
+      title={supply.name}
+      line={`${p.count}${p.count < supply.count ? ` of ${supply.count}` : ''} ${supply.form === 'sheets' ? 'sheets' : p.count === 1 ? 'piece' : 'pieces'}${activities ? ` · ${activities}` : ''}`}
+    >
+      <dl>
+        <Fact name={planned ? 'Place' : 'Today in'}>{p.place}</Fact>
+        <Fact name={p.how}>
+          {p.fits} of {p.count} fit
+        </Fact>
+        {p.ripple && (
+          <Fact name="Ripple">
+            <RippleWord ripple={p.ripple} />
+          </Fact>
+        )}
+        {p.band && <Fact name="Height">{p.band === 'steps' ? 'needs steps' : p.band}</Fact>}
+        <div className="flex justify-between gap-4 py-0.5">
+          <dt className="text-soft">{supply.goesBack ? 'A fetch and back' : 'A fetch'}</dt>
+          <dd>
+            <button
+              type="button"
+              className="font-bold underline decoration-dotted underline-offset-4"
+              onClick={() => setOpened(true)}
+              title="How this was got"
+            >
+              {p.secondsPerFetch.toFixed(1)} s
+            </button>
+          </dd>
+        </div>
+        <Fact name="In a week">
+          {p.minutesPerWeek.toFixed(1)} min, {Number(p.fetchesPerWeek.toFixed(1))}×
+        </Fact>
+        {p.penaltyMinutes > 0 && (
+          <Fact name={`Penalty: ${p.penalties[0]!.words}`}>{p.penaltyMinutes.toFixed(1)} min</Fact>
+        )}
+      </dl>
+      {p.reason && <p className="mt-1 font-bold text-rust">{p.reason}.</p>}
+      <div className="mt-3">
+        <Inside compartment={compartment} chosen={p.id} />
+      </div>
+      <Heading>Why here</Heading>
+      <ul className="grid gap-1.5">
+        {(why?.placement === p.id ? why.reasons : []).map((reason) => (
+          <li key={reason} className="grid grid-cols-[18px_1fr]">
+            <svg width="14" height="14" viewBox="-7 -7 14 14" aria-hidden="true" className="mt-1">
+              <circle r="5" fill="none" stroke="var(--w2)" strokeWidth="2.2" />
+            </svg>
+            {reason}
+          </li>
+        ))}
+      </ul>
+      {planned && why && why.nextBest.length > 0 && (
+        <>
+          <Heading>Next best</Heading>
+          <ul>
+            {why.nextBest.map((a) => (
+              <li key={a.compartment}>
+                <button
+                  type="button"
+                  className="flex w-full items-center gap-2 rounded-md px-1 py-0.5 text-left hover:bg-wash"
+                  title={`Move it to ${a.place}`}
+                  onClick={() => moveSupply(moving, a.compartment, a.fits)}
+                >
+                  <RippleWord ripple={a.ripple} wordless />
+                  <span className="grow truncate">{a.place}</span>
+                  <span>{signed(a.secondsPerFetch - p.secondsPerFetch)} s</span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <div className="mt-4 flex flex-wrap gap-2">
+        {planned && (
+          <>
+            <Button look="main" onClick={() => onMove(moving)}>
+              Move …
+            </Button>
+            <Button onClick={() => toggleLock(p.id)} aria-pressed={p.locked}>
+              {p.locked ? 'Let it move' : 'Keep it here'}
+            </Button>
+            <Button onClick={() => takeOut(p.id)}>Take out</Button>
+          </>
+        )}
+        <Button look="quiet" onClick={() => select({ kind: 'compartment', id: p.compartment })}>
+          The whole place
+        </Button>
+      </div>
+      <Dialog open={opened} onOpenChange={setOpened} title={`${p.secondsPerFetch.toFixed(1)} s: how it was got`}>
+        {why && (
+          <div className="overflow-y-auto" tabIndex={0} role="region" aria-label="Elements">
+            <Elements title="Fetching it" elements={why.elements} />
+            {why.returning.length > 0 && <Elements title="Putting it back" elements={why.returning} />}
+            {p.from.length > 1 && (
+              <p className="mt-2 text-soft">
+                It is used from {p.from.length} activities; {p.secondsPerFetch.toFixed(1)} s is their mean by fetches.
+                The elements are for the one that uses it most.
+              </p>
+            )}
+          </div>
+        )}
+      </Dialog>
+    </Sheet>
+  );
+}
+
+const signed = (n: number) => `${n >= 0 ? '+' : '−'}${Math.abs(n).toFixed(1)}`;
+
+function Elements({ title, elements }: { title: string; elements: readonly Element[] }) {
+  const sum = elements.reduce((total, e) => total + e.seconds, 0);
+  return (
+    <table className="mb-3 w-full">
+      <caption className="text-left font-bold">
+        {title}: {sum.toFixed(2)} s
+      </caption>
+      <thead className="sr-only">
+        <tr>
+          <th>Element</th>
+          <th>How much</th>
+          <th>Seconds</th>
+          <th>Source</th>
+        </tr>
+      </thead>
+      <tbody>
+        {elements.map((e, i) => (
+          <tr key={i} className="border-b border-line align-top">
+            <td className="py-1 pr-2">{e.kind}</td>
+            <td className="py-1 pr-2 whitespace-nowrap text-soft">
+              {TIMES[e.kind].unit === 'mm'
+                ? `${Math.round(e.quantity)} mm`
+                : TIMES[e.kind].unit === 'times' && e.quantity === 1
+                  ? ''
+                  : `${Number(e.quantity.toFixed(1))} ${TIMES[e.kind].unit}`}
+            </td>
+            <td className="py-1 pr-2 text-right font-bold">{e.seconds.toFixed(2)}</td>
+            <td className="py-1 text-xs text-soft">{TIMES[e.kind].source}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

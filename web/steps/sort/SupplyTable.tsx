@@ -1,0 +1,205 @@
+import {
+  createColumnHelper,
+  getCoreRowModel,
+  getSortedRowModel,
+  useReactTable,
+  type SortingState,
+} from '@tanstack/react-table';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useMemo, useRef, useState } from 'react';
+import type { Ripple } from '@heronstone/core/reach/body.ts';
+import { formatMass, formatSize } from '@heronstone/core/model/measure.ts';
+import type { Supply } from '@heronstone/core/model/plan.ts';
+import { RippleWord } from '../../drawings/RippleMark.tsx';
+import { select, useStore } from '../../state/store.ts';
+
+interface Row {
+  supply: Supply;
+  size: string;
+  mass: number | null;
+  fetches: number;
+  place: string;
+  ripple: Ripple | null;
+}
+
+const helper = createColumnHelper<Row>();
+
+/** All supplies in a virtual table that can be sorted by any column. */
+export function SupplyTable() {
+  const plan = useStore((s) => s.plan)!;
+  const report = useStore((s) => s.report);
+  const selected = useStore((s) => s.selected);
+  const [sorting, setSorting] = useState<SortingState>([{ id: 'name', desc: false }]);
+  const [filter, setFilter] = useState('');
+  const system = plan.meta.units;
+  const rows = useMemo(() => {
+    const places = new Map<string, { place: string; ripple: Ripple | null }>();
+    for (const p of Object.values(report?.placements ?? {})) {
+      if (p.arrangement !== 'planned') continue;
+      const before = places.get(p.supply);
+      places.set(p.supply, {
+        place: before ? `${before.place}; ${p.place}` : p.place,
+        ripple: before?.ripple ?? p.ripple,
+      });
+    }
+    const words = filter.toLowerCase().trim();
+    return Object.values(plan.supplies)
+      .filter((s) => words === '' || `${s.name} ${s.category}`.toLowerCase().includes(words))
+      .map((supply): Row => {
+        const r = report?.supplies[supply.id];
+        const at = places.get(supply.id);
+        return {
+          supply,
+          size: formatSize([supply.length, supply.width, supply.thickness], system).replace(/ (mm|in)$/, ''),
+          mass: r?.massTotal ?? null,
+          fetches: r?.fetchesPerWeek ?? 0,
+          place: at?.place ?? '',
+          ripple: at?.ripple ?? null,
+        };
+      });
+  }, [plan.supplies, report, filter, system]);
+  const columns = useMemo(
+    () => [
+      helper.accessor((r) => r.supply.name, { id: 'name', header: 'Name', sortingFn: 'text' }),
+      helper.accessor((r) => r.supply.category, { id: 'kind', header: 'Kind', sortingFn: 'text' }),
+      helper.accessor((r) => r.supply.count, { id: 'count', header: 'Count' }),
+      helper.accessor((r) => r.size, {
+        id: 'size',
+        header: system === 'metric' ? 'Size of one, mm' : 'Size of one, in',
+      }),
+      helper.accessor((r) => r.mass ?? -1, {
+        id: 'mass',
+        header: 'Mass',
+        cell: (c) => (c.row.original.mass === null ? '–' : formatMass(c.row.original.mass, system)),
+      }),
+      helper.accessor((r) => r.fetches, {
+        id: 'fetches',
+        header: 'A week',
+        cell: (c) => (c.getValue() === 0 ? '–' : `${Number(c.getValue().toFixed(1))}×`),
+      }),
+      helper.accessor((r) => r.place, {
+        id: 'place',
+        header: 'Planned place',
+        cell: (c) => <PlaceCell row={c.row.original} />,
+      }),
+    ],
+    [system],
+  );
+  const table = useReactTable({
+    data: rows,
+    columns,
+    state: { sorting },
+    onSortingChange: setSorting,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+    getRowId: (r) => r.supply.id,
+  });
+  const frame = useRef<HTMLDivElement>(null);
+  const lines = table.getRowModel().rows;
+  const virtual = useVirtualizer({
+    count: lines.length,
+    getScrollElement: () => frame.current,
+    estimateSize: () => 34,
+    overscan: 12,
+  });
+  const grid =
+    'grid grid-cols-[minmax(8rem,2fr)_minmax(5rem,1fr)_3.6rem_minmax(8rem,1.2fr)_4.2rem_3.8rem_minmax(9rem,2fr)] gap-3 px-3';
+  return (
+    <div className="mt-2 flex min-h-0 grow flex-col overflow-hidden rounded-2xl border border-line bg-leaf">
+      <div className="border-b border-line px-3 py-1.5">
+        <input
+          aria-label="Show only supplies with these letters"
+          value={filter}
+          onChange={(e) => setFilter(e.target.value)}
+          placeholder="Show only …"
+          className="w-56 rounded-full border border-line bg-paper px-3 py-0.5"
+        />
+      </div>
+      <div
+        ref={frame}
+        className="min-h-40 grow overflow-auto"
+        role="table"
+        aria-label="Supplies"
+        aria-rowcount={lines.length + 1}
+        tabIndex={0}
+      >
+        <div role="rowgroup" className="sticky top-0 z-10 min-w-[760px] border-b border-line bg-leaf">
+          {table.getHeaderGroups().map((group) => (
+            <div key={group.id} role="row" className={`${grid} py-1`}>
+              {group.headers.map((header) => (
+                <div
+                  key={header.id}
+                  role="columnheader"
+                  aria-sort={
+                    header.column.getIsSorted() === 'asc'
+                      ? 'ascending'
+                      : header.column.getIsSorted() === 'desc'
+                        ? 'descending'
+                        : 'none'
+                  }
+                >
+                  <button
+                    type="button"
+                    onClick={header.column.getToggleSortingHandler()}
+                    className="min-h-6 font-bold text-soft hover:text-ink"
+                  >
+                    {String(header.column.columnDef.header)}
+                    <span aria-hidden="true">
+                      {{ asc: ' ↑', desc: ' ↓' }[header.column.getIsSorted() as string] ?? ''}
+                    </span>
+                  </button>
+                </div>
+              ))}
+            </div>
+          ))}
+        </div>
+        <div role="rowgroup" className="relative min-w-[760px]" style={{ height: virtual.getTotalSize() }}>
+          {virtual.getVirtualItems().map((item) => {
+            const row = lines[item.index]!;
+            const on = selected?.kind === 'supply' && selected.id === row.id;
+            return (
+              <div
+                key={row.id}
+                role="row"
+                aria-rowindex={item.index + 2}
+                className={`${grid} absolute top-0 left-0 w-full items-center border-b border-line/60 ${on ? 'bg-wash' : 'hover:bg-wash'}`}
+                style={{ height: item.size, transform: `translateY(${item.start}px)` }}
+                onClick={() => select({ kind: 'supply', id: row.id })}
+              >
+                {row.getVisibleCells().map((cell) => (
+                  <div key={cell.id} role="cell" className="truncate">
+                    {cell.column.id === 'name' ? (
+                      <button
+                        type="button"
+                        className={`min-h-6 max-w-full truncate text-left ${on ? 'font-bold' : ''}`}
+                        onClick={() => select({ kind: 'supply', id: row.id })}
+                      >
+                        {row.original.supply.name}
+                      </button>
+                    ) : typeof cell.column.columnDef.cell === 'function' ? (
+                      cell.column.columnDef.cell(cell.getContext())
+                    ) : (
+                      String(cell.getValue())
+                    )}
+                  </div>
+                ))}
+              </div>
+            );
+          })}
+        </div>
+      </div>
+    </div>
+  );
+}
+
+function PlaceCell({ row }: { row: Row }) {
+  if (row.place === '') return <span className="text-soft">no place yet</span>;
+  return (
+    <span className="flex items-center gap-1.5">
+      {row.ripple && <RippleWord ripple={row.ripple} wordless />}
+      <span className="truncate" title={row.place}>
+        {row.place}
+      </span>
+    </span>
+  );
+}

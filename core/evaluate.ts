@@ -256,8 +256,9 @@ function pack(
   });
   const { share } = crowd;
   const grow = 1 - plan.meta.roomToGrow;
-  const state: FillState =
-    list.length === 0 ? 'free' : share > 1 + 1e-9 ? 'over' : share > grow + 1e-9 ? 'full' : 'comfortable';
+  // What can never lie there is counted as if it took the whole width, and the place as over full.
+  const over = share > 1 + 1e-9 || alone.some((f) => !f.possible);
+  const state: FillState = list.length === 0 ? 'free' : over ? 'over' : share > grow + 1e-9 ? 'full' : 'comfortable';
   return { placements: reports, fill: { share, state, mass } };
 }
 

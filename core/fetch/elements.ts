@@ -79,7 +79,8 @@ interface Timing {
 export const STEPS_SECONDS = 12;
 
 const MTM = 'MTM-1, Maynard, Stegemerten & Schwab 1948 (value from memory)';
-const arm = (mm: number) => (mm <= 60 ? 2 : mm <= 160 ? 3 : mm <= 310 ? 4 : mm <= 470 ? 5 : 7);
+/** MODAPTS classes of an arm movement, by the length that is nearest: hand 2 in, forearm 6, arm 12, extended arm 18, with the trunk 30 in. */
+const arm = (mm: number) => (mm <= 101.6 ? 2 : mm <= 228.6 ? 3 : mm <= 381 ? 4 : mm <= 609.6 ? 5 : 7);
 
 /** Every element with its two times and the source of the first. The one table of constants of a fetch. */
 export const TIMES: Readonly<Record<ElementKind, Timing>> = {

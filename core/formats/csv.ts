@@ -51,7 +51,7 @@ export function readSuppliesCsv(text: string, system: UnitSystem): CsvResult {
     return refuse('Some letters cannot be read: the file is not in UTF-8. Save it as CSV (UTF-8) and choose it again.');
   const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
-    skipEmptyLines: 'greedy',
+    skipEmptyLines: false,
     transformHeader: (h) => h.trim().toLowerCase(),
   });
   const header = parsed.meta.fields ?? [];
@@ -64,26 +64,28 @@ export function readSuppliesCsv(text: string, system: UnitSystem): CsvResult {
   }
   if (parsed.data.length > MOST_ROWS)
     return refuse(`The file has ${parsed.data.length} rows; at most ${MOST_ROWS} are read at once. Split it.`);
-  const problems: CsvProblem[] = parsed.errors
-    .filter((e) => e.type === 'Quotes' || e.code === 'TooManyFields')
-    .map((e) => ({
-      row: (e.row ?? 0) + 2,
-      column: '',
-      value: '',
-      message:
-        e.type === 'Quotes'
-          ? 'A quote is opened and not closed.'
-          : 'There are more fields than columns; put quotes round text with separators.',
-    }));
+  const problems: CsvProblem[] = [];
+  for (const e of parsed.errors) {
+    // The parser counts rows with the header for quotes, without it for fields.
+    const row = (e.row ?? 0) + (e.type === 'Quotes' ? 1 : 2);
+    if ((e.type !== 'Quotes' && e.code !== 'TooManyFields') || problems.some((p) => p.row === row)) continue;
+    const message =
+      e.type === 'Quotes'
+        ? 'A quote is opened and not closed.'
+        : 'There are more fields than columns; put quotes round text with separators.';
+    problems.push({ row, column: '', value: '', message });
+  }
   const broken = new Set(problems.map((p) => p.row));
   const supplies: NewSupply[] = [];
+  let rows = broken.size;
   parsed.data.forEach((record, i) => {
-    if (broken.has(i + 2)) return;
+    if (broken.has(i + 2) || Object.values(record).every((cell) => String(cell).trim() === '')) return;
+    rows++;
     const read = readRow(record, i + 2, system);
     if ('problems' in read) problems.push(...read.problems);
     else supplies.push(read);
   });
-  return { supplies, problems: problems.sort((a, b) => a.row - b.row), rows: parsed.data.length };
+  return { supplies, problems: problems.sort((a, b) => a.row - b.row), rows };
 }
 
 function refuse(message: string): CsvResult {

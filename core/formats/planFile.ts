@@ -81,13 +81,22 @@ export function readPlanFile(text: string): PlanFileResult {
   return findings.length > 0 ? { ok: false, findings } : { ok: true, plan: plan as Plan };
 }
 
-/** Writes a plan as a file: tables and rows always in the same order, so that two files can be compared. */
+/** The fields of a row in the order of its schema. */
+function inOrder(row: object, shape: object): object {
+  return Object.fromEntries(Object.keys(shape).map((field) => [field, (row as Record<string, unknown>)[field]]));
+}
+
+/** Writes a plan as a file: tables, rows and fields always in the same order, so that two files can be compared. */
 export function writePlanFile(plan: Plan): string {
-  const file: Record<string, unknown> = { format: FORMAT, version: PLAN_VERSION, plan: plan.meta };
+  const file: Record<string, unknown> = {
+    format: FORMAT,
+    version: PLAN_VERSION,
+    plan: inOrder(plan.meta, MetaSchema.shape),
+  };
   for (const table of TABLE_NAMES) {
-    file[table] = Object.values(plan[table] as Record<string, { id: string }>).sort((a, b) =>
-      a.id < b.id ? -1 : a.id > b.id ? 1 : 0,
-    );
+    file[table] = Object.values(plan[table] as Record<string, { id: string }>)
+      .sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0))
+      .map((row) => inOrder(row, TABLES[table].shape));
   }
   return `${JSON.stringify(file, null, 1)}\n`;
 }

@@ -37,7 +37,7 @@ export function readAmount(text: string): number | null {
 /**
  * Reads a length. Understood: "3450", "3450 mm", "345 cm", "3.45 m", "12 1/2 in", "11 ft 4 in", "11' 3 1/2\"".
  * A bare number is millimetres in a metric plan and inches in an imperial one.
- * @returns millimetres (not rounded, so inches print back as typed), or a message saying what would be right.
+ * @returns millimetres (to a millionth, so inches print back as typed), or a message saying what would be right.
  */
 export function readLength(text: string, system: UnitSystem): Read {
   const hint = system === 'metric' ? 'for example 3450 mm, 3.45 m or 345 cm' : 'for example 11 ft 4 in or 12 1/2 in';
@@ -51,14 +51,17 @@ export function readLength(text: string, system: UnitSystem): Read {
     const [whole, inches] = [readAmount(feet[1]!), feet[2] ? readAmount(feet[2]) : 0];
     return whole === null || inches === null
       ? unreadable
-      : { ok: true, mm: whole * MM_PER_FOOT + inches * MM_PER_INCH };
+      : { ok: true, mm: tidy(whole * MM_PER_FOOT + inches * MM_PER_INCH) };
   }
   const single = SINGLE.exec(trimmed);
   const amount = single && readAmount(single[1]!);
   if (!single || amount === null) return unreadable;
   const unit = (single[2] ?? (system === 'metric' ? 'mm' : 'in')).toLowerCase();
-  return { ok: true, mm: amount! * (LENGTH_UNITS[unit] ?? MM_PER_INCH) };
+  return { ok: true, mm: tidy(amount! * (LENGTH_UNITS[unit] ?? MM_PER_INCH)) };
 }
+
+/** Takes the noise of binary fractions off: to a millionth of a millimetre. */
+const tidy = (mm: number) => Math.round(mm * 1e6) / 1e6;
 
 /** Millimetres in one of each unit word that quick entry and length fields know. */
 export const LENGTH_UNITS: Readonly<Record<string, number>> = {

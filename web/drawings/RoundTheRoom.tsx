@@ -27,13 +27,14 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
   const selected = useStore((s) => s.selected);
   const frame = useRef<HTMLDivElement>(null);
   const [tall, setTall] = useState(480);
+  const ready = report !== null;
   useEffect(() => {
     const box = frame.current;
     if (!box) return;
     const watch = new ResizeObserver(() => setTall(box.clientHeight || 480));
     watch.observe(box);
     return () => watch.disconnect();
-  }, [report === null]);
+  }, [ready]);
   const focusOn =
     lit[0] ?? (selected?.kind === 'compartment' ? selected.id : selected?.kind === 'unit' ? selected.id : null);
   useEffect(() => {

@@ -188,10 +188,11 @@ async function push(): Promise<void> {
     const { entries } = await api.change(planId, revision, oneByOne ? pending.slice(0, 1) : pending);
     accept(entries);
     oneByOne &&= get().pending.length > 0;
-    put({ save: get().pending.length > 0 ? 'saving' : 'saved' });
+    if (get().pending.length > 0) put({ save: 'saving' });
   } catch (cause) {
     if (cause instanceof OfflineError) {
-      put({ save: 'offline' });
+      // What waited may have been dropped meanwhile, because another window made it void.
+      put({ save: get().pending.length > 0 ? 'offline' : 'saved' });
       clearTimeout(retry);
       retry = setTimeout(() => void push(), 1500);
       return;
@@ -217,28 +218,23 @@ function drop(group: Group, cause: ApiError): void {
 
 /** Takes in what the journal has beyond the confirmed revision. */
 function accept(entries: readonly JournalEntry[]): void {
-  let { confirmed, revision } = get();
-  if (!confirmed) return;
-  const mine = new Set(get().pending.map((g) => g.id));
-  let others = false;
-  for (const entry of entries) {
-    if (entry.revision <= revision) continue;
-    confirmed = applyChanges(confirmed, entry.group.changes).plan;
-    revision = entry.revision;
-    if (!mine.has(entry.group.id)) {
-      others = true;
-      put((s) => ({ history: afterGroup(s.history, entry.group, entry.inverse) }));
-    }
-  }
-  const written = new Set(entries.map((e) => e.group.id));
-  const left = get().pending.filter((g) => !written.has(g.id));
-  put({ revision });
-  // Without others' changes in between, what is shown is the same already.
-  if (others) rebase(confirmed, left);
-  else {
-    put({ confirmed, pending: left });
+  const { confirmed, revision, pending, plan } = get();
+  if (!confirmed || !plan) return;
+  const fresh = entries.filter((e) => e.revision > revision);
+  const written = new Set(fresh.map((e) => e.group.id));
+  const left = pending.filter((g) => !written.has(g.id));
+  put({ revision: fresh.at(-1)?.revision ?? revision });
+  const mine = new Set(pending.map((g) => g.id));
+  const others = fresh.filter((e) => !mine.has(e.group.id));
+  // When all that was waiting is written and nobody else wrote, what is shown is what is stored.
+  if (others.length === 0 && left.length === 0) {
+    put({ confirmed: plan, pending: left, save: 'saved' });
     keep();
+    return;
   }
+  const stored = fresh.reduce((p, entry) => applyChanges(p, entry.group.changes).plan, confirmed);
+  for (const entry of others) put((s) => ({ history: afterGroup(s.history, entry.group, entry.inverse) }));
+  rebase(stored, left);
 }
 
 /** Replays what is waiting on a new base; what no longer applies is named and left out. */
@@ -257,7 +253,7 @@ function rebase(confirmed: Plan, pending: readonly Group[]): void {
       );
     }
   }
-  put({ confirmed, plan, pending: left });
+  put({ confirmed, plan, pending: left, save: left.length === 0 ? 'saved' : get().save });
   keep();
   evaluateNow();
 }

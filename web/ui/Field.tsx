@@ -107,8 +107,12 @@ export function LengthField({
       inputMode={system === 'metric' ? 'decimal' : 'text'}
       value={formatLength(value, system)}
       onText={(text) => {
-        const read = readLength(text.replace(/(\d) (?=\d{3}\b)/g, '$1'), system);
-        if (!read.ok) return read.message;
+        // Positions may lie on the other side of a wall; lengths may not.
+        const negative = least < 0 && /^\s*[-−]/.test(text);
+        const plain = text.replace(/(\d) (?=\d{3}\b)/g, '$1');
+        const size = readLength(negative ? plain.replace(/^\s*[-−]/, '') : plain, system);
+        if (!size.ok) return size.message;
+        const read = { mm: negative ? -size.mm : size.mm };
         if (read.mm < least - 1e-6 || read.mm > most + 1e-6)
           return `${rest.label} is between ${formatLength(least, system)} and ${formatLength(most, system)}.`;
         onSet(read.mm);

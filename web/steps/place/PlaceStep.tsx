@@ -46,7 +46,8 @@ export function PlaceStep() {
         (event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName))
       )
         return;
-      if (!placement) return;
+      if (!placement || !['m', 'l'].includes(event.key.toLowerCase())) return;
+      event.preventDefault(); // the letter is not for the field that opens
       if (event.key.toLowerCase() === 'm')
         setMoving({ supply: placement.supply, placement: placement.id, count: placement.count });
       if (event.key.toLowerCase() === 'l') toggleLock(placement.id);

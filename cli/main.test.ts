@@ -1,0 +1,127 @@
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { PDFDocument } from 'pdf-lib';
+import { evaluate } from '@heronstone/core/evaluate.ts';
+import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
+import { main } from './main.ts';
+
+const demo = fileURLToPath(new URL('../demo/plan.json', import.meta.url));
+const folder = mkdtempSync(join(tmpdir(), 'heronstone-cli-'));
+const at = (name: string) => join(folder, name);
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+async function heron(...args: string[]) {
+  let [out, err] = ['', ''];
+  const code = await main(args, { out: (t) => (out += t), err: (t) => (err += t) });
+  return { code, out, err };
+}
+const planOf = (text: string) => {
+  const read = readPlanFile(text);
+  if (!read.ok) throw new Error(read.findings[0]!.message);
+  return read.plan;
+};
+
+describe('heron check', () => {
+  test('prints the same Report as the core makes', async () => {
+    const { code, out } = await heron('check', demo);
+    expect(code).toBe(0);
+    expect(JSON.parse(out)).toEqual(JSON.parse(JSON.stringify(evaluate(planOf(readFileSync(demo, 'utf8'))))));
+  });
+
+  test('exits 1 with path, value and what would be right for a plan with errors', async () => {
+    const plan = JSON.parse(readFileSync(demo, 'utf8'));
+    plan.units[0].height = 4;
+    writeFileSync(at('bad.json'), JSON.stringify(plan));
+    const { code, out } = await heron('check', at('bad.json'));
+    expect(code).toBe(1);
+    expect(JSON.parse(out).errors[0]).toMatchObject({
+      path: 'units.0.height',
+      value: 4,
+      expected: 'The height is between 10 and 4000 mm.',
+    });
+  });
+
+  test('exits 1 after the Report when the room has errors', async () => {
+    const plan = JSON.parse(readFileSync(demo, 'utf8'));
+    plan.units.find((u: { id: string }) => u.id === 'books').height = 2400;
+    writeFileSync(at('tall.json'), JSON.stringify(plan));
+    const { code, out, err } = await heron('check', at('tall.json'));
+    expect([code, JSON.parse(out).errors]).toEqual([1, 1]);
+    expect(err).toMatch(/Bookcase reaches 2 400 mm; the ceiling is at 2 380 mm/);
+  });
+});
+
+test('heron place gives the same plan twice with the same seed, and it has no errors', async () => {
+  await heron('place', demo, '--seed', '4', '--out', at('a.json'));
+  const second = await heron('place', demo, '--seed', '4', '--seconds', '60', '--out', at('b.json'));
+  expect(second.code).toBe(0);
+  expect(readFileSync(at('a.json'), 'utf8')).toBe(readFileSync(at('b.json'), 'utf8'));
+  expect(JSON.parse(second.out)).toMatchObject({ seed: 4, ended: 'nothing better found' });
+  expect(evaluate(planOf(readFileSync(at('a.json'), 'utf8'))).errors).toBe(0);
+});
+
+test.each(['a4', 'letter'])('heron labels on %s', async (paper) => {
+  const { code, out } = await heron('labels', demo, '--paper', paper, '--out', at(`${paper}.pdf`));
+  expect(code).toBe(0);
+  const doc = await PDFDocument.load(readFileSync(at(`${paper}.pdf`)));
+  expect(doc.getPageCount()).toBe(JSON.parse(out).pages);
+});
+
+describe('heron supplies', () => {
+  test('prints a CSV; with --csv adds the lines of one', async () => {
+    const csv = (await heron('supplies', demo)).out;
+    expect(csv.split('\n')).toHaveLength(146);
+    writeFileSync(
+      at('more.csv'),
+      'name,count,length,width,thickness,uses\nStencils,12,200,150,1,painting and varnish 2\n',
+    );
+    const { code, out } = await heron('supplies', demo, '--csv', at('more.csv'));
+    expect(code).toBe(0);
+    expect(Object.values(planOf(out).supplies).some((s) => s.name === 'Stencils' && s.count === 12)).toBe(true);
+  });
+
+  test('a CSV with errors adds nothing and names row and column', async () => {
+    writeFileSync(at('wrong.csv'), 'name,count,length,width,thickness\nGood,1,10,10,10\nStencils,many,200,150,1\n');
+    const { code, out } = await heron('supplies', demo, '--csv', at('wrong.csv'), '--out', at('never.json'));
+    expect(code).toBe(1);
+    expect(JSON.parse(out).errors).toMatchObject([{ path: 'row 3, count', value: 'many' }]);
+    expect(() => readFileSync(at('never.json'))).toThrow();
+  });
+});
+
+test('heron import and export carry a plan into a data directory and out again', async () => {
+  const data = at('data');
+  expect((await heron('export', '--data', data)).err).toMatch(/There is no data/);
+  expect((await heron('import', demo, '--data', data)).code).toBe(0);
+  expect(await heron('import', demo, '--data', data)).toMatchObject({
+    code: 2,
+    err: expect.stringContaining('give this one another id with --as'),
+  });
+  expect((await heron('import', demo, '--data', data, '--as', 'second')).code).toBe(0);
+  expect((await heron('export', '--data', data)).err).toMatch(/Choose one with --plan: demo .*second/);
+  const { out } = await heron('export', '--data', data, '--plan', 'demo');
+  expect(out).toBe(readFileSync(demo, 'utf8'));
+});
+
+describe('wrong use exits 2', () => {
+  test.each([
+    [['fly', demo], /unknown command/],
+    [['check'], /missing required argument/],
+    [['check', '/no/such/file.json'], /there is no such file/],
+    [['place', demo, '--seed', 'x'], /whole number from 0/],
+    [['labels', demo, '--paper', 'a3', '--out', at('x.pdf')], /Allowed choices are a4, letter/],
+    [['labels', demo], /required option '--out/],
+  ])('%j', async (args, message) => {
+    const { code, err } = await heron(...args);
+    expect(code).toBe(2);
+    expect(err).toMatch(message);
+  });
+
+  test('--help exits 0 and names every command', async () => {
+    const { code, out } = await heron('--help');
+    expect(code).toBe(0);
+    for (const command of ['check', 'place', 'labels', 'supplies', 'export', 'import']) expect(out).toContain(command);
+  });
+});

@@ -1,0 +1,114 @@
+import fc from 'fast-check';
+import { randomPlan } from '../checks/randomPlan.ts';
+import { applyChanges } from '../model/change.ts';
+import { emptyPlan } from '../model/plan.ts';
+import { addSupplies } from '../sort/supplies.ts';
+import { CSV_COLUMNS, decimal, MOST_ROWS, readSuppliesCsv, writeSuppliesCsv } from './csv.ts';
+
+const csv = (...rows: string[]) => readSuppliesCsv(['name,count,length,width,thickness', ...rows].join('\n'), 'metric');
+
+test('a plain table', () => {
+  expect(csv('Markers,84,140,12,12').supplies).toEqual([
+    {
+      draft: expect.objectContaining({ name: 'Markers', count: 84, length: 140, form: 'pieces', goesBack: true }),
+      uses: [],
+    },
+  ]);
+});
+
+test('quotes, separators and line breaks inside fields; semicolons and decimal commas', () => {
+  const text =
+    'name;count;length;width;thickness;uses;note\n"Pens, ""fine""; black";12;14,5 cm;1,2 cm;1,2 cm;"drawing 3; sewing";"two\nlines"\n';
+  const { supplies, problems } = readSuppliesCsv(text, 'metric');
+  expect(problems).toEqual([]);
+  expect(supplies[0]).toMatchObject({
+    draft: { name: 'Pens, "fine"; black', length: 145, thickness: 12, note: 'two\nlines' },
+    uses: [
+      { activity: 'drawing', fetches: 3 },
+      { activity: 'sewing', fetches: 1 },
+    ],
+  });
+});
+
+test.each([
+  ['Pens,twelve,140,12,12', 'count', /“twelve” is not a number/],
+  ['Pens,12,140 parsecs,12,12', 'length', /is not a length/],
+  ['Pens,12,-140,12,12', 'length', /negative/],
+  ['Pens,12,1.4.0,12,12', 'length', /is not a length/],
+  ['Pens,0,140,12,12', 'count', /whole number between 1 and/],
+  ['Pens,1.5,140,12,12', 'count', /whole number/],
+  [',12,140,12,12', 'name', /The name is missing/],
+  ['Pens,12,140,12,', 'thickness', /thickness is missing/],
+  ['Pens,12,9000,12,12', 'length', /between 0.1 and 6000 mm/],
+])('%s names row and column', (row, column, message) => {
+  const { supplies, problems } = csv('Good,1,10,10,10', row);
+  expect(supplies).toHaveLength(1);
+  expect(problems[0]).toMatchObject({ row: 3, column });
+  expect(problems[0]!.message).toMatch(message);
+});
+
+test('missing columns, an empty file, a binary file and a wrong encoding are refused whole', () => {
+  expect(readSuppliesCsv('name,size\nPens,3', 'metric').problems[0]!.message).toMatch(
+    /columns count, length, width are missing/,
+  );
+  expect(readSuppliesCsv('', 'metric').problems[0]!.message).toMatch(/are missing/);
+  expect(readSuppliesCsv('PK\u0003\u0004\u0000', 'metric').problems[0]!.message).toMatch(/not a text file/);
+  expect(readSuppliesCsv('name,count\nSchl\uFFFDssel,1', 'metric').problems[0]!.message).toMatch(/not in UTF-8/);
+});
+
+test('a quote that is never closed is named and not read', () => {
+  const { supplies, problems } = csv('"Pens,12,140,12,12', 'Good,1,10,10,10');
+  expect(supplies).toEqual([]);
+  expect(problems[0]!.message).toMatch(/quote is opened and not closed/);
+});
+
+test('20,000 rows are read; one more is refused', () => {
+  const rows = Array.from({ length: MOST_ROWS }, (_, i) => `Thing ${i},1,10,10,10`);
+  expect(csv(...rows).supplies).toHaveLength(20_000);
+  expect(csv(...rows, 'One more,1,10,10,10').problems[0]!.message).toMatch(/20001 rows/);
+});
+
+test('numbers as people write them', () => {
+  expect(['12', '1,5', '1.5', '1.234,5', '1,234.5', '1 234,5', 'x', '1.2.3', ''].map(decimal)).toEqual([
+    12,
+    1.5,
+    1.5,
+    1234.5,
+    1234.5,
+    1234.5,
+    null,
+    null,
+    null,
+  ]);
+});
+
+test('sheets get their thickness from the grammage; inches in an imperial plan', () => {
+  const { supplies } = readSuppliesCsv(
+    'name,form,count,length,width,grammage\nCard,sheets,100,11,8 1/2,220',
+    'imperial',
+  );
+  expect(supplies[0]!.draft).toMatchObject({ form: 'sheets', length: 279.4, width: 215.9, grammage: 220 });
+  expect(supplies[0]!.draft.thickness).toBeCloseTo(0.27, 2);
+});
+
+test('property: supplies written as CSV come back the same', () => {
+  fc.assert(
+    fc.property(randomPlan(12), (plan) => {
+      const text = writeSuppliesCsv(plan);
+      expect(text.startsWith(CSV_COLUMNS.join(','))).toBe(true);
+      const { supplies, problems } = readSuppliesCsv(text, 'metric');
+      expect(problems).toEqual([]);
+      let n = 0;
+      const again = applyChanges(
+        emptyPlan({ id: 'y' }),
+        addSupplies(emptyPlan({ id: 'y' }), supplies, () => `n${n++}`),
+      ).plan;
+      const plain = (p: typeof plan) =>
+        Object.values(p.supplies)
+          .map(({ id: _, orientations: __, ...s }) => s)
+          .sort((a, b) => a.name.localeCompare(b.name));
+      expect(plain(again)).toEqual(plain(plan));
+    }),
+    { numRuns: 20 },
+  );
+});

@@ -1,0 +1,58 @@
+import fc from 'fast-check';
+import { readFileSync } from 'node:fs';
+import { randomPlan } from '../checks/randomPlan.ts';
+import { emptyPlan } from '../model/plan.ts';
+import { planFileJsonSchema, readPlanFile, writePlanFile } from './planFile.ts';
+
+const findings = (text: string) => {
+  const read = readPlanFile(text);
+  if (read.ok) throw new Error('It was read.');
+  return read.findings;
+};
+const file = (change: (data: Record<string, unknown>) => void) => {
+  const data = JSON.parse(writePlanFile(emptyPlan({ id: 'x' }))) as Record<string, unknown>;
+  change(data);
+  return JSON.stringify(data);
+};
+
+test('property: what is written is read back as it was', () => {
+  fc.assert(
+    fc.property(randomPlan(10), (plan) => {
+      expect(readPlanFile(writePlanFile(plan))).toEqual({ ok: true, plan });
+    }),
+    { numRuns: 30 },
+  );
+});
+
+test.each([
+  ['half a file', '{"format": "heronstone-plan", "version"', '', /not JSON/],
+  ['a foreign JSON file', '{"layers": []}', 'format', /not a Heronstone plan/],
+  ['a list', '[]', 'format', /not a Heronstone plan/],
+  ['a newer version', file((d) => (d.version = 2)), 'version', /newer Heronstone \(version 2/],
+  ['an unknown field', file((d) => (d.extra = 1)), '', /only known fields \(not extra\)/],
+  ['a missing table', file((d) => delete d.units), 'units', /units/],
+  [
+    'an absurd ceiling',
+    file((d) => ((d.plan as { ceiling: number }).ceiling = -3)),
+    'plan.ceiling',
+    /between 1500 and 8000 mm/,
+  ],
+])('%s is refused with path and reason', (_, text, path, message) => {
+  const [first] = findings(text);
+  expect(first!.path).toBe(path);
+  expect(first!.message).toMatch(message);
+});
+
+test('an id that is used twice, and a reference to nothing', () => {
+  const person = { id: 'p', name: 'Maker', stature: 1700 };
+  expect(findings(file((d) => (d.people = [person, person])))[0]).toMatchObject({ path: 'people.1.id', value: 'p' });
+  expect(findings(file((d) => (d.uses = [{ id: 'u', supply: 's', activity: 'a', fetches: 1 }])))[0]).toMatchObject({
+    path: 'uses.u.supply',
+    value: 's',
+  });
+});
+
+test('docs/plan.schema.json is the schema of this program', () => {
+  const kept: unknown = JSON.parse(readFileSync(new URL('../../docs/plan.schema.json', import.meta.url), 'utf8'));
+  expect(kept).toEqual(JSON.parse(JSON.stringify(planFileJsonSchema())));
+});

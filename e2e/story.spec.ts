@@ -1,0 +1,242 @@
+/** The whole story on an empty data directory: from a measured room to labelled drawers, and everything there again after a restart. */
+import { readFileSync } from 'node:fs';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import type { Page } from '@playwright/test';
+import { expect, test } from './server.ts';
+
+test.use({ template: 'empty' });
+
+const step = (page: Page, name: string) =>
+  page.getByRole('navigation', { name: 'Steps of the work' }).getByRole('link', { name }).click();
+async function fill(page: Page, label: string, value: string) {
+  await page.getByLabel(label, { exact: true }).fill(value);
+  await page.getByLabel(label, { exact: true }).press('Enter');
+}
+const saved = (page: Page) => expect(page.getByText('Saved', { exact: true })).toBeVisible();
+
+test('measure, furnish, activities, sort, place, label, find; undo; restart; file', async ({ page, server }) => {
+  test.setTimeout(180_000);
+  await page.goto(server.address);
+  await expect(page.getByRole('heading', { name: 'Begin: first the room is measured' })).toBeVisible();
+  await page.getByLabel('Name of the plan').fill('Bindery');
+  await page.getByRole('button', { name: 'Begin the plan' }).click();
+
+  await test.step('measure', async () => {
+    await expect(page.getByRole('heading', { name: 'First, measure the room' })).toBeVisible();
+    await fill(page, 'Name of the room', 'Attic corner');
+    await fill(page, 'West to east', '3.2 m');
+    await fill(page, 'North to south', '9 ft 10 in');
+    await fill(page, 'Ceiling height', '-4');
+    await expect(page.getByRole('alert')).toContainText('negative');
+    await fill(page, 'Ceiling height', '90 m');
+    await expect(page.getByRole('alert')).toContainText('between 1 500 mm and 8 000 mm');
+    await fill(page, 'Ceiling height', '2350');
+    await page.getByRole('button', { name: 'Draw the room' }).click();
+    await expect(page.getByText('9.59 m² of floor')).toBeVisible();
+    await page.getByRole('button', { name: 'Add a door' }).click();
+    await fill(page, 'From the left corner', '40 cm');
+    await page.getByLabel('Hinges').selectOption('right');
+    await page.getByRole('button', { name: 'Done' }).click();
+    await page.getByRole('button', { name: 'Add a window' }).click();
+    await page.getByLabel('Wall', { exact: true }).selectOption({ label: 'East wall' });
+    await fill(page, 'Width', '5 m');
+    await expect(page.getByRole('alert')).toContainText('5 000 mm wide, but the wall is 2 997 mm long');
+    await fill(page, 'Width', '1200');
+    await expect(page.getByRole('alert')).toHaveCount(0);
+    await page.getByRole('button', { name: 'Done' }).click();
+    await page.getByRole('button', { name: 'Add a socket' }).click();
+    await fill(page, 'From the left corner', '250');
+    await page.getByRole('button', { name: 'Done' }).click();
+    await expect(page.getByRole('button', { name: /socket, North wall/i })).toBeVisible();
+  });
+
+  await test.step('furnish', async () => {
+    await step(page, 'Furnish');
+    for (const title of [
+      'Work table',
+      'Slim drawer unit',
+      'Cube shelf',
+      'Bookcase',
+      'Wall shelf',
+      'Three-tier cart',
+      'Pegboard',
+    ]) {
+      await page.getByRole('button', { name: new RegExp(`^${title} `) }).click();
+      await expect(page.getByLabel('Name', { exact: true })).toBeVisible();
+      await page.keyboard.press('Escape');
+      await page.getByRole('group', { name: /from above/ }).click({ position: { x: 5, y: 5 } });
+    }
+    await page.getByRole('button', { name: 'Slim drawers', exact: true }).click();
+    await fill(page, 'Name', 'Paper drawers');
+    await fill(page, 'Inside heights of the drawers, from the top', '50, 50, 60, 60, 100, 150');
+    await expect(page.getByText('6 in all')).toBeVisible();
+    await fill(page, 'Inside heights of the drawers, from the top', '50, 50, 60, 60, 100, 4');
+    await expect(page.getByRole('alert')).toContainText('between 10 mm and 3 000 mm');
+    await fill(page, 'Inside heights of the drawers, from the top', '50, 50, 60, 60, 100, 160');
+    await fill(page, 'Height', '2500');
+    await expect(page.getByText('Paper drawers reaches 2 500 mm; the ceiling is at 2 350 mm.')).toBeVisible();
+    await fill(page, 'Height', '700');
+    await fill(page, 'From the west wall', '-30');
+    await expect(page.getByText(/through a wall or outside the room/)).toBeVisible();
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await expect(page.getByText(/through a wall or outside the room/)).toHaveCount(0);
+    await page.getByRole('group', { name: /from above/ }).click({ position: { x: 5, y: 5 } });
+    await page.getByRole('button', { name: 'Seat: Work table' }).click();
+    await fill(page, 'Standing height of the maker', '1720');
+    await page.getByLabel('Posture').selectOption('standing');
+    await page.getByLabel('Posture').selectOption('seated');
+    await page.getByRole('button', { name: 'Done' }).click();
+  });
+
+  await test.step('drag a unit', async () => {
+    const cart = page.locator('[data-unit]').filter({ has: page.locator('title', { hasText: 'Cart' }) });
+    const before = (await cart.boundingBox())!;
+    await page.mouse.move(before.x + before.width / 2, before.y + before.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(before.x + before.width / 2 + 60, before.y + before.height / 2 + 60, { steps: 6 });
+    await page.mouse.up();
+    const after = (await cart.boundingBox())!;
+    expect(Math.hypot(after.x - before.x, after.y - before.y)).toBeGreaterThan(30);
+    await expect(page.getByRole('button', { name: 'Undo', exact: true })).toHaveAttribute('title', 'Undo: Move Cart');
+  });
+
+  await test.step('activities', async () => {
+    await step(page, 'Activities');
+    for (const name of ['Bookbinding', 'Painting']) {
+      await page.getByLabel('New activity').fill(name);
+      await page.getByRole('button', { name: 'Add the activity' }).click();
+    }
+    await expect(page.getByRole('listitem').filter({ has: page.getByLabel('Times a week') })).toHaveCount(2);
+    const rows = page.getByRole('listitem').filter({ has: page.getByLabel('Times a week') });
+    await rows.nth(0).getByLabel('Times a week').fill('4');
+    await rows.nth(0).getByLabel('Times a week').press('Enter');
+    await expect(page.getByText('4.0 h a week')).toBeVisible();
+  });
+
+  await test.step('sort: one line each, read live', async () => {
+    await step(page, 'Sort');
+    const line = page.getByLabel('What do you have?');
+    await line.fill('84 markers');
+    await expect(page.getByText('Still needed: a size')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Add it' })).toBeDisabled();
+    for (const text of [
+      '84 markers 140 x 12 mm, painting 6x',
+      '250 sheets card A4 220 gsm, bookbinding 3x',
+      '120 loose beads 8 x 8 x 8 mm, bookbinding 0,5x',
+      '6 bone folders 150 x 25 x 4, bookbinding 5x',
+      '1 press 300 x 250 x 240 9 kg, bookbinding 1x',
+      '2 poles 2.2 m x 30 mm',
+    ]) {
+      await line.fill(text);
+      await line.press('Enter');
+      await expect(line).toHaveValue('');
+    }
+    await expect(page.getByRole('heading', { name: '6 supplies' })).toBeVisible();
+    await expect(page.getByRole('row', { name: /Card/ })).toContainText('3.4 kg');
+  });
+
+  await test.step('place: one button, with reasons; what has no place says why', async () => {
+    await step(page, 'Place');
+    await page.getByRole('button', { name: 'Fill the room' }).click();
+    await expect(page.getByText('Without a place (1)')).toBeVisible();
+    await expect(page.getByText(/larger than every place: .* too (long|wide)/)).toBeVisible();
+    await page.getByRole('button', { name: 'Poles', exact: false }).first().isVisible();
+  });
+
+  await test.step('find a thing, open its place, lock it, move it by menu', async () => {
+    await step(page, 'Find');
+    await page.getByLabel('What are you looking for?').fill('mark');
+    await expect(page.getByRole('list', { name: 'Found' })).toContainText('Markers');
+    await expect(page.getByRole('list', { name: 'Found' })).toContainText('84');
+    await step(page, 'Place');
+    await page
+      .locator('[data-place]', { hasText: /Markers|Bone/ })
+      .first()
+      .press('Enter');
+    await page
+      .getByRole('complementary')
+      .getByRole('button', { name: /Markers|Bone folders/ })
+      .first()
+      .click();
+    await expect(page.getByText('Why here')).toBeVisible();
+    await expect(page.getByText(/s a fetch: .* of \d+ places that hold it/)).toBeVisible();
+    await page.getByRole('button', { name: /^\d+\.\d s$/ }).click();
+    await expect(page.getByRole('dialog')).toContainText('MTM-1');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Move …' }).click();
+    await page.getByRole('option', { name: /Bookcase, shelf 3/ }).click();
+    await expect(page.getByRole('complementary').getByText('Bookcase, shelf 3', { exact: true })).toBeVisible();
+    await page.getByRole('button', { name: 'Keep it here' }).click();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('button', { name: 'Let it move' })).toBeVisible();
+    await page.locator('[data-place]').first().press('Enter');
+    await page.getByRole('button', { name: 'Done' }).click();
+    await page.getByRole('button', { name: 'Fill the room' }).click();
+    await expect(page.getByRole('button', { name: /^Bookcase, shelf 3: .*line/ })).toBeVisible();
+  });
+
+  await test.step('labels as a PDF on both papers', async () => {
+    await step(page, 'Label');
+    for (const [paper, width] of [
+      ['letter', 612],
+      ['a4', 595.28],
+    ] as const) {
+      await page.getByLabel('Paper').selectOption(paper);
+      const download = page.waitForEvent('download');
+      await page.getByRole('button', { name: 'Make the PDF' }).click();
+      const bytes = new Uint8Array(readFileSync(await (await download).path()));
+      const doc = await getDocument({ data: bytes, verbosity: 0 }).promise;
+      const first = await doc.getPage(1);
+      expect(first.view[2]).toBeCloseTo(width, 1);
+      const text = (await first.getTextContent()).items.map((i) => ('str' in i ? i.str : '')).join(' ');
+      expect(text).toContain('Bookcase');
+    }
+  });
+
+  const week = page.getByRole('contentinfo');
+  let before = '';
+  await test.step('undo and redo, also after closing the window', async () => {
+    await step(page, 'Place');
+    await saved(page);
+    before = await week.innerText();
+    await page.getByRole('button', { name: 'Fill the room' }).waitFor();
+    for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await saved(page);
+    await page.reload();
+    for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'Redo', exact: true }).click();
+    await saved(page);
+    await expect(week).toHaveText(before, { useInnerText: true });
+  });
+
+  await test.step('restart the server: everything is as it was', async () => {
+    await server.stop();
+    await server.start();
+    await page.goto(server.address);
+    await page.getByRole('link', { name: /Bindery/ }).click();
+    await expect(week).toHaveText(before, { useInnerText: true });
+    await step(page, 'Measure');
+    await expect(page.getByText('9.59 m² of floor')).toBeVisible();
+    await expect(page.getByRole('button', { name: /door, / })).toBeVisible();
+  });
+
+  await test.step('take the plan away as a file and bring it back', async () => {
+    await page.getByRole('button', { name: 'More' }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('menuitem', { name: 'Take the plan away as a file' }).click();
+    const file = await (await download).path();
+    await page.goto(server.address);
+    await page
+      .getByLabel('Open a plan from a file')
+      .setInputFiles({
+        name: 'broken.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from('{"format": "something else"}'),
+      });
+    await expect(page.getByRole('alert')).toContainText('not a Heronstone plan');
+    await page
+      .getByLabel('Open a plan from a file')
+      .setInputFiles({ name: 'plan.json', mimeType: 'application/json', buffer: readFileSync(file) });
+    await expect(page).toHaveURL(/\/plan\/.*\/place/);
+    await expect(week).toHaveText(before, { useInnerText: true });
+  });
+});

@@ -1,0 +1,143 @@
+/** Every main view: no serious accessibility finding, and all work by keyboard. */
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test } from './server.ts';
+
+const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> = [
+  ['start', '/', (page) => page.getByRole('link', { name: /Puppet workshop/ }).waitFor()],
+  ['measure', '/plan/demo/measure', (page) => page.getByText('m² of floor').waitFor()],
+  [
+    'activities',
+    '/plan/demo/activities',
+    (page) => page.getByRole('heading', { name: 'What do you do here?' }).waitFor(),
+  ],
+  ['sort', '/plan/demo/sort', (page) => page.getByRole('button', { name: 'Acrylics, bottled' }).click()],
+  ['furnish', '/plan/demo/furnish', (page) => page.locator('[data-unit="slim"]').press('Enter')],
+  ['place', '/plan/demo/place', (page) => page.locator('[data-place="bench/top"]').press('Enter')],
+  [
+    'place, inside',
+    '/plan/demo/place',
+    async (page) => {
+      await page.locator('[data-place="bench/top"]').press('Enter');
+      await page.getByRole('tab', { name: 'Inside' }).click();
+    },
+  ],
+  ['label', '/plan/demo/label', (page) => page.getByRole('img', { name: /Label sheet/ }).waitFor()],
+  [
+    'find',
+    '/plan/demo/find?words=glue',
+    (page) => page.getByRole('list', { name: 'Found' }).getByRole('button').first().waitFor(),
+  ],
+];
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`no serious finding by axe in any main view, ${scheme}`, async ({ page, server }) => {
+    await page.emulateMedia({ colorScheme: scheme });
+    for (const [name, path, ready] of VIEWS) {
+      await page.goto(server.address + path);
+      await ready(page);
+      await page.waitForTimeout(300);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+      expect(
+        serious.map(
+          (v) =>
+            `${name}: ${v.id}: ${v.nodes
+              .map((n) => n.html.slice(0, 160))
+              .slice(0, 3)
+              .join(' | ')}`,
+        ),
+      ).toEqual([]);
+    }
+  });
+}
+
+test('a supply is moved to another drawer by keyboard alone, with its figures beside each place, and back by Ctrl+Z', async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.address}/plan/demo/place`);
+  const front = page.locator('[data-place="bench/top"]');
+  await front.waitFor();
+  // Tab from the top of the page until the front of the bench has the focus.
+  for (let i = 0; i < 120 && !(await front.evaluate((e) => e === document.activeElement)); i++)
+    await page.keyboard.press('Tab');
+  await expect(front).toBeFocused();
+  await page.keyboard.press('Enter');
+  const sheet = page.getByRole('complementary');
+  const first = sheet.getByRole('listitem').first().getByRole('button').first();
+  const name = (await first.innerText()).split('\n')[0]!.replace(/^\d+ /, '');
+  await first.focus();
+  await page.keyboard.press('Enter');
+  await expect(sheet.getByRole('heading', { level: 2 })).toHaveText(name);
+  await page.keyboard.press('m');
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('option').first()).toContainText('min a week');
+  await page.keyboard.type('tall');
+  await expect(dialog.getByRole('option').first()).toContainText('Tall drawers');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowUp');
+  const target = (await dialog.getByRole('option').first().innerText()).split('\n').find((l) => l.startsWith('Tall'))!;
+  await page.keyboard.press('Enter');
+  await expect(dialog).toHaveCount(0);
+  await expect(sheet.getByText(target, { exact: true }).first()).toBeVisible();
+  await page.keyboard.press('l');
+  await expect(sheet.getByRole('button', { name: 'Let it move' })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(sheet.getByRole('button', { name: 'Keep it here' })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(sheet.getByText('Workbench, back of the top').first()).toBeVisible();
+  await page.keyboard.press('Control+Shift+z');
+  await expect(sheet.getByText(target, { exact: true }).first()).toBeVisible();
+});
+
+test('furniture is nudged and turned by keyboard', async ({ page, server }) => {
+  await page.goto(`${server.address}/plan/demo/furnish`);
+  const cart = page.locator('[data-unit="cart"]');
+  await cart.focus();
+  await page.keyboard.press('Enter');
+  const west = page.getByLabel('From the west wall');
+  const start = await west.inputValue();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Shift+ArrowRight');
+  await page.keyboard.press('Alt+ArrowLeft');
+  const mm = (text: string) => Number(text.replace(/[^\d.]/g, ''));
+  await expect.poll(async () => mm(await west.inputValue()) - mm(start)).toBe(109);
+  await page.keyboard.press('r');
+  await expect(page.getByLabel('Turned, degrees')).toHaveValue('90');
+});
+
+test('a supply is dragged from a drawer to another front and the note says what it costs', async ({ page, server }) => {
+  await page.goto(`${server.address}/plan/demo/place`);
+  await page.locator('[data-place="slim/d1"]').press('Enter');
+  const grip = page.locator('[data-drag]').first();
+  const name = (
+    await page.getByRole('complementary').getByRole('listitem').first().getByRole('button').first().innerText()
+  ).split('\n')[0]!;
+  const from = (await grip.boundingBox())!;
+  const target = page.locator('[data-place="shelfW/s1"]');
+  const to = (await target.boundingBox())!;
+  await page.mouse.move(from.x + 5, from.y + 5);
+  await page.mouse.down();
+  await page.mouse.move(from.x - 40, from.y, { steps: 4 });
+  await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 8 });
+  await expect(page.getByText(/West wall shelf.*(fit|full|too)/s).last()).toBeVisible();
+  await page.mouse.up();
+  await expect(
+    page.getByText(/moved to West wall shelf|fit in West wall shelf|none fits in West wall shelf/),
+  ).toBeVisible();
+  expect(name.length).toBeGreaterThan(2);
+});
+
+test('what the screen shows is what the command line prints', async ({ page, server }) => {
+  await page.goto(`${server.address}/plan/demo/place`);
+  const footer = page.getByRole('contentinfo');
+  await expect(footer).toContainText('as planned');
+  const { evaluate } = await import('@heronstone/core/evaluate.ts');
+  const { plan } = (await (await fetch(`${server.address}/api/plans/demo`)).json()) as {
+    plan: Parameters<typeof evaluate>[0];
+  };
+  const { week } = evaluate(plan);
+  await expect(footer).toContainText(`${Math.round(week.planned.minutes)} min as planned`);
+  await expect(footer).toContainText(`${Math.round(week.today.minutes)} min now`);
+});

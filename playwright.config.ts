@@ -1,0 +1,18 @@
+import { defineConfig } from '@playwright/test';
+import { CHROMIUM_ARGS } from './e2e/chromium.ts';
+
+/** The real interface, server and database. Run by `npm test`, which builds the interface first. */
+export default defineConfig({
+  testDir: 'e2e',
+  outputDir: 'test-results',
+  workers: 1,
+  timeout: 90_000,
+  expect: { timeout: 10_000 },
+  reporter: [['list'], ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ?? '.results/playwright.json' }]],
+  globalSetup: './e2e/setup.ts',
+  use: {
+    viewport: { width: 1280, height: 800 },
+    reducedMotion: 'reduce',
+    launchOptions: { executablePath: '/usr/bin/chromium', args: [...CHROMIUM_ARGS] },
+  },
+});

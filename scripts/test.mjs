@@ -1,0 +1,38 @@
+/** npm test: installs what is missing, then lint, types, unit tests and checks, and the real interface. */
+import { mkdirSync } from 'node:fs';
+import { build, installChromium, installPackages, root, run } from './prepare.mjs';
+
+const bin = (path) => `${root}node_modules/${path}`;
+const node = (args, env) => run(process.execPath, args, env);
+
+installPackages();
+installChromium();
+mkdirSync(`${root}.results`, { recursive: true });
+build();
+
+const steps = [
+  ['lint', () => node([bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0'])],
+  ['format', () => node([bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.'])],
+  ['types', () => node([bin('typescript/bin/tsc'), '--noEmit'])],
+  [
+    'unit tests and checks',
+    () =>
+      node(['--experimental-vm-modules', bin('jest/bin/jest.js'), '--json', '--outputFile=.results/jest.json'], {
+        NODE_NO_WARNINGS: '1',
+      }),
+  ],
+  [
+    'end to end',
+    () => node([bin('@playwright/test/cli.js'), 'test'], { PLAYWRIGHT_JSON_OUTPUT_NAME: '.results/playwright.json' }),
+  ],
+];
+const failed = [];
+for (const [name, step] of steps) {
+  console.log(`\n— ${name} —`);
+  if (step() !== 0) failed.push(name);
+}
+if (failed.length > 0) {
+  console.error(`\nFailed: ${failed.join(', ')}`);
+  process.exit(1);
+}
+console.log('\nAll passed.');

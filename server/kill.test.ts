@@ -1,0 +1,103 @@
+/** A write that was answered is there after kill -9. The server runs as its own process and is killed in the middle of writing. */
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const root = mkdtempSync(join(tmpdir(), 'heronstone-kill-'));
+const cwd = fileURLToPath(new URL('..', import.meta.url));
+afterAll(() => rmSync(root, { recursive: true, force: true }));
+
+interface Running {
+  process: ChildProcess;
+  address: string;
+}
+
+function start(data: string): Promise<Running> {
+  const child = spawn(
+    process.execPath,
+    ['--import', 'tsx', 'server/main.ts', '--data', data, '--port', '0', '--no-web'],
+    { cwd, env: { ...process.env, NODE_OPTIONS: '' } },
+  );
+  return new Promise((done, fail) => {
+    let text = '';
+    const hear = (chunk: Buffer) => {
+      text += chunk.toString();
+      const address = /ready at (\S+)/.exec(text)?.[1];
+      if (address) done({ process: child, address });
+    };
+    child.stdout.on('data', hear);
+    child.stderr.on('data', hear);
+    child.on('exit', (code) => fail(Object.assign(new Error(text), { code })));
+  });
+}
+
+const post = (address: string, path: string, body: unknown) =>
+  fetch(address + path, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+const ended = (child: ChildProcess) =>
+  new Promise((done) => (child.exitCode !== null || child.signalCode !== null ? done(null) : child.once('exit', done)));
+
+test('the journal holds every answered write after each of five kills, whole, and a second server is refused', async () => {
+  const data = join(root, 'data');
+  let server = await start(data);
+  await expect(start(data)).rejects.toMatchObject({ code: 1, message: expect.stringContaining('is using the data') });
+  await post(server.address, '/api/plans', { id: 'k' });
+
+  const answered = new Set<string>();
+  let revision = 1;
+  let next = 0;
+  for (let round = 0; round < 5; round++) {
+    const stopAt = 8 + round * 7;
+    const { address, process: child } = server;
+    // Writes go on without pause; in the middle the server is killed.
+    const writing = (async () => {
+      for (let i = 0; ; i++) {
+        const id = `w${next++}`;
+        const rows = Array.from({ length: 40 }, (_, k) => ({
+          table: 'people',
+          id: `${id}-${k}`,
+          set: { id: `${id}-${k}`, name: 'Maker', stature: 1700 },
+        }));
+        const sending = post(address, '/api/plans/k/changes', {
+          baseRevision: revision,
+          groups: [{ id, name: id, changes: rows }],
+        });
+        if (i === stopAt) setTimeout(() => child.kill('SIGKILL'), round * 3);
+        const answer = await sending.catch(() => null);
+        if (!answer) return;
+        const body = (await answer.json().catch(() => null)) as { revision?: number } | null;
+        if (!answer.ok || !body?.revision) return;
+        answered.add(id);
+        revision = body.revision;
+      }
+    })();
+    await writing;
+    await ended(child);
+
+    server = await start(data);
+    const [journal, plan] = (await Promise.all(
+      ['journal?since=0&most=5000', ''].map(async (path) =>
+        (await fetch(`${server.address}/api/plans/k/${path}`)).json(),
+      ),
+    )) as [
+      { entries: Array<{ revision: number; group: { id: string; changes: unknown[] } }> },
+      { plan: { people: Record<string, unknown> }; revision: number },
+    ];
+    const kept = journal.entries.map((e) => e.group.id);
+    for (const id of answered) expect(kept).toContain(id);
+    // At most the one write that was under way is there without having been answered; and each is there whole.
+    expect(kept.length).toBeLessThanOrEqual(answered.size + 1 + round + 1);
+    expect(Object.keys(plan.plan.people)).toHaveLength((kept.length - 1) * 40);
+    expect(journal.entries.map((e) => e.revision)).toEqual(kept.map((_, i) => i + 1));
+    revision = plan.revision;
+  }
+  expect(answered.size).toBeGreaterThan(60);
+  server.process.kill('SIGTERM');
+  await ended(server.process);
+  expect(server.process.exitCode).toBe(0);
+}, 180_000);

@@ -142,7 +142,8 @@ function reasonsFor(
   if (p.locked) reasons.push('You keep it here.');
   if (p.fetchesPerWeek > 0) {
     const stations = [...new Set(p.from.map((u) => plan.stations[u.station]!.name))];
-    const often = `Fetched ${times(p.fetchesPerWeek)} times a week`;
+    const n = times(p.fetchesPerWeek);
+    const often = n === '1' ? 'Fetched once a week' : `Fetched ${n} times a week`;
     reasons.push(
       stations.length === 1
         ? `${often}, all at ${stations[0]}.`

@@ -225,13 +225,11 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await page.getByRole('menuitem', { name: 'Take the plan away as a file' }).click();
     const file = await (await download).path();
     await page.goto(server.address);
-    await page
-      .getByLabel('Open a plan from a file')
-      .setInputFiles({
-        name: 'broken.json',
-        mimeType: 'application/json',
-        buffer: Buffer.from('{"format": "something else"}'),
-      });
+    await page.getByLabel('Open a plan from a file').setInputFiles({
+      name: 'broken.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from('{"format": "something else"}'),
+    });
     await expect(page.getByRole('alert')).toContainText('not a Heronstone plan');
     await page
       .getByLabel('Open a plan from a file')

@@ -44,10 +44,17 @@ export function StartPage() {
             <ellipse key={r} rx={r} ry={r * 0.55} fill="none" stroke={`var(--w${4 - i})`} strokeWidth={1 + i * 0.5} />
           ))}
           <ellipse rx="13" ry="7" fill="var(--stone)" stroke="var(--ink)" />
+          <path d="M-1 1V-11M3 1V-11" stroke="var(--ink)" strokeWidth="1" fill="none" />
+          <path d="M14 -9C6 -8 -4 -9 -5 -15C-5 -19 -1 -21 3 -20C9 -19 12 -13 14 -9Z" fill="var(--w2)" />
           <path
-            d="M1 0V-14C1 -22 8 -20 7 -28C7 -33 2 -34 0 -31L-9 -29L0 -28C2 -24 -6 -20 -5 -13C-4 -9 -1 -8 1 -8"
-            fill="var(--w1)"
+            d="M-3 -17C-9 -22 1 -26 -4 -32"
+            fill="none"
+            stroke="var(--w1)"
+            strokeWidth="2.6"
+            strokeLinecap="round"
           />
+          <path d="M-2 -34C-4 -36 -7 -35 -8 -33L-20 -30L-7 -30.5C-4 -30 -2 -31 -2 -34Z" fill="var(--w1)" />
+          <path d="M-3 -34.5L6 -32" stroke="var(--w1)" strokeWidth="1" />
         </svg>
         <div>
           <h1 className="text-4xl">Heronstone</h1>

@@ -1,0 +1,81 @@
+/** npm run screenshots: takes docs/screenshots/ anew from the demo data, one picture of each main view. Build first. */
+import { mkdirSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { chromium, type Page } from '@playwright/test';
+import { CHROMIUM_ARGS } from '../e2e/chromium.ts';
+import { TestServer } from '../e2e/server.ts';
+import setup from '../e2e/setup.ts';
+
+const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
+const desk = { width: 1280, height: 800 };
+const phone = { width: 390, height: 844 };
+
+const SHOTS: ReadonlyArray<{
+  name: string;
+  path: string;
+  size?: typeof desk;
+  dark?: boolean;
+  before?: (page: Page) => Promise<unknown>;
+}> = [
+  { name: 'start', path: '/' },
+  {
+    name: 'measure',
+    path: '/plan/demo/measure',
+    before: (p) => p.getByRole('button', { name: /door, South/i }).click(),
+  },
+  { name: 'activities', path: '/plan/demo/activities' },
+  {
+    name: 'sort',
+    path: '/plan/demo/sort',
+    before: async (p) => {
+      await p.getByLabel('What do you have?').fill('84 markers 140 x 12 mm, painting 6x');
+      await p.getByRole('button', { name: 'Acrylics, bottled' }).click();
+    },
+  },
+  { name: 'furnish', path: '/plan/demo/furnish', before: (p) => p.locator('[data-unit="slim"]').press('Enter') },
+  {
+    name: 'place',
+    path: '/plan/demo/place',
+    before: async (p) => {
+      await p.locator('[data-place="slim/d3"]').press('Enter');
+      await p.getByRole('complementary').getByRole('listitem').first().getByRole('button').first().click();
+      await p.getByText('Why here').waitFor();
+    },
+  },
+  { name: 'place-filling', path: '/plan/demo/place?show=findings' },
+  {
+    name: 'inside',
+    path: '/plan/demo/place',
+    before: async (p) => {
+      await p.locator('[data-place="cart/t1"]').press('Enter');
+      await p.getByRole('tab', { name: 'Inside' }).click();
+    },
+  },
+  { name: 'label', path: '/plan/demo/label' },
+  { name: 'find', path: '/plan/demo/find?words=scis' },
+  { name: 'find-phone', path: '/plan/demo/find?words=marker', size: phone },
+  { name: 'place-dark', path: '/plan/demo/place', dark: true },
+];
+
+await setup();
+mkdirSync(folder, { recursive: true });
+const server = new TestServer('demo');
+await server.start();
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: [...CHROMIUM_ARGS] });
+for (const shot of SHOTS) {
+  const context = await browser.newContext({
+    viewport: shot.size ?? desk,
+    colorScheme: shot.dark ? 'dark' : 'light',
+    reducedMotion: 'reduce',
+  });
+  const page = await context.newPage();
+  await page.goto(server.address + shot.path);
+  await page.waitForTimeout(1500);
+  await shot.before?.(page);
+  await page.mouse.move(640, 790);
+  await page.waitForTimeout(700);
+  await page.screenshot({ path: `${folder}${shot.name}.png` });
+  await context.close();
+}
+await browser.close();
+await server.remove();

@@ -4,145 +4,32 @@
  */
 import { totalSeconds } from './fetch/elements.ts';
 import { fetchElements } from './fetch/fetch.ts';
-import { fit, lieWords, massEach, stripWidth, volume, type Fit, type Lie } from './fit/fit.ts';
+import { fit, lieWords, massEach, stripWidth, volume, type Fit } from './fit/fit.ts';
 import { checkFurniture } from './furniture/cautions.ts';
-import type { Access, Compartment } from './furniture/compartments.ts';
+import type { Compartment } from './furniture/compartments.ts';
 import type { Finding } from './model/finding.ts';
 import { byName, type Arrangement, type Placement, type Plan, type Supply } from './model/plan.ts';
-import { HUNT_SECONDS, penaltiesOf, secondsFrom, type Crowd, type Penalty } from './place/cost.ts';
-import { pace, type HeightBand, type Ripple } from './reach/body.ts';
+import { HUNT_SECONDS, penaltiesOf, secondsFrom, type Crowd } from './place/cost.ts';
+import { pace } from './reach/body.ts';
 import { checkRoom } from './room/check.ts';
-import { floorArea, stripSpan, wallsOf, type StripSpan, type Wall } from './room/walls.ts';
+import { floorArea, stripSpan, wallsOf } from './room/walls.ts';
 import { compartmentId, contentsOf, fetchesAWeek, sceneOf, usesOf, type Scene } from './scene.ts';
+import type {
+  CompartmentReport,
+  Fill,
+  FillState,
+  PlacementReport,
+  ReachReport,
+  Report,
+  Step,
+  SupplyReport,
+  UnitReport,
+  UsedFrom,
+  Week,
+} from './report.ts';
+import { noStation, noSuchPlace, overFull, placementFindings, tooManyPlaced } from './reportFindings.ts';
 
-export type FillState = 'free' | 'comfortable' | 'full' | 'over';
-
-export interface Fill {
-  /** Share of the inside width that is taken, 0 to 1 and beyond. */
-  share: number;
-  state: FillState;
-  /** Mass of the contents, g, as far as it is known. */
-  mass: number;
-}
-
-export interface ReachReport {
-  ripple: Ripple;
-  band: HeightBand;
-  /** Walking distance one way, mm, and in paces; 0 from the seat. */
-  walk: number;
-  paces: number;
-  /** One fetch out of the empty, labelled compartment, s. */
-  seconds: number;
-}
-
-export interface CompartmentReport {
-  id: string;
-  unit: string;
-  slot: string;
-  name: string;
-  short: string;
-  access: Access;
-  inside: Compartment['inside'];
-  front: Compartment['front'];
-  access3: Compartment['access3'];
-  /** From each station. */
-  reach: Record<string, ReachReport>;
-  fill: Record<Arrangement, Fill>;
-  /** Placements from left to right. */
-  contents: Record<Arrangement, string[]>;
-}
-
-export interface UsedFrom {
-  activity: string;
-  station: string;
-  fetches: number;
-  ripple: Ripple;
-  band: HeightBand;
-  /** A fetch, and back where the thing goes back, s. */
-  seconds: number;
-}
-
-export interface PlacementReport {
-  id: string;
-  arrangement: Arrangement;
-  supply: string;
-  compartment: string;
-  place: string;
-  count: number;
-  /** How many of them fit. */
-  fits: number;
-  lie: Lie | null;
-  how: string;
-  /** Whether even one of them can lie in the empty compartment. */
-  possible: boolean;
-  /** Why not all of them fit. */
-  reason: string | null;
-  /** Where the strip lies: mm from the left inside. */
-  left: number;
-  width: number;
-  locked: boolean;
-  /** Use by use; figures below are over all uses. */
-  from: UsedFrom[];
-  ripple: Ripple | null;
-  band: HeightBand | null;
-  fetchesPerWeek: number;
-  secondsPerFetch: number;
-  penalties: Array<Penalty & { station: string }>;
-  /** Fetching only; penalties apart. */
-  minutesPerWeek: number;
-  penaltyMinutes: number;
-}
-
-export interface SupplyReport {
-  id: string;
-  massEach: number | null;
-  massTotal: number | null;
-  litres: number;
-  fetchesPerWeek: number;
-  /** How many have no place in an arrangement, and why. */
-  without: Record<Arrangement, number>;
-  reason: string | null;
-}
-
-export interface Week {
-  /** Fetching and putting back, minutes a week. */
-  fetching: number;
-  /** Hunting for what has no place. */
-  hunting: number;
-  penalties: number;
-  /** All of them. */
-  minutes: number;
-  placed: number;
-  /** Supplies of which something has no place. */
-  without: number;
-}
-
-export interface UnitReport {
-  id: string;
-  litres: number;
-  mass: number;
-  span: StripSpan | null;
-}
-
-export interface Report {
-  plan: string;
-  room: { name: string; area: number; ceiling: number; walls: Wall[] };
-  units: Record<string, UnitReport>;
-  compartments: CompartmentReport[];
-  placements: Record<string, PlacementReport>;
-  supplies: Record<string, SupplyReport>;
-  week: Record<Arrangement, Week>;
-  /** Supplies whose planned places differ from today's. */
-  moves: number;
-  findings: Finding[];
-  errors: number;
-  cautions: number;
-  /** What is still open at each step of the work. */
-  open: Record<Step, number>;
-}
-
-export const STEPS = ['measure', 'activities', 'sort', 'furnish', 'place', 'label', 'find'] as const;
-export type Step = (typeof STEPS)[number];
+export * from './report.ts';
 
 const ARRANGEMENTS: readonly Arrangement[] = ['today', 'planned'];
 
@@ -455,78 +342,4 @@ function countMoves(plan: Plan): number {
     if (places.sort().join() !== (where.today.get(supply) ?? []).sort().join()) moves++;
   }
   return moves;
-}
-
-function placementFindings(plan: Plan, p: PlacementReport): Finding[] {
-  // What is crowded today is said once for the whole compartment; here only what can never lie there.
-  if (p.fits >= p.count || (p.arrangement === 'today' && p.possible)) return [];
-  const supply = plan.supplies[p.supply]!;
-  const severity = p.arrangement === 'planned' ? 'error' : 'caution';
-  const message =
-    p.fits === 0
-      ? `${supply.name} does not fit in ${p.place}: ${p.reason}.`
-      : `${p.count} ${supply.name}: ${p.fits} fit ${p.how} in ${p.place}; ${p.count - p.fits} have no room there.`;
-  return [
-    {
-      code: 'does not fit',
-      severity,
-      path: `placements.${p.id}.count`,
-      value: p.count,
-      expected: p.fits === 0 ? 'another place' : `at most ${p.fits}`,
-      message,
-      target: { table: 'placements', id: p.id },
-    },
-  ];
-}
-
-function overFull(c: Compartment, fill: Fill): Finding {
-  const message = `${c.name} holds more than it has room for today (${Math.round(fill.share * 100)} % full): things lie on and in front of each other.`;
-  return {
-    code: 'over full',
-    severity: 'caution',
-    path: `units.${c.unit}`,
-    value: Math.round(fill.share * 100) / 100,
-    expected: 'at most 1',
-    message,
-    target: { table: 'units', id: c.unit },
-  };
-}
-
-function noSuchPlace(plan: Plan, p: Placement): Finding {
-  const unit = plan.units[p.unit]!;
-  const message = `${plan.supplies[p.supply]!.name} is placed in “${p.slot}” of ${unit.name}, which has no such place any more.`;
-  return {
-    code: 'no such place',
-    severity: p.arrangement === 'planned' ? 'error' : 'caution',
-    path: `placements.${p.id}.slot`,
-    value: p.slot,
-    expected: `a place of ${unit.name}`,
-    message,
-    target: { table: 'placements', id: p.id },
-  };
-}
-
-function tooManyPlaced(supply: Supply, total: number, arrangement: Arrangement): Finding {
-  const message = `${supply.name}: ${total} are placed ${arrangement === 'today' ? 'today' : 'in the plan'}, but there are ${supply.count}.`;
-  return {
-    code: 'more placed than owned',
-    severity: arrangement === 'planned' ? 'error' : 'caution',
-    path: `supplies.${supply.id}.count`,
-    value: supply.count,
-    expected: `placements that add up to ${supply.count} or less`,
-    message,
-    target: { table: 'supplies', id: supply.id },
-  };
-}
-
-/** Uses without a seat to fetch from. */
-function noStation(plan: Plan): Finding {
-  return {
-    code: 'no station',
-    severity: 'caution',
-    path: 'stations',
-    expected: 'at least one work seat',
-    message: 'There is no work seat yet, so nothing can be said about reach and time. Add one in Furnish.',
-    target: { table: 'meta', id: plan.meta.id },
-  };
 }

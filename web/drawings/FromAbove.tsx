@@ -1,16 +1,16 @@
 /** The room from above: walls, openings, furniture, seats with their ripples. Units and seats can be dragged and nudged. */
-import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { footprint } from '@heronstone/core/furniture/footprint.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
-import { byName, type Plan, type Station, type Unit } from '@heronstone/core/model/plan.ts';
-import { bodyAt, levelReach, pace, SWIVEL_STEP } from '@heronstone/core/reach/body.ts';
-import { outlineOf, wallsOf, type Wall } from '@heronstone/core/room/walls.ts';
+import { byName, type Station, type Unit } from '@heronstone/core/model/plan.ts';
+import { outlineOf, wallsOf } from '@heronstone/core/room/walls.ts';
 import { snapUnit } from '@heronstone/core/room/snap.ts';
 import { commit, preview, select, shownPlan, stationOf, useStore } from '../state/store.ts';
-import { RippleMark } from './RippleMark.tsx';
-
-const WALL = 110;
+import { Distances } from './above/Distances.tsx';
+import { closed, WALL } from './above/path.ts';
+import { Rings, Seat } from './above/Seat.tsx';
+import { WallThings } from './above/WallThings.tsx';
 
 export interface AboveProps {
   /** Whether things can be moved here. */
@@ -248,10 +248,6 @@ export function FromAbove({ editable = false, lit = [], rings = true, small = fa
   );
 }
 
-function closed(points: ReadonlyArray<{ x: number; y: number }>): string {
-  return `M${points.map((p) => `${p.x} ${p.y}`).join('L')}Z`;
-}
-
 /** A thin inner line along the front of a unit, so that one sees where it opens. */
 function FrontEdge({ unit, px }: { unit: Unit; px: number }) {
   const [, , c, d] = footprint({ ...unit, depth: unit.depth - 8 * px });
@@ -267,269 +263,6 @@ function FrontEdge({ unit, px }: { unit: Unit; px: number }) {
       pointerEvents="none"
     />
   );
-}
-
-function WallThings({ wall, plan, px, small }: { wall: Wall; plan: Plan; px: number; small: boolean }) {
-  const on = (along: number, out: number) => ({
-    x: wall.from.x + wall.along.x * along + wall.inward.x * out,
-    y: wall.from.y + wall.along.y * along + wall.inward.y * out,
-  });
-  const middle = on(wall.length / 2, -WALL - 26 * px);
-  const upright = Math.abs(wall.along.y) > 0.7;
-  return (
-    <g>
-      {!small && (
-        <text
-          x={middle.x}
-          y={middle.y}
-          dy="0.35em"
-          textAnchor="middle"
-          fontSize={12 * px}
-          fill="var(--soft)"
-          transform={upright ? `rotate(-90 ${middle.x} ${middle.y})` : undefined}
-        >
-          {wall.name} · {formatLength(wall.length, plan.meta.units)}
-        </text>
-      )}
-      {Object.values(plan.openings)
-        .filter((o) => o.corner === wall.id)
-        .map((o) => {
-          const [a, b, c, d] = [
-            on(o.offset, 0),
-            on(o.offset + o.width, 0),
-            on(o.offset + o.width, -WALL),
-            on(o.offset, -WALL),
-          ];
-          const hinge = o.hinge === 'left' ? a : b;
-          const leaf =
-            o.hinge === 'left'
-              ? on(o.offset, o.swing === 'in' ? o.width : -o.width)
-              : on(o.offset + o.width, o.swing === 'in' ? o.width : -o.width);
-          const latch = o.hinge === 'left' ? b : a;
-          const sweep = (o.hinge === 'left') === (o.swing === 'in') ? 0 : 1;
-          return (
-            <g
-              key={o.id}
-              role="button"
-              tabIndex={0}
-              aria-label={`${o.kind} on ${wall.name}`}
-              data-opening={o.id}
-              className="cursor-pointer"
-              onPointerDown={(e) => {
-                e.stopPropagation();
-                select({ kind: 'opening', id: o.id });
-              }}
-              onKeyDown={(e) => e.key === 'Enter' && select({ kind: 'opening', id: o.id })}
-            >
-              <path
-                d={closed([a, b, c, d])}
-                fill={o.kind === 'window' ? 'color-mix(in srgb, var(--w4) 45%, var(--leaf))' : 'var(--leaf)'}
-                stroke="var(--ink)"
-                strokeWidth={1.3 * px}
-              />
-              {o.swing !== 'none' && (
-                <>
-                  <path
-                    d={`M${hinge.x} ${hinge.y}L${leaf.x} ${leaf.y}A${o.width} ${o.width} 0 0 ${1 - sweep} ${latch.x} ${latch.y}Z`}
-                    fill="var(--wash)"
-                    stroke="var(--ink)"
-                    strokeWidth={px}
-                  />
-                </>
-              )}
-            </g>
-          );
-        })}
-      {Object.values(plan.fixtures)
-        .filter((f) => f.corner === wall.id)
-        .map((f) => {
-          const centre = on(f.offset + f.width / 2, Math.max(f.depth / 2, 5 * px));
-          const box = [
-            on(f.offset, 0),
-            on(f.offset + f.width, 0),
-            on(f.offset + f.width, Math.max(f.depth, 8)),
-            on(f.offset, Math.max(f.depth, 8)),
-          ];
-          return (
-            <g
-              key={f.id}
-              role="button"
-              tabIndex={0}
-              aria-label={`${f.kind} on ${wall.name}`}
-              className="cursor-pointer"
-              onPointerDown={(e) => {
-                e.stopPropagation();
-                select({ kind: 'fixture', id: f.id });
-              }}
-              onKeyDown={(e) => e.key === 'Enter' && select({ kind: 'fixture', id: f.id })}
-            >
-              <title>{f.kind}</title>
-              {f.kind === 'socket' ? (
-                <>
-                  <circle
-                    cx={centre.x}
-                    cy={centre.y}
-                    r={6 * px}
-                    fill="var(--leaf)"
-                    stroke="var(--ink)"
-                    strokeWidth={1.3 * px}
-                  />
-                  <circle cx={centre.x} cy={centre.y} r={1.8 * px} fill="var(--ink)" />
-                </>
-              ) : (
-                <path
-                  d={closed(box)}
-                  fill={f.kind === 'heater' ? 'var(--sand)' : 'color-mix(in srgb, var(--lichen) 60%, var(--leaf))'}
-                  stroke="var(--ink)"
-                  strokeWidth={px}
-                />
-              )}
-            </g>
-          );
-        })}
-    </g>
-  );
-}
-
-/** The ripples round the chosen seat: forearm zone, arm's length, swivel, two paces. */
-function Rings({ station, plan, px, small }: { station: Station; plan: Plan; px: number; small: boolean }) {
-  const person = plan.people[station.person]!;
-  const body = bodyAt(station, person);
-  const swivel = levelReach(body, body.shoulder) + SWIVEL_STEP;
-  const rings = [
-    { r: body.forearmZone + body.halfBreadth, n: 1 },
-    { r: body.grip + body.halfBreadth * 0.6, n: 2 },
-    { r: swivel, n: 3 },
-    { r: Math.max(2 * pace(person.stature), swivel * 1.2), n: 4 },
-  ] as const;
-  return (
-    <g clipPath="url(#floor)" pointerEvents="none">
-      {[...rings].reverse().map(({ r, n }) => (
-        <g key={n}>
-          <circle
-            cx={station.x}
-            cy={station.y}
-            r={r}
-            fill={n <= 2 ? 'var(--wash)' : 'none'}
-            stroke={`var(--w${n})`}
-            strokeWidth={(n === 1 ? 2 : 1.4) * px}
-          />
-          {!small && (
-            <RippleMark
-              ripple={n}
-              x={station.x + r * Math.cos(0.9 + n * 0.06)}
-              y={station.y + r * Math.sin(0.9 + n * 0.06)}
-              r={8 * px}
-            />
-          )}
-        </g>
-      ))}
-    </g>
-  );
-}
-
-function Seat({
-  station,
-  on,
-  shown,
-  px,
-  editable,
-  onPointerDown,
-  onKeyDown,
-}: {
-  station: Station;
-  on: boolean;
-  shown: boolean;
-  px: number;
-  editable: boolean;
-  onPointerDown: (e: PointerEvent) => void;
-  onKeyDown: (e: KeyboardEvent) => void;
-}) {
-  return (
-    <g
-      role="button"
-      tabIndex={0}
-      aria-pressed={on}
-      aria-label={`${station.name}, seat, ${station.posture}`}
-      data-station={station.id}
-      className={editable ? 'cursor-move' : 'cursor-pointer'}
-      onPointerDown={onPointerDown}
-      onKeyDown={onKeyDown}
-    >
-      <title>{station.name}</title>
-      <g transform={`translate(${station.x} ${station.y}) rotate(${station.facing})`}>
-        <ellipse
-          rx={215}
-          ry={125}
-          fill={shown ? 'var(--w3)' : 'var(--sand)'}
-          fillOpacity="0.75"
-          stroke={on ? 'var(--rust)' : 'var(--ink)'}
-          strokeWidth={(on ? 2.4 : 1.3) * px}
-        />
-        <circle r={85} fill="var(--leaf)" stroke={on ? 'var(--rust)' : 'var(--ink)'} strokeWidth={1.3 * px} />
-        <path d="M-45 -30 L0 -70 L45 -30" fill="none" stroke="var(--ink)" strokeWidth={1.6 * px} />
-        {station.posture === 'seated' && (
-          <path d="M-150 95 A180 120 0 0 0 150 95" fill="none" stroke="var(--ink)" strokeWidth={2.4 * px} />
-        )}
-      </g>
-    </g>
-  );
-}
-
-/** Distances of the selected unit from the walls that its sides face. */
-function Distances({
-  unit,
-  walls,
-  px,
-  say,
-}: {
-  unit: Unit;
-  walls: readonly Wall[];
-  px: number;
-  say: (mm: number) => string;
-}) {
-  const feet = footprint(unit);
-  const lines: ReactNode[] = [];
-  for (const wall of walls) {
-    const off = feet.map((p) => ({ p, d: (p.x - wall.from.x) * wall.inward.x + (p.y - wall.from.y) * wall.inward.y }));
-    const nearest = Math.min(...off.map((o) => o.d));
-    if (nearest < 15) continue;
-    const face = off.filter((o) => o.d - nearest < 1).map((o) => o.p);
-    const from = {
-      x: face.reduce((sum, p) => sum + p.x, 0) / face.length,
-      y: face.reduce((sum, p) => sum + p.y, 0) / face.length,
-    };
-    const to = { x: from.x - wall.inward.x * nearest, y: from.y - wall.inward.y * nearest };
-    const mid = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
-    const label = say(nearest);
-    lines.push(
-      <g key={wall.id} pointerEvents="none">
-        <line
-          x1={from.x}
-          y1={from.y}
-          x2={to.x}
-          y2={to.y}
-          stroke="var(--rust)"
-          strokeWidth={px}
-          strokeDasharray={`${3 * px} ${3 * px}`}
-        />
-        <rect
-          x={mid.x - label.length * 3.6 * px}
-          y={mid.y - 9 * px}
-          width={label.length * 7.2 * px}
-          height={18 * px}
-          rx={9 * px}
-          fill="var(--leaf)"
-          stroke="var(--line)"
-          strokeWidth={px}
-        />
-        <text x={mid.x} y={mid.y} dy="0.35em" textAnchor="middle" fontSize={11.5 * px} fill="var(--ink)">
-          {label}
-        </text>
-      </g>,
-    );
-  }
-  return <>{lines}</>;
 }
 
 function North({ x, y, px }: { x: number; y: number; px: number }) {

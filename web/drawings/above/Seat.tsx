@@ -1,0 +1,90 @@
+/** Seats from above, and the ripples round the chosen one. */
+import type { KeyboardEvent, PointerEvent } from 'react';
+import type { Plan, Station } from '@heronstone/core/model/plan.ts';
+import { bodyAt, levelReach, pace, SWIVEL_STEP } from '@heronstone/core/reach/body.ts';
+import { RippleMark } from '../RippleMark.tsx';
+
+/** The ripples round the chosen seat: forearm zone, arm's length, swivel, two paces. */
+export function Rings({ station, plan, px, small }: { station: Station; plan: Plan; px: number; small: boolean }) {
+  const person = plan.people[station.person]!;
+  const body = bodyAt(station, person);
+  const swivel = levelReach(body, body.shoulder) + SWIVEL_STEP;
+  const rings = [
+    { r: body.forearmZone + body.halfBreadth, n: 1 },
+    { r: body.grip + body.halfBreadth * 0.6, n: 2 },
+    { r: swivel, n: 3 },
+    { r: Math.max(2 * pace(person.stature), swivel * 1.2), n: 4 },
+  ] as const;
+  return (
+    <g clipPath="url(#floor)" pointerEvents="none">
+      {[...rings].reverse().map(({ r, n }) => (
+        <g key={n}>
+          <circle
+            cx={station.x}
+            cy={station.y}
+            r={r}
+            fill={n <= 2 ? 'var(--wash)' : 'none'}
+            stroke={`var(--w${n})`}
+            strokeWidth={(n === 1 ? 2 : 1.4) * px}
+          />
+          {!small && (
+            <RippleMark
+              ripple={n}
+              x={station.x + r * Math.cos(0.9 + n * 0.06)}
+              y={station.y + r * Math.sin(0.9 + n * 0.06)}
+              r={8 * px}
+            />
+          )}
+        </g>
+      ))}
+    </g>
+  );
+}
+
+export function Seat({
+  station,
+  on,
+  shown,
+  px,
+  editable,
+  onPointerDown,
+  onKeyDown,
+}: {
+  station: Station;
+  on: boolean;
+  shown: boolean;
+  px: number;
+  editable: boolean;
+  onPointerDown: (e: PointerEvent) => void;
+  onKeyDown: (e: KeyboardEvent) => void;
+}) {
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-pressed={on}
+      aria-label={`${station.name}, seat, ${station.posture}`}
+      data-station={station.id}
+      className={editable ? 'cursor-move' : 'cursor-pointer'}
+      onPointerDown={onPointerDown}
+      onKeyDown={onKeyDown}
+    >
+      <title>{station.name}</title>
+      <g transform={`translate(${station.x} ${station.y}) rotate(${station.facing})`}>
+        <ellipse
+          rx={215}
+          ry={125}
+          fill={shown ? 'var(--w3)' : 'var(--sand)'}
+          fillOpacity="0.75"
+          stroke={on ? 'var(--rust)' : 'var(--ink)'}
+          strokeWidth={(on ? 2.4 : 1.3) * px}
+        />
+        <circle r={85} fill="var(--leaf)" stroke={on ? 'var(--rust)' : 'var(--ink)'} strokeWidth={1.3 * px} />
+        <path d="M-45 -30 L0 -70 L45 -30" fill="none" stroke="var(--ink)" strokeWidth={1.6 * px} />
+        {station.posture === 'seated' && (
+          <path d="M-150 95 A180 120 0 0 0 150 95" fill="none" stroke="var(--ink)" strokeWidth={2.4 * px} />
+        )}
+      </g>
+    </g>
+  );
+}

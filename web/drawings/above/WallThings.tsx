@@ -1,0 +1,128 @@
+/** A wall from above with its name, doors, windows and what is fixed to it. */
+import { formatLength } from '@heronstone/core/model/measure.ts';
+import type { Plan } from '@heronstone/core/model/plan.ts';
+import type { Wall } from '@heronstone/core/room/walls.ts';
+import { select } from '../../state/store.ts';
+import { closed, WALL } from './path.ts';
+
+export function WallThings({ wall, plan, px, small }: { wall: Wall; plan: Plan; px: number; small: boolean }) {
+  const on = (along: number, out: number) => ({
+    x: wall.from.x + wall.along.x * along + wall.inward.x * out,
+    y: wall.from.y + wall.along.y * along + wall.inward.y * out,
+  });
+  const middle = on(wall.length / 2, -WALL - 26 * px);
+  const upright = Math.abs(wall.along.y) > 0.7;
+  return (
+    <g>
+      {!small && (
+        <text
+          x={middle.x}
+          y={middle.y}
+          dy="0.35em"
+          textAnchor="middle"
+          fontSize={12 * px}
+          fill="var(--soft)"
+          transform={upright ? `rotate(-90 ${middle.x} ${middle.y})` : undefined}
+        >
+          {wall.name} · {formatLength(wall.length, plan.meta.units)}
+        </text>
+      )}
+      {Object.values(plan.openings)
+        .filter((o) => o.corner === wall.id)
+        .map((o) => {
+          const [a, b, c, d] = [
+            on(o.offset, 0),
+            on(o.offset + o.width, 0),
+            on(o.offset + o.width, -WALL),
+            on(o.offset, -WALL),
+          ];
+          const hinge = o.hinge === 'left' ? a : b;
+          const leaf =
+            o.hinge === 'left'
+              ? on(o.offset, o.swing === 'in' ? o.width : -o.width)
+              : on(o.offset + o.width, o.swing === 'in' ? o.width : -o.width);
+          const latch = o.hinge === 'left' ? b : a;
+          const sweep = (o.hinge === 'left') === (o.swing === 'in') ? 0 : 1;
+          return (
+            <g
+              key={o.id}
+              role="button"
+              tabIndex={0}
+              aria-label={`${o.kind} on ${wall.name}`}
+              data-opening={o.id}
+              className="cursor-pointer"
+              onPointerDown={(e) => {
+                e.stopPropagation();
+                select({ kind: 'opening', id: o.id });
+              }}
+              onKeyDown={(e) => e.key === 'Enter' && select({ kind: 'opening', id: o.id })}
+            >
+              <path
+                d={closed([a, b, c, d])}
+                fill={o.kind === 'window' ? 'color-mix(in srgb, var(--w4) 45%, var(--leaf))' : 'var(--leaf)'}
+                stroke="var(--ink)"
+                strokeWidth={1.3 * px}
+              />
+              {o.swing !== 'none' && (
+                <>
+                  <path
+                    d={`M${hinge.x} ${hinge.y}L${leaf.x} ${leaf.y}A${o.width} ${o.width} 0 0 ${1 - sweep} ${latch.x} ${latch.y}Z`}
+                    fill="var(--wash)"
+                    stroke="var(--ink)"
+                    strokeWidth={px}
+                  />
+                </>
+              )}
+            </g>
+          );
+        })}
+      {Object.values(plan.fixtures)
+        .filter((f) => f.corner === wall.id)
+        .map((f) => {
+          const centre = on(f.offset + f.width / 2, Math.max(f.depth / 2, 5 * px));
+          const box = [
+            on(f.offset, 0),
+            on(f.offset + f.width, 0),
+            on(f.offset + f.width, Math.max(f.depth, 8)),
+            on(f.offset, Math.max(f.depth, 8)),
+          ];
+          return (
+            <g
+              key={f.id}
+              role="button"
+              tabIndex={0}
+              aria-label={`${f.kind} on ${wall.name}`}
+              className="cursor-pointer"
+              onPointerDown={(e) => {
+                e.stopPropagation();
+                select({ kind: 'fixture', id: f.id });
+              }}
+              onKeyDown={(e) => e.key === 'Enter' && select({ kind: 'fixture', id: f.id })}
+            >
+              <title>{f.kind}</title>
+              {f.kind === 'socket' ? (
+                <>
+                  <circle
+                    cx={centre.x}
+                    cy={centre.y}
+                    r={6 * px}
+                    fill="var(--leaf)"
+                    stroke="var(--ink)"
+                    strokeWidth={1.3 * px}
+                  />
+                  <circle cx={centre.x} cy={centre.y} r={1.8 * px} fill="var(--ink)" />
+                </>
+              ) : (
+                <path
+                  d={closed(box)}
+                  fill={f.kind === 'heater' ? 'var(--sand)' : 'color-mix(in srgb, var(--lichen) 60%, var(--leaf))'}
+                  stroke="var(--ink)"
+                  strokeWidth={px}
+                />
+              )}
+            </g>
+          );
+        })}
+    </g>
+  );
+}

@@ -1,0 +1,236 @@
+/** A unit in the unrolled strip, with the front of each of its compartments. */
+import { useDroppable } from '@dnd-kit/core';
+import { memo } from 'react';
+import type { CompartmentReport, Report } from '@heronstone/core/evaluate.ts';
+import type { Arrangement, Plan, Unit } from '@heronstone/core/model/plan.ts';
+import { RIPPLE_WORD } from '@heronstone/core/reach/body.ts';
+import { select } from '../../state/store.ts';
+import { RippleMark } from '../RippleMark.tsx';
+import { fillWords, Tide } from '../Tide.tsx';
+
+interface UnitFaceProps {
+  unit: Unit;
+  left: number;
+  right: number;
+  faces: boolean;
+  compartments: readonly CompartmentReport[];
+  report: Report;
+  plan: Plan;
+  station: string | null;
+  arrangement: Arrangement;
+  /** The unit or one of its compartments, when chosen. */
+  chosen: string | null;
+  /** Ids of lit compartments, joined. */
+  lit: string;
+  base: number;
+  px: number;
+  onCompartment?: ((id: string) => void) | undefined;
+}
+
+export const UnitFace = memo(function UnitFace({
+  unit,
+  left,
+  right,
+  faces,
+  compartments,
+  report,
+  plan,
+  station,
+  arrangement,
+  chosen,
+  lit,
+  base,
+  px,
+  onCompartment,
+}: UnitFaceProps) {
+  const y = (z: number) => base - z;
+  const top = unit.bottom + unit.height;
+  return (
+    <g data-strip-unit={unit.id}>
+      {unit.kind === 'table' ? (
+        <g stroke="var(--ink)" strokeWidth={1.3 * px} fill="var(--wood)" pointerEvents="none">
+          <rect x={left + 40} y={y(top - unit.board)} width={45} height={top - unit.board} fillOpacity="0.6" />
+          <rect x={right - 85} y={y(top - unit.board)} width={45} height={top - unit.board} fillOpacity="0.6" />
+          <rect x={left} y={y(top)} width={right - left} height={unit.board} />
+        </g>
+      ) : (
+        <rect
+          x={left}
+          y={y(top)}
+          width={right - left}
+          height={unit.height}
+          fill={
+            unit.kind === 'pegboard' || unit.kind === 'cube shelf' || unit.kind === 'bookcase'
+              ? 'color-mix(in srgb, var(--wood) 55%, var(--leaf))'
+              : 'var(--leaf)'
+          }
+          stroke={chosen === unit.id ? 'var(--rust)' : 'var(--ink)'}
+          strokeWidth={(chosen === unit.id ? 2.4 : 1.3) * px}
+          pointerEvents="none"
+        />
+      )}
+      {compartments.map((c) => (
+        <Front
+          key={c.id}
+          compartment={c}
+          left={faces ? left : left + (right - left - unit.width) / 2}
+          report={report}
+          plan={plan}
+          station={station}
+          arrangement={arrangement}
+          chosen={chosen === c.id}
+          lit={lit.split(' ').includes(c.id)}
+          base={base}
+          px={px}
+          onCompartment={onCompartment}
+        />
+      ))}
+      {(unit.kind === 'pegboard' || !faces) && (
+        <text
+          x={(left + right) / 2}
+          y={y(top) - 5 * px}
+          textAnchor="middle"
+          fontSize={11 * px}
+          fill="var(--soft)"
+          pointerEvents="none"
+        >
+          {unit.name}
+        </text>
+      )}
+    </g>
+  );
+});
+
+interface FrontProps extends Pick<
+  UnitFaceProps,
+  'report' | 'plan' | 'station' | 'arrangement' | 'base' | 'px' | 'onCompartment'
+> {
+  compartment: CompartmentReport;
+  left: number;
+  chosen: boolean;
+  lit: boolean;
+}
+
+function Front({
+  compartment: c,
+  left,
+  report,
+  plan,
+  station,
+  arrangement,
+  chosen,
+  lit,
+  base,
+  px,
+  onCompartment,
+}: FrontProps) {
+  const { setNodeRef, isOver } = useDroppable({ id: c.id });
+  const x = left + c.front.left + 4 * px;
+  const width = c.front.right - c.front.left - 8 * px;
+  const height = Math.max(c.front.top - c.front.bottom - 4 * px, 6 * px);
+  const y = base - c.front.top + 2 * px;
+  const reach = station ? c.reach[station] : undefined;
+  const contents = c.contents[arrangement];
+  const first = contents[0] ? plan.supplies[report.placements[contents[0]]!.supply]!.name : '';
+  const label = first === '' ? 'empty' : contents.length > 1 ? `${first} +${contents.length - 1}` : first;
+  const r = Math.min(9 * px, height * 0.45);
+  const size = Math.min((width < 90 * px ? 9.5 : 11.5) * px, height * 0.62);
+  // A narrow front that is high enough has its words below the ripple, over the whole width.
+  const below = width < 130 * px && height > 2 * r + size + 8 * px;
+  const mid = below ? y + r + 4 * px : height > 60 * px ? y + height - r - 6 * px : y + height / 2;
+  const room = below ? width - 16 * px : width - 2 * r - 18 * px;
+  const letters = Math.floor(room / (size * 0.53));
+  const lines =
+    below && label.length > letters && height > 2 * r + 2.2 * size + 10 * px
+      ? wrap(label, letters)
+      : [label.length > letters ? `${label.slice(0, letters - 1)}…` : label];
+  const fill = c.fill[arrangement];
+  const pick = () => (onCompartment ?? ((id: string) => select({ kind: 'compartment', id })))(c.id);
+  return (
+    <g
+      ref={setNodeRef as unknown as (element: SVGGElement | null) => void}
+      role="button"
+      tabIndex={0}
+      data-place={c.id}
+      aria-pressed={chosen}
+      aria-label={`${c.name}: ${contents.length === 0 ? 'empty' : `${contents.length} ${contents.length === 1 ? 'line' : 'lines'}, ${first}`}, ${fillWords(fill)}${reach ? `, ripple ${reach.ripple} ${RIPPLE_WORD[reach.ripple]}` : ''}`}
+      className="cursor-pointer"
+      onPointerDown={(e) => {
+        e.stopPropagation();
+        pick();
+      }}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter' || e.key === ' ') {
+          e.preventDefault();
+          pick();
+        }
+      }}
+    >
+      <title>{`${c.name}: ${contents.map((id) => plan.supplies[report.placements[id]!.supply]!.name).join(', ') || 'empty'}`}</title>
+      <rect
+        x={x}
+        y={y}
+        width={width}
+        height={height}
+        rx={3 * px}
+        fill={
+          chosen || isOver || lit
+            ? 'color-mix(in srgb, var(--rust) 14%, var(--leaf))'
+            : c.access === 'open' || c.access === 'peg' || c.access === 'top'
+              ? 'color-mix(in srgb, var(--leaf) 65%, transparent)'
+              : 'var(--leaf)'
+        }
+        stroke={chosen || isOver || lit ? 'var(--rust)' : 'var(--ink)'}
+        strokeWidth={(chosen || isOver || lit ? 2.4 : 0.9) * px}
+        strokeDasharray={c.access === 'top' ? `${5 * px} ${4 * px}` : undefined}
+      />
+      {reach && <RippleMark ripple={reach.ripple} x={x + r + 5 * px} y={mid} r={r} />}
+      {letters > 3 &&
+        lines.map((line, i) => (
+          <text
+            key={i}
+            x={below ? x + 5 * px : x + 2 * r + 9 * px}
+            y={below ? y + 2 * r + 6 * px + size * (0.5 + i * 1.1) : mid}
+            dy="0.35em"
+            fontSize={size}
+            fill={first === '' ? 'var(--soft)' : 'var(--ink)'}
+            fontWeight={chosen ? 700 : 400}
+          >
+            {line}
+          </text>
+        ))}
+      {contents.length > 0 && (
+        <Tide
+          fill={fill}
+          x={x + width - 7 * px}
+          y={y + 2 * px}
+          width={5 * px}
+          height={height - 4 * px}
+          grow={plan.meta.roomToGrow}
+        />
+      )}
+      {lit && (
+        <rect
+          className="lit"
+          x={x - 6 * px}
+          y={y - 6 * px}
+          width={width + 12 * px}
+          height={height + 12 * px}
+          rx={9 * px}
+          fill="none"
+          stroke="var(--rust)"
+          strokeWidth={2 * px}
+          pointerEvents="none"
+        />
+      )}
+    </g>
+  );
+}
+
+/** Two lines of at most so many letters. */
+function wrap(text: string, letters: number): string[] {
+  const cut = text.lastIndexOf(' ', letters);
+  const at = cut > 2 ? cut : letters;
+  const rest = text.slice(at).trim();
+  return [text.slice(0, at), rest.length > letters ? `${rest.slice(0, letters - 1)}…` : rest];
+}

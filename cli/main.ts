@@ -9,6 +9,7 @@ import { labelsPdf } from '@heronstone/core/formats/labelsPdf.ts';
 import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { applyChanges } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
+import { sceneOf } from '@heronstone/core/scene.ts';
 import { changesTo, solveAll } from '@heronstone/core/place/solve.ts';
 import { addSupplies } from '@heronstone/core/sort/supplies.ts';
 import { DataError, openDatabase } from '@heronstone/server/database.ts';
@@ -120,6 +121,39 @@ function build(io: Output): Command {
           week,
         }),
       );
+    });
+
+  program
+    .command('path')
+    .argument('<plan>', 'plan file')
+    .description(
+      'the shortest way over the free floor from a seat to a place: length in mm and corner points, or why there is none',
+    )
+    .requiredOption('--from <station>', 'id of a station')
+    .requiredOption('--to <compartment>', 'id of a compartment, for example slim/d2')
+    .action((file: string, options: { from: string; to: string }) => {
+      const plan = readPlan(file);
+      const scene = sceneOf(plan);
+      const walks = scene.walks.get(options.from);
+      if (!walks)
+        throw new UsageError(
+          `There is no station “${options.from}”; there are ${Object.keys(plan.stations).join(', ') || 'none'}.`,
+        );
+      const walk = walks.get(options.to);
+      if (!walk)
+        throw new UsageError(
+          `There is no compartment “${options.to}”; a compartment is named like ${scene.compartments[0]?.id ?? 'unit/d1'}.`,
+        );
+      io.out(
+        json({
+          from: options.from,
+          to: options.to,
+          length: walk.path ? Math.round(walk.length * 10) / 10 : null,
+          points: walk.path?.points ?? null,
+          reason: walk.reason,
+        }),
+      );
+      if (walk.reason) throw new ReportHasErrors([`${options.to} cannot be walked to: ${walk.reason}.`]);
     });
 
   program

@@ -27,7 +27,7 @@ import type {
   UsedFrom,
   Week,
 } from './report.ts';
-import { noStation, noSuchPlace, overFull, placementFindings, tooManyPlaced } from './reportFindings.ts';
+import { noStation, noSuchPlace, walledIn, overFull, placementFindings, tooManyPlaced } from './reportFindings.ts';
 
 export * from './report.ts';
 
@@ -57,9 +57,18 @@ export function evaluate(plan: Plan): Report {
   for (const p of Object.values(placements)) findings.push(...placementFindings(plan, p));
   for (const c of scene.compartments) {
     const fill = fills.get(c.id)?.today;
-    if (fill?.state === 'over') findings.push(overFull(c, fill));
+    if (fill && fill.share > 1 + 1e-9) findings.push(overFull(c, fill));
   }
   if (scene.stations.length === 0 && Object.keys(plan.uses).length > 0) findings.push(noStation(plan));
+  for (const station of scene.stations) {
+    const said = new Set<string>();
+    for (const c of scene.compartments) {
+      const { reason } = scene.walks.get(station.id)!.get(c.id)!;
+      if (!reason || said.has(c.unit) || scene.ways.get(station.id)!.get(c.id)!.ripple <= 3) continue;
+      said.add(c.unit);
+      findings.push(walledIn(plan, station.id, c.unit, reason));
+    }
+  }
   const compartments = scene.compartments.map((c) => compartmentReport(scene, c, fills.get(c.id), contents.get(c.id)));
   const walls = wallsOf(plan);
   const units: Record<string, UnitReport> = {};
@@ -285,6 +294,7 @@ function compartmentReport(
       ripple: way.ripple,
       band: way.band,
       walk: way.walk,
+      path: way.walk === 0 ? null : (scene.walks.get(station.id)!.get(c.id)!.path?.points ?? null),
       paces: Math.round(way.walk / pace(scene.plan.people[station.person]!.stature)),
       seconds: totalSeconds(elements),
     };

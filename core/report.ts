@@ -5,6 +5,7 @@ import type { Finding } from './model/finding.ts';
 import type { Arrangement } from './model/plan.ts';
 import type { Penalty } from './place/cost.ts';
 import type { HeightBand, Ripple } from './reach/body.ts';
+import type { Point } from './room/geometry.ts';
 import type { StripSpan, Wall } from './room/walls.ts';
 
 export type FillState = 'free' | 'comfortable' | 'full' | 'over';
@@ -22,6 +23,8 @@ export interface ReachReport {
   band: HeightBand;
   /** Walking distance one way, mm, and in paces; 0 from the seat. */
   walk: number;
+  /** Corner points of the way over the free floor, mm; null from the seat, and where there is no way. */
+  path: Point[] | null;
   paces: number;
   /** One fetch out of the empty, labelled compartment, s. */
   seconds: number;

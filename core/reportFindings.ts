@@ -70,6 +70,20 @@ export function tooManyPlaced(supply: Supply, total: number, arrangement: Arrang
   };
 }
 
+/** A unit that cannot be walked to from a seat: one finding for all its compartments. */
+export function walledIn(plan: Plan, station: string, unit: string, reason: string): Finding {
+  const [from, to] = [plan.stations[station]!.name, plan.units[unit]!.name];
+  return {
+    code: 'cannot be walked to',
+    severity: 'error',
+    path: `units.${unit}.x`,
+    value: [plan.units[unit]!.x, plan.units[unit]!.y],
+    expected: 'a way at least 500 mm wide from the seat to its front',
+    message: `${to} cannot be walked to from ${from}: ${reason}.`,
+    target: { table: 'units', id: unit },
+  };
+}
+
 /** Uses without a seat to fetch from. */
 export function noStation(plan: Plan): Finding {
   return {

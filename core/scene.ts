@@ -2,6 +2,7 @@
 import { allCompartments, type Compartment } from './furniture/compartments.ts';
 import { wayOf, type Way } from './fetch/fetch.ts';
 import { byName, type Arrangement, type Placement, type Plan, type Station } from './model/plan.ts';
+import { walksOf, type Walks } from './room/walks.ts';
 
 /** One use of a supply: how often a week, from where. */
 export interface WeeklyUse {
@@ -17,6 +18,9 @@ export interface Scene {
   compartment: ReadonlyMap<string, Compartment>;
   /** ways.get(station).get(compartment) */
   ways: ReadonlyMap<string, ReadonlyMap<string, Way>>;
+  walks: Walks;
+  /** Compartments that nobody can walk to or reach from a seat. */
+  shut: ReadonlySet<string>;
   /** Uses a week of a supply; empty for one that nobody uses. */
   uses: ReadonlyMap<string, readonly WeeklyUse[]>;
 }
@@ -27,10 +31,14 @@ const NO_USES: readonly WeeklyUse[] = [];
 export function sceneOf(plan: Plan): Scene {
   const stations = byName(plan.stations);
   const compartments = allCompartments(plan);
+  const walks = walksOf(plan, compartments);
   const ways = new Map(
     stations.map((station) => {
       const person = plan.people[station.person]!;
-      return [station.id, new Map(compartments.map((c) => [c.id, wayOf(station, person, c)]))] as const;
+      return [
+        station.id,
+        new Map(compartments.map((c) => [c.id, wayOf(station, person, c, walks.get(station.id)!.get(c.id)!.length)])),
+      ] as const;
     }),
   );
   const uses = new Map<string, WeeklyUse[]>();
@@ -43,7 +51,25 @@ export function sceneOf(plan: Plan): Scene {
     list.push({ activity: use.activity, station, fetches });
     uses.set(use.supply, list);
   }
-  return { plan, stations, compartments, compartment: new Map(compartments.map((c) => [c.id, c])), ways, uses };
+  const shut = new Set(
+    compartments
+      .filter(
+        (c) =>
+          stations.length > 0 &&
+          stations.every((s) => walks.get(s.id)!.get(c.id)!.reason !== null && ways.get(s.id)!.get(c.id)!.ripple > 3),
+      )
+      .map((c) => c.id),
+  );
+  return {
+    plan,
+    stations,
+    compartments,
+    compartment: new Map(compartments.map((c) => [c.id, c])),
+    ways,
+    walks,
+    shut,
+    uses,
+  };
 }
 
 export function usesOf(scene: Scene, supply: string): readonly WeeklyUse[] {

@@ -30,6 +30,7 @@ function at(x: number, y: number, z: number, access: Compartment['access'] = 'op
     inside: { width: 1, depth: 1, height: 1 },
     front: { left: 0, right: 1, bottom: z, top: z },
     access3: { x, y, z },
+    door: { x: 0, y: 0 },
     stand: { x: x * short, y: y * short },
   };
 }

@@ -44,11 +44,18 @@ export interface Finding {
   aside: number;
 }
 
-/** The way between a station and a compartment. */
-export function wayOf(station: Station, person: Person, compartment: Compartment): Way {
+/**
+ * The way between a station and a compartment.
+ * @param walk how far one walks to stand before it, mm; without it, the straight line
+ */
+export function wayOf(
+  station: Station,
+  person: Person,
+  compartment: Compartment,
+  walk = distance(station, compartment.stand),
+): Way {
   const body = bodyAt(station, person);
   const target = compartment.access3;
-  const walk = distance(station, compartment.stand);
   const ripple = rippleOf(station, body, target, walk);
   const band = heightBand(target.z, body);
   const there: Element[] = [];

@@ -25,7 +25,8 @@ export interface Compartment {
   front: { left: number; right: number; bottom: number; top: number };
   /** Where the hand goes in, in the room, and its height over the floor, mm. */
   access3: Point & { z: number };
-  /** Where one stands to reach into it, mm. */
+  /** Middle of its front on the floor, and where one stands to reach into it when nothing is in the way, mm. */
+  door: Point;
   stand: Point;
 }
 
@@ -194,6 +195,7 @@ export function compartmentsOf(unit: Unit): Compartment[] {
       inside: { ...inside, height },
       front,
       access3: { ...inRoom(unit, middle, out), z },
+      door: inRoom(unit, middle, unit.depth),
       stand: inRoom(unit, middle, unit.depth + STAND_OFF),
     });
   };

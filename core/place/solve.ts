@@ -99,7 +99,13 @@ class Search {
 
   /** How many of a supply fit into a compartment beside what is there. */
   fits(supply: Supply, count: number, at: number) {
+    if (this.isShut(at)) return null;
     return this.fitter.into(supply, count, at, this.taken[at]!);
+  }
+
+  /** Whether nobody can get at a compartment. */
+  isShut(at: number): boolean {
+    return this.scene.shut.has(this.scene.compartments[at]!.id);
   }
 
   /** Whether another part of the same supply lies there: parts of one supply do not share a compartment. */
@@ -223,7 +229,7 @@ function makeRoom(search: Search, unplaced: Solution['unplaced']): Solution['unp
     const supply = search.scene.plan.supplies[id]!;
     const homes = search.scene.compartments
       .map((_, at) => at)
-      .filter((at) => search.fitter.into(supply, count, at, 0)?.count === count)
+      .filter((at) => !search.isShut(at) && search.fitter.into(supply, count, at, 0)?.count === count)
       .sort((a, b) => search.costs(supply)[a]! - search.costs(supply)[b]!);
     return !homes.some((at) => pushInto(search, supply, count, at));
   });

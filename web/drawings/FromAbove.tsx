@@ -11,6 +11,7 @@ import { Distances } from './above/Distances.tsx';
 import { closed, WALL } from './above/path.ts';
 import { Rings, Seat } from './above/Seat.tsx';
 import { WallThings } from './above/WallThings.tsx';
+import { Way } from './above/Way.tsx';
 
 export interface AboveProps {
   /** Whether things can be moved here. */
@@ -240,6 +241,9 @@ export function FromAbove({ editable = false, lit = [], rings = true, small = fa
           onKeyDown={key('stations', s)}
         />
       ))}
+      {stationId && report && (
+        <Way report={report} selected={selected} station={stationId} px={px} say={(mm) => formatLength(mm, system)} />
+      )}
       {!small && selected?.kind === 'unit' && plan.units[selected.id] && (
         <Distances unit={plan.units[selected.id]!} walls={walls} px={px} say={(mm) => formatLength(mm, system)} />
       )}

@@ -1,0 +1,66 @@
+/** How far it is from each station to where one stands before each compartment; worked out once for a room as it stands. */
+import type { Compartment } from '../furniture/compartments.ts';
+import { byName, type Plan } from '../model/plan.ts';
+import { distance, type Point } from './geometry.ts';
+import { blocksWalking, floorOf, pathsFrom, standBefore, type NoPath, type Path } from './path.ts';
+
+export interface Walk {
+  /** mm; the straight line where there is no path. */
+  length: number;
+  path: Path | null;
+  /** Why there is none. */
+  reason: NoPath | null;
+}
+
+/** walks.get(station).get(compartment) */
+export type Walks = ReadonlyMap<string, ReadonlyMap<string, Walk>>;
+
+/** Rooms that were looked at already, by the table of units: tables are never changed in place. */
+const known = new WeakMap<object, { corners: unknown; stations: unknown; walks: Walks }>();
+
+/** All walks of a plan. Without an outline people walk straight. */
+export function walksOf(plan: Plan, compartments: readonly Compartment[]): Walks {
+  const before = known.get(plan.units);
+  if (before && before.corners === plan.corners && before.stations === plan.stations) return before.walks;
+  const walks = measure(plan, compartments);
+  known.set(plan.units, { corners: plan.corners, stations: plan.stations, walks });
+  return walks;
+}
+
+function measure(plan: Plan, compartments: readonly Compartment[]): Walks {
+  const stations = byName(plan.stations);
+  const straight = (station: Point, c: Compartment, reason: NoPath | null): Walk => ({
+    length: distance(station, c.stand),
+    path: null,
+    reason,
+  });
+  if (Object.keys(plan.corners).length < 3) {
+    return new Map(stations.map((s) => [s.id, new Map(compartments.map((c) => [c.id, straight(s, c, null)]))]));
+  }
+  const floor = floorOf(plan);
+  // The drawers of a unit share the place before it.
+  const places = new Map<string, Point>();
+  const key = (c: Compartment) => `${c.unit} ${c.stand.x} ${c.stand.y}`;
+  for (const c of compartments)
+    if (!places.has(key(c)))
+      places.set(key(c), standBefore(floor, c.door, c.stand, !blocksWalking(plan.units[c.unit]!)));
+  const goals = [...places.values()];
+  const index = new Map([...places.keys()].map((k, i) => [k, i]));
+  return new Map(
+    stations.map((station) => {
+      const paths = pathsFrom(floor, station, goals);
+      const own = new Map(
+        compartments.map((c): [string, Walk] => {
+          const found = paths[index.get(key(c))!]!;
+          return [
+            c.id,
+            typeof found === 'string'
+              ? straight(station, c, found)
+              : { length: found.length, path: found, reason: null },
+          ];
+        }),
+      );
+      return [station.id, own];
+    }),
+  );
+}

@@ -31,12 +31,16 @@ function unit(
 /** The room and everything in it, before any supply. */
 function room(): Change[] {
   const corner = (id: string, order: number, x: number, y: number, wall: string) =>
-    set('corners', id, { id, order, x, y, wall });
+    set('corners', id, { id, order, x, y, wall, taped: null });
   return [
     corner('nw', 0, 0, 0, 'North wall'),
-    corner('ne', 1, 3450, 0, 'East wall'),
-    corner('se', 2, 3450, 2950, 'South wall'),
-    corner('sw', 3, 0, 2950, 'West wall'),
+    corner('aw', 1, 1560, 0, 'Alcove, west side'),
+    corner('an', 2, 1560, -600, 'Alcove, back'),
+    corner('ae', 3, 2460, -600, 'Alcove, east side'),
+    corner('cb', 4, 2460, 0, 'Chimney breast'),
+    corner('ne', 5, 3450, 0, 'East wall'),
+    corner('se', 6, 3450, 2950, 'South wall'),
+    corner('sw', 7, 0, 2950, 'West wall'),
     set('openings', 'door', {
       id: 'door',
       kind: 'door',
@@ -82,8 +86,8 @@ function room(): Change[] {
     set('fixtures', 'socket-north', {
       id: 'socket-north',
       kind: 'socket',
-      corner: 'nw',
-      offset: 2600,
+      corner: 'cb',
+      offset: 400,
       width: 146,
       height: 86,
       depth: 10,
@@ -118,8 +122,8 @@ function room(): Change[] {
     unit('Slim drawer unit', 'slim', 'Slim drawers', { x: 240, y: 2190, turn: 270 }),
     unit('Tall drawer unit', 'tall', 'Tall drawers', { x: 240, y: 2590, turn: 270 }),
     unit('Cube shelf', 'cubes', 'Cube shelf', { x: 3260, y: 560, turn: 90 }),
-    unit('Bookcase', 'books', 'Bookcase', { x: 2050, y: 160, turn: 0 }, { depth: 320 }),
-    unit('Three-tier cart', 'cart', 'Cart', { x: 1800, y: 1100, turn: 0 }),
+    unit('Bookcase', 'books', 'Bookcase', { x: 2010, y: -440, turn: 0 }, { depth: 320 }),
+    unit('Three-tier cart', 'cart', 'Cart', { x: 1350, y: 2720, turn: 180 }),
     unit('Pegboard', 'peg', 'Pegboard', { x: 1090, y: 10, turn: 0 }),
     unit('Wall shelf', 'shelfW', 'West wall shelf', { x: 100, y: 2440, turn: 270 }, { bottom: 1500 }),
     unit(

@@ -238,3 +238,46 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await expect(week).toHaveText(before, { useInnerText: true });
   });
 });
+
+test('walk the walls of an L-shaped room with a 25 mm error, see it, spread it; drag a corner; the tape is kept', async ({
+  page,
+  server,
+}) => {
+  await page.goto(server.address);
+  await page.getByRole('button', { name: 'Begin the plan' }).click();
+  await page.getByRole('radio', { name: /walk the walls/ }).click();
+  for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'One more wall' }).click();
+  const walls = [
+    ['4 m', '90'],
+    ['2000', '90'],
+    ['2000', '-90'],
+    ['100 cm', '90'],
+    ['2025', '90'],
+    ['3 m', '90'],
+  ] as const;
+  for (const [i, [length, turn]] of walls.entries()) {
+    await page.getByLabel(`Length of wall ${i + 1}`).fill(length);
+    await page.getByLabel(`Turn after wall ${i + 1}`).selectOption(turn);
+  }
+  await expect(page.getByText('The end misses the start by 25 mm, 1 in 561.')).toBeVisible();
+  await expect(page.getByText(/Measure again first: wall [135] /)).toBeVisible();
+  await page.getByLabel('Turn after wall 3').selectOption('90');
+  await expect(page.getByText(/The turns add up to 540°/)).toBeVisible();
+  await page.getByLabel('Turn after wall 3').selectOption('-90');
+  await page.getByRole('button', { name: 'Spread 25 mm over the walls and draw the room' }).click();
+  await expect(page.getByText('10.0', { exact: false }).first()).toBeVisible();
+  await page.getByRole('button', { name: /^South wall 2 / }).click();
+  await expect(page.getByText('2 025 mm')).toBeVisible();
+  await expect(page.getByText('Drawn')).toBeVisible();
+  await page.getByRole('button', { name: 'Put a corner in its middle' }).click();
+  await expect(page.locator('[data-corner]')).toHaveCount(7);
+  await page.getByRole('button', { name: 'Take this corner out' }).click();
+  await expect(page.locator('[data-corner]')).toHaveCount(6);
+  const corner = page.locator('[data-corner]').nth(1);
+  const at = (await corner.boundingBox())!;
+  await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(at.x + 60, at.y + 4, { steps: 5 });
+  await page.mouse.up();
+  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toHaveAttribute('title', 'Undo: Move a corner');
+});

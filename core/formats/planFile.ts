@@ -106,6 +106,6 @@ export function planFileJsonSchema(): unknown {
   return {
     title: 'Heronstone plan file',
     description: 'Lengths in mm, masses in g, angles in degrees clockwise.',
-    ...z.toJSONSchema(PlanFileSchema),
+    ...z.toJSONSchema(PlanFileSchema, { io: 'input' }),
   };
 }

@@ -69,7 +69,7 @@ export function tierFindings(unit: Unit, system: UnitSystem): Finding[] {
       expected,
       message,
       target: { table: 'units', id: unit.id },
-      ...(by ? { by: Math.ceil(by) } : {}),
+      ...(by ? { by: Math.ceil(by - 1e-6) } : {}),
     });
   const say = (mm: number) => formatLength(mm, system);
   const needs = tiersHeight(unit);

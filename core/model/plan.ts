@@ -65,6 +65,8 @@ export const CornerSchema = z.strictObject({
   y: position('y'),
   /** Name of the wall that starts at this corner. */
   wall: name('The wall'),
+  /** What was read off the tape for that wall, mm; null when it was not taped. */
+  taped: length('A taped length', 1, 50_000).nullable().default(null),
 });
 
 export const OpeningSchema = z.strictObject({

@@ -1,10 +1,11 @@
 /** What is wrong with the room and what stands in it: openings that do not fit their wall, overlaps, things outside. */
 import type { Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
-import { byName, type Plan, type TableName, type Unit } from '../model/plan.ts';
+import { byName, cornersInOrder, type Plan, type TableName, type Unit } from '../model/plan.ts';
 import { footprint, solidSpan } from '../furniture/footprint.ts';
 import { tierFindings } from '../furniture/compartments.ts';
-import { overlapDepth, signedArea, standsOut } from './geometry.ts';
+import { outOfRoom, overlapDepth, signedArea, standsOut } from './geometry.ts';
+import { selfCrossing } from './traverse.ts';
 import { outlineOf, wallsOf } from './walls.ts';
 
 /** Overlaps and gaps smaller than this are measuring noise, mm. */
@@ -34,13 +35,21 @@ function error(
     expected,
     message,
     target: { table, id },
-    ...(by ? { by: Math.ceil(by) } : {}),
+    ...(by ? { by: Math.ceil(by - 1e-6) } : {}),
   };
 }
 
 function checkOutline(plan: Plan): Finding[] {
   const outline = outlineOf(plan);
   if (outline.length === 0) return [];
+  const crossing = selfCrossing(outline);
+  if (crossing) {
+    const corners = cornersInOrder(plan);
+    const [a, b] = [corners[crossing.a]!, corners[crossing.b]!];
+    const at = [Math.round(crossing.at.x), Math.round(crossing.at.y)];
+    const message = `${a.wall} and ${b.wall} cross each other, ${at[0]} mm east and ${at[1]} mm south of the first corner.`;
+    return [error('crossing', 'corners', b.id, 'x', message, 'walls that meet only at their corners', at)];
+  }
   const first = Object.values(plan.corners)[0]!;
   if (outline.length < 3 || signedArea(outline) < 0.5e6) {
     return [
@@ -194,7 +203,7 @@ function checkUnits(plan: Plan): Finding[] {
         ),
       );
     if (outline.length >= 3) {
-      const out = standsOut(feet[i]!, outline);
+      const out = outOfRoom(feet[i]!, outline);
       if (out > TOLERANCE)
         findings.push(
           error(

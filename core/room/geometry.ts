@@ -87,6 +87,20 @@ export function standsOut(points: readonly Point[], outline: readonly Point[]): 
 }
 
 /**
+ * How far a convex shape reaches through the outline of a room: its own corners outside, or a corner of the room (of an L,
+ * of a chimney breast) inside it, mm. 0 when it stands inside.
+ */
+export function outOfRoom(shape: readonly Point[], outline: readonly Point[]): number {
+  let worst = standsOut(shape, outline);
+  for (const corner of outline) {
+    if (!inside(corner, shape)) continue;
+    const depth = Math.min(...shape.map((a, i) => distanceToSegment(corner, a, shape[(i + 1) % shape.length]!)));
+    worst = Math.max(worst, depth);
+  }
+  return worst;
+}
+
+/**
  * How deep two convex shapes overlap: the shortest way, mm, by which one would have to be slid to part them
  * (separating axis theorem). 0 when they only touch.
  */

@@ -39,6 +39,32 @@ export function snapUnit(unit: Unit, plan: Plan, within: number): Rest {
   return { x: tidy(rest.x), y: tidy(rest.y), turn: rest.turn };
 }
 
+/** A corner of the room that is being dragged, in line with other corners where it comes near that, whole mm. */
+export function alignCorner(
+  plan: Plan,
+  id: string,
+  at: { x: number; y: number },
+  within: number,
+): { x: number; y: number } {
+  const others = Object.values(plan.corners).filter((c) => c.id !== id);
+  const near = (value: number, all: number[]) =>
+    all.reduce((best, v) => (Math.abs(v - value) < Math.abs(best - value) ? v : best), Infinity);
+  const [x, y] = [
+    near(
+      at.x,
+      others.map((c) => c.x),
+    ),
+    near(
+      at.y,
+      others.map((c) => c.y),
+    ),
+  ];
+  return {
+    x: Math.abs(x - at.x) < within ? x : Math.round(at.x),
+    y: Math.abs(y - at.y) < within ? y : Math.round(at.y),
+  };
+}
+
 /** Turns a unit with its back to a wall that its middle has come near to. */
 function toBackWall(unit: Unit, plan: Plan, within: number): Partial<Rest> {
   if (unit.kind === 'cart') return {};

@@ -1,7 +1,7 @@
 /** A place for a new unit: the first free stretch of wall from the first corner on. */
 import { footprint, solidSpan } from '../furniture/footprint.ts';
 import type { Plan, Unit } from '../model/plan.ts';
-import { overlapDepth, standsOut } from './geometry.ts';
+import { outOfRoom, overlapDepth } from './geometry.ts';
 import type { Rest } from './snap.ts';
 import { outlineOf, wallsOf } from './walls.ts';
 
@@ -29,7 +29,7 @@ export function freeSpot(unit: Omit<Unit, 'x' | 'y' | 'turn'>, plan: Plan): Rest
         turn: wall.turn,
       };
       const feet = footprint({ ...unit, ...at });
-      if (standsOut(feet, outline) > 0.5) continue;
+      if (outOfRoom(feet, outline) > 0.5) continue;
       if (
         others.some(
           (o) =>

@@ -1,6 +1,6 @@
 /** The walls of a room, from its corners; and the room unrolled into one long strip. */
 import { cornersInOrder, type Corner, type Plan, type Unit } from '../model/plan.ts';
-import { angleBetween, distance, dot, signedArea, subtract, type Point } from './geometry.ts';
+import { angleBetween, distance, dot, signedArea, sinCos, subtract, type Point } from './geometry.ts';
 
 export interface Wall {
   /** Id of the corner at which it starts. */
@@ -95,4 +95,21 @@ export function stripSpan(
     gap: Math.max(0, best.gap),
     facesRoom: off < 30,
   };
+}
+
+/** The wall that somebody looks at: the first one straight ahead. Falls back on the first wall (a seat outside the room). */
+export function facedWall(from: Point, facing: number, walls: readonly Wall[]): Wall | undefined {
+  const [sin, cos] = sinCos(facing);
+  const ahead = { x: sin, y: -cos };
+  let best: { wall: Wall; far: number } | null = null;
+  for (const wall of walls) {
+    // Walls are looked at from inside: against the direction in which they face.
+    const towards = -dot(ahead, wall.inward);
+    if (towards < 1e-9) continue;
+    const far = dot(subtract(from, wall.from), wall.inward) / towards;
+    const along = dot(subtract({ x: from.x + ahead.x * far, y: from.y + ahead.y * far }, wall.from), wall.along);
+    if (far < 0 || along < -1 || along > wall.length + 1) continue;
+    if (!best || far < best.far) best = { wall, far };
+  }
+  return best?.wall ?? walls[0];
 }

@@ -5,7 +5,7 @@ import { formatLength } from '@heronstone/core/model/measure.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import { byName, type Station, type Unit } from '@heronstone/core/model/plan.ts';
 import { outlineOf, wallsOf } from '@heronstone/core/room/walls.ts';
-import { snapUnit } from '@heronstone/core/room/snap.ts';
+import { alignCorner, snapUnit } from '@heronstone/core/room/snap.ts';
 import { commit, preview, select, shownPlan, stationOf, useStore } from '../state/store.ts';
 import { Distances } from './above/Distances.tsx';
 import { closed, WALL } from './above/path.ts';
@@ -19,18 +19,20 @@ export interface AboveProps {
   /** Compartments to be lit up. */
   lit?: readonly string[];
   rings?: boolean;
+  /** Whether the corners of the room have handles. */
+  corners?: boolean;
   /** Drawn small, without dimensions. */
   small?: boolean;
 }
 
-export function FromAbove({ editable = false, lit = [], rings = true, small = false }: AboveProps) {
+export function FromAbove({ editable = false, lit = [], rings = true, corners = false, small = false }: AboveProps) {
   const plan = useStore(shownPlan);
   const report = useStore((s) => s.report);
   const selected = useStore((s) => s.selected);
   const stationId = useStore(stationOf);
   const svg = useRef<SVGSVGElement>(null);
   const [drag, setDrag] = useState<{
-    kind: 'units' | 'stations';
+    kind: 'units' | 'stations' | 'corners';
     id: string;
     dx: number;
     dy: number;
@@ -76,17 +78,27 @@ export function FromAbove({ editable = false, lit = [], rings = true, small = fa
     const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
     return { x: p.x, y: p.y };
   };
-  const moved = (kind: 'units' | 'stations', id: string, x: number, y: number, loose: boolean): Change[] => {
+  const moved = (
+    kind: 'units' | 'stations' | 'corners',
+    id: string,
+    x: number,
+    y: number,
+    loose: boolean,
+  ): Change[] => {
+    if (kind === 'corners')
+      return [
+        set('corners', id, loose ? { x: Math.round(x), y: Math.round(y) } : alignCorner(plan, id, { x, y }, 10 * px)),
+      ];
     if (kind === 'stations') return [set('stations', id, { x: Math.round(x), y: Math.round(y) })];
     const unit = plan.units[id]!;
     const free = { x: Math.round(x), y: Math.round(y), turn: unit.turn };
     const to = loose ? free : snapUnit({ ...unit, ...free }, plan, 10 * px);
     return [set('units', id, { x: to.x, y: to.y, turn: to.turn })];
   };
-  const down = (kind: 'units' | 'stations', id: string) => (event: PointerEvent) => {
+  const down = (kind: 'units' | 'stations' | 'corners', id: string) => (event: PointerEvent) => {
     event.stopPropagation();
-    select({ kind: kind === 'units' ? 'unit' : 'station', id });
-    if (!editable || event.button !== 0) return;
+    select({ kind: kind === 'units' ? 'unit' : kind === 'corners' ? 'corner' : 'station', id });
+    if (!(editable || kind === 'corners') || event.button !== 0) return;
     const p = at(event);
     const row = plan[kind][id]!;
     setDrag({ kind, id, dx: row.x - p.x, dy: row.y - p.y, moved: false });
@@ -104,7 +116,10 @@ export function FromAbove({ editable = false, lit = [], rings = true, small = fa
     if (drag?.moved) {
       const p = at(event);
       const row = plan[drag.kind][drag.id]!;
-      commit(`Move ${row.name}`, moved(drag.kind, drag.id, p.x + drag.dx, p.y + drag.dy, event.altKey));
+      commit(
+        `Move ${'name' in row ? row.name : 'a corner'}`,
+        moved(drag.kind, drag.id, p.x + drag.dx, p.y + drag.dy, event.altKey),
+      );
     }
     preview(null);
     setDrag(null);
@@ -247,6 +262,35 @@ export function FromAbove({ editable = false, lit = [], rings = true, small = fa
       {!small && selected?.kind === 'unit' && plan.units[selected.id] && (
         <Distances unit={plan.units[selected.id]!} walls={walls} px={px} say={(mm) => formatLength(mm, system)} />
       )}
+      {corners &&
+        Object.values(plan.corners).map((corner) => (
+          <circle
+            key={corner.id}
+            cx={corner.x}
+            cy={corner.y}
+            r={8 * px}
+            role="button"
+            tabIndex={0}
+            aria-label={`Corner where ${corner.wall} starts`}
+            aria-pressed={selected?.kind === 'corner' && selected.id === corner.id}
+            data-corner={corner.id}
+            className="cursor-move"
+            fill={selected?.kind === 'corner' && selected.id === corner.id ? 'var(--rust)' : 'var(--leaf)'}
+            stroke="var(--ink)"
+            strokeWidth={1.6 * px}
+            onPointerDown={down('corners', corner.id)}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') select({ kind: 'corner', id: corner.id });
+              const by = event.shiftKey ? 100 : event.altKey ? 1 : 10;
+              const step = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, -by], ArrowDown: [0, by] }[
+                event.key
+              ];
+              if (!step) return;
+              event.preventDefault();
+              commit('Nudge a corner', [set('corners', corner.id, { x: corner.x + step[0]!, y: corner.y + step[1]! })]);
+            }}
+          />
+        ))}
       {!small && <North x={right - 26 * px} y={top + 40 * px} px={px} />}
     </svg>
   );

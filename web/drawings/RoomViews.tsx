@@ -33,6 +33,7 @@ export function RoomViews({
   lit,
   editable,
   rings,
+  corners,
   onCompartment,
   extra,
 }: AboveProps & RoundProps & { extra?: ReactNode }) {
@@ -101,7 +102,7 @@ export function RoomViews({
         </div>
       </div>
       <div className="min-h-0 grow py-2" role="tabpanel" aria-label={VIEWS.find(([key]) => key === view)![1]}>
-        {view === 'above' && <FromAbove editable={editable} lit={lit} rings={rings} />}
+        {view === 'above' && <FromAbove editable={editable} lit={lit} rings={rings} corners={corners} />}
         {view === 'round' && <RoundTheRoom lit={lit} onCompartment={onCompartment} />}
         {view === 'inside' &&
           (compartment ? (

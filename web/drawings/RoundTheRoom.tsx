@@ -95,10 +95,14 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
         {walls.map((wall) => (
           <g key={wall.id}>
             <text x={wall.start + 10 * px} y={TOP - 12 * px} fontSize={13 * px} fontWeight="700" fill="var(--ink)">
-              {wall.name}
-              <tspan dx={10 * px} fontWeight="400" fill="var(--soft)">
-                {formatLength(wall.length, plan.meta.units)}
-              </tspan>
+              {wall.length < wall.name.length * 7.6 * px
+                ? `${wall.name.slice(0, Math.max(1, Math.floor(wall.length / (7.6 * px)) - 1))}…`
+                : wall.name}
+              {wall.length > (wall.name.length + 12) * 7.6 * px && (
+                <tspan dx={10 * px} fontWeight="400" fill="var(--soft)">
+                  {formatLength(wall.length, plan.meta.units)}
+                </tspan>
+              )}
             </text>
             <line
               x1={wall.start}
@@ -131,18 +135,20 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
                 strokeWidth={px}
                 strokeDasharray={`${2 * px} ${5 * px}`}
               />
-              {walls.map((wall) => (
-                <text
-                  key={wall.id}
-                  x={wall.start + wall.length - 8 * px}
-                  y={y(z) - 4 * px}
-                  textAnchor="end"
-                  fontSize={10.5 * px}
-                  fill="var(--soft)"
-                >
-                  {word} {formatLength(z, plan.meta.units)}
-                </text>
-              ))}
+              {walls
+                .filter((wall) => wall.length > 130 * px)
+                .map((wall) => (
+                  <text
+                    key={wall.id}
+                    x={wall.start + wall.length - 8 * px}
+                    y={y(z) - 4 * px}
+                    textAnchor="end"
+                    fontSize={10.5 * px}
+                    fill="var(--soft)"
+                  >
+                    {word} {formatLength(z, plan.meta.units)}
+                  </text>
+                ))}
             </g>
           ))}
         {station && <Silhouette station={station} plan={plan} report={report} y={y} />}

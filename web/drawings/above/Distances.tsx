@@ -26,6 +26,9 @@ export function Distances({
       x: face.reduce((sum, p) => sum + p.x, 0) / face.length,
       y: face.reduce((sum, p) => sum + p.y, 0) / face.length,
     };
+    // Only walls that really lie opposite: the foot of the measure falls on them.
+    const foot = (from.x - wall.from.x) * wall.along.x + (from.y - wall.from.y) * wall.along.y;
+    if (foot < 0 || foot > wall.length) continue;
     const to = { x: from.x - wall.inward.x * nearest, y: from.y - wall.inward.y * nearest };
     const mid = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
     const label = say(nearest);

@@ -14,7 +14,7 @@ export function WallThings({ wall, plan, px, small }: { wall: Wall; plan: Plan; 
   const upright = Math.abs(wall.along.y) > 0.7;
   return (
     <g>
-      {!small && (
+      {!small && wall.length > (wall.name.length + 11) * 6.4 * px && (
         <text
           x={middle.x}
           y={middle.y}

@@ -2,7 +2,7 @@
 import type { Report } from '@heronstone/core/evaluate.ts';
 import type { Plan, Station } from '@heronstone/core/model/plan.ts';
 import { bodyAt } from '@heronstone/core/reach/body.ts';
-import { angleBetween } from '@heronstone/core/room/geometry.ts';
+import { facedWall } from '@heronstone/core/room/walls.ts';
 
 export function WallFace({
   wall,
@@ -99,9 +99,7 @@ export function Silhouette({
   y: (z: number) => number;
 }) {
   const person = plan.people[station.person]!;
-  const wall = [...report.room.walls].sort(
-    (a, b) => angleBetween(a.turn, station.facing) - angleBetween(b.turn, station.facing),
-  )[0]!;
+  const wall = facedWall(station, station.facing, report.room.walls)!;
   const along = wall.start + (station.x - wall.from.x) * wall.along.x + (station.y - wall.from.y) * wall.along.y;
   const body = bodyAt(station, person);
   const half = body.halfBreadth;

@@ -3,23 +3,25 @@ import { useState } from 'react';
 import { remove, removeWithDependents, set, setMeta } from '@heronstone/core/model/change.ts';
 import { cornersInOrder, type Fixture, type Opening, type Plan } from '@heronstone/core/model/plan.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
+import { makeOutline } from '@heronstone/core/room/outline.ts';
 import { wallsOf } from '@heronstone/core/room/walls.ts';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
 import { commit, newId, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Choice, Fact, Heading, LengthField, TextField } from '../../ui/Field.tsx';
-import { NextStep, Sheet } from '../../ui/Sheet.tsx';
+import { Choice, Heading, LengthField, TextField } from '../../ui/Field.tsx';
+import { Sheet } from '../../ui/Sheet.tsx';
+import { CornerSheet } from './CornerSheet.tsx';
+import { WalkWalls } from './WalkWalls.tsx';
 
 /** Smallest and largest room side that is taken, mm. */
 const SIDE = { least: 800, most: 30_000 };
-const WALL_NAMES = ['North wall', 'East wall', 'South wall', 'West wall'];
 
 export function MeasureStep() {
   const plan = useStore((s) => s.plan)!;
   const hasRoom = Object.keys(plan.corners).length >= 3;
   return hasRoom ? (
     <>
-      <RoomViews rings={false} />
+      <RoomViews rings={false} corners />
       <MeasureSheet plan={plan} />
     </>
   ) : (
@@ -32,59 +34,87 @@ function FirstRoom({ plan }: { plan: Plan }) {
     x: plan.meta.units === 'metric' ? 3500 : 12 * 304.8,
     y: plan.meta.units === 'metric' ? 3000 : 10 * 304.8,
   });
+  const [walking, setWalking] = useState(false);
   const system = plan.meta.units;
   const make = () => {
-    const ids = [newId(), newId(), newId(), newId()];
-    const at = [
-      [0, 0],
-      [size.x, 0],
-      [size.x, size.y],
-      [0, size.y],
-    ] as const;
-    commit(
-      `Measure ${plan.meta.room}`,
-      ids.map((id, order) =>
-        set('corners', id, { id, order, x: at[order]![0], y: at[order]![1], wall: WALL_NAMES[order]! }),
-      ),
-    );
+    const { x, y } = size;
+    const points = [
+      { x: 0, y: 0 },
+      { x, y: 0 },
+      { x, y },
+      { x: 0, y },
+    ];
+    commit(`Measure ${plan.meta.room}`, makeOutline(points, [x, y, x, y], newId));
   };
+  const about = (
+    <>
+      <TextField
+        label="Name of the room"
+        value={plan.meta.room}
+        onSet={(room) => commit('Name the room', [setMeta(plan, { room })])}
+      />
+      <LengthField
+        label="Ceiling height"
+        system={system}
+        value={plan.meta.ceiling}
+        least={1500}
+        most={8000}
+        onSet={(ceiling) => commit('Set the ceiling', [setMeta(plan, { ceiling })])}
+      />
+    </>
+  );
   return (
-    <NextStep title="First, measure the room">
-      <p>Lay the tape along two walls. You can put in doors, windows and sockets afterwards.</p>
-      <div className="mt-5 grid grid-cols-2 gap-3 text-left">
-        <TextField
-          label="Name of the room"
-          value={plan.meta.room}
-          onSet={(room) => commit('Name the room', [setMeta(plan, { room })])}
-          className="col-span-2"
-        />
-        <LengthField
-          label="West to east"
-          system={system}
-          value={size.x}
-          {...SIDE}
-          onSet={(x) => setSize({ ...size, x })}
-        />
-        <LengthField
-          label="North to south"
-          system={system}
-          value={size.y}
-          {...SIDE}
-          onSet={(y) => setSize({ ...size, y })}
-        />
-        <LengthField
-          label="Ceiling height"
-          system={system}
-          value={plan.meta.ceiling}
-          least={1500}
-          most={8000}
-          onSet={(ceiling) => commit('Set the ceiling', [setMeta(plan, { ceiling })])}
-        />
+    <div className="mx-auto w-full max-w-4xl overflow-y-auto p-8">
+      <h2 className="text-2xl">First, measure the room</h2>
+      <p className="text-soft">You can put in doors, windows and sockets afterwards.</p>
+      <div className="mt-4 grid max-w-xl grid-cols-2 gap-3">{about}</div>
+      <div
+        role="radiogroup"
+        aria-label="Shape of the room"
+        className="my-5 flex w-fit overflow-hidden rounded-full border border-line"
+      >
+        {(
+          [
+            [false, 'A rectangle'],
+            [true, 'Any shape: walk the walls'],
+          ] as const
+        ).map(([key, title]) => (
+          <button
+            key={title}
+            type="button"
+            role="radio"
+            aria-checked={walking === key}
+            onClick={() => setWalking(key)}
+            className={`px-4 py-1 ${walking === key ? 'bg-ink text-paper' : 'text-soft hover:text-ink'}`}
+          >
+            {title}
+          </button>
+        ))}
       </div>
-      <Button look="main" className="mt-5" onClick={make}>
-        Draw the room
-      </Button>
-    </NextStep>
+      {walking ? (
+        <WalkWalls />
+      ) : (
+        <div className="grid max-w-xl grid-cols-2 gap-3">
+          <LengthField
+            label="West to east"
+            system={system}
+            value={size.x}
+            {...SIDE}
+            onSet={(x) => setSize({ ...size, x })}
+          />
+          <LengthField
+            label="North to south"
+            system={system}
+            value={size.y}
+            {...SIDE}
+            onSet={(y) => setSize({ ...size, y })}
+          />
+          <Button look="main" className="justify-self-start" onClick={make}>
+            Draw the room
+          </Button>
+        </div>
+      )}
+    </div>
   );
 }
 
@@ -93,6 +123,8 @@ function MeasureSheet({ plan }: { plan: Plan }) {
   const opening = selected?.kind === 'opening' ? plan.openings[selected.id] : undefined;
   const fixture = selected?.kind === 'fixture' ? plan.fixtures[selected.id] : undefined;
   if (opening) return <OpeningSheet opening={opening} plan={plan} />;
+  const corner = selected?.kind === 'corner' ? plan.corners[selected.id] : undefined;
+  if (corner) return <CornerSheet corner={corner} plan={plan} />;
   if (fixture) return <FixtureSheet fixture={fixture} plan={plan} />;
   return <RoomSheet plan={plan} />;
 }
@@ -199,13 +231,16 @@ function RoomSheet({ plan }: { plan: Plan }) {
         </Button>
       </div>
       <Heading>Walls</Heading>
-      <dl>
+      <ul>
         {walls.map((wall) => (
-          <Fact key={wall.id} name={wall.name}>
-            {formatLength(wall.length, system)}
-          </Fact>
+          <OnWall
+            key={wall.id}
+            name={wall.name}
+            size={formatLength(wall.length, system)}
+            onPick={() => select({ kind: 'corner', id: wall.id })}
+          />
         ))}
-      </dl>
+      </ul>
       <p className="mt-3 text-xs text-soft">
         Sockets, electrical load and the clear space before a fuse board are for local code and an electrician. Nothing
         is drilled near cables or pipes.

@@ -105,6 +105,53 @@ test('heron import and export carry a plan into a data directory and out again',
   expect(out).toBe(readFileSync(demo, 'utf8'));
 });
 
+describe('heron path and heron room', () => {
+  test('the way to a place: length and corner points, the same as the Report has', async () => {
+    const { code, out } = await heron('path', demo, '--from', 'seat-bench', '--to', 'cubes/c1r4');
+    expect(code).toBe(0);
+    const found = JSON.parse(out) as { length: number; points: Array<{ x: number; y: number }> };
+    const { reach } = evaluate(planOf(readFileSync(demo, 'utf8'))).compartments.find((c) => c.id === 'cubes/c1r4')!;
+    expect(found.length).toBeCloseTo(reach['seat-bench']!.walk, 0);
+    expect(found.points).toEqual(reach['seat-bench']!.path);
+  });
+
+  test('why there is none: exit 1', async () => {
+    const plan = JSON.parse(readFileSync(demo, 'utf8'));
+    const cart = plan.units.find((u: { id: string }) => u.id === 'cart');
+    // A wall of carts across the room.
+    for (let i = 0; i < 8; i++)
+      plan.units.push({
+        ...cart,
+        id: `row${i}`,
+        name: `Cart row ${i}`,
+        x: 2200,
+        y: 190 + i * 370,
+        turn: 90,
+        width: 370,
+      });
+    writeFileSync(at('walled.json'), JSON.stringify(plan));
+    const { code, out, err } = await heron('path', at('walled.json'), '--from', 'seat-bench', '--to', 'trunk/box');
+    expect([code, JSON.parse(out).length]).toEqual([1, null]);
+    expect(err).toMatch(/walled in/);
+  });
+
+  test('unknown ids are wrong use and name what there is', async () => {
+    expect(await heron('path', demo, '--from', 'sofa', '--to', 'trunk/box')).toMatchObject({
+      code: 2,
+      err: expect.stringContaining('seat-sewing'),
+    });
+    expect(await heron('path', demo, '--from', 'seat-bench', '--to', 'trunk/d9')).toMatchObject({ code: 2 });
+  });
+
+  test('the room: area, and findings with millimetres', async () => {
+    const { code, out } = await heron('room', demo);
+    expect(code).toBe(0);
+    const room = JSON.parse(out) as { area: number; findings: Array<{ code: string; by?: number }> };
+    expect(room.area).toBeCloseTo(3.45 * 2.95 + 0.9 * 0.6, 6);
+    expect(room.findings).toContainEqual(expect.objectContaining({ code: 'door meets it', by: 50 }));
+  });
+});
+
 describe('wrong use exits 2', () => {
   test.each([
     [['fly', demo], /unknown command/],
@@ -122,6 +169,7 @@ describe('wrong use exits 2', () => {
   test('--help exits 0 and names every command', async () => {
     const { code, out } = await heron('--help');
     expect(code).toBe(0);
-    for (const command of ['check', 'place', 'labels', 'supplies', 'export', 'import']) expect(out).toContain(command);
+    for (const command of ['check', 'place', 'room', 'path', 'labels', 'supplies', 'export', 'import'])
+      expect(out).toContain(command);
   });
 });

@@ -124,6 +124,38 @@ function build(io: Output): Command {
     });
 
   program
+    .command('room')
+    .argument('<plan>', 'plan file')
+    .description('area, walls, closing error of the tape, and what stands in the way, with millimetres')
+    .action((file: string) => {
+      const plan = readPlan(file);
+      const { room, findings } = evaluate(plan);
+      const own = findings.filter(
+        (f) =>
+          ['corners', 'openings', 'fixtures', 'units', 'stations'].includes(f.target?.table ?? '') &&
+          f.code !== 'over full',
+      );
+      const walls = room.walls.map((w) => ({
+        id: w.id,
+        name: w.name,
+        length: w.length,
+        taped: plan.corners[w.id]!.taped,
+      }));
+      io.out(
+        json({
+          name: room.name,
+          area: room.area,
+          ceiling: room.ceiling,
+          closingError: room.closingError,
+          walls,
+          findings: own,
+        }),
+      );
+      const errors = own.filter((f) => f.severity === 'error');
+      if (errors.length > 0) throw new ReportHasErrors(errors.map((f) => f.message));
+    });
+
+  program
     .command('path')
     .argument('<plan>', 'plan file')
     .description(

@@ -105,6 +105,19 @@ test('the demo of today is honestly bad in the ways that demo/README.md lists', 
   expect(report.week.planned.minutes).toBeLessThan(report.week.today.minutes * 0.65);
 });
 
+test('the planted faults of the demo room are each found', () => {
+  const found = report.findings.map((f) => `${f.code}: ${f.target?.id}`);
+  expect(found).toEqual(
+    expect.arrayContaining([
+      'door meets it: trunk',
+      'fuse board not clear: trunk',
+      'socket covered: slim',
+      'no room before it: tall',
+    ]),
+  );
+  expect(report.findings.find((f) => f.code === 'door meets it')).toMatchObject({ by: 50 });
+});
+
 test('alternatives are sorted by cost and name what does not fit', () => {
   const list = alternativesFor(demo, 'gouges', 14, null);
   expect(list).toHaveLength(report.compartments.length);

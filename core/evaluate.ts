@@ -12,7 +12,8 @@ import { byName, type Arrangement, type Placement, type Plan, type Supply } from
 import { HUNT_SECONDS, penaltiesOf, secondsFrom, type Crowd } from './place/cost.ts';
 import { pace } from './reach/body.ts';
 import { checkRoom } from './room/check.ts';
-import { floorArea, stripSpan, wallsOf } from './room/walls.ts';
+import { checkClearance } from './room/clearance.ts';
+import { closingError, floorArea, stripSpan, wallsOf } from './room/walls.ts';
 import { compartmentId, contentsOf, fetchesAWeek, sceneOf, usesOf, type Scene } from './scene.ts';
 import type {
   CompartmentReport,
@@ -36,7 +37,7 @@ const ARRANGEMENTS: readonly Arrangement[] = ['today', 'planned'];
 /** Everything there is to say about a plan. Deterministic; never throws for a plan that passed its schema and references. */
 export function evaluate(plan: Plan): Report {
   const scene = sceneOf(plan);
-  const findings = [...checkRoom(plan), ...checkFurniture(plan)];
+  const findings = [...checkRoom(plan), ...checkClearance(plan), ...checkFurniture(plan)];
   const placements: Record<string, PlacementReport> = {};
   const fills = new Map<string, Record<Arrangement, Fill>>();
   const contents = new Map<string, Record<Arrangement, string[]>>();
@@ -83,7 +84,13 @@ export function evaluate(plan: Plan): Report {
   }
   return {
     plan: plan.meta.id,
-    room: { name: plan.meta.room, area: floorArea(plan), ceiling: plan.meta.ceiling, walls },
+    room: {
+      name: plan.meta.room,
+      area: floorArea(plan),
+      ceiling: plan.meta.ceiling,
+      closingError: closingError(plan),
+      walls,
+    },
     units,
     compartments,
     placements,

@@ -121,7 +121,8 @@ export interface UnitReport {
 
 export interface Report {
   plan: string;
-  room: { name: string; area: number; ceiling: number; walls: Wall[] };
+  /** Floor area in m²; closing error of the walls as taped, mm, null unless all were taped. */
+  room: { name: string; area: number; ceiling: number; closingError: number | null; walls: Wall[] };
   units: Record<string, UnitReport>;
   compartments: CompartmentReport[];
   placements: Record<string, PlacementReport>;

@@ -77,7 +77,7 @@ function room(): Change[] {
       id: 'socket-west',
       kind: 'socket',
       corner: 'sw',
-      offset: 940,
+      offset: 700,
       width: 146,
       height: 86,
       depth: 10,
@@ -133,7 +133,7 @@ function room(): Change[] {
       { x: 3340, y: 1500, turn: 90 },
       { depth: 220, bottom: 1650, width: 900, tiers: [420] },
     ),
-    unit('Trunk', 'trunk', 'Trunk', { x: 3230, y: 1550, turn: 90 }, { width: 1000, depth: 440, height: 480 }),
+    unit('Trunk', 'trunk', 'Trunk', { x: 3230, y: 1740, turn: 90 }, { width: 1000, depth: 440, height: 480 }),
     set('stations', 'seat-bench', {
       id: 'seat-bench',
       name: 'Carving bench',

@@ -104,7 +104,7 @@ test('furniture is nudged and turned by keyboard', async ({ page, server }) => {
   const mm = (text: string) => Number(text.replace(/[^\d.]/g, ''));
   await expect.poll(async () => mm(await west.inputValue()) - mm(start)).toBe(109);
   await page.keyboard.press('r');
-  await expect(page.getByLabel('Turned, degrees')).toHaveValue('90');
+  await expect(page.getByLabel('Turned, degrees')).toHaveValue('270');
 });
 
 test('a supply is dragged from a drawer to another front and the note says what it costs', async ({ page, server }) => {
@@ -140,4 +140,16 @@ test('what the screen shows is what the command line prints', async ({ page, ser
   const { week } = evaluate(plan);
   await expect(footer).toContainText(`${Math.round(week.planned.minutes)} min as planned`);
   await expect(footer).toContainText(`${Math.round(week.today.minutes)} min now`);
+});
+
+test('the trunk meets the door: the offered slide mends it and is undone as one', async ({ page, server }) => {
+  await page.goto(`${server.address}/plan/demo/furnish`);
+  await page.locator('[data-unit="trunk"]').press('Enter');
+  const sheet = page.getByRole('complementary');
+  await expect(sheet.getByText('The door on South wall meets Trunk by 50 mm.')).toBeVisible();
+  const mend = sheet.getByRole('button', { name: /^Slide it \d+ mm to the/ }).first();
+  await mend.click();
+  await expect(sheet.getByText('The door on South wall meets Trunk by 50 mm.')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(sheet.getByText('The door on South wall meets Trunk by 50 mm.')).toBeVisible();
 });

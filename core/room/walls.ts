@@ -54,6 +54,20 @@ export function floorArea(plan: Pick<Plan, 'corners'>): number {
   return Math.abs(signedArea(outlineOf(plan))) / 1e6;
 }
 
+/** By how much the walls as taped do not close, mm; null unless every wall was taped. Directions are those of the drawn walls. */
+export function closingError(plan: Pick<Plan, 'corners'>): number | null {
+  const walls = wallsOf(plan);
+  if (walls.length === 0 || walls.some((w) => plan.corners[w.id]!.taped === null)) return null;
+  const end = walls.reduce(
+    (sum, w) => ({
+      x: sum.x + w.along.x * plan.corners[w.id]!.taped!,
+      y: sum.y + w.along.y * plan.corners[w.id]!.taped!,
+    }),
+    { x: 0, y: 0 },
+  );
+  return Math.hypot(end.x, end.y);
+}
+
 /** Where a unit shows in the strip of unrolled walls: it stands before the wall that its back is nearest to. */
 export interface StripSpan {
   wall: string;

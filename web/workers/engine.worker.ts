@@ -6,6 +6,8 @@ import { finderOf, type Finder } from '@heronstone/core/find/search.ts';
 import { readSuppliesCsv } from '@heronstone/core/formats/csv.ts';
 import { labelSheet } from '@heronstone/core/formats/labels.ts';
 import { labelsPdf } from '@heronstone/core/formats/labelsPdf.ts';
+import type { Finding } from '@heronstone/core/model/finding.ts';
+import { mendBySliding } from '@heronstone/core/room/mend.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
 import type { Arrangement, Meta, Plan } from '@heronstone/core/model/plan.ts';
 import regular from '@expo-google-fonts/atkinson-hyperlegible/400Regular/AtkinsonHyperlegible_400Regular.ttf?url';
@@ -37,6 +39,9 @@ const worker = {
   },
   alternatives(supply: string, count: number, placement: string | null, arrangement: Arrangement) {
     return alternativesFor(now().plan, supply, count, placement, arrangement);
+  },
+  mend(finding: Finding) {
+    return mendBySliding(now().plan, finding);
   },
   find(words: string, arrangement: Arrangement) {
     const state = now();

@@ -5,7 +5,10 @@ import { formatLength, formatMass, formatSize, readLength } from '@heronstone/co
 import type { Plan, Unit } from '@heronstone/core/model/plan.ts';
 import { outlineOf } from '@heronstone/core/room/walls.ts';
 import { freeSpot } from '@heronstone/core/room/spot.ts';
-import { useId, useState } from 'react';
+import type { Finding } from '@heronstone/core/model/finding.ts';
+import type { Mend } from '@heronstone/core/room/mend.ts';
+import { useEffect, useId, useState } from 'react';
+import { engine } from '../../state/engine.ts';
 import { commit, newId, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact, Heading, LengthField, NumberField, TextField } from '../../ui/Field.tsx';
@@ -58,10 +61,7 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
   return (
     <Sheet title={unit.name} line={`${unit.kind} · ${formatSize([unit.width, unit.depth, unit.height], system)}`}>
       {findings.map((f) => (
-        <p key={f.message} className={`mb-2 ${f.severity === 'error' ? 'font-bold text-rust' : 'text-lichen'}`}>
-          {f.message}
-          {f.severity === 'error' && <span className="font-normal"> It should be {f.expected}.</span>}
-        </p>
+        <FindingLine key={f.code + f.message} finding={f} unit={unit} />
       ))}
       <TextField label="Name" value={unit.name} onSet={(name) => change('Name', { name })} />
       <div className="mt-2 grid grid-cols-2 gap-2">
@@ -262,6 +262,40 @@ function TiersField({ unit, label, onSet }: { unit: Unit; label: string; onSet: 
       <p className={`text-xs ${error ? 'text-rust' : 'text-soft'}`} role={error ? 'alert' : undefined}>
         {error ?? `${unit.tiers.length} in all; separate them with commas`}
       </p>
+    </div>
+  );
+}
+
+/** What is wrong with a unit, and the one move that mends it. */
+function FindingLine({ finding: f, unit }: { finding: Finding; unit: Unit }) {
+  const [mend, setMend] = useState<Mend | null | 'none'>(null);
+  const slides = f.by !== undefined && f.path.endsWith('.x');
+  useEffect(() => {
+    let current = true;
+    if (slides) void engine.mend(f).then((m) => current && setMend(m ?? 'none'));
+    return () => {
+      current = false;
+    };
+  }, [f, slides]);
+  return (
+    <div className="mb-2">
+      <p className={f.severity === 'error' ? 'font-bold text-rust' : 'text-lichen'}>
+        {f.message}
+        {f.severity === 'error' && <span className="font-normal"> It should be {f.expected}.</span>}
+      </p>
+      {mend !== null && mend !== 'none' && (
+        <Button
+          className="mt-1"
+          onClick={() => commit(`${mend.words}: ${unit.name}`, [set('units', unit.id, { x: mend.x, y: mend.y })])}
+        >
+          {mend.words}
+        </Button>
+      )}
+      {mend === 'none' && (
+        <p className="text-xs text-soft">
+          No slide of up to 800 mm along or across the room mends this without making another.
+        </p>
+      )}
     </div>
   );
 }

@@ -6,7 +6,7 @@ export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results',
   workers: 1,
-  timeout: 90_000,
+  timeout: 240_000,
   expect: { timeout: 10_000 },
   reporter: [['list'], ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ?? '.results/playwright.json' }]],
   globalSetup: './e2e/setup.ts',

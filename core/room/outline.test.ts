@@ -2,6 +2,7 @@ import { applyChanges, set } from '../model/change.ts';
 import { cornersInOrder, emptyPlan } from '../model/plan.ts';
 import { makeOutline, removeCorner, splitWall, wallNames } from './outline.ts';
 import { traverse } from './traverse.ts';
+import { gapTo, wallGaps } from './gaps.ts';
 import { facedWall, floorArea, wallsOf } from './walls.ts';
 import { checkRoom } from './check.ts';
 
@@ -159,4 +160,24 @@ test('the wall that one looks at is the first straight ahead, not one that faces
   expect(facedWall({ x: 900, y: 1500 }, 270, walls)).toBe(walls[7]);
   expect(facedWall({ x: 2000, y: 1500 }, 0, walls)).toBe(walls[2]);
   expect(facedWall({ x: 2000, y: -300 }, 270, walls)).toBe(walls[1]);
+});
+
+test('distances are measured to the walls that a unit faces, not to those round the corner', () => {
+  const points = [
+    [0, 0],
+    [1500, 0],
+    [1500, -600],
+    [2400, -600],
+    [2400, 0],
+    [3400, 0],
+    [3400, 3000],
+    [0, 3000],
+  ].map(([x, y]) => ({ x: x!, y: y! }));
+  const walls = wallsOf(applyChanges(emptyPlan({ id: 'a' }), makeOutline(points, [], newId)).plan);
+  const unit = { x: 3000, y: 1200, turn: 90, width: 1000, depth: 400 };
+  expect(gapTo(unit, walls, 'north')).toBe(700);
+  expect(gapTo(unit, walls, 'west')).toBe(2800);
+  expect(gapTo({ ...unit, x: 2000, y: 1200 }, walls, 'north')).toBe(1300);
+  expect(wallGaps(unit, walls).map((g) => Math.round(g.gap))).toEqual([200, 700, 1300, 2800]);
+  expect(gapTo({ ...unit, x: 150 }, walls, 'west')).toBe(-50);
 });

@@ -48,6 +48,17 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
         behavior: matchMedia('(prefers-reduced-motion: reduce)').matches ? 'auto' : 'smooth',
       });
   }, [focusOn, report]);
+  // The first look goes where the maker looks.
+  const drawn = report !== null && report.plan === plan?.meta.id;
+  useEffect(() => {
+    const box = frame.current;
+    const person = drawn && !focusOn ? box?.querySelector('[data-person]') : null;
+    if (!box || !person) return;
+    const [p, b] = [person.getBoundingClientRect(), box.getBoundingClientRect()];
+    box.scrollLeft += (p.left + p.right) / 2 - (b.left + b.right) / 2;
+    // Only when the drawing appears or another seat is chosen, not with every selection.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [drawn, stationId]);
   if (!plan || !report || report.plan !== plan.meta.id || report.room.walls.length < 3)
     return <div ref={frame} className="h-full" />;
 

@@ -106,7 +106,7 @@ export function Silhouette({
   const head = (person.stature * 0.13) / 2;
   const hip = station.posture === 'seated' ? station.seatHeight : person.stature * 0.53;
   return (
-    <g fill="var(--w2)" opacity="0.22" pointerEvents="none">
+    <g fill="var(--w2)" opacity="0.22" pointerEvents="none" data-person={station.id}>
       <ellipse cx={along} cy={y(body.shoulder + head * 1.25)} rx={head * 0.75} ry={head} />
       <path
         d={`M${along - half} ${y(hip)}L${along - half * 1.05} ${y(body.shoulder - 60)}Q${along - half} ${y(body.shoulder)} ${along - half * 0.4} ${y(body.shoulder + 10)}H${along + half * 0.4}Q${along + half} ${y(body.shoulder)} ${along + half * 1.05} ${y(body.shoulder - 60)}L${along + half} ${y(hip)}Z`}

@@ -1,9 +1,9 @@
 import { compartmentsOf, openingWidth, usesTiers } from '@heronstone/core/furniture/compartments.ts';
-import { footprint } from '@heronstone/core/furniture/footprint.ts';
 import { removeWithDependents, set } from '@heronstone/core/model/change.ts';
 import { formatLength, formatMass, formatSize, readLength } from '@heronstone/core/model/measure.ts';
 import type { Plan, Unit } from '@heronstone/core/model/plan.ts';
-import { outlineOf } from '@heronstone/core/room/walls.ts';
+import { gapTo } from '@heronstone/core/room/gaps.ts';
+import { wallsOf } from '@heronstone/core/room/walls.ts';
 import { freeSpot } from '@heronstone/core/room/spot.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
 import type { Mend } from '@heronstone/core/room/mend.ts';
@@ -28,10 +28,10 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
   const system = plan.meta.units;
   const change = (what: string, columns: Partial<Unit>) =>
     commit(`${what} of ${unit.name}`, [set('units', unit.id, columns)]);
-  const feet = footprint(unit);
-  const outline = outlineOf(plan);
-  const [west, north] = [Math.min(...outline.map((p) => p.x)), Math.min(...outline.map((p) => p.y))];
-  const [left, top] = [Math.min(...feet.map((p) => p.x)) - west, Math.min(...feet.map((p) => p.y)) - north];
+  const walls = wallsOf(plan);
+  // Without a wall on that side (a unit outside the room) positions count from the first corner.
+  const left = gapTo(unit, walls, 'west') ?? unit.x - unit.width / 2;
+  const top = gapTo(unit, walls, 'north') ?? unit.y - unit.depth / 2;
   const findings =
     report?.findings.filter((f) => f.target?.table === 'units' && f.target.id === unit.id && f.code !== 'over full') ??
     [];

@@ -1,4 +1,4 @@
-import { cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import request from 'supertest';
@@ -6,7 +6,7 @@ import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import type { Group } from '@heronstone/core/model/change.ts';
 import { emptyPlan, TABLE_NAMES, type Plan } from '@heronstone/core/model/plan.ts';
 import { createApp } from './app.ts';
-import { openDatabase, type OpenDatabase } from './database.ts';
+import { lock, openDatabase, type OpenDatabase } from './database.ts';
 import { Store } from './store.ts';
 import { buildDemo } from '../demo/build.ts';
 
@@ -169,6 +169,18 @@ describe('changes', () => {
   });
 });
 
+describe('events', () => {
+  test('events of a plan that is not there are refused', async () => {
+    await request(app).get('/api/plans/nothing/events').expect(404);
+  });
+
+  test('a journal asked for with nonsense names the field', async () => {
+    const id = await begin();
+    const { body } = await request(app).get(`/api/plans/${id}/journal?since=yesterday`).expect(400);
+    expect(body.error).toMatchObject({ code: 'query', field: 'since' });
+  });
+});
+
 describe('safety', () => {
   test('only its own host and origin are answered', async () => {
     expect((await request(app).get('/api/plans').set('Host', 'elsewhere.example')).body.error.code).toBe('host');
@@ -206,6 +218,25 @@ describe('the data directory', () => {
     await expect(openDatabase(join(root, 'data'))).rejects.toThrow(
       /Another Heronstone \(process \d+\) is using the data/,
     );
+  });
+
+  test('a lock that a killed process left behind is taken over', () => {
+    const left = join(root, 'left');
+    mkdirSync(left);
+    writeFileSync(join(left, 'heronstone.lock'), '2147480000 12345\n');
+    const release = lock(left);
+    expect(readFileSync(join(left, 'heronstone.lock'), 'utf8')).toMatch(new RegExp(`^${process.pid} `));
+    expect(() => lock(left)).toThrow(/Another Heronstone/);
+    release();
+    expect(() => lock(left)()).not.toThrow();
+  });
+
+  test('a number of a process used again by another is not taken for ours', () => {
+    const again = join(root, 'again');
+    mkdirSync(again);
+    // This very process runs, but did not start at tick 1.
+    writeFileSync(join(again, 'heronstone.lock'), `${process.pid} 1\n`);
+    expect(() => lock(again)()).not.toThrow();
   });
 
   test('data of a newer program is refused and left as it is', async () => {

@@ -13,8 +13,9 @@ export interface RoundProps {
   onCompartment?: (id: string) => void;
 }
 
-const TOP = 190;
-const BELOW = 150;
+/** Room for the names of the walls, pixels, and below the floor, mm. */
+const NAMES = 30;
+const BELOW = 120;
 
 export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
   const plan = useStore(shownPlan);
@@ -64,9 +65,10 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
 
   const { walls, ceiling } = report.room;
   const total = walls.reduce((sum, w) => sum + w.length, 0);
-  const high = ceiling + TOP + BELOW;
-  const px = high / Math.max(tall - 14, 200);
-  const y = (z: number) => TOP + ceiling - z;
+  const px = (ceiling + BELOW) / Math.max(tall - 14 - NAMES, 170);
+  const above = NAMES * px;
+  const high = above + ceiling + BELOW;
+  const y = (z: number) => above + ceiling - z;
   const station = stationId ? plan.stations[stationId] : undefined;
   const person = station && plan.people[station.person];
   const body = person && bodyOf(person.stature, null);
@@ -93,7 +95,7 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
         aria-label={`${plan.meta.room}, round the room`}
         onPointerDown={() => select(null)}
       >
-        <rect x={0} y={TOP} width={total} height={ceiling} fill="var(--leaf)" />
+        <rect x={0} y={above} width={total} height={ceiling} fill="var(--leaf)" />
         {body && (
           <rect
             x={0}
@@ -105,7 +107,7 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
         )}
         {walls.map((wall) => (
           <g key={wall.id}>
-            <text x={wall.start + 10 * px} y={TOP - 12 * px} fontSize={13 * px} fontWeight="700" fill="var(--ink)">
+            <text x={wall.start + 10 * px} y={above - 12 * px} fontSize={13 * px} fontWeight="700" fill="var(--ink)">
               {wall.length < wall.name.length * 7.6 * px
                 ? `${wall.name.slice(0, Math.max(1, Math.floor(wall.length / (7.6 * px)) - 1))}…`
                 : wall.name}
@@ -118,7 +120,7 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
             <line
               x1={wall.start}
               x2={wall.start}
-              y1={TOP - 20 * px}
+              y1={above - 20 * px}
               y2={y(0) + 8 * px}
               stroke="var(--ink)"
               strokeWidth={1.3 * px}
@@ -126,7 +128,7 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
             <WallFace wall={wall.id} start={wall.start} plan={plan} y={y} px={px} />
           </g>
         ))}
-        <path d={`M0 ${TOP}H${total}M0 ${y(0)}H${total}`} stroke="var(--ink)" strokeWidth={1.8 * px} />
+        <path d={`M0 ${above}H${total}M0 ${y(0)}H${total}`} stroke="var(--ink)" strokeWidth={1.8 * px} />
         {body &&
           (
             [
@@ -183,7 +185,7 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
                   : null
             }
             lit={lit.filter((c) => c.startsWith(`${unit.id}/`)).join(' ')}
-            base={TOP + ceiling}
+            base={above + ceiling}
             px={px}
             onCompartment={onCompartment}
           />

@@ -114,7 +114,7 @@ export function FindStep() {
             <h2 className="text-xl" role="status">
               {shown.name}
             </h2>
-            <ul className="text-soft">
+            <ul className="columns-2 gap-6 text-soft max-sm:columns-1">
               {shown.contents[arrangement].slice(0, 8).map((id) => {
                 const p = report!.placements[id]!;
                 return (

@@ -1,0 +1,123 @@
+/** Everyday changes in each step, in inches as well, with what is wrong said beside the field. */
+import { expect, test } from './server.ts';
+
+test('a plan in feet and inches prints back what was typed', async ({ page, server }) => {
+  await page.goto(server.address);
+  await page.getByLabel('Name of the plan').fill('Inches');
+  await page.getByLabel('feet and inches').check();
+  await page.getByRole('button', { name: 'Begin the plan' }).click();
+  const side = page.getByLabel('West to east');
+  await side.fill('11 ft 4 1/2 in');
+  await side.press('Enter');
+  await page.getByRole('button', { name: 'Draw the room' }).click();
+  await expect(page.getByLabel('West to east')).toHaveValue('11 ft 4 1/2 in');
+  await page.getByRole('button', { name: 'Add a door' }).click();
+  const width = page.getByLabel('Width', { exact: true });
+  await width.fill('2 ft 6');
+  await width.press('Enter');
+  await expect(width).toHaveValue('30 in');
+  await width.fill('two and a half feet');
+  await width.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('for example 11 ft 4 in or 12 1/2 in');
+  await width.press('Escape');
+  await expect(width).toHaveValue('30 in');
+  await page.getByRole('link', { name: /^Sort/ }).click();
+  await page.getByLabel('What do you have?').fill('48 pads 3 x 2 x 7/8');
+  await expect(page.getByText('76.2 × 50.8 × 22.2 mm')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('row', { name: /Pads/ })).toContainText('3 × 2 × 7/8');
+});
+
+test('a supply is changed in its sheet, its uses too, and the figures follow', async ({ page, server }) => {
+  await page.goto(`${server.address}/plan/demo/sort`);
+  await page.getByLabel('Show only supplies').fill('Markers');
+  await page.getByRole('button', { name: 'Markers' }).click();
+  const sheet = page.getByRole('complementary');
+  const set = async (label: string, value: string) => {
+    await sheet.getByLabel(label, { exact: true }).fill(value);
+    await sheet.getByLabel(label, { exact: true }).press('Enter');
+  };
+  await set('Count', '0');
+  await expect(sheet.getByRole('alert')).toContainText('whole number from 1 to');
+  await set('Count', '96');
+  await expect(sheet.getByText('96 pieces')).toBeVisible();
+  await expect(page.getByRole('row', { name: /Markers/ })).toContainText('96');
+  await set('Cutting toy-theatre scenery: fetches a session', '10');
+  await expect(sheet.getByText('15 times a week')).toBeVisible();
+  await sheet.getByLabel('Add a use').selectOption({ label: 'Packing for fairs' });
+  await expect(sheet.getByLabel('Packing for fairs: fetches a session')).toBeVisible();
+  await sheet.getByRole('button', { name: 'No longer used for Packing for fairs' }).click();
+  await expect(sheet.getByLabel('Packing for fairs: fetches a session')).toHaveCount(0);
+  await sheet.getByLabel('on end').uncheck();
+  await expect(sheet.getByLabel('on end')).not.toBeChecked();
+  await sheet.getByRole('button', { name: 'Remove', exact: true }).click();
+  await expect(page.getByRole('heading', { name: '143 supplies' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByRole('heading', { name: '144 supplies' })).toBeVisible();
+});
+
+test('the table sorts by any column, both ways', async ({ page, server }) => {
+  await page.goto(`${server.address}/plan/demo/sort`);
+  const first = () => page.getByRole('table').getByRole('row').nth(1);
+  await expect(first()).toContainText('Acrylics');
+  await page
+    .getByRole('columnheader', { name: /^Count/ })
+    .getByRole('button')
+    .click();
+  await expect(page.getByRole('columnheader', { name: /^Count/ })).toHaveAttribute('aria-sort', 'descending');
+  await expect(first()).toContainText('400');
+  await page
+    .getByRole('columnheader', { name: /^Count/ })
+    .getByRole('button')
+    .click();
+  await expect(page.getByRole('columnheader', { name: /^Count/ })).toHaveAttribute('aria-sort', 'ascending');
+  await expect(first()).not.toContainText('400');
+});
+
+test('labels too large for the sheet are refused with the field; smaller ones make more columns', async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.address}/plan/demo/label`);
+  await expect(page.getByText('3 × 7')).toBeVisible();
+  const width = page.getByLabel('Label width');
+  await width.fill('300');
+  await width.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('between 15 mm and 200 mm');
+  await width.fill('195');
+  await width.press('Enter');
+  await expect(page.getByText('A label 195 mm wide does not fit the sheet; at most 190 mm.')).toBeVisible();
+  await width.fill('45');
+  await width.press('Enter');
+  await expect(page.getByText('4 × 7')).toBeVisible();
+});
+
+test('who sits there changes what is in reach; every figure of the week opens', async ({ page, server }) => {
+  await page.goto(`${server.address}/plan/demo/furnish`);
+  await page.locator('[data-station="seat-bench"]').press('Enter');
+  const sheet = page.getByRole('complementary');
+  const grip = async () => sheet.getByText('Arm, shoulder to grip').locator('..').innerText();
+  const before = await grip();
+  await sheet.getByLabel('Who').selectOption({ label: 'The apprentice' });
+  await expect.poll(grip).not.toBe(before);
+  expect(await grip()).toContain('548 mm');
+  await page.getByRole('button', { name: /min as planned/ }).click();
+  await expect(page.getByRole('dialog')).toContainText('Hunting for what has no place');
+});
+
+test('today and planned are shown apart, and the dark theme is kept', async ({ page, server }) => {
+  await page.goto(`${server.address}/plan/demo/place`);
+  await page.locator('[data-place="trunk/box"]').press('Enter');
+  const sheet = page.getByRole('complementary');
+  await page.getByRole('radio', { name: 'today' }).click();
+  await expect(sheet.getByText('In it today')).toBeVisible();
+  await expect(sheet.getByText(/over full/)).toBeVisible();
+  await page.getByRole('radio', { name: 'planned' }).click();
+  await expect(sheet.getByText('Planned for it')).toBeVisible();
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Dark' }).click();
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toBeVisible();
+});

@@ -25,4 +25,6 @@ export default {
     ],
   },
   testTimeout: 60_000,
+  // The embedded database keeps a handle open for a while after it is closed.
+  forceExit: true,
 };

@@ -305,3 +305,8 @@ export function cornersInOrder(plan: Pick<Plan, 'corners'>): Corner[] {
 export function byName<T extends { name: string; id: string }>(rows: Readonly<Record<string, T>>): T[] {
   return Object.values(rows).sort((a, b) => a.name.localeCompare(b.name, 'en') || (a.id < b.id ? -1 : 1));
 }
+
+/** Hours a week that an activity takes: sessions a week times their length. */
+export function hoursAWeek(activity: Pick<Activity, 'sessionsPerWeek' | 'minutes'>): number {
+  return (activity.sessionsPerWeek * activity.minutes) / 60;
+}

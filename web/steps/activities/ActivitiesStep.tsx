@@ -1,6 +1,6 @@
 /** Activities: what is done in the room, how often, for how long and where; and who does it. */
 import { removeWithDependents, set } from '@heronstone/core/model/change.ts';
-import { byName, type Activity, type Person, type Plan } from '@heronstone/core/model/plan.ts';
+import { byName, hoursAWeek, type Activity, type Person, type Plan } from '@heronstone/core/model/plan.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { commit, newId, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -9,10 +9,9 @@ import { Sheet } from '../../ui/Sheet.tsx';
 
 export function ActivitiesStep() {
   const plan = useStore((s) => s.plan)!;
-  const hours = (a: Activity) => (a.sessionsPerWeek * a.minutes) / 60;
-  const ranked = byName(plan.activities).sort((a, b) => hours(b) - hours(a));
+  const ranked = byName(plan.activities).sort((a, b) => hoursAWeek(b) - hoursAWeek(a));
   const stations = byName(plan.stations);
-  const longest = Math.max(1, ...ranked.map(hours));
+  const longest = Math.max(1, ...ranked.map(hoursAWeek));
   return (
     <>
       <section aria-label="Activities" className="min-h-0 min-w-0 grow overflow-y-auto px-4 py-4 md:px-8">
@@ -29,7 +28,7 @@ export function ActivitiesStep() {
               activity={a}
               plan={plan}
               rank={rank + 1}
-              share={hours(a) / longest}
+              share={hoursAWeek(a) / longest}
               stations={stations.map((s) => [s.id, s.name] as const)}
             />
           ))}
@@ -117,7 +116,7 @@ function ActivityRow({
           <span className="block h-full rounded-full bg-w2" style={{ width: `${share * 100}%` }} />
         </span>
         <span className="w-20 text-xs text-soft">
-          {((a.sessionsPerWeek * a.minutes) / 60).toFixed(1)} h a week, {uses} supplies
+          {hoursAWeek(a).toFixed(1)} h a week, {uses} supplies
         </span>
         <Button
           look="quiet"

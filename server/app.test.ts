@@ -205,9 +205,8 @@ describe('safety', () => {
 
   test('too much at once is refused', async () => {
     const { body } = await request(app)
-      .post('/api/plans/import')
-      .type('text/plain')
-      .send('x'.repeat(33 * 1024 * 1024))
+      .post('/api/plans')
+      .send({ id: 'x', note: 'x'.repeat(33 * 1024 * 1024) })
       .expect(413);
     expect(body.error.message).toMatch(/more than 32 MB/);
   });

@@ -8,10 +8,13 @@ import { ChangeError, GroupSchema, type JournalEntry } from '@heronstone/core/mo
 import { findingsFromZod } from '@heronstone/core/model/finding.ts';
 import { emptyPlan, MetaSchema } from '@heronstone/core/model/plan.ts';
 import { readPlanFile, writePlanFile } from '@heronstone/core/formats/planFile.ts';
+import { PICTURE_LIMIT, pictureType } from './pictures.ts';
 import { StaleError, type Store } from './store.ts';
 
 /** Largest body that is read: a group that adds 20 000 supplies has about 12 MB. */
 const BODY_LIMIT = '32mb';
+/** A plan file brings its photographs along. */
+const FILE_LIMIT = '256mb';
 
 export interface AppOptions {
   store: Store;
@@ -92,7 +95,7 @@ export function createApp({ store, web, hosts, report = () => {} }: AppOptions):
   });
 
   /** A plan file becomes a new plan; when its id is taken it gets the id given in ?as=. */
-  app.post('/api/plans/import', express.text({ type: 'text/plain', limit: BODY_LIMIT }), async (request, response) => {
+  app.post('/api/plans/import', express.text({ type: 'text/plain', limit: FILE_LIMIT }), async (request, response) => {
     const read = readPlanFile(typeof request.body === 'string' ? request.body : '');
     if (!read.ok) throw new ChangeError(read.findings);
     let { plan } = read;
@@ -105,7 +108,7 @@ export function createApp({ store, web, hosts, report = () => {} }: AppOptions):
         throw new HttpError(409, 'taken', `There is a plan with the id “${plan.meta.id}” already.`, 'plan.id');
       plan = { ...plan, meta: { ...plan.meta, id: id.data, name: `${plan.meta.name} (from file)`.slice(0, 120) } };
     }
-    const stored = await store.create(plan, windowOf(request));
+    const stored = await store.create(plan, windowOf(request), read.pictures);
     response.status(201).json({ id: stored.plan.meta.id, revision: stored.revision });
   });
 
@@ -116,7 +119,39 @@ export function createApp({ store, web, hosts, report = () => {} }: AppOptions):
   app.get('/api/plans/:id/file', async (request, response) => {
     const { plan } = await known(store, request.params.id);
     const name = plan.meta.name.replace(/[^\p{L}\p{N} _-]/gu, '').trim() || 'plan';
-    response.attachment(`${name}.heronstone.json`).type('application/json').send(writePlanFile(plan));
+    response
+      .attachment(`${name}.heronstone.json`)
+      .type('application/json')
+      .send(writePlanFile(plan, await store.pictures(plan)));
+  });
+
+  app.put(
+    '/api/plans/:id/pictures/:picture',
+    express.raw({ type: () => true, limit: PICTURE_LIMIT }),
+    async (request, response) => {
+      await known(store, request.params.id);
+      const { id, picture } = request.params;
+      if (!/^[A-Za-z0-9_-]{1,64}$/.test(picture))
+        throw new HttpError(400, 'picture', 'A picture has an id.', 'picture');
+      const data = Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0);
+      const type = pictureType(data);
+      if (!type)
+        throw new HttpError(
+          415,
+          'picture',
+          'This is not a picture that can be kept; choose a JPEG, PNG or WebP file.',
+          'photo',
+        );
+      await store.keepPicture(id, picture, type, data);
+      response.status(201).json({ type });
+    },
+  );
+
+  app.get('/api/plans/:id/pictures/:picture', async (request, response) => {
+    const found = await store.picture(request.params.id, request.params.picture);
+    if (!found) throw new HttpError(404, 'not-found', 'There is no such picture.');
+    response.setHeader('Cache-Control', 'private, max-age=31536000, immutable');
+    response.type(found.type).send(Buffer.from(found.data));
   });
 
   app.get('/api/plans/:id/journal', async (request, response) => {
@@ -197,7 +232,7 @@ function windowOf(request: Request): string {
 }
 
 function errors(report: (cause: unknown) => void): ErrorRequestHandler {
-  return (cause: unknown, _request, response, next) => {
+  return (cause: unknown, request, response, next) => {
     if (response.headersSent) return next(cause);
     const send = (status: number, error: Record<string, unknown>) => response.status(status).json({ error });
     if (cause instanceof ChangeError) {
@@ -212,10 +247,13 @@ function errors(report: (cause: unknown) => void): ErrorRequestHandler {
     } else if (cause instanceof HttpError) {
       send(cause.status, { code: cause.code, message: cause.message, ...(cause.field ? { field: cause.field } : {}) });
     } else if ((cause as { type?: string }).type === 'entity.too.large') {
-      send(413, {
-        code: 'too-large',
-        message: `That is more than ${BODY_LIMIT.replace('mb', ' MB')} at once. Split it.`,
-      });
+      const most = `${Math.round(((cause as { limit?: number }).limit ?? 0) / 2 ** 20)} MB`;
+      send(
+        413,
+        request.path.includes('/pictures/')
+          ? { code: 'too-large', message: `A photograph has at most ${most}. Take a smaller one.`, field: 'photo' }
+          : { code: 'too-large', message: `That is more than ${most} at once. Split it.` },
+      );
     } else if ((cause as { type?: string }).type === 'entity.parse.failed') {
       send(400, { code: 'json', message: 'The request is not JSON.' });
     } else {

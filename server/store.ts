@@ -6,6 +6,7 @@ import {
   type Group,
   type JournalEntry,
 } from '@heronstone/core/model/change.ts';
+import type { Pictures } from '@heronstone/core/formats/planFile.ts';
 import { MetaSchema, TABLES, TABLE_NAMES, type Plan, type TableName } from '@heronstone/core/model/plan.ts';
 import type { Database } from './database.ts';
 
@@ -37,6 +38,9 @@ function upsert(table: TableName): string {
     SELECT $1, ${columns} FROM json_populate_recordset(NULL::${table}, $2::json)
     ON CONFLICT (plan, id) DO UPDATE SET ${updates.join(', ')}`;
 }
+
+const KEEP_PICTURE = `INSERT INTO pictures (plan, id, type, data) VALUES ($1, $2, $3, $4)
+  ON CONFLICT (plan, id) DO UPDATE SET type = EXCLUDED.type, data = EXCLUDED.data`;
 
 /** The base of a change is older than what is stored: the client gets what it missed and replays its own. */
 export class StaleError extends Error {
@@ -97,7 +101,7 @@ export class Store {
   }
 
   /** Writes a whole new plan (made or imported) in one transaction. @throws Error when its id is taken */
-  async create(plan: Plan, by: string): Promise<Stored> {
+  async create(plan: Plan, by: string, pictures: Pictures = {}): Promise<Stored> {
     return this.inTurn(async () => {
       if (await this.read(plan.meta.id)) throw new Error(`There is a plan with the id “${plan.meta.id}” already.`);
       await this.db.transaction(async (tx) => {
@@ -109,6 +113,8 @@ export class Store {
           const rows = Object.values(plan[table]);
           if (rows.length > 0) await tx.query(upsert(table), [plan.meta.id, JSON.stringify(rows.map(snake))]);
         }
+        for (const [id, { type, data }] of Object.entries(pictures))
+          await tx.query(KEEP_PICTURE, [plan.meta.id, id, type, Buffer.from(data, 'base64')]);
         await tx.query(
           'INSERT INTO journal (plan, revision, group_id, name, kind, changes, inverse, by) VALUES ($1, 1, $2, $3, $4, $5, $5, $6)',
           [plan.meta.id, `start-${plan.meta.id}`, 'Begin the plan', 'do', '[]', by],
@@ -183,6 +189,32 @@ export class Store {
       at: (row.at as Date).toISOString(),
       by: row.by as string,
     }));
+  }
+
+  /** Keeps a picture; the photograph that shows it is a row of the plan. */
+  async keepPicture(plan: string, id: string, type: string, data: Uint8Array): Promise<void> {
+    await this.db.query(KEEP_PICTURE, [plan, id, type, data]);
+  }
+
+  async picture(plan: string, id: string): Promise<{ type: string; data: Uint8Array } | null> {
+    const { rows } = await this.db.query<{ type: string; data: Uint8Array }>(
+      'SELECT type, data FROM pictures WHERE plan = $1 AND id = $2',
+      [plan, id],
+    );
+    return rows[0] ?? null;
+  }
+
+  /** The pictures of the photographs that a plan has, for its file. */
+  async pictures(plan: Plan): Promise<Pictures> {
+    const ids = Object.keys(plan.photos);
+    if (ids.length === 0) return {};
+    const { rows } = await this.db.query<{ id: string; type: string; data: Uint8Array }>(
+      'SELECT id, type, data FROM pictures WHERE plan = $1 AND id = ANY($2)',
+      [plan.meta.id, ids],
+    );
+    return Object.fromEntries(
+      rows.map(({ id, type, data }) => [id, { type, data: Buffer.from(data).toString('base64') }]),
+    );
   }
 
   /** Writes only the rows that the groups touched, as they are at the end, and the journal, in one transaction. */

@@ -1,7 +1,7 @@
 /** Bins and sheets in a 330 mm opening: figures that people of the trade go by (common practice, no source). */
 import { fit } from '../fit/fit.ts';
 import { sheetThickness } from '../fit/sheets.ts';
-import type { Supply } from '../model/plan.ts';
+import { SUPPLY_DEFAULTS, type Supply } from '../model/plan.ts';
 
 const opening = { access: 'open' as const, inside: { width: 330, depth: 380, height: 330 } };
 const bin = (width: number): Supply => ({
@@ -18,6 +18,7 @@ const bin = (width: number): Supply => ({
   orientations: ['flat', 'edge', 'end'],
   goesBack: true,
   note: '',
+  ...SUPPLY_DEFAULTS,
 });
 
 test.each([

@@ -1,20 +1,20 @@
 /** Random plans for property tests: a room, some units along its walls, a seat, supplies with uses, some placed and locked. */
 import fc from 'fast-check';
 import { applyChanges, set, type Change } from '../model/change.ts';
-import { emptyPlan, type Plan, type Supply, type Unit } from '../model/plan.ts';
+import {
+  emptyPlan,
+  FORMS,
+  STANDING_DEFAULTS,
+  SUPPLY_DEFAULTS,
+  UNIT_DEFAULTS,
+  type Plan,
+  type Supply,
+  type Unit,
+} from '../model/plan.ts';
 import { compartmentsOf } from '../furniture/compartments.ts';
 import { freeSpot } from '../room/spot.ts';
 
-const plain = {
-  bottom: 0,
-  board: 16,
-  columns: 1,
-  tiers: [] as number[],
-  insideWidth: null,
-  insideDepth: null,
-  storeDepth: 0,
-  labelled: false,
-};
+const plain = { ...UNIT_DEFAULTS, ...STANDING_DEFAULTS, board: 16 };
 
 type Shape = Omit<Unit, 'id' | 'name' | 'x' | 'y' | 'turn'>;
 
@@ -64,12 +64,70 @@ export const unitShape: fc.Arbitrary<Shape> = fc.oneof(
   fc.constant<Shape>({ ...plain, kind: 'cart', width: 450, depth: 350, height: 780, board: 3, tiers: [120, 230, 240] }),
   fc.constant<Shape>({ ...plain, kind: 'wall shelf', width: 800, depth: 200, height: 20, bottom: 1500, tiers: [300] }),
   fc.constant<Shape>({ ...plain, kind: 'trunk', width: 800, depth: 420, height: 450, board: 12 }),
+  fc
+    .array(
+      fc.record({
+        width: fc.integer({ min: 120, max: 600 }),
+        cells: fc.array(
+          fc.record({
+            height: fc.integer({ min: 60, max: 400 }),
+            access: fc.constantFrom('open' as const, 'drawer' as const, 'door' as const, 'pull-out' as const),
+          }),
+          { minLength: 1, maxLength: 5 },
+        ),
+      }),
+      { minLength: 1, maxLength: 3 },
+    )
+    .chain((bays) =>
+      fc.constantFrom('none' as const, 'left' as const, 'pair' as const, 'sliding' as const).map((doors): Shape => ({
+        ...plain,
+        kind: 'cabinet',
+        bays,
+        doors,
+        width: bays.reduce((sum, b) => sum + b.width + 16, 16),
+        depth: 420,
+        height: Math.max(...bays.map((b) => b.cells.reduce((sum, c) => sum + c.height + 16, 16))),
+      })),
+    ),
+  fc.constant<Shape>({ ...plain, kind: 'rail', width: 900, depth: 60, height: 300, bottom: 1150, board: 0 }),
+  fc.constant<Shape>({
+    ...plain,
+    kind: 'rack',
+    width: 450,
+    depth: 120,
+    height: 1500,
+    bottom: 250,
+    board: 3,
+    tiers: [200, 200, 200, 200, 200],
+  }),
+  fc.integer({ min: 2, max: 8 }).map((columns): Shape => ({
+    ...plain,
+    kind: 'carousel',
+    width: 320,
+    depth: 320,
+    height: 320,
+    columns,
+    board: 6,
+    tiers: [150, 150],
+  })),
+  fc
+    .integer({ min: 1, max: 5 })
+    .map((columns): Shape => ({ ...plain, kind: 'caddy', width: 330, depth: 180, height: 200, columns, board: 4 })),
+  fc.integer({ min: 1000, max: 1400 }).map((width): Shape => ({
+    ...plain,
+    kind: 'corner cabinet',
+    width,
+    depth: width * 0.7,
+    height: 860,
+    doors: 'left',
+    tiers: [380, 380],
+  })),
 );
 
 /** A supply of any form, from a bead to a trunkful. */
 export const supplyRow: fc.Arbitrary<Omit<Supply, 'id'>> = fc
   .record({
-    form: fc.constantFrom('sheets' as const, 'pieces' as const, 'loose' as const),
+    form: fc.constantFrom(...FORMS),
     count: fc.integer({ min: 1, max: 200 }),
     length: fc.integer({ min: 5, max: 700 }),
     width: fc.integer({ min: 3, max: 400 }),
@@ -83,15 +141,20 @@ export const supplyRow: fc.Arbitrary<Omit<Supply, 'id'>> = fc
         ? { length: Math.min(s.length, 40), width: Math.min(s.width, 40), thickness: Math.min(s.thickness, 40) }
         : {};
     const thin = s.form === 'sheets' ? { thickness: (25 + s.thickness) / 500 } : {};
+    const round = s.form === 'rolls' || s.form === 'bottles' ? { thickness: s.width } : {};
     return {
       ...s,
       ...small,
       ...thin,
+      ...round,
+      ...SUPPLY_DEFAULTS,
       name: 'Thing',
       category: '',
       grammage: s.form === 'sheets' ? 120 : null,
       mass: s.form === 'sheets' ? null : 50,
       note: '',
+      squeeze: s.form === 'soft' ? 0.8 : 1,
+      traits: s.goesBack ? [] : (['keep upright', 'fragile'] as const).slice(0, s.count % 3),
     };
   });
 
@@ -107,9 +170,21 @@ export const randomPlan = (supplies = 25): fc.Arbitrary<Plan> =>
       }),
       locks: fc.array(fc.tuple(fc.nat(), fc.nat(), fc.integer({ min: 1, max: 5 })), { maxLength: 4 }),
       grow: fc.constantFrom(0, 0.1, 0.25),
+      more: fc.record({
+        slope: fc.boolean(),
+        area: fc.boolean(),
+        away: fc.boolean(),
+        wheelchair: fc.boolean(),
+        second: fc.boolean(),
+        boxes: fc.array(
+          fc.tuple(fc.nat(), fc.integer({ min: 40, max: 200 }), fc.integer({ min: 40, max: 200 }), fc.boolean()),
+          { maxLength: 3 },
+        ),
+        walkway: fc.constantFrom(600, 750, 915),
+      }),
     })
-    .map(({ room, units, supplies: rows, locks, grow }) => {
-      let plan = emptyPlan({ id: 'random', roomToGrow: grow, ceiling: 3200 });
+    .map(({ room, units, supplies: rows, locks, grow, more }) => {
+      let plan = emptyPlan({ id: 'random', roomToGrow: grow, ceiling: 3200, walkway: more.walkway });
       const corners = [
         [0, 0],
         [room.x, 0],
@@ -165,5 +240,93 @@ export const randomPlan = (supplies = 25): fc.Arbitrary<Plan> =>
           }),
         );
       });
-      return applyChanges(plan, changes).plan;
+      more.boxes.forEach(([c, w, d, lid], i) => {
+        const place = places[c % Math.max(1, places.length)];
+        if (!place) return;
+        changes.push(
+          set('containers', `box${i}`, {
+            id: `box${i}`,
+            name: `Box ${i}`,
+            kind: 'box',
+            width: w,
+            depth: d,
+            height: 60,
+            insideWidth: w - 4,
+            insideDepth: d - 4,
+            insideHeight: 56,
+            lid: lid ? 'on' : 'none',
+            pulled: lid,
+            seeThrough: !lid,
+            price: 3,
+            mass: null,
+            arrangement: 'planned',
+            unit: place.unit,
+            slot: place.slot,
+          }),
+        );
+      });
+      return applyChanges(plan, [...changes, ...extras(plan, more)]).plan;
     });
+
+/** What else a room may have: a slope, an area for guests with a cart that rolls away, a place elsewhere, a second activity. */
+function extras(
+  plan: Plan,
+  more: { slope: boolean; area: boolean; away: boolean; wheelchair: boolean; second: boolean },
+): Change[] {
+  const changes: Change[] = [];
+  const cart = Object.values(plan.units).find((u) => u.kind === 'cart');
+  if (more.slope)
+    changes.push(set('overheads', 'o', { id: 'o', name: 'Slope', kind: 'slope', corner: 'c0', low: 2600, run: 800 }));
+  if (more.area) {
+    changes.push(
+      set('areas', 'bed', {
+        id: 'bed',
+        name: 'the bed',
+        mode: 'guest',
+        x: 1000,
+        y: 1200,
+        width: 900,
+        depth: 1900,
+        height: 900,
+      }),
+    );
+    if (cart) {
+      changes.push(set('units', cart.id, { wheels: true }));
+      changes.push(set('spots', 'away', { id: 'away', unit: cart.id, mode: 'guest', x: 2000, y: 300, turn: 0 }));
+      changes.push(set('spots', 'up', { id: 'up', unit: cart.id, station: 's', x: 1600, y: 1600, turn: 0 }));
+      changes.push(set('hosts', 'h', { id: 'h', activity: 'a', cart: cart.id }));
+    }
+  }
+  const last = Object.values(plan.units).at(-1);
+  if (more.away && last && Object.keys(plan.units).length > 1) {
+    changes.push(set('elsewheres', 'e', { id: 'e', name: 'Cellar', seconds: 30, conditions: ['damp'] }));
+    changes.push(set('units', last.id, { elsewhere: 'e' }));
+  }
+  if (more.wheelchair) changes.push(set('people', 'p', { wheelchair: true }));
+  if (more.second) {
+    changes.push(
+      set('activities', 'b', {
+        id: 'b',
+        name: 'Painting',
+        sessionsPerWeek: 1,
+        minutes: 30,
+        station: 's',
+        gives: ['dust'],
+      }),
+    );
+    changes.push(set('activities', 'a', { needs: ['clean air', 'water', 'daylight'], sockets: 2, surfaceWidth: 900 }));
+    changes.push(
+      set('kits', 'k', {
+        id: 'k',
+        name: 'Kit',
+        width: 300,
+        depth: 200,
+        height: 150,
+        unit: last?.id ?? null,
+        slot: 'd1',
+      }),
+    );
+    changes.push(set('hosts', 'hk', { id: 'hk', activity: 'b', kit: 'k' }));
+  }
+  return changes;
+}

@@ -1,4 +1,5 @@
 /** Whole fetches by two independent systems of predetermined times, and single elements against their tables. */
+import { SEAT_DEFAULTS } from '../model/plan.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { element, secondsByModapts, totalSeconds } from '../fetch/elements.ts';
 import { fetchElements, returnElements, wayOf, type Finding } from '../fetch/fetch.ts';
@@ -14,6 +15,7 @@ const seat = (posture: 'seated' | 'standing') => ({
   facing: 0,
   posture,
   seatHeight: 450,
+  ...SEAT_DEFAULTS,
 });
 const find: Finding = { lines: 1, known: true, alike: 1, loose: false, aside: 0 };
 
@@ -32,6 +34,9 @@ function at(x: number, y: number, z: number, access: Compartment['access'] = 'op
     access3: { x, y, z },
     door: { x: 0, y: 0 },
     stand: { x: x * short, y: y * short },
+    container: null,
+    within: null,
+    only: null,
   };
 }
 

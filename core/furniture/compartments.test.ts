@@ -1,12 +1,15 @@
 import fc from 'fast-check';
 import { unitShape } from '../checks/randomPlan.ts';
 import type { Unit } from '../model/plan.ts';
-import { compartmentsOf, tierFindings, tiersHeight } from './compartments.ts';
+import { compartmentsOf, tiersHeight } from './compartments.ts';
+import { tierFindings } from './inside.ts';
 import { checkFurniture } from './cautions.ts';
-import { emptyPlan } from '../model/plan.ts';
+import { emptyPlan, STANDING_DEFAULTS, UNIT_DEFAULTS } from '../model/plan.ts';
 
 const at = { id: 'u', name: 'Unit', x: 0, y: 0, turn: 0 };
 const drawers: Unit = {
+  ...UNIT_DEFAULTS,
+  ...STANDING_DEFAULTS,
   ...at,
   kind: 'drawer unit',
   width: 360,
@@ -84,7 +87,7 @@ test('property: the compartments of any unit lie within it, do not overlap, and 
       const list = compartmentsOf(unit);
       expect(tierFindings(unit, 'metric')).toEqual([]);
       expect(list.length).toBeGreaterThan(0);
-      const open = unit.kind === 'table' || unit.kind === 'wall shelf' || unit.kind === 'pegboard';
+      const open = ['table', 'wall shelf', 'pegboard', 'rail', 'rack'].includes(unit.kind);
       let litres = 0;
       for (const [i, c] of list.entries()) {
         expect(c.inside.width).toBeLessThanOrEqual(unit.width);

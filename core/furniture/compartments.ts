@@ -2,13 +2,11 @@
  * From a parametric unit to its compartments: inside sizes, the front that shows on the wall,
  * and the access point where a hand goes in.
  */
-import type { Finding } from '../model/finding.ts';
-import { formatLength, type UnitSystem } from '../model/measure.ts';
-import { byName, type Plan, type Unit } from '../model/plan.ts';
+import { byName, type Arrangement, type Plan, type Unit } from '../model/plan.ts';
 import type { Point } from '../room/geometry.ts';
-import { inRoom } from './footprint.ts';
+import { cornerFront, inRoom } from './footprint.ts';
 
-export type Access = 'open' | 'drawer' | 'lid' | 'peg' | 'top';
+export type Access = 'open' | 'drawer' | 'pull-out' | 'door' | 'lid' | 'peg' | 'top' | 'box';
 
 export interface Compartment {
   /** `unit/slot`: the id by which placements, labels and links name it. */
@@ -28,6 +26,10 @@ export interface Compartment {
   /** Middle of its front on the floor, and where one stands to reach into it when nothing is in the way, mm. */
   door: Point;
   stand: Point;
+  /** The container that it is, the compartment in which that stands, and the arrangement to which it belongs; null for an opening of furniture. */
+  container: string | null;
+  within: string | null;
+  only: Arrangement | null;
 }
 
 /** Construction of drawers that is not typed in: runner and gap at each side, and behind the box. Common practice, no source. */
@@ -35,15 +37,23 @@ export const DRAWER = { sideGap: 13, backGap: 30, base: 12 } as const;
 /** How far from the front of a unit a person stands, body centre, mm. Half a body depth plus room to bend; common practice, no source. */
 const STAND_OFF = 400;
 
-const TIER_WORD: Partial<Record<Unit['kind'], { slot: string; word: string }>> = {
+export const TIER_WORD: Partial<Record<Unit['kind'], { slot: string; word: string }>> = {
   'drawer unit': { slot: 'd', word: 'drawer' },
   bookcase: { slot: 's', word: 'shelf' },
+  'corner cabinet': { slot: 's', word: 'shelf' },
   'wall shelf': { slot: 's', word: 'shelf' },
   cart: { slot: 't', word: 'tray' },
+  rack: { slot: 't', word: 'tray' },
+  carousel: { slot: 'l', word: 'level' },
 };
 
 /** Height that the tiers and boards of a unit need, mm; 0 for a unit without tiers. */
 export function tiersHeight(unit: Unit): number {
+  if (unit.kind === 'cabinet')
+    return Math.max(
+      0,
+      ...unit.bays.map((b) => b.cells.reduce((sum, c) => sum + c.height, (b.cells.length + 1) * unit.board)),
+    );
   if (unit.tiers.length === 0) return 0;
   const sum = unit.tiers.reduce((a, b) => a + b, 0);
   switch (unit.kind) {
@@ -51,76 +61,11 @@ export function tiersHeight(unit: Unit): number {
       return sum + unit.tiers.length * DRAWER.base + 2 * unit.board;
     case 'wall shelf':
     case 'cart':
+    case 'rack':
       return 0; // the space above a shelf or tray is open
     default:
       return sum + (unit.tiers.length + 1) * unit.board;
   }
-}
-
-/** What does not add up inside a unit: tiers higher than the unit, openings that vanish between boards. */
-export function tierFindings(unit: Unit, system: UnitSystem): Finding[] {
-  const findings: Finding[] = [];
-  const add = (field: string, value: unknown, expected: string, message: string, by?: number) =>
-    findings.push({
-      code: 'unit',
-      severity: 'error',
-      path: `units.${unit.id}.${field}`,
-      value,
-      expected,
-      message,
-      target: { table: 'units', id: unit.id },
-      ...(by ? { by: Math.ceil(by - 1e-6) } : {}),
-    });
-  const say = (mm: number) => formatLength(mm, system);
-  const needs = tiersHeight(unit);
-  if (needs > unit.height + 1)
-    add(
-      'tiers',
-      unit.tiers,
-      `inside heights that add up to ${say(unit.height - (needs - unit.tiers.reduce((a, b) => a + b, 0)))} or less`,
-      `${unit.name}: its ${unit.kind === 'drawer unit' ? 'drawers' : 'shelves'} need ${say(needs)} with their boards, but it is ${say(unit.height)} high.`,
-      needs - unit.height,
-    );
-  if (usesTiers(unit) && unit.tiers.length === 0)
-    add(
-      'tiers',
-      unit.tiers,
-      'at least one inside height',
-      `${unit.name} has no ${TIER_WORD[unit.kind]?.word ?? 'row'} yet; give it at least one inside height.`,
-    );
-  const apart = unit.height / unit.tiers.length;
-  const high = unit.kind === 'cart' ? Math.max(...unit.tiers) : 0;
-  if (high > apart + 1)
-    add(
-      'tiers',
-      unit.tiers,
-      `inside heights of ${say(apart)} or less`,
-      `${unit.name}: its trays are ${say(apart)} apart, so none can be ${say(high)} high inside.`,
-      high - apart,
-    );
-  const width = openingWidth(unit);
-  if (width < 20)
-    add(
-      'board',
-      unit.board,
-      'boards that leave at least 20 mm of inside width',
-      `${unit.name}: between its boards only ${say(Math.max(0, width))} of inside width is left.`,
-    );
-  if (unit.insideWidth !== null && unit.insideWidth * columnsOf(unit) > unit.width)
-    add(
-      'insideWidth',
-      unit.insideWidth,
-      `at most ${say(unit.width / columnsOf(unit))}`,
-      `${unit.name} cannot be wider inside than outside.`,
-    );
-  if (unit.insideDepth !== null && unit.insideDepth > unit.depth)
-    add(
-      'insideDepth',
-      unit.insideDepth,
-      `at most ${say(unit.depth)}`,
-      `${unit.name} cannot be deeper inside than outside.`,
-    );
-  return findings;
 }
 
 /** Whether a kind of unit is divided into drawers, rows, shelves or trays. */
@@ -128,8 +73,40 @@ export function usesTiers(unit: Pick<Unit, 'kind'>): boolean {
   return unit.kind in TIER_WORD || unit.kind === 'cube shelf';
 }
 
-function columnsOf(unit: Unit): number {
-  return unit.kind === 'cube shelf' ? unit.columns : 1;
+/** Whether a kind of unit has columns side by side. */
+export function usesColumns(unit: Pick<Unit, 'kind'>): boolean {
+  return unit.kind === 'cube shelf' || unit.kind === 'caddy' || unit.kind === 'carousel';
+}
+
+export function columnsOf(unit: Unit): number {
+  return usesColumns(unit) ? unit.columns : 1;
+}
+
+/** Width that the columns and boards of a cabinet need, mm; 0 for other kinds. */
+export function baysWidth(unit: Unit): number {
+  if (unit.kind !== 'cabinet' || unit.bays.length === 0) return 0;
+  return unit.bays.reduce((sum, b) => sum + b.width, (unit.bays.length + 1) * unit.board);
+}
+
+/** How a front that would be open is closed by doors before the whole unit. */
+function behindDoors(unit: Pick<Unit, 'doors'>, access: Access): Access {
+  return access === 'open' && unit.doors !== 'none' ? 'door' : access;
+}
+
+/**
+ * The largest upright box in one sector of a carousel: from where it starts, as a share of the radius, to the rim.
+ * @returns width and depth, mm
+ */
+function sectorBox(radius: number, sectors: number): { width: number; depth: number } {
+  if (sectors < 3) return { width: radius * 1.2, depth: radius * 0.75 };
+  const half = Math.PI / sectors;
+  let best = { width: 0, depth: 0 };
+  for (let share = 0.2; share < 0.9; share += 0.05) {
+    const width = 2 * share * radius * Math.tan(half);
+    const depth = Math.sqrt(Math.max(0, radius ** 2 - (width / 2) ** 2)) - share * radius;
+    if (width * depth > best.width * best.depth) best = { width, depth };
+  }
+  return best;
 }
 
 /** Inside width of one opening, mm: as measured, or from outside width less boards and runners. */
@@ -139,11 +116,17 @@ export function openingWidth(unit: Unit): number {
     case 'drawer unit':
       return unit.width - 2 * unit.board - 2 * DRAWER.sideGap;
     case 'cube shelf':
+    case 'caddy':
       return (unit.width - (unit.columns + 1) * unit.board) / unit.columns;
     case 'bookcase':
     case 'trunk':
     case 'cart':
+    case 'rack':
       return unit.width - 2 * unit.board;
+    case 'corner cabinet':
+      return cornerFront(unit) - 2 * unit.board;
+    case 'carousel':
+      return sectorBox(unit.width / 2, unit.columns).width;
     default:
       return unit.width;
   }
@@ -156,9 +139,18 @@ function openingDepth(unit: Unit): number {
       return unit.depth - unit.board - DRAWER.backGap;
     case 'trunk':
     case 'cart':
+    case 'rack':
+    case 'caddy':
       return unit.depth - 2 * unit.board;
     case 'table':
       return unit.storeDepth;
+    case 'corner cabinet':
+      return unit.depth - cornerFront(unit) / 2 - unit.board;
+    case 'carousel':
+      return sectorBox(unit.width / 2, unit.columns).depth;
+    case 'bookcase':
+    case 'cube shelf':
+      return unit.depth - (unit.doors === 'none' ? 0 : unit.board);
     default:
       return unit.depth;
   }
@@ -167,20 +159,28 @@ function openingDepth(unit: Unit): number {
 /** The compartments of one unit, from the top down and from left to right. */
 export function compartmentsOf(unit: Unit): Compartment[] {
   const inside = { width: openingWidth(unit), depth: openingDepth(unit) };
-  if (inside.width < 1 || inside.depth < 1) return [];
+  if (unit.kind !== 'cabinet' && (inside.width < 1 || inside.depth < 1)) return [];
   const made: Compartment[] = [];
-  const add = (slot: string, short: string, access: Access, height: number, front: Compartment['front']) => {
+  const add = (
+    slot: string,
+    short: string,
+    kind: Access,
+    height: number,
+    front: Compartment['front'],
+    own: { width: number; depth: number } = inside,
+  ) => {
+    const access = behindDoors(unit, kind);
     const middle = (front.left + front.right) / 2;
     const out =
-      access === 'drawer'
-        ? unit.depth + inside.depth / 2
+      access === 'drawer' || access === 'pull-out'
+        ? unit.depth + own.depth / 2
         : access === 'lid'
           ? unit.depth / 2
           : access === 'top'
-            ? inside.depth / 2
+            ? own.depth / 2
             : unit.depth;
     const z =
-      access === 'drawer' || access === 'lid'
+      access === 'drawer' || access === 'pull-out' || access === 'lid'
         ? front.top
         : access === 'top'
           ? front.bottom
@@ -192,11 +192,14 @@ export function compartmentsOf(unit: Unit): Compartment[] {
       name: short === '' ? unit.name : `${unit.name}, ${short}`,
       short: short === '' ? unit.name : short,
       access,
-      inside: { ...inside, height },
+      inside: { ...own, height },
       front,
       access3: { ...inRoom(unit, middle, out), z },
       door: inRoom(unit, middle, unit.depth),
       stand: inRoom(unit, middle, unit.depth + STAND_OFF),
+      container: null,
+      within: null,
+      only: null,
     });
   };
   const top = unit.bottom + unit.height;
@@ -212,8 +215,41 @@ export function compartmentsOf(unit: Unit): Compartment[] {
     case 'trunk':
       add('box', '', 'lid', unit.height - 2 * unit.board, { left: 0, right: unit.width, bottom: unit.bottom, top });
       break;
+    case 'cabinet':
+      cabinet(unit, top, add);
+      break;
+    case 'rail':
+      add('rail', '', 'peg', unit.height, { left: 0, right: unit.width, bottom: unit.bottom, top });
+      break;
+    case 'caddy':
+      for (let column = 0; column < unit.columns; column++) {
+        const left = unit.board + column * (inside.width + unit.board);
+        add(`c${column + 1}r1`, unit.columns === 1 ? '' : `part ${column + 1}`, 'open', unit.height - unit.board, {
+          left,
+          right: left + inside.width,
+          bottom: unit.bottom + unit.board,
+          top,
+        });
+      }
+      break;
+    case 'carousel': {
+      const gap = unit.width / unit.columns;
+      let ceiling = top;
+      unit.tiers.forEach((height, level) => {
+        for (let part = 0; part < unit.columns; part++)
+          add(`l${level + 1}p${part + 1}`, `level ${level + 1}, part ${part + 1}`, 'open', height, {
+            left: part * gap,
+            right: (part + 1) * gap,
+            bottom: ceiling - height,
+            top: ceiling,
+          });
+        ceiling -= height + unit.board;
+      });
+      break;
+    }
     case 'wall shelf':
-    case 'cart': {
+    case 'cart':
+    case 'rack': {
       // Things stand on an open level; its clear height may reach above the last one.
       const levels = unit.tiers.length;
       unit.tiers.forEach((height, i) => {
@@ -249,6 +285,7 @@ export function compartmentsOf(unit: Unit): Compartment[] {
     default: {
       // Drawers and shelves share what height is left over evenly.
       const levels = unit.tiers.length;
+      const side = unit.kind === 'corner cabinet' ? (unit.width - cornerFront(unit)) / 2 : 0;
       const spare = Math.max(0, unit.height - tiersHeight(unit)) / Math.max(1, levels);
       const between = unit.kind === 'drawer unit' ? DRAWER.base : unit.board;
       let ceiling = top - unit.board;
@@ -259,8 +296,8 @@ export function compartmentsOf(unit: Unit): Compartment[] {
           unit.kind === 'drawer unit' ? 'drawer' : 'open',
           height,
           {
-            left: unit.board,
-            right: unit.width - unit.board,
+            left: side + unit.board,
+            right: unit.width - side - unit.board,
             bottom: ceiling - spare - height - (unit.kind === 'drawer unit' ? between : 0),
             top: ceiling,
           },
@@ -272,7 +309,52 @@ export function compartmentsOf(unit: Unit): Compartment[] {
   return made;
 }
 
-/** All compartments of a plan, by unit name, then from the top down. */
+type Add = (
+  slot: string,
+  short: string,
+  access: Access,
+  height: number,
+  front: Compartment['front'],
+  own?: { width: number; depth: number },
+) => void;
+
+/** Columns from the left, cells from the top down; a drawer or pull-out has less inside than its opening. */
+function cabinet(unit: Unit, top: number, add: Add): void {
+  const plain = {
+    drawer: 'drawer',
+    'pull-out': 'pull-out shelf',
+    door: 'cupboard',
+    lid: 'box',
+    open: 'shelf',
+  } as const;
+  let left = unit.board;
+  unit.bays.forEach((bay, b) => {
+    let ceiling = top - unit.board;
+    const closed = unit.doors !== 'none' || bay.cells.some((c) => c.access !== 'open');
+    bay.cells.forEach((cell, c) => {
+      const runs = cell.access === 'drawer' || cell.access === 'pull-out';
+      const depth = unit.insideDepth ?? unit.depth - (closed ? unit.board : 0) - (runs ? DRAWER.backGap : 0);
+      const width = bay.width - (runs ? 2 * DRAWER.sideGap : 0);
+      const column = unit.bays.length > 1 ? `column ${b + 1}, ` : '';
+      const short = bay.cells.length + unit.bays.length === 2 ? '' : `${column}${plain[cell.access]} ${c + 1}`;
+      if (width >= 1 && depth >= 1)
+        add(
+          `b${b + 1}c${c + 1}`,
+          short,
+          cell.access,
+          cell.height - (runs ? DRAWER.base : 0),
+          { left, right: left + bay.width, bottom: ceiling - cell.height, top: ceiling },
+          { width, depth },
+        );
+      ceiling -= cell.height + unit.board;
+    });
+    left += bay.width + unit.board;
+  });
+}
+
+/** All compartments of a plan, by unit name, then from the top down. An opening that holds an insert is none of its own. */
 export function allCompartments(plan: Pick<Plan, 'units'>): Compartment[] {
-  return byName(plan.units).flatMap(compartmentsOf);
+  const taken = new Set(Object.values(plan.units).flatMap((u) => (u.host === null ? [] : [`${u.host}/${u.hostSlot}`])));
+  const all = byName(plan.units).flatMap(compartmentsOf);
+  return taken.size === 0 ? all : all.filter((c) => !taken.has(c.id));
 }

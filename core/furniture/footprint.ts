@@ -14,8 +14,38 @@ export function inRoom(unit: Stand, across: number, out: number): Point {
   return { x: unit.x + offset.x, y: unit.y + offset.y };
 }
 
-/** The four corners of the footprint, clockwise from above, starting at the back left. */
-export function footprint(unit: Stand): Point[] {
+/**
+ * Width of the front of a corner cabinet, mm. It stands with its back corner in the corner of the room: from above a square
+ * with its front corner cut off, `width` across the corner and `depth` from the corner to the front.
+ */
+export function cornerFront(unit: Pick<Unit, 'width' | 'depth'>): number {
+  return 2 * (unit.width - unit.depth);
+}
+
+/** Sides of the shape that stands for a round thing. */
+const ROUND = 16;
+
+/** The corners of the footprint, clockwise from above; of a box four, starting at the back left. */
+export function footprint(unit: Stand & { kind?: Unit['kind'] }): Point[] {
+  const { width, depth } = unit;
+  if (unit.kind === 'corner cabinet') {
+    const front = cornerFront(unit);
+    if (front > 0 && front < width) {
+      const side = (width - front) / 2;
+      return [
+        inRoom(unit, width / 2, 0),
+        inRoom(unit, width, width / 2),
+        inRoom(unit, width - side, depth),
+        inRoom(unit, side, depth),
+        inRoom(unit, 0, width / 2),
+      ];
+    }
+  }
+  if (unit.kind === 'carousel')
+    return Array.from({ length: ROUND }, (_, i) => {
+      const angle = (2 * Math.PI * i) / ROUND;
+      return inRoom(unit, (width / 2) * (1 + Math.cos(angle)), (depth / 2) * (1 + Math.sin(angle)));
+    });
   return [
     inRoom(unit, 0, 0),
     inRoom(unit, unit.width, 0),

@@ -153,6 +153,17 @@ export function danglingReferences(plan: Plan, touched?: ReadonlySet<string>): F
   return findings;
 }
 
+/** References that may be null: the row stays, without what it referred to. */
+const OPTIONAL: ReadonlySet<string> = new Set([
+  'units.host',
+  'units.elsewhere',
+  'stations.unit',
+  'stations.second',
+  'activities.station',
+  'kits.unit',
+  'placements.container',
+]);
+
 /**
  * Changes that remove a row together with all that refers to it, so that one undo brings everything back.
  * A station that loses its table and an activity that loses its station stay, without it.
@@ -164,8 +175,7 @@ export function removeWithDependents(plan: Plan, table: TableName, id: string): 
     const rows = plan[reference.table] as Readonly<Record<string, Record<string, unknown>>>;
     for (const key in rows) {
       if (rows[key]![reference.column] !== id) continue;
-      const optional =
-        (reference.table === 'stations' && reference.column === 'unit') || reference.table === 'activities';
+      const optional = OPTIONAL.has(`${reference.table}.${reference.column}`);
       if (optional) changes.push({ table: reference.table, id: key, set: { [reference.column]: null } });
       else changes.push(...removeWithDependents(plan, reference.table, key));
     }

@@ -16,6 +16,8 @@ export interface Finding {
   target?: { table: TableName | 'meta'; id: string };
   /** By how much it is off, mm, where that makes sense. */
   by?: number;
+  /** The mode of the room in which it holds; without it, every day. */
+  mode?: string;
 }
 
 /** Turns what Zod found into findings, each with path, value and what would be right. */

@@ -4,45 +4,28 @@
  * the room sees the walls pass from left to right.
  */
 import { z } from 'zod';
+import { amount, count, degrees, id, length, name, position } from './fields.ts';
+import {
+  BoxTypeSchema,
+  ContainerSchema,
+  PhotoSchema,
+  PlacementSchema,
+  SupplySchema,
+  UseSchema,
+  type BoxType,
+  type Container,
+  type Photo,
+  type Placement,
+  type Supply,
+  type Use,
+} from './supply.ts';
+import { OwnTypeSchema, SpotSchema, UnitSchema, type OwnType, type Spot, type Unit } from './unit.ts';
+
+export * from './supply.ts';
+export * from './unit.ts';
 
 /** The version written into plan files; raise it with every change of shape that an older program cannot read. */
-export const PLAN_VERSION = 1;
-
-const id = z
-  .string()
-  .min(1, 'An id is needed.')
-  .max(64, 'An id has at most 64 characters.')
-  .regex(/^[A-Za-z0-9_-]+$/, 'An id has only letters, digits, - and _.');
-
-function name(what: string) {
-  return z.string().trim().min(1, `${what} needs a name.`).max(120, `${what}: at most 120 characters.`);
-}
-
-/** A length in mm between two limits, with a message that says what would be right. */
-function length(what: string, least: number, most: number) {
-  const message = `${what} is between ${least} and ${most} mm.`;
-  return z.number({ error: message }).min(least, message).max(most, message);
-}
-
-function amount(what: string, least: number, most: number) {
-  const message = `${what} is between ${least} and ${most}.`;
-  return z.number({ error: message }).min(least, message).max(most, message);
-}
-
-function count(what: string, least: number, most: number) {
-  const message = `${what} is a whole number between ${least} and ${most}.`;
-  return z.number({ error: message }).int(message).min(least, message).max(most, message);
-}
-
-const position = (what: string) => length(what, -50_000, 50_000);
-const degrees = z
-  .number()
-  .min(-360, 'An angle is between -360 and 360 degrees.')
-  .max(360, 'An angle is between -360 and 360 degrees.');
-
-export const OrientationSchema = z.enum(['flat', 'edge', 'end']);
-/** How a piece lies: flat (smallest side up), on edge (middle side up), on end (longest side up). */
-export type Orientation = z.infer<typeof OrientationSchema>;
+export const PLAN_VERSION = 3;
 
 export const MetaSchema = z.strictObject({
   id,
@@ -56,6 +39,14 @@ export const MetaSchema = z.strictObject({
   paper: z.enum(['a4', 'letter']),
   labelWidth: length('The label width', 15, 200),
   labelHeight: length('The label height', 8, 140),
+  /** Where north lies on the drawing, degrees clockwise from its top. */
+  north: degrees.default(0),
+  /** Degrees, north positive; null when not given. */
+  latitude: amount('The latitude', -90, 90).nullable().default(null),
+  /** Walkway that is wanted between furniture, mm: 600 one squeezes through, 750 is comfortable, 915 takes a wheelchair. */
+  walkway: length('The walkway', 500, 1500).default(600),
+  /** What no drawing shows: hot, loud, cold floor. */
+  note: z.string().max(2000, 'A note has at most 2000 characters.').default(''),
 });
 
 export const CornerSchema = z.strictObject({
@@ -83,12 +74,18 @@ export const OpeningSchema = z.strictObject({
   sill: length('The sill', 0, 3000),
   /** Hinge side, as seen from inside the room. */
   hinge: z.enum(['left', 'right']),
-  swing: z.enum(['in', 'out', 'none']),
+  swing: z.enum(['in', 'out', 'slide', 'none']),
+  /** Depth of floor that must stay free before it, mm; null takes the usual one (see room/clearance). */
+  keepClear: length('The depth kept clear', 0, 3000).nullable().default(null),
 });
+
+export const FIXTURE_KINDS = ['socket', 'switch', 'heater', 'vent', 'water', 'fuse board', 'fixed thing'] as const;
 
 export const FixtureSchema = z.strictObject({
   id,
-  kind: z.enum(['socket', 'heater', 'fuse board']),
+  kind: z.enum(FIXTURE_KINDS),
+  /** What it is called, where the kind does not say enough; may be empty. */
+  name: z.string().trim().max(120, 'At most 120 characters.').default(''),
   corner: id,
   offset: length('The distance from the corner', 0, 20_000),
   width: length('The width', 20, 5000),
@@ -96,6 +93,58 @@ export const FixtureSchema = z.strictObject({
   depth: length('The depth', 0, 1000),
   /** Height of its lower edge over the floor, mm. */
   bottom: length('The height over the floor', 0, 5000),
+  /** Plugs that a socket takes. */
+  outlets: count('The number of outlets', 0, 20).default(2),
+  /** Depth that must stay free before it, mm; null takes the usual one (see room/clearance). */
+  keepClear: length('The depth kept clear', 0, 3000).nullable().default(null),
+});
+
+/** What hangs lower than the ceiling: a slope along a wall, a beam, a soffit. */
+export const OverheadSchema = z
+  .strictObject({
+    id,
+    name: name('A slope or beam'),
+    kind: z.enum(['slope', 'beam', 'soffit']),
+    /** The wall (its first corner) along which a slope begins; null for beams and soffits. */
+    corner: id.nullable(),
+    /** Height over the floor: of the knee wall where a slope begins, or of the underside of a beam, mm. */
+    low: length('The height under it', 0, 8000),
+    /** How far from the wall a slope reaches the full height, mm. */
+    run: length('The run of the slope', 1, 20_000).default(1000),
+    /** Centre, turn and size of a beam or soffit from above. */
+    x: position('x').default(0),
+    y: position('y').default(0),
+    turn: degrees.default(0),
+    width: length('The width', 1, 50_000).default(1000),
+    depth: length('The depth', 1, 50_000).default(200),
+  })
+  .refine((o) => o.kind !== 'slope' || o.corner !== null, { path: ['corner'], message: 'A slope begins at a wall.' });
+
+/** An area that must be free: always, or in a named mode ("guest"); or the space that a machine on a unit works in. */
+export const AreaSchema = z.strictObject({
+  id,
+  name: name('An area'),
+  /** The mode in which it must be free; empty for always. */
+  mode: z.string().trim().max(60, 'A mode has at most 60 characters.').default(''),
+  /** The unit with which it moves; x, y and turn then count from the middle of that unit. */
+  unit: id.nullable().default(null),
+  x: position('x'),
+  y: position('y'),
+  turn: degrees.default(0),
+  width: length('The width', 50, 10_000),
+  depth: length('The depth', 50, 10_000),
+  /** Heights over the floor between which it must be free, mm. */
+  bottom: length('The height over the floor', 0, 4000).default(0),
+  height: length('The height', 10, 5000),
+});
+
+/** A place outside the room: a cupboard on the landing, a cellar. */
+export const ElsewhereSchema = z.strictObject({
+  id,
+  name: name('A place elsewhere'),
+  /** Seconds to go there, one way. */
+  seconds: amount('The time to go there', 0, 3600),
+  conditions: z.array(z.enum(['cold', 'damp', 'hot', 'locked', 'shared'])).default([]),
 });
 
 export const PersonSchema = z.strictObject({
@@ -103,46 +152,8 @@ export const PersonSchema = z.strictObject({
   name: name('A person'),
   /** Standing height, mm. */
   stature: length('A standing height', 700, 2300),
-});
-
-export const UNIT_KINDS = [
-  'table',
-  'drawer unit',
-  'cube shelf',
-  'bookcase',
-  'wall shelf',
-  'cart',
-  'pegboard',
-  'trunk',
-] as const;
-
-export const UnitSchema = z.strictObject({
-  id,
-  name: name('A unit'),
-  kind: z.enum(UNIT_KINDS),
-  /** Centre of the footprint, mm. */
-  x: position('x'),
-  y: position('y'),
-  /** Clockwise turn, degrees; 0 has the back to the north and opens to the south. */
-  turn: degrees,
-  width: length('The width', 50, 6000),
-  depth: length('The depth', 10, 3000),
-  height: length('The height', 10, 4000),
-  /** Height of its underside over the floor, mm (wall shelf, pegboard). */
-  bottom: length('The height over the floor', 0, 4000),
-  /** Thickness of boards (table top, sides, shelves, drawer fronts), mm. */
-  board: length('The board thickness', 0, 100),
-  columns: count('The number of columns', 1, 20),
-  /** Inside heights of drawers, rows, shelves or trays from the top down, mm. */
-  tiers: z.array(length('An inside height', 10, 3000)).max(30, 'At most 30 tiers.'),
-  /** Inside width of one opening as measured; null works it out from the outside. */
-  insideWidth: length('The inside width', 20, 6000).nullable(),
-  /** Inside depth as measured; null works it out from the outside. */
-  insideDepth: length('The inside depth', 10, 3000).nullable(),
-  /** The strip along the back of a table top that may hold things, mm. */
-  storeDepth: length('The strip for things', 0, 2000),
-  /** Whether its fronts carry labels today. */
-  labelled: z.boolean(),
+  hand: z.enum(['right', 'left']).default('right'),
+  wheelchair: z.boolean().default(false),
 });
 
 export const StationSchema = z.strictObject({
@@ -159,69 +170,100 @@ export const StationSchema = z.strictObject({
   posture: z.enum(['seated', 'standing']),
   /** Height of the seat, mm; used when seated. */
   seatHeight: length('The seat height', 200, 900),
+  /** What one sits on: a swivel seat turns and rolls, a chair and a stool do not. */
+  seat: z.enum(['swivel', 'chair', 'stool']).default('swivel'),
+  /** A second person at the same table. */
+  second: id.nullable().default(null),
 });
+
+/** What an activity gives off, and what it asks of its place. */
+export const GIVES = ['dust', 'wet', 'fumes', 'noise', 'heat', 'flame'] as const;
+export const NEEDS = ['water', 'ventilation', 'daylight', 'quiet', 'clean air', 'dry'] as const;
 
 export const ActivitySchema = z.strictObject({
   id,
   name: name('An activity'),
   sessionsPerWeek: amount('Sessions a week', 0, 70),
   minutes: amount('Minutes a session', 0, 1440),
+  /** Where it is mostly done; further places are hosts. */
   station: id.nullable(),
+  posture: z.enum(['seated', 'standing', 'either']).default('either'),
+  people: count('The number of people', 1, 12).default(1),
+  /** Free surface that it takes, mm; null when it does not matter. */
+  surfaceWidth: length('The width of the surface', 50, 6000).nullable().default(null),
+  surfaceDepth: length('The depth of the surface', 50, 3000).nullable().default(null),
+  /** How high its surface should be: see room/needs. */
+  work: z.enum(['precision', 'light', 'heavy']).default('light'),
+  sockets: count('The number of sockets', 0, 20).default(0),
+  watts: amount('The power', 0, 20_000).default(0),
+  gives: z.array(z.enum(GIVES)).default([]),
+  needs: z.array(z.enum(NEEDS)).default([]),
 });
 
-export const SupplySchema = z.strictObject({
+/** A kit: a box that holds all that one technique needs, with a home. */
+export const KitSchema = z.strictObject({
   id,
-  name: name('A supply'),
-  category: z.string().trim().max(60, 'A kind has at most 60 characters.'),
-  form: z.enum(['sheets', 'pieces', 'loose']),
-  count: count('The count', 1, 1_000_000),
-  /** Sizes of one sheet or piece, mm, in any order of size. */
-  length: length('The length', 0.1, 6000),
-  width: length('The width', 0.1, 6000),
-  thickness: length('The thickness', 0.01, 3000),
-  /** Grams a square metre; sheets only. */
-  grammage: amount('The grammage', 5, 5000).nullable(),
-  /** Grams a piece, when weighed or known; sheets work it out from the grammage. */
-  mass: amount('The mass', 0, 200_000).nullable(),
-  orientations: z.array(OrientationSchema).min(1, 'At least one way to lie must be allowed.'),
-  /** Whether what is fetched goes back to its place (a tool) or is used up (a sheet). */
-  goesBack: z.boolean(),
-  note: z.string().max(2000, 'A note has at most 2000 characters.'),
+  name: name('A kit'),
+  width: length('The width', 20, 2000),
+  depth: length('The depth', 20, 2000),
+  height: length('The height', 10, 2000),
+  /** Its home; null without one. */
+  unit: id.nullable(),
+  slot: z
+    .string()
+    .regex(/^[a-z0-9]{0,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.')
+    .default(''),
 });
 
-export const UseSchema = z.strictObject({
+/** Something that serves an activity besides its main station: another station, a cart that rolls there, a kit that is fetched. */
+export const HostSchema = z
+  .strictObject({
+    id,
+    activity: id,
+    station: id.nullable().default(null),
+    cart: id.nullable().default(null),
+    kit: id.nullable().default(null),
+  })
+  .refine((h) => [h.station, h.cart, h.kit].filter((x) => x !== null).length === 1, {
+    path: ['station'],
+    message: 'It is one of a station, a cart or a kit.',
+  });
+
+/** How near two activities should be, where the maker knows better than the program (Muther's letters, see room/relations). */
+export const RelationSchema = z.strictObject({
   id,
-  supply: id,
-  activity: id,
-  /** How many times it is fetched in one session. */
-  fetches: amount('Fetches a session', 0, 500),
+  a: id,
+  b: id,
+  closeness: z.enum(['A', 'E', 'I', 'O', 'U', 'X']),
+  reason: z.string().trim().max(200, 'A reason has at most 200 characters.').default(''),
 });
 
-export const PlacementSchema = z.strictObject({
-  id,
-  arrangement: z.enum(['today', 'planned']),
-  supply: id,
-  unit: id,
-  /** Which compartment of the unit, for example "d2" (see core/furniture). */
-  slot: z.string().regex(/^[a-z0-9]{1,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.'),
-  count: count('The count', 1, 1_000_000),
-  /** null leaves the choice to the fit. */
-  orientation: OrientationSchema.nullable(),
-  locked: z.boolean(),
-});
+/** A seat when nothing else is said. */
+export const SEAT_DEFAULTS = { seat: 'swivel', second: null } as const;
 
 /** Every table of rows with its schema, in an order in which rows only refer to earlier tables. */
 export const TABLES = {
   corners: CornerSchema,
   openings: OpeningSchema,
   fixtures: FixtureSchema,
+  overheads: OverheadSchema,
+  elsewheres: ElsewhereSchema,
+  types: OwnTypeSchema,
   people: PersonSchema,
   units: UnitSchema,
+  areas: AreaSchema,
   stations: StationSchema,
+  spots: SpotSchema,
   activities: ActivitySchema,
+  kits: KitSchema,
+  hosts: HostSchema,
+  relations: RelationSchema,
   supplies: SupplySchema,
   uses: UseSchema,
+  boxtypes: BoxTypeSchema,
+  containers: ContainerSchema,
   placements: PlacementSchema,
+  photos: PhotoSchema,
 } as const;
 
 export type TableName = keyof typeof TABLES;
@@ -232,25 +274,37 @@ export type Corner = z.infer<typeof CornerSchema>;
 export type Opening = z.infer<typeof OpeningSchema>;
 export type Fixture = z.infer<typeof FixtureSchema>;
 export type Person = z.infer<typeof PersonSchema>;
-export type Unit = z.infer<typeof UnitSchema>;
+export type Overhead = z.infer<typeof OverheadSchema>;
+export type Area = z.infer<typeof AreaSchema>;
+export type Elsewhere = z.infer<typeof ElsewhereSchema>;
+export type Kit = z.infer<typeof KitSchema>;
+export type Host = z.infer<typeof HostSchema>;
+export type Relation = z.infer<typeof RelationSchema>;
 export type Station = z.infer<typeof StationSchema>;
 export type Activity = z.infer<typeof ActivitySchema>;
-export type Supply = z.infer<typeof SupplySchema>;
-export type Use = z.infer<typeof UseSchema>;
-export type Placement = z.infer<typeof PlacementSchema>;
-export type Arrangement = Placement['arrangement'];
 
 export interface Rows {
   corners: Corner;
   openings: Opening;
   fixtures: Fixture;
+  overheads: Overhead;
+  elsewheres: Elsewhere;
+  types: OwnType;
   people: Person;
   units: Unit;
+  areas: Area;
   stations: Station;
+  spots: Spot;
   activities: Activity;
+  kits: Kit;
+  hosts: Host;
+  relations: Relation;
   supplies: Supply;
   uses: Use;
+  boxtypes: BoxType;
+  containers: Container;
   placements: Placement;
+  photos: Photo;
 }
 
 /** A plan in memory: one record of rows by id for each table. Never changed in place; see change.ts. */
@@ -260,13 +314,32 @@ export type Plan = { meta: Meta } & { [T in TableName]: Readonly<Record<string, 
 export const REFERENCES: ReadonlyArray<{ table: TableName; column: string; to: TableName }> = [
   { table: 'openings', column: 'corner', to: 'corners' },
   { table: 'fixtures', column: 'corner', to: 'corners' },
+  { table: 'overheads', column: 'corner', to: 'corners' },
+  { table: 'units', column: 'host', to: 'units' },
+  { table: 'units', column: 'elsewhere', to: 'elsewheres' },
+  { table: 'areas', column: 'unit', to: 'units' },
   { table: 'stations', column: 'unit', to: 'units' },
   { table: 'stations', column: 'person', to: 'people' },
+  { table: 'stations', column: 'second', to: 'people' },
+  { table: 'spots', column: 'unit', to: 'units' },
+  { table: 'spots', column: 'station', to: 'stations' },
   { table: 'activities', column: 'station', to: 'stations' },
+  { table: 'kits', column: 'unit', to: 'units' },
+  { table: 'hosts', column: 'activity', to: 'activities' },
+  { table: 'hosts', column: 'station', to: 'stations' },
+  { table: 'hosts', column: 'cart', to: 'units' },
+  { table: 'hosts', column: 'kit', to: 'kits' },
+  { table: 'relations', column: 'a', to: 'activities' },
+  { table: 'relations', column: 'b', to: 'activities' },
   { table: 'uses', column: 'supply', to: 'supplies' },
   { table: 'uses', column: 'activity', to: 'activities' },
   { table: 'placements', column: 'supply', to: 'supplies' },
+  { table: 'containers', column: 'unit', to: 'units' },
+  { table: 'containers', column: 'parent', to: 'containers' },
   { table: 'placements', column: 'unit', to: 'units' },
+  { table: 'placements', column: 'container', to: 'containers' },
+  { table: 'photos', column: 'supply', to: 'supplies' },
+  { table: 'photos', column: 'unit', to: 'units' },
 ];
 
 /** An empty plan: a name, no room yet. */
@@ -281,18 +354,13 @@ export function emptyPlan(meta: Partial<Meta> & { id: string }): Plan {
       paper: 'a4',
       labelWidth: 61,
       labelHeight: 34,
+      north: 0,
+      latitude: null,
+      walkway: 600,
+      note: '',
       ...meta,
     },
-    corners: {},
-    openings: {},
-    fixtures: {},
-    people: {},
-    units: {},
-    stations: {},
-    activities: {},
-    supplies: {},
-    uses: {},
-    placements: {},
+    ...(Object.fromEntries(TABLE_NAMES.map((table) => [table, {}])) as Omit<Plan, 'meta'>),
   };
 }
 

@@ -3,7 +3,10 @@ import type { Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, cornersInOrder, type Plan, type TableName, type Unit } from '../model/plan.ts';
 import { footprint, solidSpan } from '../furniture/footprint.ts';
-import { tierFindings } from '../furniture/compartments.ts';
+import { tierFindings } from '../furniture/inside.ts';
+import { compartmentsOf } from '../furniture/compartments.ts';
+import { lowest } from './overhead.ts';
+import { standing } from './standing.ts';
 import { outOfRoom, overlapDepth, signedArea, standsOut } from './geometry.ts';
 import { selfCrossing } from './traverse.ts';
 import { outlineOf, wallsOf } from './walls.ts';
@@ -13,7 +16,8 @@ const TOLERANCE = 1;
 
 /** Everything wrong with walls, openings, fixtures and furniture, in the order of the tables. */
 export function checkRoom(plan: Plan): Finding[] {
-  return [...checkOutline(plan), ...checkOnWalls(plan), ...checkUnits(plan), ...checkStations(plan)];
+  const here = standing(plan);
+  return [...checkOutline(here), ...checkOnWalls(here), ...checkUnits(here), ...checkStations(here)];
 }
 
 function error(
@@ -183,25 +187,28 @@ const topOf = (unit: Unit) => unit.bottom + unit.height;
 function checkUnits(plan: Plan): Finding[] {
   const findings: Finding[] = [];
   const outline = outlineOf(plan);
-  const { ceiling, units: system } = plan.meta;
+  const { units: system } = plan.meta;
   const say = (mm: number) => formatLength(mm, system);
   const units = byName(plan.units);
   const feet = units.map(footprint);
   units.forEach((unit, i) => {
     findings.push(...tierFindings(unit, system));
-    if (topOf(unit) > ceiling + TOLERANCE)
+    const over = lowest(plan, feet[i]!);
+    if (topOf(unit) > over.height + TOLERANCE)
       findings.push(
         error(
           'taller than room',
           'units',
           unit.id,
-          unit.bottom > 0 ? 'bottom' : 'height',
-          `${unit.name} reaches ${say(topOf(unit))}; the ceiling is at ${say(ceiling)}.`,
-          `at most ${ceiling - unit.bottom} mm high`,
+          over.under ? 'x' : unit.bottom > 0 ? 'bottom' : 'height',
+          `${unit.name} reaches ${say(topOf(unit))}; ${over.under ? `${over.under.name} over it is` : 'the ceiling is'} at ${say(Math.floor(over.height))}.`,
+          `at most ${Math.floor(over.height - unit.bottom)} mm high here`,
           unit.height,
-          topOf(unit) - ceiling,
+          topOf(unit) - over.height,
         ),
       );
+    const host = unit.host === null ? undefined : plan.units[unit.host];
+    if (host) findings.push(...insertFindings(unit, host, say));
     if (outline.length >= 3) {
       const out = outOfRoom(feet[i]!, outline);
       if (out > TOLERANCE)
@@ -220,6 +227,7 @@ function checkUnits(plan: Plan): Finding[] {
     }
     for (let j = i + 1; j < units.length; j++) {
       const other = units[j]!;
+      if (unit.host === other.id || other.host === unit.id) continue;
       const depth = overlapDepth(feet[i]!, feet[j]!);
       const [a, b] = [solidSpan(unit), solidSpan(other)];
       const high = Math.min(a.top, b.top) - Math.max(a.bottom, b.bottom);
@@ -240,6 +248,40 @@ function checkUnits(plan: Plan): Finding[] {
     }
   });
   return findings;
+}
+
+/** An insert that is larger than its opening, or whose opening is not there. */
+function insertFindings(unit: Unit, host: Unit, say: (mm: number) => string): Finding[] {
+  const opening = compartmentsOf(host).find((c) => c.slot === unit.hostSlot);
+  if (!opening)
+    return [
+      error(
+        'no such opening',
+        'units',
+        unit.id,
+        'hostSlot',
+        `${unit.name} stands in “${unit.hostSlot}” of ${host.name}, which has no such opening.`,
+        `an opening of ${host.name}`,
+        unit.hostSlot,
+      ),
+    ];
+  const sides = ['width', 'depth', 'height'] as const;
+  return sides.flatMap((side) =>
+    unit[side] > opening.inside[side] + 0.5
+      ? [
+          error(
+            'insert too large',
+            'units',
+            unit.id,
+            side,
+            `${unit.name} is ${say(unit[side])} in ${side}; ${opening.name} has ${say(opening.inside[side])}.`,
+            `at most ${say(opening.inside[side])}`,
+            unit[side],
+            unit[side] - opening.inside[side],
+          ),
+        ]
+      : [],
+  );
 }
 
 function checkStations(plan: Plan): Finding[] {

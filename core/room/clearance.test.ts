@@ -1,8 +1,17 @@
 import { applyChanges, set } from '../model/change.ts';
-import { emptyPlan, type Fixture, type Opening, type Plan, type Unit } from '../model/plan.ts';
+import {
+  emptyPlan,
+  STANDING_DEFAULTS,
+  UNIT_DEFAULTS,
+  type Fixture,
+  type Opening,
+  type Plan,
+  type Unit,
+} from '../model/plan.ts';
 import { signedArea } from './geometry.ts';
-import { checkClearance, CLEAR, doorSweep, freeBefore } from './clearance.ts';
-import { mendBySliding } from './mend.ts';
+import { checkClearance, CLEAR, doorSweep, KEEP_CLEAR } from './clearance.ts';
+import { freeBefore } from './free.ts';
+import { mendByMoving } from './mend.ts';
 import { makeOutline } from './outline.ts';
 import { wallsOf } from './walls.ts';
 
@@ -21,6 +30,8 @@ const empty = applyChanges(
   ),
 ).plan;
 const drawers = (more: Partial<Unit> = {}): Unit => ({
+  ...UNIT_DEFAULTS,
+  ...STANDING_DEFAULTS,
   id: 'd',
   name: 'Drawers',
   kind: 'drawer unit',
@@ -113,6 +124,7 @@ describe('doors', () => {
     sill: 0,
     hinge: 'left',
     swing: 'in',
+    keepClear: null,
   };
   const withDoor = (unit: Unit, more: Partial<Opening> = {}) =>
     applyChanges(withUnits(unit), [set('openings', 'o', { ...door, ...more })]).plan;
@@ -137,7 +149,7 @@ describe('doors', () => {
   test('the offered slide mends it and makes nothing else', () => {
     const plan = withDoor(box({ x: 3800, y: 2050 }));
     const finding = checkClearance(plan).find((f) => f.code === 'door meets it')!;
-    const mend = mendBySliding(plan, finding)!;
+    const mend = mendByMoving(plan, finding)!;
     expect(mend.words).toMatch(/^Slide it \d+ mm to the (north|west)$/);
     const mended = applyChanges(plan, [set('units', 'b', { x: mend.x, y: mend.y })]).plan;
     expect(checkClearance(mended).filter((f) => f.code === 'door meets it')).toEqual([]);
@@ -159,6 +171,9 @@ describe('what is on the walls', () => {
     height: 100,
     depth: 80,
     bottom: 300,
+    name: '',
+    outlets: 2,
+    keepClear: null,
     ...more,
   });
   const withFixture = (f: Fixture, unit: Unit) => applyChanges(withUnits(unit), [set('fixtures', 'f', f)]).plan;
@@ -168,11 +183,13 @@ describe('what is on the walls', () => {
     expect(codes(withFixture(fixture('socket'), unit))).toContain('socket covered b');
     expect(codes(withFixture(fixture('socket', { bottom: 1100 }), unit))).not.toContain('socket covered b');
     expect(codes(withFixture(fixture('socket', { offset: 1210 }), unit))).not.toContain('socket covered b');
-    expect(codes(withFixture(fixture('socket'), box({ y: 200 + CLEAR.socket })))).not.toContain('socket covered b');
+    expect(codes(withFixture(fixture('socket'), box({ y: 200 + KEEP_CLEAR.socket })))).not.toContain(
+      'socket covered b',
+    );
   });
 
   test('a heater wants free depth before it, to the millimetre', () => {
-    const need = 80 + CLEAR.heater;
+    const need = 80 + KEEP_CLEAR.heater;
     expect(codes(withFixture(fixture('heater'), box({ y: need + 200 })))).not.toContain('heater covered b');
     expect(
       checkClearance(withFixture(fixture('heater'), box({ y: need - 1 + 200 }))).find(
@@ -185,10 +202,10 @@ describe('what is on the walls', () => {
     const board = fixture('fuse board', { bottom: 1500, height: 400 });
     const low = (y: number) => box({ height: 200, y });
     expect(
-      checkClearance(withFixture(board, low(CLEAR.boardDepth - 1 + 200))).find(
+      checkClearance(withFixture(board, low(KEEP_CLEAR['fuse board'] - 1 + 200))).find(
         (f) => f.code === 'fuse board not clear',
       ),
     ).toMatchObject({ by: 1, message: expect.stringContaining('Local code') });
-    expect(codes(withFixture(board, low(CLEAR.boardDepth + 200)))).not.toContain('fuse board not clear b');
+    expect(codes(withFixture(board, low(KEEP_CLEAR['fuse board'] + 200)))).not.toContain('fuse board not clear b');
   });
 });

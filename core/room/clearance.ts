@@ -1,109 +1,83 @@
 /**
- * Room to move: do drawers and lids open, can a person stand before them, does the door swing free, are sockets and heater
- * uncovered, is the fuse board clear. Each finding says by how many millimetres it falls short.
+ * Room to move: do drawers, doors and lids open, can a person stand before them, do the doors of the room swing free, are
+ * sockets, switches, vents and heater uncovered, is the fuse board clear. Each finding says by how many millimetres it
+ * falls short.
  */
 import { compartmentsOf } from '../furniture/compartments.ts';
-import { footprint, inRoom, solidSpan } from '../furniture/footprint.ts';
+import { openedOf } from '../furniture/opened.ts';
 import type { Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
-import { byName, type Opening, type Plan, type Unit } from '../model/plan.ts';
-import { dot, overlapDepth, subtract, type Point } from './geometry.ts';
+import { byName, type Fixture, type Opening, type Plan, type Unit } from '../model/plan.ts';
+import { atWall, boxOf, caution, freeBefore, inSpan, NOISE, strip, together } from './free.ts';
+import { outOfRoom, overlapDepth, type Point } from './geometry.ts';
+import { lowest } from './overhead.ts';
+import { standing } from './standing.ts';
 import { outlineOf, wallsOf, type Wall } from './walls.ts';
 
 /** What is wanted, mm. Common practice, no source, unless named; local code decides. */
 export const CLEAR = {
   /** A person standing before an open front: squeezing in. */
   person: 600,
-  /** Free depth before a heater. */
-  heater: 300,
-  /** Working space before a fuse board, wide and deep: 30 x 36 in, as in NFPA 70 (NEC) 110.26(A) (value from memory). */
+  /** Working space before a fuse board, wide: 30 in, as in NFPA 70 (NEC) 110.26(A) (value from memory). */
   boardWidth: 762,
-  boardDepth: 914,
-  /** A unit nearer than this to a socket covers it. */
-  socket: 60,
 } as const;
 
-/** Differences smaller than this are measuring noise, mm. */
-const NOISE = 0.5;
+/** Depth kept clear before what is on the walls when nothing else is typed, mm. The fuse board: 36 in, NFPA 70 110.26(A) (value from memory); the others common practice, no source. */
+export const KEEP_CLEAR: Readonly<Record<Fixture['kind'], number>> = {
+  socket: 60,
+  switch: 60,
+  heater: 300,
+  vent: 150,
+  water: 600,
+  'fuse board': 914,
+  'fixed thing': 0,
+};
 
-interface Box {
-  feet: Point[];
-  bottom: number;
-  top: number;
+/** Depth of floor kept clear before a door that does not swing in, and before a window, mm. Common practice, no source. */
+export function usualClear(opening: Pick<Opening, 'kind' | 'swing'>): number {
+  return opening.kind === 'door' && (opening.swing === 'out' || opening.swing === 'slide') ? 600 : 0;
 }
 
-const boxOf = (unit: Unit): Box => ({ feet: footprint(unit), ...solidSpan(unit) });
-
-/** All findings about room to move. */
+/** All findings about room to move, of the plan as it stands. */
 export function checkClearance(plan: Plan): Finding[] {
-  const walls = wallsOf(plan);
+  const here = standing(plan);
+  const walls = wallsOf(here);
   if (walls.length < 3) return [];
-  return [...fronts(plan), ...doors(plan, walls), ...fixtures(plan, walls)];
+  return [...fronts(here), ...meetings(here), ...openings(here, walls), ...fixtures(here, walls)];
 }
 
-function caution(code: string, unit: Unit, message: string, expected: string, by: number, value?: unknown): Finding {
-  return {
-    code,
-    severity: 'caution',
-    path: `units.${unit.id}.x`,
-    value: value ?? [unit.x, unit.y],
-    expected,
-    message,
-    target: { table: 'units', id: unit.id },
-    by: Math.ceil(by - 1e-6),
-  };
-}
-
-/**
- * How far a front as wide as the unit can move out before it meets something, mm.
- * @param from heights over the floor between which it must be free
- */
-export function freeBefore(unit: Unit, plan: Plan, from: { bottom: number; top: number }, most: number): number {
+/** How far a door or lid of a unit is from opening fully, mm, and what it meets. */
+function doorMeets(plan: Plan, unit: Unit): { name: string; what: string; by: number; kind: string } | null {
   const outline = outlineOf(plan);
-  const others = Object.values(plan.units)
-    .filter((u) => u.id !== unit.id)
-    .map(boxOf)
-    .filter((b) => Math.min(b.top, from.top) - Math.max(b.bottom, from.bottom) > 1);
-  const [left, right] = [inRoom(unit, 1, unit.depth), inRoom(unit, unit.width - 1, unit.depth)];
-  const out = subtract(inRoom(unit, 0, unit.depth + 1), inRoom(unit, 0, unit.depth));
-  let free = most;
-  const walls = outline.map((a, i): Point[] => [a, outline[(i + 1) % outline.length]!]);
-  for (const shape of [...others.map((b) => b.feet), ...walls])
-    free = Math.min(free, firstMeeting(left, right, out, shape));
-  return Math.max(0, free);
-}
-
-/** How far a segment can slide along a unit direction before it meets a shape, mm; Infinity when it never does. */
-function firstMeeting(left: Point, right: Point, out: Point, shape: readonly Point[]): number {
-  const across = { x: -out.y, y: out.x };
-  const [a, b] = [dot(left, across), dot(right, across)].sort((p, q) => p - q) as [number, number];
-  const start = dot(left, out);
-  let least = Infinity;
-  const edges = shape.length > 2 ? shape.length : 1;
-  for (let i = 0; i < edges; i++) {
-    const [p, q] = [shape[i]!, shape[(i + 1) % shape.length]!];
-    const [pa, qa] = [dot(p, across), dot(q, across)];
-    const [po, qo] = [dot(p, out) - start, dot(q, out) - start];
-    // The part of the edge that lies in the band swept by the segment.
-    for (const t of [0, 1, (a - pa) / (qa - pa), (b - pa) / (qa - pa)]) {
-      if (!(t >= 0 && t <= 1)) continue;
-      const at = pa + (qa - pa) * t;
-      const far = po + (qo - po) * t;
-      if (at > a - 1e-6 && at < b + 1e-6 && far > -NOISE) least = Math.min(least, far);
+  for (const part of openedOf(unit).filter((o) => o.kind !== 'drawer')) {
+    if (part.kind === 'door') {
+      const out = outOfRoom(part.shape, outline);
+      // A leaf that swings along the wall beside it only grazes it.
+      if (out > 2) return { name: part.name, what: 'the wall', by: out, kind: part.kind };
+    } else {
+      const over = part.top - lowest(plan, part.shape).height;
+      if (over > NOISE) return { name: part.name, what: 'the ceiling', by: over, kind: part.kind };
+    }
+    for (const other of Object.values(plan.units)) {
+      if (together(other, unit)) continue;
+      const box = boxOf(other);
+      const high = inSpan(box, part);
+      const depth = high > 1 ? overlapDepth(part.shape, box.feet) : 0;
+      if (depth > NOISE) return { name: part.name, what: other.name, by: Math.min(depth, high), kind: part.kind };
     }
   }
-  return least;
+  return null;
 }
 
 function fronts(plan: Plan): Finding[] {
   const say = (mm: number) => formatLength(mm, plan.meta.units);
   return byName(plan.units).flatMap((unit): Finding[] => {
     const list = compartmentsOf(unit);
-    const drawers = list.filter((c) => c.access === 'drawer');
+    const drawers = list.filter((c) => c.access === 'drawer' || c.access === 'pull-out');
     if (drawers.length > 0) {
-      const opens = drawers[0]!.inside.depth;
       for (const c of drawers) {
-        const free = freeBefore(unit, plan, c.front, opens + CLEAR.person);
+        const opens = c.inside.depth;
+        const free = freeBefore(unit, plan, c.front, opens + CLEAR.person, c.front);
         if (free < opens - NOISE)
           return [
             caution(
@@ -117,8 +91,19 @@ function fronts(plan: Plan): Finding[] {
           ];
       }
     }
+    const meets = doorMeets(plan, unit);
+    if (meets)
+      return [
+        caution(
+          'cannot open',
+          unit,
+          `The ${meets.kind} of ${meets.name} meets ${meets.what}: ${say(Math.ceil(meets.by))} are missing to open it fully.`,
+          'room to open fully',
+          meets.by,
+        ),
+      ];
     if (unit.kind === 'table' || unit.kind === 'cart' || unit.bottom > 0 || list.length === 0) return [];
-    const opens = drawers[0]?.inside.depth ?? 0;
+    const opens = Math.max(0, ...drawers.map((c) => c.inside.depth));
     // A person stands beside or behind an open drawer; before an open shelf right at its front.
     const wanted = opens > 0 ? opens + CLEAR.person / 2 : CLEAR.person;
     const free = freeBefore(unit, plan, { bottom: unit.bottom, top: unit.bottom + unit.height }, wanted + 1);
@@ -136,44 +121,124 @@ function fronts(plan: Plan): Finding[] {
   });
 }
 
-/** The floor that a door sweeps: a quarter of a circle, as a polygon. Empty for doors that open outward or slide. */
-export function doorSweep(door: Opening, wall: Wall): Point[] {
-  if (door.kind !== 'door' || door.swing !== 'in') return [];
-  const on = (along: number, out: number) => ({
-    x: wall.from.x + wall.along.x * along + wall.inward.x * out,
-    y: wall.from.y + wall.along.y * along + wall.inward.y * out,
+/** Drawers and doors of two units that meet when both are open: opposite each other, or in a corner. */
+function meetings(plan: Plan): Finding[] {
+  const units = byName(plan.units);
+  const parts = units.map((unit) => openedOf(unit).filter((o) => o.kind !== 'lid'));
+  const findings: Finding[] = [];
+  units.forEach((unit, i) => {
+    for (let j = i + 1; j < units.length; j++) {
+      const other = units[j]!;
+      if (together(unit, other)) continue;
+      let by = 0;
+      for (const a of parts[i]!)
+        for (const b of parts[j]!) if (inSpan(a, b) > 1) by = Math.max(by, overlapDepth(a.shape, b.shape));
+      if (by > NOISE)
+        findings.push(
+          caution(
+            'open into each other',
+            unit,
+            `${unit.name} and ${other.name} open into each other by ${formatLength(Math.ceil(by), plan.meta.units)}: only one at a time.`,
+            'room for both to be open',
+            by,
+          ),
+        );
+    }
   });
+  return findings;
+}
+
+/** The floor that a door or window sweeps: a quarter of a circle, as a polygon. Empty for those that open outward or slide. */
+export function doorSweep(door: Opening, wall: Wall): Point[] {
+  if (door.swing !== 'in') return [];
   const hinge = door.hinge === 'left' ? door.offset : door.offset + door.width;
   const side = door.hinge === 'left' ? 1 : -1;
   const arc = Array.from({ length: 13 }, (_, i) => {
     const angle = (i * Math.PI) / 24;
-    return on(hinge + side * Math.cos(angle) * door.width, Math.sin(angle) * door.width);
+    return atWall(wall, hinge + side * Math.cos(angle) * door.width, Math.sin(angle) * door.width);
   });
-  return [on(hinge, 0), ...arc];
+  return [atWall(wall, hinge, 0), ...arc];
 }
 
-function doors(plan: Plan, walls: readonly Wall[]): Finding[] {
+function openings(plan: Plan, walls: readonly Wall[]): Finding[] {
   const findings: Finding[] = [];
+  const say = (mm: number) => formatLength(Math.ceil(mm), plan.meta.units);
   for (const door of Object.values(plan.openings)) {
     const wall = walls.find((w) => w.id === door.corner);
-    const sweep = wall ? doorSweep(door, wall) : [];
-    if (sweep.length === 0) continue;
+    if (!wall) continue;
+    const sweep = doorSweep(door, wall);
+    const deep = door.keepClear ?? usualClear(door);
+    const keep = deep > 0 ? strip(wall, door.offset, door.offset + door.width, deep) : [];
+    const span = { bottom: door.sill, top: door.sill + door.height };
     for (const unit of byName(plan.units)) {
       const box = boxOf(unit);
-      const depth = box.bottom < door.height ? overlapDepth(sweep, box.feet) : 0;
+      if (inSpan(box, span) <= 0) continue;
+      const depth = sweep.length > 0 ? overlapDepth(sweep, box.feet) : 0;
       if (depth > NOISE)
         findings.push(
           caution(
-            'door meets it',
+            `${door.kind} meets it`,
             unit,
-            `The door on ${wall!.name} meets ${unit.name} by ${formatLength(Math.ceil(depth), plan.meta.units)}.`,
-            'outside the swing of the door',
+            `The ${door.kind} on ${wall.name} meets ${unit.name} by ${say(depth)}.`,
+            `outside the swing of the ${door.kind}`,
             depth,
           ),
         );
+      else if (keep.length > 0) {
+        const into = overlapDepth(keep, box.feet);
+        if (into > NOISE)
+          findings.push(
+            caution(
+              `${door.kind} blocked`,
+              unit,
+              `${unit.name} stands ${say(into)} into the ${say(deep)} kept clear before the ${door.kind} on ${wall.name}.`,
+              `${say(deep)} free before the ${door.kind}`,
+              into,
+            ),
+          );
+      }
     }
   }
   return findings;
+}
+
+/** What a finding about something on the wall says: its code, and the sentence. */
+function wallWords(
+  f: Fixture,
+  unit: Unit,
+  wall: Wall,
+  say: (mm: number) => string,
+  size: { wide: number; deep: number; by: number },
+): [code: string, message: string, expected: string] {
+  const name = f.name || `the ${f.kind}`;
+  const depth = say(size.by);
+  switch (f.kind) {
+    case 'socket':
+    case 'switch':
+      return [
+        `${f.kind} covered`,
+        `${unit.name} covers ${f.name || `the ${f.kind}`} on ${wall.name}, ${say(f.bottom)} up.`,
+        `the ${f.kind} within reach`,
+      ];
+    case 'fuse board':
+      return [
+        'fuse board not clear',
+        `${unit.name} stands ${depth} into the ${say(size.wide)} × ${say(size.deep)} kept clear before the fuse board. Local code and an electrician decide how much it must be.`,
+        'a clear floor before the fuse board',
+      ];
+    case 'fixed thing':
+      return [
+        'fixed thing met',
+        `${unit.name} stands ${depth} into ${f.name || 'the fixed thing'} on ${wall.name}.`,
+        'beside it',
+      ];
+    default:
+      return [
+        `${f.kind} covered`,
+        `${unit.name} stands ${depth} into the ${say(size.deep)} that should be free before ${name}.`,
+        `${say(size.deep)} free before ${name}`,
+      ];
+  }
 }
 
 function fixtures(plan: Plan, walls: readonly Wall[]): Finding[] {
@@ -182,61 +247,24 @@ function fixtures(plan: Plan, walls: readonly Wall[]): Finding[] {
   for (const fixture of Object.values(plan.fixtures)) {
     const wall = walls.find((w) => w.id === fixture.corner);
     if (!wall) continue;
+    const board = fixture.kind === 'fuse board';
+    const clear = fixture.keepClear ?? KEEP_CLEAR[fixture.kind];
     const middle = fixture.offset + fixture.width / 2;
-    const wide = fixture.kind === 'fuse board' ? Math.max(fixture.width, CLEAR.boardWidth) : fixture.width;
-    const deep =
-      fixture.kind === 'fuse board'
-        ? CLEAR.boardDepth
-        : fixture.kind === 'heater'
-          ? fixture.depth + CLEAR.heater
-          : CLEAR.socket;
-    const on = (along: number, out: number) => ({
-      x: wall.from.x + wall.along.x * along + wall.inward.x * out,
-      y: wall.from.y + wall.along.y * along + wall.inward.y * out,
-    });
-    const keep = [
-      on(middle - wide / 2, 0),
-      on(middle + wide / 2, 0),
-      on(middle + wide / 2, deep),
-      on(middle - wide / 2, deep),
-    ];
-    // Before a fuse board the floor must be clear up to its top; before others, what is at their own height.
-    const [bottom, top] = [fixture.kind === 'fuse board' ? 0 : fixture.bottom, fixture.bottom + fixture.height];
+    const wide = board ? Math.max(fixture.width, CLEAR.boardWidth) : fixture.width;
+    // Before a socket or a fuse board it is measured from the wall; before what stands out, from its front.
+    const deep = board || fixture.kind === 'socket' || fixture.kind === 'switch' ? clear : fixture.depth + clear;
+    if (deep <= 0) continue;
+    const keep = strip(wall, middle - wide / 2, middle + wide / 2, deep);
+    // Before a fuse board and water the floor must be clear up to its top; before others, what is at their own height.
+    const floor = board || fixture.kind === 'water';
+    const span = { bottom: floor ? 0 : fixture.bottom, top: fixture.bottom + fixture.height };
     for (const unit of byName(plan.units)) {
       const box = boxOf(unit);
-      if (Math.min(box.top, top) - Math.max(box.bottom, bottom) <= 1) continue;
-      const depth = overlapDepth(keep, box.feet);
-      if (depth <= NOISE) continue;
-      if (fixture.kind === 'socket')
-        findings.push(
-          caution(
-            'socket covered',
-            unit,
-            `${unit.name} covers the socket on ${wall.name}, ${say(fixture.bottom)} up.`,
-            'the socket within reach',
-            depth,
-          ),
-        );
-      else if (fixture.kind === 'heater')
-        findings.push(
-          caution(
-            'heater covered',
-            unit,
-            `${unit.name} stands ${say(depth)} into the ${say(deep)} that should be free before the heater.`,
-            `${say(deep)} free before the heater`,
-            depth,
-          ),
-        );
-      else
-        findings.push(
-          caution(
-            'fuse board not clear',
-            unit,
-            `${unit.name} stands ${say(depth)} into the ${say(wide)} × ${say(deep)} kept clear before the fuse board. Local code and an electrician decide how much it must be.`,
-            'a clear floor before the fuse board',
-            depth,
-          ),
-        );
+      if (inSpan(box, span) <= 1) continue;
+      const by = overlapDepth(keep, box.feet);
+      if (by <= NOISE) continue;
+      const [code, message, expected] = wallWords(fixture, unit, wall, say, { wide, deep, by });
+      findings.push(caution(code, unit, message, expected, by));
     }
   }
   return findings;

@@ -1,12 +1,16 @@
 import fc from 'fast-check';
 import { applyChanges, set } from '../model/change.ts';
-import { emptyPlan, type Plan, type Unit } from '../model/plan.ts';
+import { emptyPlan, STANDING_DEFAULTS, UNIT_DEFAULTS, type Plan, type Unit } from '../model/plan.ts';
 import { randomPlan } from '../checks/randomPlan.ts';
 import { distance, type Point } from './geometry.ts';
-import { BODY, distanceBetween, floorOf, pathsFrom, standBefore, type Path } from './path.ts';
+import { BODY, floorOf } from './floor.ts';
+import { pathsFrom, standBefore, type Path } from './path.ts';
+import { distanceBetween } from './sight.ts';
 
 type Corners = ReadonlyArray<readonly [number, number]>;
 const box = (id: string, x: number, y: number, width: number, depth: number, more: Partial<Unit> = {}): Unit => ({
+  ...UNIT_DEFAULTS,
+  ...STANDING_DEFAULTS,
   id,
   name: id,
   kind: 'trunk',
@@ -215,7 +219,7 @@ test('property: no way cuts a solid or comes nearer to it than a body, none is s
       path.points.slice(1).forEach((p, i) => {
         const [a, first, last] = [path.points[i]!, i === 0, i === path.points.length - 2];
         sum += distance(a, p);
-        for (const solid of floor.solids) {
+        for (const { points: solid } of floor.solids) {
           const ends = [...(first ? [from] : []), ...(last ? [to] : [])].map((end) => distanceBetween(end, end, solid));
           const gap = distanceBetween(a, p, solid);
           expect(gap).toBeGreaterThan(0);
@@ -224,6 +228,26 @@ test('property: no way cuts a solid or comes nearer to it than a body, none is s
       });
       expect(sum).toBeCloseTo(path.length, 6);
     }),
+    { numRuns: 150 },
+  );
+});
+
+test('property: leaving out ways that bend the wrong way loses no shortest way', () => {
+  fc.assert(
+    fc.property(
+      randomPlan(1),
+      fc.array(fc.tuple(fc.integer({ min: 100, max: 5000 }), fc.integer({ min: 100, max: 5000 })), {
+        minLength: 4,
+        maxLength: 4,
+      }),
+      (plan, at) => {
+        const floor = floorOf(plan);
+        const goals = at.map(([x, y]) => ({ x, y }));
+        const length = (p: Path | string) => (typeof p === 'string' ? p : Math.round(p.length * 100) / 100);
+        const { s } = plan.stations;
+        expect(pathsFrom(floor, s!, goals).map(length)).toEqual(pathsFrom(floor, s!, goals, false).map(length));
+      },
+    ),
     { numRuns: 150 },
   );
 });

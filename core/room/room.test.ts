@@ -1,8 +1,9 @@
+import { standing } from './standing.ts';
 import fc from 'fast-check';
 import { randomPlan, unitShape } from '../checks/randomPlan.ts';
 import { footprint, inRoom } from '../furniture/footprint.ts';
 import { applyChanges, set } from '../model/change.ts';
-import { emptyPlan, type Opening, type Plan, type Unit } from '../model/plan.ts';
+import { emptyPlan, STANDING_DEFAULTS, UNIT_DEFAULTS, type Opening, type Plan, type Unit } from '../model/plan.ts';
 import { checkRoom } from './check.ts';
 import { overlapDepth, standsOut } from './geometry.ts';
 import { snapUnit } from './snap.ts';
@@ -20,6 +21,8 @@ const room = (
   ],
 ): Plan => applyChanges(emptyPlan({ id: 'r', ceiling: 2380 }), corners(points)).plan;
 const box = (more: Partial<Unit> = {}): Unit => ({
+  ...UNIT_DEFAULTS,
+  ...STANDING_DEFAULTS,
   id: 'u',
   name: 'Box',
   kind: 'trunk',
@@ -49,6 +52,7 @@ const opening = (more: Partial<Opening> = {}): Opening => ({
   sill: 900,
   hinge: 'left',
   swing: 'none',
+  keepClear: null,
   ...more,
 });
 const withUnits = (...units: Unit[]) =>
@@ -183,7 +187,7 @@ describe('placing furniture', () => {
         const middle = Math.abs(at.x - outline[2]!.x / 2) <= 1 && Math.abs(at.y - outline[2]!.y / 2) <= 1;
         if (middle) return;
         expect(standsOut(feet, outline)).toBeLessThanOrEqual(0.5);
-        for (const other of Object.values(plan.units)) {
+        for (const other of Object.values(standing(plan).units)) {
           const apart =
             other.bottom >= unit.bottom + unit.height ||
             unit.bottom >= other.bottom + other.height ||

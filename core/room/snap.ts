@@ -27,6 +27,7 @@ export function snapUnit(unit: Unit, plan: Plan, within: number): Rest {
     const own = span(footprint(rest), axis);
     let best = within;
     let by = 0;
+    for (const shift of equalGaps(rest, plan, axis)) if (Math.abs(shift) < best) [best, by] = [Math.abs(shift), shift];
     for (const edge of edges) {
       for (const side of own) {
         const gap = edge - side;
@@ -90,6 +91,48 @@ function wallEdges(plan: Plan, axis: { x: number; y: number }): number[] {
   return wallsOf(plan)
     .filter((wall) => Math.abs(dot(wall.along, axis)) < 0.01)
     .map((wall) => dot(wall.from, axis));
+}
+
+/** Shifts that leave equal gaps: in the middle between what stands to both sides, or going on with the gap between two others. */
+function equalGaps(unit: Unit, plan: Plan, axis: { x: number; y: number }): number[] {
+  const across = { x: axis.y, y: axis.x };
+  const [own, band] = [span(footprint(unit), axis), span(footprint(unit), across)];
+  const beside = Object.values(plan.units)
+    .filter((other) => other.id !== unit.id && other.host === null && other.elsewhere === null)
+    .map((other) => footprint(other))
+    .filter((feet) => {
+      const theirs = span(feet, across);
+      return theirs[0] < band[1] && theirs[1] > band[0];
+    })
+    .map((feet) => span(feet, axis))
+    .sort((a, b) => a[0] - b[0]);
+  const shifts: number[] = [];
+  const middle = (own[0] + own[1]) / 2;
+  const walls = wallEdges(plan, axis);
+  const nearest = (edges: number[], low: boolean) =>
+    low
+      ? Math.max(-Infinity, ...edges.filter((e) => e <= middle))
+      : Math.min(Infinity, ...edges.filter((e) => e >= middle));
+  const [lowUnit, highUnit] = [
+    nearest(
+      beside.map((s) => s[1]),
+      true,
+    ),
+    nearest(
+      beside.map((s) => s[0]),
+      false,
+    ),
+  ];
+  const [lowWall, highWall] = [nearest(walls, true), nearest(walls, false)];
+  // Between two walls alone there is no row that it could be part of.
+  if (lowUnit > lowWall || highUnit < highWall)
+    shifts.push((Math.max(lowUnit, lowWall) + Math.min(highUnit, highWall)) / 2 - middle);
+  beside.slice(1).forEach((b, i) => {
+    const a = beside[i]!;
+    const gap = b[0] - a[1];
+    if (gap > 1) shifts.push(b[1] + gap - own[0], a[0] - gap - own[1]);
+  });
+  return shifts;
 }
 
 function neighbourEdges(unit: Unit, plan: Plan, axis: { x: number; y: number }, within: number): number[] {

@@ -2,7 +2,8 @@
 import type { Compartment } from '../furniture/compartments.ts';
 import { byName, type Plan } from '../model/plan.ts';
 import { distance, type Point } from './geometry.ts';
-import { blocksWalking, floorOf, pathsFrom, standBefore, type NoPath, type Path } from './path.ts';
+import { blocksWalking, floorOf } from './floor.ts';
+import { pathsFrom, standBefore, type NoPath, type Path } from './path.ts';
 
 export interface Walk {
   /** mm; the straight line where there is no path. */
@@ -16,14 +17,15 @@ export interface Walk {
 export type Walks = ReadonlyMap<string, ReadonlyMap<string, Walk>>;
 
 /** Rooms that were looked at already, by the table of units: tables are never changed in place. */
-const known = new WeakMap<object, { corners: unknown; stations: unknown; walks: Walks }>();
+const known = new WeakMap<object, { room: readonly unknown[]; walks: Walks }>();
 
-/** All walks of a plan. Without an outline people walk straight. */
+/** All walks of a plan as it stands (see standing). Without an outline people walk straight; what is elsewhere takes no walk here. */
 export function walksOf(plan: Plan, compartments: readonly Compartment[]): Walks {
   const before = known.get(plan.units);
-  if (before && before.corners === plan.corners && before.stations === plan.stations) return before.walks;
+  const room = [plan.corners, plan.stations, plan.overheads, plan.meta.ceiling];
+  if (before?.room.every((part, i) => part === room[i])) return before.walks;
   const walks = measure(plan, compartments);
-  known.set(plan.units, { corners: plan.corners, stations: plan.stations, walks });
+  known.set(plan.units, { room, walks });
   return walks;
 }
 
@@ -41,7 +43,8 @@ function measure(plan: Plan, compartments: readonly Compartment[]): Walks {
   // The drawers of a unit share the place before it.
   const places = new Map<string, Point>();
   const key = (c: Compartment) => `${c.unit} ${c.stand.x} ${c.stand.y}`;
-  for (const c of compartments)
+  const here = compartments.filter((c) => plan.units[c.unit]);
+  for (const c of here)
     if (!places.has(key(c)))
       places.set(key(c), standBefore(floor, c.door, c.stand, !blocksWalking(plan.units[c.unit]!)));
   const goals = [...places.values()];
@@ -51,6 +54,7 @@ function measure(plan: Plan, compartments: readonly Compartment[]): Walks {
       const paths = pathsFrom(floor, station, goals);
       const own = new Map(
         compartments.map((c): [string, Walk] => {
+          if (!plan.units[c.unit]) return [c.id, { length: 0, path: null, reason: null }];
           const found = paths[index.get(key(c))!]!;
           return [
             c.id,

@@ -1,0 +1,243 @@
+/** What is owned and where it lies: supplies, their uses, containers, placements and photographs as rows of the plan. */
+import { z } from 'zod';
+import { amount, count, id, length, name, position } from './fields.ts';
+
+export const OrientationSchema = z.enum(['flat', 'edge', 'end']);
+/** How a piece lies: flat (smallest side up), on edge (middle side up), on end (longest side up). */
+export type Orientation = z.infer<typeof OrientationSchema>;
+
+/** How a thing takes room (methods.md 3); what the three sizes mean for each is said in fit/forms. */
+export const FORMS = [
+  'sheets',
+  'pieces',
+  'long',
+  'rolls',
+  'bottles',
+  'soft',
+  'hung',
+  'loose',
+  'set',
+  'machine',
+] as const;
+export type Form = (typeof FORMS)[number];
+
+/** What a thing asks of its place, and what it does to others. */
+export const TRAITS = [
+  'keep upright',
+  'light-shy',
+  'heat-shy',
+  'damp-shy',
+  'flammable',
+  'sharp',
+  'hot',
+  'fragile',
+  'dusty',
+  'for a child',
+  'not for a child',
+  'keepsake',
+] as const;
+export type Trait = (typeof TRAITS)[number];
+
+/** What a purge decides about a thing. */
+export const DECISIONS = ['keep', 'seasonal', 'elsewhere', 'give away', 'undecided'] as const;
+export type Decision = (typeof DECISIONS)[number];
+
+const short = (what: string) => z.string().trim().max(60, `${what} has at most 60 characters.`).default('');
+const day = (what: string) =>
+  z
+    .string()
+    .regex(/^\d{4}-\d\d-\d\d$/, `${what} is a date like 2027-03-31.`)
+    .refine((d) => !Number.isNaN(Date.parse(d)), `${what} is a date that exists.`)
+    .nullable()
+    .default(null);
+const slot = z.string().regex(/^[a-z0-9]{1,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.');
+
+export const SupplySchema = z
+  .strictObject({
+    id,
+    name: name('A supply'),
+    category: z.string().trim().max(60, 'A kind has at most 60 characters.'),
+    form: z.enum(FORMS),
+    count: count('The count', 1, 1_000_000),
+    /** Sizes of one sheet or piece, mm; what they mean for each form is said in fit/forms. */
+    length: length('The length', 0.1, 6000),
+    width: length('The width', 0.1, 6000),
+    thickness: length('The thickness', 0.01, 3000),
+    /** Grams a square metre; sheets only. */
+    grammage: amount('The grammage', 5, 5000).nullable(),
+    /** Grams a piece, when weighed or known; sheets work it out from the grammage. */
+    mass: amount('The mass', 0, 200_000).nullable(),
+    orientations: z.array(OrientationSchema).min(1, 'At least one way to lie must be allowed.'),
+    /** Whether what is fetched goes back to its place (a tool) or is used up (a sheet). */
+    goesBack: z.boolean(),
+    note: z.string().max(2000, 'A note has at most 2000 characters.'),
+    traits: z.array(z.enum(TRAITS)).default([]),
+    colour: short('A colour'),
+    /** Maker's line or series it belongs to, in one's own words. */
+    collection: short('A collection'),
+    theme: short('A theme'),
+    /** When in the year it is used; empty for all year. */
+    season: short('A season'),
+    /** How many of the count are spares; the rest is working stock. */
+    backstock: count('The backstock', 0, 1_000_000).default(0),
+    /** At this count or less it goes on the reorder list; null for never. */
+    reorderAt: count('The reorder point', 0, 1_000_000).nullable().default(null),
+    /** Pieces in one set; null when it is none or nobody counted. */
+    parts: count('The pieces in a set', 1, 100_000).nullable().default(null),
+    /** Share of its loose volume that a soft thing takes when it is put away. */
+    squeeze: amount('The share when put away', 0.1, 1).default(1),
+    /** Room that a machine at work needs before, behind and above its body, mm: mat or cloth fed through, lid up. */
+    workFront: length('The room before it', 0, 3000).default(0),
+    workBack: length('The room behind it', 0, 3000).default(0),
+    workAbove: length('The room above it', 0, 3000).default(0),
+    /** What the purge decided; null when nothing was decided yet. */
+    decision: z.enum(DECISIONS).nullable().default(null),
+    /** Until when an undecided thing waits. */
+    decideBy: day('The day to decide'),
+    /** When it was last used, as far as known. */
+    lastUsed: day('The day of the last use'),
+  })
+  .refine((s) => s.backstock <= s.count, { path: ['backstock'], message: 'The backstock is part of the count.' });
+
+/** What a supply is when nothing else is said. */
+export const SUPPLY_DEFAULTS = {
+  traits: [] as Trait[],
+  colour: '',
+  collection: '',
+  theme: '',
+  season: '',
+  backstock: 0,
+  reorderAt: null,
+  parts: null,
+  squeeze: 1,
+  workFront: 0,
+  workBack: 0,
+  workAbove: 0,
+  decision: null,
+  decideBy: null,
+  lastUsed: null,
+} as const satisfies Partial<z.infer<typeof SupplySchema>>;
+
+export const UseSchema = z.strictObject({
+  id,
+  supply: id,
+  activity: id,
+  /** How many times it is fetched in one session. */
+  fetches: amount('Fetches a session', 0, 500),
+});
+
+export const CONTAINER_KINDS = [
+  'bin',
+  'box',
+  'basket',
+  'tray',
+  'jar',
+  'tin',
+  'binder',
+  'file',
+  'pouch',
+  'carousel',
+  'cup',
+] as const;
+
+/** What a container is, wherever it stands: what the library and own types say. */
+const containerShape = {
+  name: name('A container'),
+  kind: z.enum(CONTAINER_KINDS),
+  /** Outside sizes, mm: across, from front to back, up (with its lid). */
+  width: length('The width', 10, 2000),
+  depth: length('The depth', 10, 2000),
+  height: length('The height', 5, 1500),
+  /** Inside sizes, mm. */
+  insideWidth: length('The inside width', 5, 2000),
+  insideDepth: length('The inside depth', 5, 2000),
+  insideHeight: length('The inside height', 2, 1500),
+  lid: z.enum(['none', 'on', 'off']),
+  /** Pulled out like a drawer and looked into, or carried to the table. */
+  pulled: z.boolean(),
+  seeThrough: z.boolean(),
+  price: amount('The price', 0, 1_000_000).nullable(),
+  /** Empty, g; null when not known. */
+  mass: amount('The mass', 0, 100_000).nullable(),
+};
+const inside = (c: {
+  width: number;
+  depth: number;
+  height: number;
+  insideWidth: number;
+  insideDepth: number;
+  insideHeight: number;
+}) => c.insideWidth <= c.width && c.insideDepth <= c.depth && c.insideHeight <= c.height;
+const INSIDE = { path: ['insideWidth'], message: 'A container is no larger inside than outside.' };
+
+export const ContainerShapeSchema = z.strictObject(containerShape).refine(inside, INSIDE);
+
+export const ContainerSchema = z
+  .strictObject({
+    id,
+    ...containerShape,
+    /** In the house already; else it is on the shopping list. */
+    owned: z.boolean().default(true),
+    labelled: z.boolean().default(false),
+    arrangement: z.enum(['today', 'planned']),
+    /** The compartment it stands in. */
+    unit: id,
+    slot,
+    /** The container it stands in; containers nest one level. */
+    parent: id.nullable().default(null),
+    /** Near left corner in its compartment, mm from the left and from the front; null lets the packing choose. */
+    x: position('x').nullable().default(null),
+    y: position('y').nullable().default(null),
+    /** Turned by a quarter: its width lies from front to back. */
+    turned: z.boolean().default(false),
+  })
+  .refine(inside, INSIDE);
+
+/** A kind of container that the maker measured and saved. */
+export const BoxTypeSchema = z.strictObject({ id, name: name('A type of container'), shape: ContainerShapeSchema });
+
+export const PlacementSchema = z.strictObject({
+  id,
+  arrangement: z.enum(['today', 'planned']),
+  supply: id,
+  unit: id,
+  /** Which compartment of the unit, for example "d2" (see core/furniture). */
+  slot,
+  /** The container in that compartment in which it lies; null for none. */
+  container: id.nullable().default(null),
+  count: count('The count', 1, 1_000_000),
+  /** null leaves the choice to the fit. */
+  orientation: OrientationSchema.nullable(),
+  locked: z.boolean(),
+});
+
+/** A photograph of a thing, or of a place; the picture itself is kept beside the plan. */
+export const PhotoSchema = z
+  .strictObject({
+    id,
+    supply: id.nullable().default(null),
+    unit: id.nullable().default(null),
+    /** A compartment of the unit; empty for the whole unit. */
+    slot: z
+      .string()
+      .regex(/^[a-z0-9]{0,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.')
+      .default(''),
+    type: z.enum(['image/jpeg', 'image/png', 'image/webp']),
+    width: count('The width of a photograph', 1, 20_000),
+    height: count('The height of a photograph', 1, 20_000),
+    taken: day('The day of a photograph'),
+    caption: z.string().trim().max(200, 'A caption has at most 200 characters.').default(''),
+  })
+  .refine((p) => (p.supply === null) !== (p.unit === null), {
+    path: ['supply'],
+    message: 'A photograph shows either a supply or a place.',
+  });
+
+export type Supply = z.infer<typeof SupplySchema>;
+export type Use = z.infer<typeof UseSchema>;
+export type ContainerShape = z.infer<typeof ContainerShapeSchema>;
+export type Container = z.infer<typeof ContainerSchema>;
+export type BoxType = z.infer<typeof BoxTypeSchema>;
+export type Placement = z.infer<typeof PlacementSchema>;
+export type Photo = z.infer<typeof PhotoSchema>;
+export type Arrangement = Placement['arrangement'];

@@ -1,0 +1,102 @@
+/** Areas that must be free: always, in a named mode of the room (a guest's bed that folds out), or round a machine at work. */
+import { footprint, inRoom } from '../furniture/footprint.ts';
+import type { Finding } from '../model/finding.ts';
+import { formatLength } from '../model/measure.ts';
+import { byName, type Area, type Plan, type Unit } from '../model/plan.ts';
+import { doorSweep } from './clearance.ts';
+import { boxOf, inSpan, NOISE } from './free.ts';
+import { outOfRoom, overlapDepth, turned, type Point } from './geometry.ts';
+import { inMode, ridersOf } from './standing.ts';
+import { outlineOf, wallsOf } from './walls.ts';
+
+/** The outline of an area from above; one that belongs to a unit goes with it. */
+export function areaOutline(area: Area, units: Plan['units']): Point[] {
+  const unit = area.unit === null ? undefined : units[area.unit];
+  const offset = unit ? turned(area, unit.turn) : area;
+  const at = unit
+    ? { x: unit.x + offset.x, y: unit.y + offset.y, turn: unit.turn + area.turn }
+    : { x: area.x, y: area.y, turn: area.turn };
+  const box = { ...at, width: area.width, depth: area.depth };
+  return [
+    inRoom(box, 0, 0),
+    inRoom(box, area.width, 0),
+    inRoom(box, area.width, area.depth),
+    inRoom(box, 0, area.depth),
+  ];
+}
+
+/** Findings about areas, each in the mode in which it counts. */
+export function checkAreas(plan: Plan): Finding[] {
+  return byName(plan.areas).flatMap((area) => checkArea(inMode(plan, area.mode), area));
+}
+
+function checkArea(plan: Plan, area: Area): Finding[] {
+  const walls = wallsOf(plan);
+  if (walls.length < 3) return [];
+  const findings: Finding[] = [];
+  const say = (mm: number) => formatLength(Math.ceil(mm), plan.meta.units);
+  const shape = areaOutline(area, plan.units);
+  const span = { bottom: area.bottom, top: area.bottom + area.height };
+  const when = area.mode === '' ? '' : `In “${area.mode}”: `;
+  const mode = area.mode === '' ? {} : { mode: area.mode };
+  const about = (code: string, message: string, by: number): Finding => ({
+    code,
+    severity: 'caution',
+    path: `areas.${area.id}.x`,
+    value: [area.x, area.y],
+    expected: 'a free area inside the room',
+    message,
+    target: { table: 'areas', id: area.id },
+    by: Math.ceil(by - 1e-6),
+    ...mode,
+  });
+  const out = outOfRoom(shape, outlineOf(plan));
+  if (out > 1)
+    findings.push(about('area outside room', `${when}${area.name} reaches ${say(out)} through a wall.`, out));
+  for (const door of Object.values(plan.openings)) {
+    const wall = walls.find((w) => w.id === door.corner);
+    const sweep = wall ? doorSweep(door, wall) : [];
+    if (sweep.length === 0 || inSpan(span, { bottom: door.sill, top: door.sill + door.height }) <= 1) continue;
+    const depth = overlapDepth(sweep, shape);
+    if (depth > NOISE)
+      findings.push(
+        about(
+          'door meets area',
+          `${when}the ${door.kind} on ${wall!.name} meets ${area.name} by ${say(depth)}.`,
+          depth,
+        ),
+      );
+  }
+  const own = area.unit === null ? undefined : plan.units[area.unit];
+  const mine = new Set(own ? [own.id, ...ridersOf(plan, own).map((u) => u.id)] : []);
+  for (const unit of byName(plan.units)) {
+    if (mine.has(unit.id) || (unit.host !== null && plan.units[unit.host])) continue;
+    const box = boxOf(unit);
+    if (inSpan(box, span) <= 1) continue;
+    const by = overlapDepth(shape, footprint(unit));
+    if (by <= NOISE) continue;
+    const what = unit.wheels
+      ? `${when}${unit.name} must be rolled away: it stands ${say(by)} in ${area.name}.`
+      : `${when}${unit.name} stands ${say(by)} in ${area.name}.`;
+    findings.push({
+      code: 'in the way',
+      severity: 'caution',
+      path: `units.${unit.id}.x`,
+      value: [unit.x, unit.y],
+      expected: `${area.name} free`,
+      message: what,
+      target: { table: 'units', id: unit.id },
+      by: Math.ceil(by - 1e-6),
+      ...mode,
+    });
+  }
+  return findings;
+}
+
+/** What rolls away in a mode: units on wheels that have a place of their own then, with how far they roll. */
+export function rolledAway(plan: Plan, mode: string): Array<{ unit: Unit; by: number }> {
+  return Object.values(plan.spots).flatMap((spot) => {
+    const unit = plan.units[spot.unit]!;
+    return spot.mode === mode && mode !== '' ? [{ unit, by: Math.hypot(spot.x - unit.x, spot.y - unit.y) }] : [];
+  });
+}

@@ -1,0 +1,40 @@
+/** What a type of the library says; sizes are typical ones (common practice, no source), lengths in mm. */
+import { UNIT_DEFAULTS, type Bay, type Shape } from '@heronstone/core/model/plan.ts';
+
+export const GROUPS = [
+  'Tables and tops',
+  'Drawers',
+  'Shelves',
+  'Into a cube opening',
+  'Cabinets',
+  'On the wall and the door',
+  'On wheels',
+  'On the table',
+  'Chests and bins',
+] as const;
+
+export interface UnitType {
+  group: (typeof GROUPS)[number];
+  /** What the library calls it. */
+  title: string;
+  /** One line that says what it is good for. */
+  hint: string;
+  shape: Shape;
+}
+
+/** Shorthand for a type; its units are called by its title unless a name is given. */
+export function type(
+  group: UnitType['group'],
+  title: string,
+  hint: string,
+  shape: Partial<Shape> & Pick<Shape, 'kind' | 'width' | 'depth' | 'height'>,
+): UnitType {
+  return { group, title, hint, shape: { ...UNIT_DEFAULTS, name: title, ...shape } };
+}
+
+/** A column of cells that are all got into in the same way. */
+export function bay(width: number, heights: readonly number[], access: Bay['cells'][number]['access']): Bay {
+  return { width, cells: heights.map((height) => ({ height, access })) };
+}
+
+export const times = (n: number, mm: number): number[] => Array.from({ length: n }, () => mm);

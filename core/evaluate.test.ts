@@ -4,9 +4,11 @@ import fc from 'fast-check';
 import { evaluate } from './evaluate.ts';
 import { alternativesFor, explain } from './explain.ts';
 import { readPlanFile } from './formats/planFile.ts';
+import { floorOf } from './fit/layout.ts';
 import { totalSeconds } from './fetch/elements.ts';
 import { applyChanges, remove, set } from './model/change.ts';
 import type { Plan } from './model/plan.ts';
+import { sceneOf } from './scene.ts';
 
 const read = readPlanFile(readFileSync(new URL('../demo/plan.json', import.meta.url), 'utf8'));
 if (!read.ok) throw new Error('The demo plan cannot be read.');
@@ -21,7 +23,7 @@ test('the week is the sum of its placements and of hunting', () => {
       9,
     );
     const w = report.week[arrangement];
-    expect(w.minutes).toBeCloseTo(w.fetching + w.hunting + w.penalties, 9);
+    expect(w.minutes).toBeCloseTo(w.fetching + w.hunting + w.penalties + w.setup, 9);
   }
 });
 
@@ -90,10 +92,13 @@ test('the demo of today is honestly bad in the ways that demo/README.md lists', 
   expect(today('gouges')).toMatchObject({ ripple: 5, band: 'floor' });
   // The heavy machine above the shoulder.
   expect(today('sewing-machine').penalties).toMatchObject([{ code: 'heavy' }]);
-  // The trunk and some shelves are over full.
-  expect(report.compartments.filter((c) => c.fill.today.state === 'over').map((c) => c.id)).toEqual(
-    expect.arrayContaining(['trunk/box', 'books/s6', 'cubes/c1r1']),
-  );
+  // Three shelves, a cube and the back of the bench are over full.
+  expect(
+    report.compartments
+      .filter((c) => c.fill.today.state === 'over')
+      .map((c) => c.id)
+      .sort(),
+  ).toEqual(['bench/top', 'books/s1', 'books/s5', 'books/s6', 'cubes/c1r1']);
   // Things without any place.
   expect(
     Object.values(report.supplies)
@@ -105,28 +110,77 @@ test('the demo of today is honestly bad in the ways that demo/README.md lists', 
   expect(report.week.planned.minutes).toBeLessThan(report.week.today.minutes * 0.65);
 });
 
+/** Everything that is wrong with the demo on purpose but for crowded places (demo/README.md): nothing may be missing, nothing more. */
+const PLANTED = [
+  'does not fit: scroll-saw_t1',
+  'door meets it: trunk',
+  'far from water: pulp',
+  'fix to the wall: books',
+  'fix to the wall: cubes',
+  'fix to the wall: slim',
+  'fix to the wall: tall',
+  'fuse board not clear: trunk',
+  'in the way: cart',
+  'no room before it: tall',
+  'socket covered: slim',
+  'surface too small: packing',
+  'surface too small: pulp',
+  'surface too small: sewing',
+  'surface too small: theatre',
+  'too near: carving',
+  'too near: sewing',
+  'too near: stringing',
+  'too near: theatre',
+  'work height: carving',
+  'work height: packing',
+  'work height: painting',
+  'work height: pulp',
+  'work height: sewing',
+  'work height: stringing',
+  'work height: theatre',
+];
+
 test('the planted faults of the demo room are each found', () => {
-  const found = report.findings.map((f) => `${f.code}: ${f.target?.id}`);
-  expect(found).toEqual(
-    expect.arrayContaining([
-      'door meets it: trunk',
-      'fuse board not clear: trunk',
-      'socket covered: slim',
-      'no room before it: tall',
-    ]),
-  );
-  expect(report.findings.find((f) => f.code === 'door meets it')).toMatchObject({ by: 50 });
+  const found = report.findings.filter((f) => f.code !== 'over full').map((f) => `${f.code}: ${f.target?.id}`);
+  expect([...new Set(found)].sort()).toEqual(PLANTED);
+  const by = (code: string, id: string) => report.findings.find((f) => f.code === code && f.target?.id === id)?.by;
+  expect(by('door meets it', 'trunk')).toBe(50);
+  expect(by('in the way', 'cart')).toBe(45);
+  expect(by('no room before it', 'tall')).toBe(93);
+  expect(by('surface too small', 'sewing')).toBe(300);
+  // And nothing else is wrong with the room: an error would be a fault that nobody planted.
+  expect(report.findings.filter((f) => f.severity === 'error')).toEqual([]);
+});
+
+test('the demo has an alcove, a bed that folds out for guests, a cupboard elsewhere, a cart that rolls up and a kit that is fetched', () => {
+  expect(report.room.walls.map((w) => w.name)).toContain('Alcove, back');
+  expect(report.room.area).toBeCloseTo((3450 * 2950 + 900 * 600) / 1e6, 9);
+  expect(report.modes.map((m) => m.mode)).toEqual(['guest']);
+  const away = report.compartments.filter((c) => c.unit === 'landing-cupboard');
+  expect(away).toHaveLength(5);
+  // Twenty seconds there, as entered, and twenty back.
+  for (const c of away) expect(c.reach['seat-bench']).toMatchObject({ ripple: 6, walk: 0 });
+  for (const c of away) expect(c.reach['seat-bench']!.seconds).toBeGreaterThan(40);
+  expect(report.setups.map((s) => s.what).sort()).toEqual(['cart', 'fair']);
+  // The cart beside the seat is nearer for painting than where it is parked.
+  const { ways } = sceneOf(demo);
+  const [parked, rolled] = ['seat-bench', 'seat-bench+cart'].map((seat) => ways.get(seat)!.get('cart/t1')!);
+  expect(rolled!.ripple).toBeLessThan(parked!.ripple);
 });
 
 test('alternatives are sorted by cost and name what does not fit', () => {
   const list = alternativesFor(demo, 'gouges', 14, null);
-  expect(list).toHaveLength(report.compartments.length);
+  // Every opening and planned container; the boxes that stand about today are no place of the plan.
+  expect(list).toHaveLength(report.compartments.filter((c) => c.only !== 'today').length);
   expect(list.every((a, i) => i === 0 || a.minutesPerWeek >= list[i - 1]!.minutesPerWeek)).toBe(true);
   expect(list.filter((a) => a.fitsEmpty === 0).every((a) => a.reason !== null)).toBe(true);
 });
 
 test('without a seat the report says so instead of guessing', () => {
-  const changes = Object.keys(demo.stations).map((id) => remove('stations', id));
+  const changes = [
+    ...Object.keys(demo.spots).map((id) => remove('spots', id)),
+    ...Object.keys(demo.stations).map((id) => remove('stations', id)),
+  ];
   const activities = Object.keys(demo.activities).map((id) => set('activities', id, { station: null }));
   const bare = evaluate(applyChanges(demo, [...activities, ...changes]).plan);
   expect(bare.findings.map((f) => f.code)).toContain('no station');
@@ -139,9 +193,14 @@ test('property: any plan can be evaluated, twice the same, and its fills add up'
       const one = evaluate(plan);
       expect(evaluate(plan)).toEqual(one);
       for (const c of one.compartments) {
-        const width = c.contents.planned.reduce((sum, id) => sum + one.placements[id]!.width, 0);
-        expect(width).toBeLessThanOrEqual(c.inside.width + 1e-6);
-        if (c.fill.planned.state !== 'over') expect(c.fill.planned.share * c.inside.width).toBeCloseTo(width, 6);
+        const blocks = c.contents.planned.flatMap((id) => one.placements[id]!.block ?? []);
+        const { width, depth } = floorOf(c);
+        const boxes = c.holds.planned.flatMap((id) => one.containers[id]!.rect ?? []);
+        const floor = [...blocks, ...boxes].reduce((sum, b) => sum + b.w * b.d, 0) / (width * depth);
+        expect(floor).toBeLessThanOrEqual(1 + 1e-6);
+        // What is said to be taken is at most what is drawn, and all of it has room unless it says "over".
+        if (c.fill.planned.state !== 'over') expect(c.fill.planned.share).toBeLessThanOrEqual(floor + 1e-6);
+        else expect(c.fill.planned.share).toBeGreaterThan(0);
       }
       for (const s of Object.values(one.supplies)) expect(s.without.planned).toBeGreaterThanOrEqual(0);
     }),

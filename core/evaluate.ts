@@ -4,28 +4,37 @@
  */
 import { totalSeconds } from './fetch/elements.ts';
 import { fetchElements } from './fetch/fetch.ts';
-import { fit, lieWords, massEach, stripWidth, volume, type Fit } from './fit/fit.ts';
-import { checkFurniture } from './furniture/cautions.ts';
+import { packPlace } from './contents.ts';
+import { fit, massEach, shortfall, volume } from './fit/fit.ts';
+import { containerPlace } from './furniture/containers.ts';
+import { checkContainers } from './furniture/checkContainers.ts';
 import type { Compartment } from './furniture/compartments.ts';
 import type { Finding } from './model/finding.ts';
-import { byName, type Arrangement, type Placement, type Plan, type Supply } from './model/plan.ts';
-import { HUNT_SECONDS, penaltiesOf, secondsFrom, type Crowd } from './place/cost.ts';
+import { byName, type Arrangement, type Plan, type Supply } from './model/plan.ts';
+import { HUNT_SECONDS } from './place/cost.ts';
+import { goesAway, mayLieIn } from './place/rules.ts';
 import { pace } from './reach/body.ts';
-import { checkRoom } from './room/check.ts';
-import { checkClearance } from './room/clearance.ts';
+import { rolledAway } from './room/areas.ts';
+import { roomFindings } from './room/findings.ts';
+import { checkNeeds } from './room/needs.ts';
+import { checkRelations, relationsOf } from './room/relations.ts';
+import { modesOf, settledUnits } from './room/standing.ts';
+import { setupsOf } from './fetch/setup.ts';
+import { cutListOf } from './fit/cutting.ts';
+import { checkKits } from './furniture/kits.ts';
+import { shoppingOf } from './furniture/shopping.ts';
 import { closingError, floorArea, stripSpan, wallsOf } from './room/walls.ts';
-import { compartmentId, contentsOf, fetchesAWeek, sceneOf, usesOf, type Scene } from './scene.ts';
+import { compartmentId, contentsOf, fetchesAWeek, sceneOf, type Scene } from './scene.ts';
 import type {
   CompartmentReport,
+  ContainerReport,
   Fill,
-  FillState,
   PlacementReport,
   ReachReport,
   Report,
   Step,
   SupplyReport,
   UnitReport,
-  UsedFrom,
   Week,
 } from './report.ts';
 import { noStation, noSuchPlace, walledIn, overFull, placementFindings, tooManyPlaced } from './reportFindings.ts';
@@ -37,18 +46,28 @@ const ARRANGEMENTS: readonly Arrangement[] = ['today', 'planned'];
 /** Everything there is to say about a plan. Deterministic; never throws for a plan that passed its schema and references. */
 export function evaluate(plan: Plan): Report {
   const scene = sceneOf(plan);
-  const findings = [...checkRoom(plan), ...checkClearance(plan), ...checkFurniture(plan)];
+  const findings = [
+    ...roomFindings(plan),
+    ...checkNeeds(plan),
+    ...checkRelations(plan),
+    ...checkKits(plan, scene),
+    ...checkContainers(plan, scene),
+  ];
+  const setups = setupsOf(scene);
+  const setup = setups.reduce((sum, s) => sum + s.seconds * s.times, 0) / 60;
   const placements: Record<string, PlacementReport> = {};
   const fills = new Map<string, Record<Arrangement, Fill>>();
   const contents = new Map<string, Record<Arrangement, string[]>>();
   for (const arrangement of ARRANGEMENTS) {
-    for (const [key, list] of contentsOf(scene, arrangement)) {
+    const lists = contentsOf(scene, arrangement);
+    for (const key of scene.standing[arrangement].keys()) if (!lists.has(key)) lists.set(key, []);
+    for (const [key, list] of lists) {
       const compartment = scene.compartment.get(key);
       if (!compartment) {
         for (const p of list) findings.push(noSuchPlace(plan, p));
         continue;
       }
-      const packed = pack(scene, compartment, list);
+      const packed = packPlace(scene, compartment, list, arrangement);
       for (const report of packed.placements) placements[report.id] = report;
       fills.set(key, { ...(fills.get(key) ?? emptyFill()), [arrangement]: packed.fill });
       contents.set(key, { ...(contents.get(key) ?? { today: [], planned: [] }), [arrangement]: list.map((p) => p.id) });
@@ -73,13 +92,13 @@ export function evaluate(plan: Plan): Report {
   const compartments = scene.compartments.map((c) => compartmentReport(scene, c, fills.get(c.id), contents.get(c.id)));
   const walls = wallsOf(plan);
   const units: Record<string, UnitReport> = {};
-  for (const unit of byName(plan.units)) {
-    const own = compartments.filter((c) => c.unit === unit.id);
+  for (const unit of byName(settledUnits(plan))) {
+    const own = compartments.filter((c) => c.unit === unit.id && c.container === null);
     units[unit.id] = {
       id: unit.id,
       litres: own.reduce((sum, c) => sum + (c.inside.width * c.inside.depth * c.inside.height) / 1e6, 0),
-      mass: own.reduce((sum, c) => sum + c.fill.planned.mass, 0),
-      span: stripSpan(unit, walls),
+      mass: compartments.filter((c) => c.unit === unit.id).reduce((sum, c) => sum + c.fill.planned.mass, 0),
+      span: unit.elsewhere === null ? stripSpan(unit, walls) : null,
     };
   }
   return {
@@ -95,11 +114,20 @@ export function evaluate(plan: Plan): Report {
     compartments,
     placements,
     supplies,
+    containers: containerReports(scene),
     week: {
-      today: weekOf(scene, placements, supplies, 'today'),
-      planned: weekOf(scene, placements, supplies, 'planned'),
+      today: weekOf(scene, placements, supplies, 'today', setup),
+      planned: weekOf(scene, placements, supplies, 'planned', setup),
     },
     moves: countMoves(plan),
+    modes: modesOf(plan).map((mode) => ({
+      mode,
+      rolls: rolledAway(plan, mode).map(({ unit, by }) => ({ unit: unit.id, by })),
+    })),
+    relations: relationsOf(plan),
+    setups,
+    shopping: shoppingOf(plan),
+    cuts: cutListOf(plan, { compartments, placements }),
     findings,
     errors: findings.filter((f) => f.severity === 'error').length,
     cautions: findings.filter((f) => f.severity === 'caution').length,
@@ -117,7 +145,8 @@ function openWork(
     findings.filter((f) => f.severity === 'error' && tables.includes(f.target?.table ?? '')).length;
   const rows = Object.values(supplies);
   return {
-    measure: (Object.keys(plan.corners).length < 3 ? 1 : 0) + wrong(['corners', 'openings', 'fixtures']),
+    measure:
+      (Object.keys(plan.corners).length < 3 ? 1 : 0) + wrong(['corners', 'openings', 'fixtures', 'overheads', 'areas']),
     activities: Object.values(plan.activities).filter((a) => a.station === null).length,
     sort: Object.values(plan.supplies).filter((s) => s.form === 'sheets' && s.grammage === null && s.mass === null)
       .length,
@@ -134,100 +163,6 @@ const emptyFill = (): Record<Arrangement, Fill> => ({
   today: { share: 0, state: 'free', mass: 0 },
   planned: { share: 0, state: 'free', mass: 0 },
 });
-
-/** Lays the placements of a compartment side by side, in order, and says what each takes. */
-function pack(
-  scene: Scene,
-  compartment: Compartment,
-  list: readonly Placement[],
-): { placements: PlacementReport[]; fill: Fill } {
-  const { plan } = scene;
-  const width = compartment.inside.width;
-  let [left, mass] = [0, 0];
-  const alone = list.map((p) =>
-    fit(plan.supplies[p.supply]!, p.count, compartment, Infinity, p.orientation, plan.meta.units),
-  );
-  const wanted = alone.reduce((sum, f, i) => sum + (f.lie ? stripWidth(f.lie, list[i]!.count) : width), 0);
-  const crowd = { lines: list.length, share: wanted / width };
-  const reports = list.map((placement) => {
-    const supply = plan.supplies[placement.supply]!;
-    const fits = fit(supply, placement.count, compartment, width - left, placement.orientation, plan.meta.units);
-    mass += (massEach(supply) ?? 0) * placement.count;
-    const report = placementReport(scene, compartment, placement, supply, crowd, fits, left);
-    left += fits.width;
-    return report;
-  });
-  const { share } = crowd;
-  const grow = 1 - plan.meta.roomToGrow;
-  // What can never lie there is counted as if it took the whole width, and the place as over full.
-  const over = share > 1 + 1e-9 || alone.some((f) => !f.possible);
-  const state: FillState = list.length === 0 ? 'free' : over ? 'over' : share > grow + 1e-9 ? 'full' : 'comfortable';
-  return { placements: reports, fill: { share, state, mass } };
-}
-
-function placementReport(
-  scene: Scene,
-  compartment: Compartment,
-  placement: Placement,
-  supply: Supply,
-  crowd: Crowd,
-  fitted: Fit,
-  left: number,
-): PlacementReport {
-  const { arrangement } = placement;
-  const { lie, count: fits, width, reason } = fitted;
-  const share = placement.count / supply.count;
-  const from: UsedFrom[] = [];
-  const penalties: PlacementReport['penalties'] = [];
-  let [seconds, fetches, penalty] = [0, 0, 0];
-  for (const use of usesOf(scene, supply.id)) {
-    const way = scene.ways.get(use.station)!.get(compartment.id)!;
-    const one = secondsFrom(scene, supply, compartment, use.station, crowd, arrangement);
-    from.push({
-      activity: use.activity,
-      station: use.station,
-      fetches: use.fetches * share,
-      ripple: way.ripple,
-      band: way.band,
-      seconds: one,
-    });
-    seconds += one * use.fetches * share;
-    fetches += use.fetches * share;
-    for (const p of penaltiesOf(supply, way)) {
-      penalties.push({ ...p, station: use.station });
-      penalty += p.seconds * use.fetches * share;
-    }
-  }
-  from.sort((a, b) => b.fetches - a.fetches);
-  const station = from[0]?.station ?? scene.stations[0]?.id;
-  const way = station ? scene.ways.get(station)!.get(compartment.id)! : null;
-  const idle = station ? secondsFrom(scene, supply, compartment, station, crowd, arrangement) : 0;
-  return {
-    id: placement.id,
-    arrangement,
-    supply: supply.id,
-    compartment: compartment.id,
-    place: compartment.name,
-    count: placement.count,
-    fits,
-    lie,
-    how: lie ? lieWords(supply, lie, fits) : 'does not fit',
-    possible: fitted.possible,
-    reason:
-      fits >= placement.count ? null : (reason ?? `only ${fits} of ${placement.count} fit beside what lies there`),
-    left,
-    width,
-    locked: placement.locked,
-    from,
-    ripple: way?.ripple ?? null,
-    band: way?.band ?? null,
-    fetchesPerWeek: fetches,
-    secondsPerFetch: fetches > 0 ? seconds / fetches : idle,
-    penalties,
-    minutesPerWeek: seconds / 60,
-    penaltyMinutes: penalty / 60,
-  };
-}
 
 function supplyReports(
   scene: Scene,
@@ -249,7 +184,7 @@ function supplyReports(
   for (const supply of byName(plan.supplies)) {
     const without = {
       today: Math.max(0, supply.count - (placed.today.get(supply.id) ?? 0)),
-      planned: Math.max(0, supply.count - (placed.planned.get(supply.id) ?? 0)),
+      planned: goesAway(plan, supply) ? 0 : Math.max(0, supply.count - (placed.planned.get(supply.id) ?? 0)),
     };
     for (const arrangement of ARRANGEMENTS) {
       const total = asked[arrangement].get(supply.id) ?? 0;
@@ -262,6 +197,7 @@ function supplyReports(
       massTotal: each === null ? null : each * supply.count,
       litres: volume(supply, supply.count),
       fetchesPerWeek: fetchesAWeek(scene, supply.id),
+      reorder: supply.reorderAt !== null && supply.count <= supply.reorderAt,
       without,
       reason: without.planned === 0 ? null : anythingPlanned ? whyWithout(scene, supply) : 'not placed yet',
     };
@@ -272,19 +208,19 @@ function supplyReports(
 /** Why a supply has no planned place: too large for all, or all that would hold it are full. */
 function whyWithout(scene: Scene, supply: Supply): string {
   let fitting = 0;
-  let closest: { name: string; reason: string; over: number } | null = null;
-  for (const compartment of scene.compartments) {
-    const one = fit(supply, 1, compartment, compartment.inside.width, null, scene.plan.meta.units);
-    if (one.count > 0) fitting++;
+  let closest: { name: string; words: string; over: number } | null = null;
+  const places = scene.compartments.filter((c) => c.only !== 'today' && mayLieIn(scene.plan, supply, c));
+  for (const compartment of places) {
+    if (fit(supply, 1, compartment).count > 0) fitting++;
     else {
-      const over = Number(/^[\d ]+/.exec(one.reason ?? '')?.[0]?.replace(/ /g, '') || 1e9);
-      if (!closest || over < closest.over) closest = { name: compartment.name, reason: one.reason!, over };
+      const { over, words } = shortfall(supply, compartment, null, scene.plan.meta.units);
+      if (!closest || over < closest.over) closest = { name: compartment.name, words, over };
     }
   }
-  if (scene.compartments.length === 0) return 'there is no storage unit yet';
+  if (places.length === 0) return 'there is no storage unit for it yet';
   if (fitting > 0)
     return `fits ${fitting === 1 ? 'one place' : `${fitting} places`}, but ${fitting === 1 ? 'it is' : 'they are'} full`;
-  return `larger than every place: ${closest!.reason} in ${closest!.name}, the closest`;
+  return `larger than every place: ${closest!.words} in ${closest!.name}, the closest`;
 }
 
 function compartmentReport(
@@ -306,7 +242,8 @@ function compartmentReport(
       seconds: totalSeconds(elements),
     };
   }
-  const { id, unit, slot, name, short, access, inside, front, access3 } = c;
+  const { id, unit, slot, name, short, access, inside, front, access3, container, within, only } = c;
+  const holds = (a: Arrangement) => (scene.standing[a].get(c.id) ?? []).map((s) => s.container);
   return {
     id,
     unit,
@@ -320,7 +257,29 @@ function compartmentReport(
     reach,
     fill: fill ?? emptyFill(),
     contents: contents ?? { today: [], planned: [] },
+    container,
+    within,
+    only,
+    holds: { today: holds('today'), planned: holds('planned') },
   };
+}
+
+function containerReports(scene: Scene): Record<string, ContainerReport> {
+  const result: Record<string, ContainerReport> = {};
+  for (const arrangement of ARRANGEMENTS)
+    for (const [within, list] of scene.standing[arrangement])
+      for (const { container, rect, turned, reason } of list) {
+        const place = containerPlace(scene.plan.containers[container]!);
+        result[container] = {
+          id: container,
+          place: scene.compartment.has(place) ? place : null,
+          within,
+          rect,
+          turned,
+          reason,
+        };
+      }
+  return result;
 }
 
 function weekOf(
@@ -328,6 +287,7 @@ function weekOf(
   placements: Record<string, PlacementReport>,
   supplies: Record<string, SupplyReport>,
   arrangement: Arrangement,
+  setup: number,
 ): Week {
   let [fetching, penalties, placed] = [0, 0, 0];
   for (const p of Object.values(placements)) {
@@ -343,7 +303,7 @@ function weekOf(
     without++;
     hunting += (supply.fetchesPerWeek * (missing / scene.plan.supplies[supply.id]!.count) * HUNT_SECONDS) / 60;
   }
-  return { fetching, hunting, penalties, minutes: fetching + hunting + penalties, placed, without };
+  return { fetching, hunting, penalties, setup, minutes: fetching + hunting + penalties + setup, placed, without };
 }
 
 /** Supplies that lie elsewhere in the plan than today. */

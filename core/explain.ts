@@ -1,12 +1,14 @@
 /** Why something lies where it lies: the elements of its fetch, reasons in words, and what other places would cost. */
 import type { Element } from './fetch/elements.ts';
 import { fetchElements, returnElements } from './fetch/fetch.ts';
-import { fit, stripWidth } from './fit/fit.ts';
+import { fit } from './fit/fit.ts';
+import { layOut } from './fit/layout.ts';
 import type { Compartment } from './furniture/compartments.ts';
 import type { PlacementReport, Report } from './evaluate.ts';
 import { formatLength } from './model/measure.ts';
 import type { Arrangement, Plan } from './model/plan.ts';
 import { findingIn, penaltiesOf, secondsFrom } from './place/cost.ts';
+import { mayLieIn } from './place/rules.ts';
 import type { Ripple } from './reach/body.ts';
 import { contentsOf, sceneOf, usesOf, type Scene } from './scene.ts';
 
@@ -50,30 +52,34 @@ export function alternativesFor(
   const scene = sceneOf(plan);
   const supply = plan.supplies[supplyId]!;
   const contents = contentsOf(scene, arrangement);
-  const result = scene.compartments.map((c): Alternative => {
+  const places = scene.compartments.filter(
+    (c) => (c.only === null || c.only === arrangement) && mayLieIn(plan, supply, c),
+  );
+  const result = places.map((c): Alternative => {
     const others = (contents.get(c.id) ?? []).filter((p) => p.id !== placement);
-    const taken = others.reduce((sum, p) => {
-      const lies = fit(plan.supplies[p.supply]!, p.count, c, Infinity, p.orientation);
-      return sum + (lies.lie ? stripWidth(lies.lie, p.count) : 0);
-    }, 0);
-    const own = fit(supply, count, c, Infinity);
-    const room = fit(supply, count, c, c.inside.width - taken, null, plan.meta.units);
+    const standing = scene.standing[arrangement].get(c.id) ?? [];
+    const items = others.map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count, only: p.orientation }));
+    const { laid, share } = layOut(
+      c,
+      [...items, { supply, count, only: null }],
+      standing.flatMap((s) => (s.rect ? [s.rect] : [])),
+      plan.meta.roomToGrow,
+    );
+    const displaced = laid.slice(0, -1).some((l, i) => l.fits < items[i]!.count);
+    const room = displaced ? 0 : laid.at(-1)!.fits;
     const empty = fit(supply, count, c, c.inside.width, null, plan.meta.units);
-    const crowd = {
-      lines: others.length + 1,
-      share: (taken + (own.lie ? stripWidth(own.lie, count) : c.inside.width)) / c.inside.width,
-    };
+    const crowd = { lines: others.length + standing.length + 1, share };
     let [seconds, fetches, penalty] = [0, 0, 0];
     for (const use of usesOf(scene, supplyId)) {
       const share = count / supply.count;
-      seconds += secondsFrom(scene, supply, c, use.station, crowd, arrangement) * use.fetches * share;
+      seconds += secondsFrom(scene, supply, c, use.seat, crowd, arrangement) * use.fetches * share;
       penalty +=
-        penaltiesOf(supply, scene.ways.get(use.station)!.get(c.id)!).reduce((sum, p) => sum + p.seconds, 0) *
+        penaltiesOf(supply, scene.ways.get(use.seat)!.get(c.id)!).reduce((sum, p) => sum + p.seconds, 0) *
         use.fetches *
         share;
       fetches += use.fetches * share;
     }
-    const station = mainStation(scene, supplyId);
+    const station = mainSeat(scene, supplyId);
     const idle = station ? secondsFrom(scene, supply, c, station, crowd, arrangement) : 0;
     return {
       compartment: c.id,
@@ -81,17 +87,18 @@ export function alternativesFor(
       ripple: station ? scene.ways.get(station)!.get(c.id)!.ripple : 5,
       secondsPerFetch: fetches > 0 ? seconds / fetches : idle,
       minutesPerWeek: (seconds + penalty) / 60,
-      fits: room.count,
+      fits: room,
       fitsEmpty: empty.count,
-      reason: room.reason,
+      reason:
+        room >= count ? null : (empty.reason ?? (room > 0 ? `only ${room} fit beside what lies there` : 'it is full')),
     };
   });
   return result.sort((a, b) => a.minutesPerWeek - b.minutesPerWeek || a.secondsPerFetch - b.secondsPerFetch);
 }
 
-function mainStation(scene: Scene, supply: string): string | undefined {
+function mainSeat(scene: Scene, supply: string): string | undefined {
   const uses = [...usesOf(scene, supply)].sort((a, b) => b.fetches - a.fetches);
-  return uses[0]?.station ?? scene.stations[0]?.id;
+  return uses[0]?.seat ?? scene.stations[0]?.id;
 }
 
 /**
@@ -114,8 +121,10 @@ export function explain(plan: Plan, report: Report, placementId: string): Explan
       (p.fetchesPerWeek > 0 && a.secondsPerFetch < here.secondsPerFetch - 1e-6),
   );
   const fuller = cheaper.filter((a) => a.fits < p.count && a.fitsEmpty >= p.count).slice(0, 3);
-  const station = mainStation(scene, p.supply);
-  const lines = (contentsOf(scene, p.arrangement).get(p.compartment) ?? []).length;
+  const station = mainSeat(scene, p.supply);
+  const lines =
+    (contentsOf(scene, p.arrangement).get(p.compartment) ?? []).length +
+    (scene.standing[p.arrangement].get(p.compartment) ?? []).length;
   const way = station ? scene.ways.get(station)!.get(compartment.id)! : null;
   const share = report.compartments.find((c) => c.id === p.compartment)!.fill[p.arrangement].share;
   const find = findingIn(scene, supply, compartment, { lines, share }, p.arrangement);

@@ -21,6 +21,7 @@ export type ElementKind =
   | 'stand up'
   | 'sit down'
   | 'walk'
+  | 'go elsewhere'
   | 'bend'
   | 'straighten'
   | 'kneel'
@@ -29,6 +30,8 @@ export type ElementKind =
   | 'move aside'
   | 'open drawer'
   | 'close drawer'
+  | 'open door'
+  | 'close door'
   | 'open lid'
   | 'close lid';
 
@@ -71,7 +74,7 @@ interface Timing {
   tmu: (quantity: number) => number;
   /** MOD for the same. */
   mod: (quantity: number) => number;
-  unit: 'mm' | 'paces' | 'looks' | 'times';
+  unit: 'mm' | 'paces' | 'looks' | 'times' | 'seconds';
   source: string;
 }
 
@@ -112,6 +115,12 @@ export const TIMES: Readonly<Record<ElementKind, Timing>> = {
   'stand up': { tmu: (n) => 43.4 * n, mod: (n) => 15 * n, unit: 'times', source: `${MTM}: stand` },
   'sit down': { tmu: (n) => 34.7 * n, mod: (n) => 15 * n, unit: 'times', source: `${MTM}: sit` },
   walk: { tmu: (paces) => 15 * paces, mod: (paces) => 5 * paces, unit: 'paces', source: `${MTM}: 15.0 a pace` },
+  'go elsewhere': {
+    tmu: (seconds) => seconds / TMU,
+    mod: (seconds) => seconds / MOD,
+    unit: 'seconds',
+    source: 'the time to that room, as entered by the maker',
+  },
   bend: { tmu: (n) => 29.0 * n, mod: (n) => 8.5 * n, unit: 'times', source: `${MTM}: bend` },
   straighten: { tmu: (n) => 31.9 * n, mod: (n) => 8.5 * n, unit: 'times', source: `${MTM}: arise from bend` },
   kneel: { tmu: (n) => 29.0 * n, mod: (n) => 8.5 * n, unit: 'times', source: `${MTM}: kneel on one knee` },
@@ -139,6 +148,18 @@ export const TIMES: Readonly<Record<ElementKind, Timing>> = {
     mod: () => 5,
     unit: 'times',
     source: `${MTM}: push 18 in, release`,
+  },
+  'open door': {
+    tmu: () => along(REACH, 304.8) + 2.0 + along(MOVE, 609.6),
+    mod: () => 4 + 1 + 5,
+    unit: 'times',
+    source: `${MTM}: reach 12 in, grasp, swing 24 in`,
+  },
+  'close door': {
+    tmu: () => along(MOVE, 609.6) + 2.0,
+    mod: () => 5,
+    unit: 'times',
+    source: `${MTM}: swing 24 in, release`,
   },
   'open lid': {
     tmu: () => along(REACH, 304.8) + 2.0 + along(MOVE, 304.8),

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { SEAT_DEFAULTS } from '../model/plan.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { element, totalSeconds, TMU } from './elements.ts';
 import { fetchElements, fetchSeconds, returnElements, wayOf, type Finding } from './fetch.ts';
@@ -14,6 +15,7 @@ const station = {
   facing: 0,
   posture: 'seated' as const,
   seatHeight: 450,
+  ...SEAT_DEFAULTS,
 };
 const labelled: Finding = { lines: 1, known: true, alike: 5, loose: false, aside: 0 };
 
@@ -31,6 +33,9 @@ export function place(far: number, z: number, access: Compartment['access'] = 'o
     access3: { x: 0, y: -far, z },
     door: { x: 0, y: 0 },
     stand: { x: 0, y: -far + 400 },
+    container: null,
+    within: null,
+    only: null,
   };
 }
 

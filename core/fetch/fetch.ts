@@ -1,4 +1,4 @@
-/** A fetch from a station to a compartment and back, as a list of elements (methods.md 2). Walking is straight for now. */
+/** A fetch from a station to a compartment and back, as a list of elements (methods.md 2). Walking is along the shortest way over the free floor. */
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Person, Station } from '../model/plan.ts';
 import {
@@ -47,17 +47,23 @@ export interface Finding {
 /**
  * The way between a station and a compartment.
  * @param walk how far one walks to stand before it, mm; without it, the straight line
+ * @param headroom free height where one stands before it, mm: under a slope one stoops
+ * @param away seconds to another room in which it is, one way; null when it is in this room
  */
 export function wayOf(
   station: Station,
-  person: Person,
+  person: Pick<Person, 'stature'> & Partial<Pick<Person, 'wheelchair'>>,
   compartment: Compartment,
   walk = distance(station, compartment.stand),
+  away: number | null = null,
+  headroom = Infinity,
 ): Way {
   const body = bodyAt(station, person);
   const target = compartment.access3;
-  const ripple = rippleOf(station, body, target, walk);
-  const band = heightBand(target.z, body);
+  const rolls = person.wheelchair === true;
+  const near = away === null ? rippleOf(station, body, target, walk) : 6;
+  const ripple = rolls && near === 4 ? 5 : near;
+  const band = rolls ? wheelchairBand(target.z) : heightBand(target.z, body);
   const there: Element[] = [];
   const back: Element[] = [];
   const off = angleBetween(bearing(station, target), station.facing);
@@ -75,12 +81,19 @@ export function wayOf(
     reach = Math.max(150, body.grip * 0.75);
   } else {
     const standing = bodyOf(person.stature, null);
-    const paces = Math.max(1, walk / pace(person.stature));
-    if (station.posture === 'seated') there.push(element('stand up'));
-    there.push(element(off > 45 ? 'turn round' : 'turn'), element('walk', paces));
-    back.push(element('turn'), element('walk', paces));
-    if (station.posture === 'seated') back.push(element('sit down'));
-    if (band === 'low') {
+    const sits = station.posture === 'seated' && !rolls;
+    const go =
+      away === null ? element('walk', Math.max(1, walk / pace(person.stature))) : element('go elsewhere', away);
+    if (sits) there.push(element('stand up'));
+    there.push(element(off > 45 ? 'turn round' : 'turn'), go);
+    back.push(element('turn'), go);
+    if (sits) back.push(element('sit down'));
+    if (rolls) {
+      // Nobody bends, kneels or climbs in a wheelchair; what is out of reach is a finding (room/wheelchair).
+    } else if (away === null && headroom < person.stature && (band === 'easy' || band === 'high')) {
+      there.push(element('bend'));
+      back.unshift(element('straighten'));
+    } else if (band === 'low') {
       there.push(element('bend'));
       back.unshift(element('straighten'));
     } else if (band === 'floor') {
@@ -89,9 +102,12 @@ export function wayOf(
     } else if (band === 'steps') there.push(element('step up'));
     reach = band === 'high' ? standing.grip : standing.grip * 0.75;
   }
-  if (compartment.access === 'drawer') {
+  if (compartment.access === 'drawer' || compartment.access === 'pull-out') {
     there.push(element('open drawer'));
     back.unshift(element('close drawer'));
+  } else if (compartment.access === 'door') {
+    there.push(element('open door'));
+    back.unshift(element('close door'));
   } else if (compartment.access === 'lid') {
     there.push(element('open lid'));
     back.unshift(element('close lid'));
@@ -101,11 +117,27 @@ export function wayOf(
     compartment: compartment.id,
     ripple,
     band,
-    walk: ripple <= 3 ? 0 : walk,
+    walk: ripple <= 3 || away !== null ? 0 : walk,
     there,
     back,
     reach,
   };
+}
+
+/** The way into a container: that to the place where it stands, and its lid. */
+export function intoContainer(way: Way, box: Pick<Compartment, 'id' | 'access'>): Way {
+  const lid = box.access === 'lid';
+  return {
+    ...way,
+    compartment: box.id,
+    there: lid ? [...way.there, element('open lid')] : way.there,
+    back: lid ? [element('close lid'), ...way.back] : way.back,
+  };
+}
+
+/** Reach limits from a wheelchair: 380 to 1220 mm over the floor (2010 ADA Standards, 308.2.1 and 308.3.1). */
+function wheelchairBand(z: number): HeightBand {
+  return z > 1220 ? 'steps' : z < 380 ? 'floor' : 'easy';
 }
 
 /** From the hand at rest in front of the elbow to the target, mm. */
@@ -118,6 +150,12 @@ function restToTarget(station: Station, body: Body, target: { x: number; y: numb
   return Math.hypot(target.x - rest.x, target.y - rest.y, target.z - body.elbow);
 }
 
+const SHUT: Partial<Record<Element['kind'], Element['kind']>> = {
+  'open drawer': 'close drawer',
+  'open door': 'close door',
+  'open lid': 'close lid',
+};
+
 /** Elements of going, finding, taking and bringing one thing. */
 export function fetchElements(way: Way, find: Finding): Element[] {
   const search: Element[] = [];
@@ -125,7 +163,9 @@ export function fetchElements(way: Way, find: Finding): Element[] {
     // Half of the look-alikes are opened in vain on average: (n - 1) / 2.
     const vain = (find.alike - 1) / 2;
     const opens = way.there.filter((e) => e.kind.startsWith('open'));
-    for (const kind of opens.length > 0 ? (['open drawer', 'look', 'close drawer'] as const) : (['look'] as const)) {
+    for (const kind of opens.length > 0
+      ? ([opens[0]!.kind, 'look', SHUT[opens[0]!.kind] ?? 'close drawer'] as const)
+      : (['look'] as const)) {
       const one = element(kind);
       search.push({ ...one, quantity: vain, seconds: one.seconds * vain });
     }

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { supplyRow } from '../checks/randomPlan.ts';
-import type { Supply } from '../model/plan.ts';
-import { chooseLie, fit, lies, lieWords, LOOSE_FILL, massEach, stripWidth, volume } from './fit.ts';
+import { SUPPLY_DEFAULTS, type Supply } from '../model/plan.ts';
+import { chooseLie, fit, lieWords, massEach, volume } from './fit.ts';
+import { lies, LOOSE_FILL, stripWidth } from './lies.ts';
 
 const base: Supply = {
   id: 's',
@@ -17,6 +18,7 @@ const base: Supply = {
   orientations: ['flat', 'edge', 'end'],
   goesBack: true,
   note: '',
+  ...SUPPLY_DEFAULTS,
 };
 const drawer = (width: number, depth: number, height: number) => ({
   access: 'drawer' as const,
@@ -113,7 +115,8 @@ test('hung things take their outline and a finger gap on the board', () => {
   const scissors: Supply = { ...base, length: 240, width: 90, thickness: 20, orientations: ['end'] };
   const found = fit(scissors, 4, board);
   expect(found.lie).toMatchObject({ layers: 2, perColumn: 2 });
-  expect(found.width).toBeLessThanOrEqual(2 * 110);
+  // 90 mm and a finger gap of 20, to the next hook at 125.
+  expect(found.width).toBe(2 * 125);
   expect(fit({ ...scissors, thickness: 130, width: 130 }, 1, board).count).toBe(0);
 });
 

@@ -1,38 +1,23 @@
 /**
- * How many of a supply fit in a compartment, how they lie and how much of it they take. In this slice every supply
- * gets a strip of the compartment's width over its full depth and height; strips never overlap, so a compartment is
- * full when the widths are used up. Sheets lie in stacks or stand upright, pieces in rows and layers, loose things
- * fill their strip to 60 %.
+ * How many of a supply fit in a place, how they lie, how much of its width they take, and why not where they do not.
+ * Here every supply gets a strip over the whole depth and height; layout.ts lays several into one place more tightly.
  */
 import type { Compartment } from '../furniture/compartments.ts';
 import { formatLength, type UnitSystem } from '../model/measure.ts';
 import type { Orientation, Supply } from '../model/plan.ts';
+import { isRound } from './forms.ts';
+import {
+  countWithin,
+  fallsOver,
+  HAND_CLEARANCE,
+  lies,
+  PEG_DEPTH,
+  stances,
+  stripWidth,
+  volumeEach,
+  type Lie,
+} from './lies.ts';
 import { sheetMass } from './sheets.ts';
-
-/** Room for the fingers above things on an open shelf, mm; a drawer or box needs only play. Common practice, no source. */
-export const HAND_CLEARANCE = { open: 20, drawer: 2, lid: 2, peg: 0, top: 0 } as const;
-/** Gap beside each hung thing to lift it off, mm. Common practice, no source. */
-const PEG_GAP = 20;
-/** How far things may stand out from a peg area, mm. */
-export const PEG_DEPTH = 120;
-/** Share of a strip that loose small things fill. methods.md 3. */
-export const LOOSE_FILL = 0.6;
-/** Narrowest strip that loose things get, mm: a small pot or a section of a drawer. */
-const LOOSE_LEAST = 30;
-
-/** How a supply lies in its strip of a compartment. All sizes mm. */
-export interface Lie {
-  orientation: Orientation;
-  /** Size of one piece (or one stack of sheets) across the width, into the depth, and up. */
-  across: number;
-  into: number;
-  up: number;
-  /** Pieces behind each other and on top of each other. */
-  rows: number;
-  layers: number;
-  /** Pieces in one column of `across` width. */
-  perColumn: number;
-}
 
 export interface Fit {
   /** How many of the wanted count fit into the width given. */
@@ -46,6 +31,8 @@ export interface Fit {
   reason: string | null;
 }
 
+type Place = Pick<Compartment, 'inside' | 'access'>;
+
 /** Mass of one piece or sheet, g; null when nobody knows. */
 export function massEach(supply: Pick<Supply, 'form' | 'length' | 'width' | 'grammage' | 'mass'>): number | null {
   if (supply.form === 'sheets' && supply.grammage !== null)
@@ -53,104 +40,12 @@ export function massEach(supply: Pick<Supply, 'form' | 'length' | 'width' | 'gra
   return supply.mass;
 }
 
-/** Net volume of a number of pieces, litres. */
-export function volume(supply: Pick<Supply, 'length' | 'width' | 'thickness'>, count: number): number {
-  return (supply.length * supply.width * supply.thickness * count) / 1e6;
-}
-
-/** Ways in which one piece may stand in a compartment: [across, into, up] for each allowed orientation and turn. */
-function stances(supply: Supply, orientations: readonly Orientation[]): Array<[Orientation, number, number, number]> {
-  const [small, middle, large] = [supply.length, supply.width, supply.thickness].sort((a, b) => a - b) as [
-    number,
-    number,
-    number,
-  ];
-  const result: Array<[Orientation, number, number, number]> = [];
-  for (const orientation of orientations) {
-    const [a, b, up] =
-      orientation === 'flat'
-        ? [large, middle, small]
-        : orientation === 'edge'
-          ? [large, small, middle]
-          : [middle, small, large];
-    result.push([orientation, b, a, up]);
-    if (a !== b) result.push([orientation, a, b, up]);
-  }
-  return result;
-}
-
-/**
- * Every way a supply can lie in a compartment, best first: the narrowest strip for the whole count, then fewer layers.
- * @param only when given, only this orientation
- */
-export function lies(
-  supply: Supply,
-  inside: Compartment['inside'],
-  access: Compartment['access'],
-  only: Orientation | null = null,
-): Lie[] {
-  const height = inside.height - HAND_CLEARANCE[access];
-  if (access === 'peg' && supply.form !== 'pieces') return [];
-  if (supply.form === 'loose') {
-    const [small, middle, large] = [supply.length, supply.width, supply.thickness].sort((a, b) => a - b) as [
-      number,
-      number,
-      number,
-    ];
-    const { depth } = inside;
-    if (large > Math.max(inside.width, depth) || middle > Math.min(inside.width, depth) || small > height) return [];
-    const each = (supply.length * supply.width * supply.thickness) / LOOSE_FILL;
-    return [
-      {
-        orientation: 'flat',
-        across: LOOSE_LEAST,
-        into: depth,
-        up: height,
-        rows: 1,
-        layers: 1,
-        perColumn: Math.max(1, Math.floor((LOOSE_LEAST * depth * height) / each)),
-      },
-    ];
-  }
-  const wanted = only === null ? supply.orientations : supply.orientations.includes(only) ? [only] : [];
-  const found: Lie[] = [];
-  for (const [orientation, across, into, up] of stances(supply, wanted)) {
-    if (access === 'peg') {
-      // Hung flat against the board: width x height of the board, one deep.
-      const [w, h, d] = [across + PEG_GAP, up + PEG_GAP, into];
-      if (d > PEG_DEPTH || w > inside.width || h > inside.height) continue;
-      const rows = Math.floor(inside.height / h);
-      found.push({ orientation, across: w, into: d, up: h, rows: 1, layers: rows, perColumn: rows });
-      continue;
-    }
-    if (supply.form === 'sheets' && orientation === 'flat') {
-      if (across > inside.width || into > inside.depth) continue;
-      const perStack = Math.floor(height / supply.thickness + 1e-9);
-      const rows = Math.floor(inside.depth / into);
-      if (perStack < 1) continue;
-      found.push({
-        orientation,
-        across,
-        into,
-        up: Math.min(perStack, supply.count) * supply.thickness,
-        rows,
-        layers: perStack,
-        perColumn: perStack * rows,
-      });
-      continue;
-    }
-    if (across > inside.width || into > inside.depth || up > height) continue;
-    const rows = Math.floor(inside.depth / into + 1e-9);
-    // Sheets upright and long things on end do not stand on each other.
-    const layers = supply.form === 'sheets' || orientation === 'end' ? 1 : Math.floor(height / up + 1e-9);
-    found.push({ orientation, across, into, up, rows, layers, perColumn: rows * layers });
-  }
-  return found.sort((a, b) => stripWidth(a, supply.count) - stripWidth(b, supply.count) || a.layers - b.layers);
-}
-
-/** Width of the strip that a count takes in a way of lying, mm. */
-export function stripWidth(lie: Lie, count: number): number {
-  return Math.ceil(count / lie.perColumn) * lie.across;
+/** Net volume of a number of pieces, litres; round things as cylinders, soft ones as they are put away. */
+export function volume(
+  supply: Pick<Supply, 'form' | 'length' | 'width' | 'thickness' | 'squeeze'>,
+  count: number,
+): number {
+  return (volumeEach(supply) * (supply.form === 'soft' ? supply.squeeze : 1) * count) / 1e6;
 }
 
 /**
@@ -161,7 +56,7 @@ export function stripWidth(lie: Lie, count: number): number {
 export function fit(
   supply: Supply,
   count: number,
-  compartment: Pick<Compartment, 'inside' | 'access'>,
+  compartment: Place,
   width = compartment.inside.width,
   only: Orientation | null = null,
   system: UnitSystem = 'metric',
@@ -192,8 +87,7 @@ export function chooseLie(
 ): { count: number; width: number; lie: Lie } | null {
   let best: { count: number; width: number; lie: Lie } | null = null;
   for (const lie of ways) {
-    const columns = Math.floor((width + 1e-6) / lie.across);
-    const fits = Math.min(count, columns * lie.perColumn);
+    const fits = Math.min(count, countWithin(lie, width));
     if (fits <= 0) continue;
     const takes = stripWidth(lie, fits);
     if (!best || fits > best.count || (fits === best.count && takes < best.width - 1e-9))
@@ -203,39 +97,60 @@ export function chooseLie(
 }
 
 /** By how much the best-lying single piece is too large, in words. */
-function tooLarge(
+export function tooLarge(supply: Supply, compartment: Place, only: Orientation | null, system: UnitSystem): string {
+  return shortfall(supply, compartment, only, system).words;
+}
+
+/** By how much the best-lying single piece is too large, mm; Infinity where size is not the reason. */
+export function shortfall(
   supply: Supply,
-  compartment: Pick<Compartment, 'inside' | 'access'>,
+  compartment: Place,
   only: Orientation | null,
   system: UnitSystem,
-): string {
+): { over: number; words: string } {
   const { width, depth, height } = compartment.inside;
+  const peg = compartment.access === 'peg';
   const clear = height - HAND_CLEARANCE[compartment.access];
-  const deep = compartment.access === 'peg' ? PEG_DEPTH : depth;
-  if (compartment.access === 'peg' && supply.form !== 'pieces') return 'is not a thing to hang on a board';
+  const deep = peg ? PEG_DEPTH : depth;
+  if (peg && !['pieces', 'long', 'hung', 'set'].includes(supply.form))
+    return { over: Infinity, words: 'is not a thing to hang on a board' };
+  if (!peg && supply.form === 'hung') return { over: Infinity, words: 'hangs, and this is not a board, rail or hook' };
   let least = { over: Infinity, words: 'may not lie in any allowed way here' };
-  for (const [orientation, across, into, up] of stances(supply, only ? [only] : supply.orientations)) {
+  for (const { orientation, across, into, up } of stances(supply, only)) {
     const over: Array<[number, string]> = [
       [across - width, 'wide'],
       [into - deep, 'long'],
       [up - clear, 'tall'],
     ];
     const worst = over.reduce((a, b) => (b[0] > a[0] ? b : a));
-    const lying = orientation === 'flat' ? 'lying flat' : orientation === 'edge' ? 'on edge' : 'on end';
+    if (worst[0] <= 0 && fallsOver(supply, { orientation, across, into, up }, compartment.access)) {
+      // Its size is no reason, so nothing that is too large comes nearer.
+      least = { over: 0, words: 'would fall over on end here' };
+      continue;
+    }
     if (worst[0] < least.over)
       least = {
         over: worst[0],
-        words: `${formatLength(Math.ceil(Math.max(worst[0], 1)), system)} too ${worst[1]} ${lying}`,
+        words: `${formatLength(Math.ceil(Math.max(worst[0], 1)), system)} too ${worst[1]} ${lyingWords(supply, orientation)}`,
       };
   }
-  return least.words;
+  return least;
+}
+
+/** "lying flat", "on edge", "on end", "standing", "lying". */
+export function lyingWords(supply: Pick<Supply, 'form' | 'traits'>, orientation: Orientation): string {
+  if (supply.form === 'machine' || supply.traits.includes('keep upright')) return 'standing';
+  if (isRound(supply.form)) return orientation === 'end' ? 'standing' : 'lying';
+  return orientation === 'flat' ? 'lying flat' : orientation === 'edge' ? 'on edge' : 'on end';
 }
 
 /** Words for how a number of a supply lies. */
-export function lieWords(supply: Pick<Supply, 'form'>, lie: Lie, count: number): string {
+export function lieWords(supply: Pick<Supply, 'form' | 'traits'>, lie: Lie, count: number): string {
   if (supply.form === 'loose') return 'loose';
+  if (supply.form === 'soft') return 'pressed together';
   if (supply.form === 'sheets') return lie.orientation === 'flat' ? 'in flat stacks' : 'upright';
-  const how = lie.orientation === 'flat' ? 'lying flat' : lie.orientation === 'edge' ? 'on edge' : 'on end';
+  if (lie.pattern === 'slant') return 'lying slanting';
+  const how = lyingWords(supply, lie.orientation);
   const layers = Math.min(lie.layers, count);
   return layers > 1 ? `${how}, up to ${layers} high` : `${how}, one layer`;
 }

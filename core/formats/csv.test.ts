@@ -3,7 +3,9 @@ import { randomPlan } from '../checks/randomPlan.ts';
 import { applyChanges } from '../model/change.ts';
 import { emptyPlan } from '../model/plan.ts';
 import { addSupplies } from '../sort/supplies.ts';
+import { KindFinder } from '../sort/kinds.ts';
 import { CSV_COLUMNS, decimal, MOST_ROWS, readSuppliesCsv, writeSuppliesCsv } from './csv.ts';
+import { decodeText } from './csvTable.ts';
 
 const csv = (...rows: string[]) => readSuppliesCsv(['name,count,length,width,thickness', ...rows].join('\n'), 'metric');
 
@@ -47,13 +49,57 @@ test.each([
   expect(problems[0]!.message).toMatch(message);
 });
 
-test('missing columns, an empty file, a binary file and a wrong encoding are refused whole', () => {
-  expect(readSuppliesCsv('name,size\nPens,3', 'metric').problems[0]!.message).toMatch(
-    /columns count, length, width are missing/,
-  );
-  expect(readSuppliesCsv('', 'metric').problems[0]!.message).toMatch(/are missing/);
+test('a missing column, an empty file, a binary file and a wrong encoding are refused whole', () => {
+  expect(readSuppliesCsv('foo,bar\nPens,3', 'metric').problems[0]!.message).toMatch(/column name is missing.*foo, bar/);
+  expect(readSuppliesCsv('', 'metric').problems[0]!.message).toMatch(/is missing/);
   expect(readSuppliesCsv('PK\u0003\u0004\u0000', 'metric').problems[0]!.message).toMatch(/not a text file/);
   expect(readSuppliesCsv('name,count\nSchl\uFFFDssel,1', 'metric').problems[0]!.message).toMatch(/not in UTF-8/);
+  const latin = Uint8Array.from(Buffer.from('name,count\nSchlüssel,1', 'latin1'));
+  expect(decodeText(latin)).toMatchObject({ ok: false, message: expect.stringMatching(/not in UTF-8/) });
+  const utf16 = Uint8Array.from([0xff, 0xfe, ...Buffer.from('name\nSchlüssel', 'utf16le')]);
+  expect(decodeText(utf16)).toEqual({ ok: true, text: 'name\nSchlüssel' });
+});
+
+test('columns are known by what people call them, or by what they are mapped to; cells may be pasted', () => {
+  const pasted = 'Item\tQty\tDimensions\tLocation\nMarkers\t84\t140 x 12 x 12 mm\tCart, tray 1\n';
+  const places = new Map([['cart, tray 1', { unit: 'cart', slot: 't1', container: null }]]);
+  const read = readSuppliesCsv(pasted, 'metric', { places });
+  expect(read.problems).toEqual([]);
+  expect(read.mapping).toEqual({ name: 'Item', count: 'Qty', size: 'Dimensions', place: 'Location' });
+  expect(read.supplies[0]).toMatchObject({
+    draft: { name: 'Markers', count: 84, length: 140, width: 12 },
+    place: { unit: 'cart', slot: 't1' },
+  });
+  expect(readSuppliesCsv(pasted.replace('tray 1', 'tray 9'), 'metric', { places }).problems[0]!.message).toMatch(
+    /“Cart, tray 9” is not a place of the plan/,
+  );
+  const mapped = readSuppliesCsv('84,Markers,140,12,12', 'metric', {
+    headed: false,
+    mapping: { count: 'Column 1', name: 'Column 2', length: 'Column 3', width: 'Column 4', thickness: 'Column 5' },
+  });
+  expect(mapped.supplies[0]!.draft).toMatchObject({ name: 'Markers', count: 84, thickness: 12 });
+});
+
+test('a size that is not given is taken from a known kind, else it is asked for', () => {
+  const kinds = new KindFinder([
+    {
+      name: 'Markers',
+      category: 'pens',
+      form: 'pieces',
+      length: 140,
+      width: 12,
+      thickness: 12,
+      grammage: null,
+      mass: 14,
+      squeeze: 1,
+      traits: ['light-shy'],
+    },
+  ]);
+  const read = readSuppliesCsv('name,qty\nAlcohol markers,84\nGizmos,3', 'metric', { kinds });
+  expect(read.supplies.map((s) => s.draft)).toMatchObject([
+    { name: 'Alcohol markers', count: 84, length: 140, mass: 14, traits: ['light-shy'], category: 'pens' },
+  ]);
+  expect(read.problems[0]).toMatchObject({ row: 3, column: 'length', message: 'The length is missing.' });
 });
 
 test('a quote that is never closed is named and not read', () => {
@@ -105,7 +151,7 @@ test('property: supplies written as CSV come back the same', () => {
       ).plan;
       const plain = (p: typeof plan) =>
         Object.values(p.supplies)
-          .map(({ id: _, orientations: __, ...s }) => s)
+          .map(({ id: _, ...s }) => s)
           .sort((a, b) => a.name.localeCompare(b.name));
       expect(plain(again)).toEqual(plain(plan));
     }),

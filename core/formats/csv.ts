@@ -1,104 +1,111 @@
-/** Supplies as CSV: in with a preview and errors by row and field, out in the same columns. */
+/** Supplies as CSV or as cells pasted from a spreadsheet: in with a preview and errors by row and field, out in the same columns. */
 import Papa from 'papaparse';
-import { readLength, type UnitSystem } from '../model/measure.ts';
-import { byName, SupplySchema, type Plan } from '../model/plan.ts';
+import { FORM_FACTS, isRound, usualOrientations } from '../fit/forms.ts';
 import { sheetThickness } from '../fit/sheets.ts';
-import { usualOrientations, type SupplyDraft } from '../sort/read.ts';
+import { readLength, type UnitSystem } from '../model/measure.ts';
+import {
+  byName,
+  DECISIONS,
+  FORMS,
+  SUPPLY_DEFAULTS,
+  SupplySchema,
+  TRAITS,
+  type Form,
+  type Orientation,
+  type Plan,
+} from '../model/plan.ts';
+import type { Kind, KindFinder } from '../sort/kinds.ts';
+import { Rest, takeSizes } from '../sort/readMeasures.ts';
 import type { NewSupply } from '../sort/supplies.ts';
+import { CSV_COLUMNS, parseTable, type Column, type CsvProblem, type CsvTable, type Mapping } from './csvTable.ts';
 
-/** The columns, in the order in which they are written. Only name, count and the sizes are needed. */
-export const CSV_COLUMNS = [
-  'name',
-  'kind',
-  'form',
-  'count',
-  'length',
-  'width',
-  'thickness',
-  'grammage',
-  'mass',
-  'goes back',
-  'uses',
-  'note',
-] as const;
-type Column = (typeof CSV_COLUMNS)[number];
-const NEEDED: readonly Column[] = ['name', 'count', 'length', 'width'];
-/** More rows than this are more than a room holds; the limit keeps a wrong file from being read for minutes. */
-export const MOST_ROWS = 20_000;
-
-export interface CsvProblem {
-  /** Row as a spreadsheet counts, the header being 1. */
-  row: number;
-  column: string;
-  value: string;
-  message: string;
-}
+export { CSV_COLUMNS, MOST_ROWS, type CsvProblem } from './csvTable.ts';
 
 export interface CsvResult {
   supplies: NewSupply[];
   problems: CsvProblem[];
   rows: number;
+  /** Columns of the table and which they were taken for. */
+  header: string[];
+  mapping: Mapping;
 }
+
+export interface CsvOptions {
+  /** Which heading is which column; what is not said is guessed from the words. */
+  mapping?: Mapping | undefined;
+  /** Whether the first row names the columns. */
+  headed?: boolean | undefined;
+  /** Known kinds, for sizes that are not given. */
+  kinds?: KindFinder | null | undefined;
+  /** Places of the plan by name in lower case, for the column "place". */
+  places?: ReadonlyMap<string, { unit: string; slot: string; container: string | null }> | undefined;
+}
+
+const FORM_WORDS: ReadonlyMap<string, Form> = new Map([
+  ...FORMS.map((f) => [f, f] as const),
+  ...FORMS.flatMap((f) => [FORM_FACTS[f].one, FORM_FACTS[f].many].map((w) => [w, f] as const)),
+  ['sheet', 'sheets'],
+  ['bottle', 'bottles'],
+  ['jar', 'bottles'],
+  ['jars', 'bottles'],
+  ['fabric', 'soft'],
+  ['yarn', 'soft'],
+]);
+const LIES: ReadonlyMap<string, Orientation> = new Map([
+  ['flat', 'flat'],
+  ['on edge', 'edge'],
+  ['edge', 'edge'],
+  ['on end', 'end'],
+  ['end', 'end'],
+]);
+const LIE_WORDS: Readonly<Record<Orientation, string>> = { flat: 'flat', edge: 'on edge', end: 'on end' };
 
 /**
- * Reads a CSV of supplies. Separator (comma, semicolon, tab) is found by itself; quotes and line breaks inside fields
- * are allowed; numbers may have a decimal comma. A row with a problem is left out and named; the others are kept.
+ * Reads a table of supplies. Quotes and line breaks inside fields are allowed; numbers may have a decimal comma. A row
+ * with a problem is left out and named; the others are kept.
  */
-export function readSuppliesCsv(text: string, system: UnitSystem): CsvResult {
-  if (text.includes('\u0000'))
-    return refuse('This is not a text file. Save the table as CSV (UTF-8) and choose it again.');
-  if (text.includes('\uFFFD'))
-    return refuse('Some letters cannot be read: the file is not in UTF-8. Save it as CSV (UTF-8) and choose it again.');
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
-    header: true,
-    skipEmptyLines: false,
-    transformHeader: (h) => h.trim().toLowerCase(),
+export function readSuppliesCsv(text: string, system: UnitSystem, options: CsvOptions = {}): CsvResult {
+  const table = parseTable(text, options.headed ?? true);
+  const refuse = (message: string, t?: CsvTable, mapping: Mapping = {}): CsvResult => ({
+    supplies: [],
+    problems: [{ row: 1, column: '', value: '', message }],
+    rows: t?.rows.length ?? 0,
+    header: t?.header ?? [],
+    mapping,
   });
-  const header = parsed.meta.fields ?? [];
-  const missing = NEEDED.filter((column) => !header.includes(column));
-  if (missing.length > 0) {
-    const found = header.filter((h) => h !== '').join(', ') || 'none';
+  if ('refused' in table) return refuse(table.refused);
+  const mapping = options.mapping ?? table.guess;
+  if (!mapping.name || !table.header.includes(mapping.name)) {
+    const found = table.header.join(', ') || 'none';
     return refuse(
-      `The ${missing.length === 1 ? 'column' : 'columns'} ${missing.join(', ')} ${missing.length === 1 ? 'is' : 'are'} missing. The first row names the columns (${CSV_COLUMNS.join(', ')}); found: ${found}.`,
+      `The column name is missing. The first row names the columns (${CSV_COLUMNS.join(', ')}); found: ${found}. Say below which column holds the names.`,
+      table,
+      mapping,
     );
   }
-  if (parsed.data.length > MOST_ROWS)
-    return refuse(`The file has ${parsed.data.length} rows; at most ${MOST_ROWS} are read at once. Split it.`);
-  const problems: CsvProblem[] = [];
-  for (const e of parsed.errors) {
-    // The parser counts rows with the header for quotes, without it for fields.
-    const row = (e.row ?? 0) + (e.type === 'Quotes' ? 1 : 2);
-    if ((e.type !== 'Quotes' && e.code !== 'TooManyFields') || problems.some((p) => p.row === row)) continue;
-    const message =
-      e.type === 'Quotes'
-        ? 'A quote is opened and not closed.'
-        : 'There are more fields than columns; put quotes round text with separators.';
-    problems.push({ row, column: '', value: '', message });
-  }
-  const broken = new Set(problems.map((p) => p.row));
+  const problems = [...table.problems];
   const supplies: NewSupply[] = [];
-  let rows = broken.size;
-  parsed.data.forEach((record, i) => {
-    if (broken.has(i + 2) || Object.values(record).every((cell) => String(cell).trim() === '')) return;
-    rows++;
-    const read = readRow(record, i + 2, system);
+  for (const { row, cells } of table.rows) {
+    const read = readRow((c) => (mapping[c] === undefined ? '' : (cells[mapping[c]] ?? '')), row, system, options);
     if ('problems' in read) problems.push(...read.problems);
     else supplies.push(read);
-  });
-  return { supplies, problems: problems.sort((a, b) => a.row - b.row), rows };
-}
-
-function refuse(message: string): CsvResult {
-  return { supplies: [], problems: [{ row: 1, column: '', value: '', message }], rows: 0 };
+  }
+  return {
+    supplies,
+    problems: problems.sort((a, b) => a.row - b.row),
+    rows: table.rows.length + table.problems.length,
+    header: table.header,
+    mapping,
+  };
 }
 
 function readRow(
-  record: Record<string, string>,
+  cell: (column: Column) => string,
   row: number,
   system: UnitSystem,
+  options: CsvOptions,
 ): NewSupply | { problems: CsvProblem[] } {
   const problems: CsvProblem[] = [];
-  const cell = (column: Column) => (record[column] ?? '').trim();
   const wrong = (column: Column, message: string) => problems.push({ row, column, value: cell(column), message });
   const size = (column: Column): number | undefined => {
     if (cell(column) === '') return undefined;
@@ -112,56 +119,142 @@ function readRow(
     if (value === null) wrong(column, `“${cell(column)}” is not a number.`);
     return value ?? undefined;
   };
-  const [length, width] = [size('length'), size('width')];
+  const listed = <T extends string>(column: Column, known: ReadonlyMap<string, T>, what: string): T[] =>
+    split(cell(column)).flatMap((word) => {
+      const found = known.get(word.toLowerCase());
+      if (!found) wrong(column, `“${word}” is not ${what}; use ${[...new Set(known.keys())].join(', ')}.`);
+      return found ?? [];
+    });
+  const kind = options.kinds?.find(cell('name')) ?? null;
   const grammage = plain('grammage');
-  const forms: Record<string, SupplyDraft['form']> = {
-    '': grammage ? 'sheets' : 'pieces',
-    sheets: 'sheets',
-    sheet: 'sheets',
-    pieces: 'pieces',
-    piece: 'pieces',
-    loose: 'loose',
+  const form =
+    FORM_WORDS.get(cell('form').toLowerCase()) ?? (cell('form') === '' ? (grammage ? 'sheets' : undefined) : null);
+  if (form === null) wrong('form', `“${cell('form')}” is not a form; use ${FORMS.join(', ')}.`);
+  const sizes = sizesOf(cell, size, form ?? undefined, grammage, kind, system);
+  const taken: Form = form ?? (sizes.usual && kind ? kind.form : 'pieces');
+  const yes: Record<string, boolean> = {
+    '': FORM_FACTS[taken].goesBack,
+    yes: true,
+    no: false,
+    true: true,
+    false: false,
   };
-  const form = forms[cell('form').toLowerCase()];
-  if (!form) wrong('form', `“${cell('form')}” is not a form; use sheets, pieces or loose.`);
-  const thickness = size('thickness') ?? (form === 'sheets' && grammage ? sheetThickness(grammage) : undefined);
-  const yes: Record<string, boolean> = { '': form === 'pieces', yes: true, no: false, true: true, false: false };
   const goesBack = yes[cell('goes back').toLowerCase()];
   if (goesBack === undefined) wrong('goes back', `“${cell('goes back')}” is neither yes nor no.`);
-  const count = plain('count');
-  for (const column of ['name', 'count', 'length', 'width'] as const) {
-    if (cell(column) === '') wrong(column, `The ${column} is missing.`);
-  }
-  if (thickness === undefined && problems.length === 0)
+  const count = cell('count') === '' ? 1 : plain('count');
+  if (cell('name') === '') wrong('name', 'The name is missing.');
+  for (const column of ['length', 'width'] as const)
+    if (sizes[column] === undefined && problems.length === 0) wrong(column, `The ${column} is missing.`);
+  if (sizes.thickness === undefined && problems.length === 0)
     wrong('thickness', 'The thickness is missing (sheets can give a grammage instead).');
   const uses = readUses(cell('uses'));
   if (!uses) wrong('uses', `“${cell('uses')}” cannot be read; write painting 6; sewing 2.`);
+  const traits = listed('cautions', new Map(TRAITS.map((t) => [t, t])), 'a caution');
+  const orientations = listed('may lie', LIES, 'a way to lie');
+  const decided = cell('decision').toLowerCase();
+  const decision = decided === '' ? null : DECISIONS.find((d) => d === decided);
+  if (decision === undefined)
+    wrong('decision', `“${cell('decision')}” is not a decision; use ${DECISIONS.join(', ')}.`);
+  const place = cell('place') === '' || !options.places ? null : options.places.get(cell('place').toLowerCase());
+  if (place === undefined)
+    wrong(
+      'place',
+      `“${cell('place')}” is not a place of the plan; write it as the plan names it, for example “Cart, tray 1”.`,
+    );
+  const work = split(cell('works with')).map((w) => decimal(w));
+  if (work.includes(null))
+    wrong('works with', `“${cell('works with')}” cannot be read; write mm before, behind and above: 300; 150; 0.`);
+  const spares = plain('spares');
+  const [reorderAt, parts, squeeze] = [plain('reorder at'), plain('pieces in a set'), plain('pressed to')];
+  const mass = plain('mass');
   if (problems.length > 0) return { problems };
-  const draft = {
+  const checked = SupplySchema.safeParse({
+    ...SUPPLY_DEFAULTS,
+    id: 'x',
     name: cell('name'),
-    category: cell('kind'),
-    form: form!,
-    count: count!,
-    length: length!,
-    width: width!,
-    thickness: thickness!,
-    grammage: grammage ?? null,
-    mass: plain('mass') ?? null,
-    orientations: usualOrientations(form!),
-    goesBack: goesBack!,
+    category: cell('kind') || (kind?.category ?? ''),
+    form: taken,
+    count,
+    length: sizes.length,
+    width: sizes.width,
+    thickness: sizes.thickness,
+    grammage: grammage ?? (taken === 'sheets' && sizes.usual ? (kind?.grammage ?? null) : null),
+    mass: mass ?? (sizes.usual ? (kind?.mass ?? null) : null),
+    orientations: orientations.length > 0 ? orientations : usualOrientations(taken),
+    goesBack,
     note: cell('note'),
-  };
-  const checked = SupplySchema.omit({ id: true }).safeParse(draft);
+    traits: traits.length > 0 ? traits : sizes.usual ? [...(kind?.traits ?? [])] : [],
+    colour: cell('colour'),
+    collection: cell('collection'),
+    theme: cell('theme'),
+    season: cell('season'),
+    backstock: spares ?? 0,
+    reorderAt: reorderAt ?? null,
+    parts: parts ?? null,
+    squeeze: squeeze ?? (taken === 'soft' ? 0.8 : 1),
+    workFront: work[0] ?? 0,
+    workBack: work[1] ?? 0,
+    workAbove: work[2] ?? 0,
+    decision,
+    decideBy: cell('decide by') || null,
+    lastUsed: cell('last used') || null,
+  });
   if (!checked.success)
     return {
-      problems: checked.error.issues.map((issue) => ({
-        row,
-        column: String(issue.path[0] ?? ''),
-        value: cell(issue.path[0] as Column),
-        message: issue.message,
-      })),
+      problems: checked.error.issues.map((issue) => {
+        const column = (COLUMN_OF[String(issue.path[0])] ?? String(issue.path[0] ?? '')) as Column;
+        return { row, column, value: cell(column), message: issue.message };
+      }),
     };
-  return { draft: checked.data, uses: uses! };
+  const { id: _, ...draft } = checked.data;
+  return { draft, uses: uses!, ...(place ? { place } : {}) };
+}
+
+const COLUMN_OF: Readonly<Record<string, Column>> = {
+  category: 'kind',
+  goesBack: 'goes back',
+  backstock: 'spares',
+  reorderAt: 'reorder at',
+  parts: 'pieces in a set',
+  squeeze: 'pressed to',
+  decideBy: 'decide by',
+  lastUsed: 'last used',
+};
+
+const split = (text: string) =>
+  text
+    .split(/[;|]/)
+    .map((t) => t.trim())
+    .filter((t) => t !== '');
+
+/** Sizes from their own columns, from one column of sizes, or as usual for a known kind. */
+function sizesOf(
+  cell: (column: Column) => string,
+  size: (column: Column) => number | undefined,
+  form: Form | undefined,
+  grammage: number | undefined,
+  kind: Kind | null,
+  system: UnitSystem,
+): { length: number | undefined; width: number | undefined; thickness: number | undefined; usual: boolean } {
+  let [length, width, thickness] = [size('length'), size('width'), size('thickness')];
+  if (length === undefined && cell('size') !== '')
+    [length, width, thickness] = takeSizes(new Rest(cell('size')), system, false).plain;
+  const usual =
+    length === undefined && cell('length') === '' && kind !== null && (form === undefined || form === kind.form);
+  if (usual) return { length: kind.length, width: kind.width, thickness: kind.thickness, usual };
+  if (form === 'sheets' && grammage) thickness ??= sheetThickness(grammage);
+  if (form !== undefined && isRound(form)) thickness ??= width;
+  // Two sizes that differ much are a length and a diameter, as in quick entry.
+  if (
+    cell('size') !== '' &&
+    form !== 'sheets' &&
+    !grammage &&
+    length !== undefined &&
+    width !== undefined &&
+    length >= 3 * width
+  )
+    thickness ??= width;
+  return { length, width, thickness, usual };
 }
 
 /** A number with decimal point or comma and thousands gaps; null when it is none. "1.234,5" and "1,234.5" are both read. */
@@ -175,10 +268,7 @@ export function decimal(text: string): number | null {
 
 function readUses(text: string): NewSupply['uses'] | null {
   const uses: Array<{ activity: string; fetches: number }> = [];
-  for (const part of text
-    .split(';')
-    .map((p) => p.trim())
-    .filter((p) => p !== '')) {
+  for (const part of split(text)) {
     const match = /^(.*?)\s+(\d+(?:[.,]\d+)?)\s*x?$/i.exec(part);
     const fetches = match ? Number(match[2]!.replace(',', '.')) : 1;
     const activity = (match?.[1] ?? part).trim();
@@ -196,6 +286,7 @@ export function writeSuppliesCsv(plan: Plan): string {
       .map((u) => `${plan.activities[u.activity]!.name} ${u.fetches}`)
       .sort()
       .join('; ');
+    const work = [s.workFront, s.workBack, s.workAbove];
     return [
       s.name,
       s.category,
@@ -207,6 +298,20 @@ export function writeSuppliesCsv(plan: Plan): string {
       s.goesBack ? 'yes' : 'no',
       uses,
       s.note,
+      s.orientations.map((o) => LIE_WORDS[o]).join('; '),
+      s.traits.join('; '),
+      s.colour,
+      s.collection,
+      s.theme,
+      s.season,
+      s.backstock || '',
+      s.reorderAt ?? '',
+      s.parts ?? '',
+      s.squeeze,
+      work.some((w) => w > 0) ? work.join('; ') : '',
+      s.decision ?? '',
+      s.decideBy ?? '',
+      s.lastUsed ?? '',
     ];
   });
   return `${Papa.unparse([[...CSV_COLUMNS], ...rows], { newline: '\n', escapeFormulae: false })}\n`;

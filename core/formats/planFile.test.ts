@@ -18,7 +18,7 @@ const file = (change: (data: Record<string, unknown>) => void) => {
 test('property: what is written is read back as it was', () => {
   fc.assert(
     fc.property(randomPlan(10), (plan) => {
-      expect(readPlanFile(writePlanFile(plan))).toEqual({ ok: true, plan });
+      expect(readPlanFile(writePlanFile(plan))).toEqual({ ok: true, plan, pictures: {} });
     }),
     { numRuns: 30 },
   );
@@ -28,7 +28,7 @@ test.each([
   ['half a file', '{"format": "heronstone-plan", "version"', '', /not JSON/],
   ['a foreign JSON file', '{"layers": []}', 'format', /not a Heronstone plan/],
   ['a list', '[]', 'format', /not a Heronstone plan/],
-  ['a newer version', file((d) => (d.version = 2)), 'version', /newer Heronstone \(version 2/],
+  ['a newer version', file((d) => (d.version = 4)), 'version', /newer Heronstone \(version 4/],
   ['an unknown field', file((d) => (d.extra = 1)), '', /only known fields \(not extra\)/],
   ['a missing table', file((d) => delete d.units), 'units', /units/],
   [
@@ -41,6 +41,24 @@ test.each([
   const [first] = findings(text);
   expect(first!.path).toBe(path);
   expect(first!.message).toMatch(message);
+});
+
+test('a file of version 1, before there were modes, kits and types of one’s own, is read with what was usual', () => {
+  const read = readPlanFile(
+    file((d) => {
+      d.version = 1;
+      for (const table of ['overheads', 'areas', 'spots', 'kits', 'hosts', 'relations', 'types', 'elsewheres'])
+        delete d[table];
+      d.people = [{ id: 'p', name: 'Maker', stature: 1700 }];
+      const size = { x: 0, y: 0, turn: 0, width: 400, depth: 300, height: 700, bottom: 0, board: 3, columns: 1 };
+      const inside = { tiers: [100], insideWidth: null, insideDepth: null, storeDepth: 0, labelled: false };
+      d.units = [{ id: 'k', name: 'Cart', kind: 'cart', ...size, ...inside }];
+    }),
+  );
+  if (!read.ok) throw new Error(read.findings[0]!.message);
+  expect(read.plan.units.k).toMatchObject({ wheels: true, owned: true, host: null });
+  expect(read.plan.areas).toEqual({});
+  expect(read.plan.people.p).toEqual({ id: 'p', name: 'Maker', stature: 1700, hand: 'right', wheelchair: false });
 });
 
 test('an id that is used twice, and a reference to nothing', () => {

@@ -6,19 +6,46 @@ import { MetaSchema, PLAN_VERSION, TABLES, TABLE_NAMES, type Plan } from '../mod
 
 const FORMAT = 'heronstone-plan';
 
-const tables = Object.fromEntries(TABLE_NAMES.map((table) => [table, z.array(TABLES[table])])) as unknown as {
+/** Tables that every file has; later ones may be missing in older files. */
+const FIRST_TABLES: ReadonlySet<string> = new Set([
+  'corners',
+  'openings',
+  'fixtures',
+  'people',
+  'units',
+  'stations',
+  'activities',
+  'supplies',
+  'uses',
+  'placements',
+]);
+const tables = Object.fromEntries(
+  TABLE_NAMES.map((table) => [
+    table,
+    FIRST_TABLES.has(table) ? z.array(TABLES[table]) : z.array(TABLES[table]).default([]),
+  ]),
+) as unknown as {
   [T in keyof typeof TABLES]: z.ZodArray<(typeof TABLES)[T]>;
 };
 
 /** Schema of the whole file. */
 export const PlanFileSchema = z.strictObject({
   format: z.literal(FORMAT),
-  version: z.literal(PLAN_VERSION),
+  version: z.number().int().min(1).max(PLAN_VERSION),
   plan: MetaSchema,
   ...tables,
+  pictures: z
+    .record(
+      z.string().regex(/^[A-Za-z0-9_-]{1,64}$/),
+      z.strictObject({ type: z.enum(['image/jpeg', 'image/png', 'image/webp']), data: z.base64() }),
+    )
+    .default({}),
 });
 
-export type PlanFileResult = { ok: true; plan: Plan } | { ok: false; findings: Finding[] };
+/** The pictures of photographs by id, as base64. */
+export type Pictures = Record<string, { type: string; data: string }>;
+
+export type PlanFileResult = { ok: true; plan: Plan; pictures: Pictures } | { ok: false; findings: Finding[] };
 
 function refuse(path: string, value: unknown, expected: string, message: string): PlanFileResult {
   return { ok: false, findings: [{ code: 'file', severity: 'error', path, value, expected, message }] };
@@ -73,12 +100,16 @@ export function readPlanFile(text: string): PlanFileResult {
           expected: 'an id that is used once',
           message: `${table}.${i}.id: “${row.id}” is used twice.`,
         });
-      rows[row.id] = row;
+      // In files of version 1 a cart stood on wheels without saying so.
+      const rolls = parsed.data.version === 1 && 'wheels' in row && row.kind === 'cart';
+      rows[row.id] = rolls ? { ...row, wheels: true } : row;
     });
     plan[table] = rows;
   }
   if (findings.length === 0) findings.push(...danglingReferences(plan as Plan));
-  return findings.length > 0 ? { ok: false, findings } : { ok: true, plan: plan as Plan };
+  return findings.length > 0
+    ? { ok: false, findings }
+    : { ok: true, plan: plan as Plan, pictures: parsed.data.pictures };
 }
 
 /** The fields of a row in the order of its schema. */
@@ -87,7 +118,7 @@ function inOrder(row: object, shape: object): object {
 }
 
 /** Writes a plan as a file: tables, rows and fields always in the same order, so that two files can be compared. */
-export function writePlanFile(plan: Plan): string {
+export function writePlanFile(plan: Plan, pictures: Pictures = {}): string {
   const file: Record<string, unknown> = {
     format: FORMAT,
     version: PLAN_VERSION,
@@ -96,8 +127,11 @@ export function writePlanFile(plan: Plan): string {
   for (const table of TABLE_NAMES) {
     file[table] = Object.values(plan[table] as Record<string, { id: string }>)
       .sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0))
-      .map((row) => inOrder(row, TABLES[table].shape));
+      // Through its schema, so that fields within fields have their order, too (the database has its own).
+      .map((row) => TABLES[table].parse(row));
   }
+  if (Object.keys(pictures).length > 0)
+    file.pictures = Object.fromEntries(Object.entries(pictures).sort(([a], [b]) => (a < b ? -1 : 1)));
   return `${JSON.stringify(file, null, 1)}\n`;
 }
 

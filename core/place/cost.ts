@@ -15,6 +15,9 @@ export const HEAVY = { from: 2000, secondsPerKilo: 2 } as const;
 /** Seconds that hunting for a thing without a place takes on each fetch. Our constant, no source. */
 export const HUNT_SECONDS = 60;
 
+/** Fronts through which one does not see. */
+const CLOSED: ReadonlySet<string> = new Set(['drawer', 'pull-out', 'door', 'lid']);
+
 export interface Penalty {
   code: 'heavy';
   /** Seconds on each fetch. */
@@ -39,12 +42,18 @@ export function findingIn(
   arrangement: Arrangement,
 ): Finding {
   const unit = scene.plan.units[compartment.unit]!;
-  const known =
-    arrangement === 'planned' || unit.labelled || (compartment.access !== 'drawer' && compartment.access !== 'lid');
+  const box = compartment.container === null ? null : scene.plan.containers[compartment.container]!;
+  const labelled = box ? box.labelled || box.seeThrough : unit.labelled;
+  const known = arrangement === 'planned' || labelled || !CLOSED.has(compartment.access);
   return {
     lines: crowd.lines,
     known,
-    alike: unit.kind === 'drawer unit' ? unit.tiers.length : 1,
+    alike:
+      unit.kind === 'drawer unit'
+        ? unit.tiers.length
+        : unit.kind === 'cabinet'
+          ? unit.bays.flatMap((b) => b.cells).filter((c) => CLOSED.has(c.access)).length || 1
+          : 1,
     loose: supply.form === 'loose',
     // Of what lies too much, half is in front or on top of the one that is wanted.
     aside: crowd.share > 1 ? ((1 - 1 / crowd.share) * crowd.lines) / 2 : 0,
@@ -54,7 +63,14 @@ export function findingIn(
 /** The penalties of a supply in a compartment; the same whoever fetches it, but judged at the height band of the way. */
 export function penaltiesOf(supply: Supply, way: Way): Penalty[] {
   const mass = massEach(supply);
-  if (supply.form === 'pieces' && mass !== null && mass > HEAVY.from && way.band !== 'easy' && way.band !== 'low') {
+  if (
+    supply.form !== 'sheets' &&
+    supply.form !== 'loose' &&
+    mass !== null &&
+    mass > HEAVY.from &&
+    way.band !== 'easy' &&
+    way.band !== 'low'
+  ) {
     const seconds = ((mass - HEAVY.from) / 1000) * HEAVY.secondsPerKilo;
     return [
       {
@@ -101,10 +117,10 @@ export function placeCost(
 ): PlaceCost {
   let [fetching, penalty, fetches] = [0, 0, 0];
   for (const use of usesOf(scene, supply.id)) {
-    fetching += use.fetches * secondsFrom(scene, supply, compartment, use.station, crowd, arrangement);
+    fetching += use.fetches * secondsFrom(scene, supply, compartment, use.seat, crowd, arrangement);
     penalty +=
       use.fetches *
-      penaltiesOf(supply, scene.ways.get(use.station)!.get(compartment.id)!).reduce((sum, p) => sum + p.seconds, 0);
+      penaltiesOf(supply, scene.ways.get(use.seat)!.get(compartment.id)!).reduce((sum, p) => sum + p.seconds, 0);
     fetches += use.fetches;
   }
   return { fetching, penalty, fetches };

@@ -1,5 +1,6 @@
 /** What may lie where, and how much room is left: the rules that no search may break. */
-import { chooseLie, lies, type Lie } from '../fit/fit.ts';
+import { chooseLie } from '../fit/fit.ts';
+import { lies, type Lie } from '../fit/lies.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Supply } from '../model/plan.ts';
 

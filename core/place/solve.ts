@@ -2,7 +2,8 @@
  * Fills the compartments. Start: cube-per-order index (Heskett 1963): what takes little room and is fetched often
  * chooses first. Then moves and swaps as long as they save seconds. Same plan and seed, same result.
  */
-import { fit, stripWidth, volume, type Lie } from '../fit/fit.ts';
+import { fit, volume } from '../fit/fit.ts';
+import { stripWidth, type Lie } from '../fit/lies.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Change } from '../model/change.ts';
 import { remove, set } from '../model/change.ts';
@@ -10,6 +11,8 @@ import { byName, type Placement, type Plan, type Supply } from '../model/plan.ts
 import { compartmentId, fetchesAWeek, sceneOf, type Scene } from '../scene.ts';
 import { HUNT_SECONDS, placeCost, searchSeconds } from './cost.ts';
 import { Fitter } from './feasible.ts';
+import { goesAway, mayLieIn } from './rules.ts';
+import { fitsTightly } from './tighten.ts';
 import { seeded, shuffled } from './seeded.ts';
 
 export interface SolveOptions {
@@ -66,7 +69,13 @@ class Search {
     this.scene = scene;
     this.fitter = new Fitter(scene.compartments, scene.plan.meta.roomToGrow);
     const zero = () => scene.compartments.map(() => 0);
-    [this.taken, this.lines, this.traffic] = [zero(), zero(), zero()];
+    this.traffic = zero();
+    // A container is a thing to look past, too.
+    this.lines = scene.compartments.map((c) => scene.standing.planned.get(c.id)?.length ?? 0);
+    // Containers stand where they stand; strips begin beside them.
+    this.taken = scene.compartments.map((c) =>
+      (scene.standing.planned.get(c.id) ?? []).reduce((x, s) => Math.max(x, s.rect ? s.rect.x + s.rect.w : 0), 0),
+    );
   }
 
   /** Seconds a week of a supply alone in each compartment. */
@@ -99,13 +108,18 @@ class Search {
 
   /** How many of a supply fit into a compartment beside what is there. */
   fits(supply: Supply, count: number, at: number) {
-    if (this.isShut(at)) return null;
+    if (this.bars(supply, at)) return null;
     return this.fitter.into(supply, count, at, this.taken[at]!);
   }
 
-  /** Whether nobody can get at a compartment. */
-  isShut(at: number): boolean {
-    return this.scene.shut.has(this.scene.compartments[at]!.id);
+  /** Whether a supply may not lie in a compartment: nobody can get at it, it is gone in the plan, or a decision says so. */
+  bars(supply: Supply, at: number): boolean {
+    const compartment = this.scene.compartments[at]!;
+    return (
+      compartment.only === 'today' ||
+      this.scene.shut.has(compartment.id) ||
+      !mayLieIn(this.scene.plan, supply, compartment)
+    );
   }
 
   /** Whether another part of the same supply lies there: parts of one supply do not share a compartment. */
@@ -146,7 +160,7 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
   const search = new Search(scene);
   const index = new Map(scene.compartments.map((c, i) => [c.id, i]));
   const locked = Object.values(plan.placements).filter((p) => p.arrangement === 'planned' && p.locked);
-  const left = new Map(Object.values(plan.supplies).map((s) => [s.id, s.count]));
+  const left = new Map(Object.values(plan.supplies).map((s) => [s.id, goesAway(plan, s) ? 0 : s.count]));
 
   for (const placement of locked) {
     left.set(placement.supply, left.get(placement.supply)! - placement.count);
@@ -194,6 +208,7 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
     }
     if (ended === 'stopped' || !better) break;
   }
+  unplaced = tighten(search, locked, unplaced);
   return {
     placements: [...locked, ...asPlacements(scene, search.parts, locked)],
     unplaced,
@@ -229,9 +244,40 @@ function makeRoom(search: Search, unplaced: Solution['unplaced']): Solution['unp
     const supply = search.scene.plan.supplies[id]!;
     const homes = search.scene.compartments
       .map((_, at) => at)
-      .filter((at) => !search.isShut(at) && search.fitter.into(supply, count, at, 0)?.count === count)
+      .filter((at) => !search.bars(supply, at) && search.fitter.into(supply, count, at, 0)?.count === count)
       .sort((a, b) => search.costs(supply)[a]! - search.costs(supply)[b]!);
     return !homes.some((at) => pushInto(search, supply, count, at));
+  });
+}
+
+/** Puts what is left where an exact layout has room for it, cheapest place first. @returns what still has no place */
+function tighten(search: Search, locked: readonly Placement[], unplaced: Solution['unplaced']): Solution['unplaced'] {
+  const { scene } = search;
+  const { plan } = scene;
+  return unplaced.filter(({ supply: id, count }) => {
+    const supply = plan.supplies[id]!;
+    const cheapest = scene.compartments
+      .map((_, at) => at)
+      .filter((at) => !search.bars(supply, at) && search.fitter.ways(supply, at).length > 0)
+      .filter((at) => !search.hasAlready({ supply }, at))
+      .sort((a, b) => search.costs(supply)[a]! - search.costs(supply)[b]!);
+    return !cheapest.some((at) => {
+      const place = scene.compartments[at]!;
+      const there = [
+        ...locked
+          .filter((p) => compartmentId(p) === place.id)
+          .map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count, only: p.orientation })),
+        ...search.parts
+          .filter((p) => p.at === at)
+          .map((p) => ({ supply: p.supply, count: p.count, only: p.lie.orientation })),
+      ];
+      const fixed = (scene.standing.planned.get(place.id) ?? []).flatMap((s) => (s.rect ? [s.rect] : []));
+      const orientation = fitsTightly(place, there, supply, count, fixed, plan.meta.roomToGrow);
+      if (orientation === null) return false;
+      const lie = search.fitter.ways(supply, at).find((l) => l.orientation === orientation)!;
+      search.put({ supply, count, at, lie, width: 0 });
+      return true;
+    });
   });
 }
 
@@ -407,6 +453,7 @@ function asPlacements(scene: Scene, parts: readonly Part[], locked: readonly Pla
       supply: part.supply.id,
       unit: c.unit,
       slot: c.slot,
+      container: c.container,
       count: part.count,
       orientation: part.lie.orientation,
       locked: false,

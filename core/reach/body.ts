@@ -97,13 +97,14 @@ const SIDE = 100;
 /** How far one rolls or steps after turning, mm. */
 export const SWIVEL_STEP = 600;
 
-export type Ripple = 1 | 2 | 3 | 4 | 5;
+export type Ripple = 1 | 2 | 3 | 4 | 5 | 6;
 export const RIPPLE_WORD: Readonly<Record<Ripple, string>> = {
   1: 'In hand',
   2: "Arm's length",
   3: 'Swivel',
   4: 'Up',
   5: 'Walk',
+  6: 'Elsewhere',
 };
 
 /** Length of a pace, mm: the MTM pace of 34 in, or half the standing height where that is less. */
@@ -117,7 +118,7 @@ export function pace(stature: number): number {
  * @param walk walking distance to where one stands to reach into it, mm
  */
 export function rippleOf(
-  station: Pick<Station, 'x' | 'y' | 'facing'>,
+  station: Pick<Station, 'x' | 'y' | 'facing'> & Partial<Pick<Station, 'posture' | 'seat'>>,
   body: Body,
   target: Point & { z: number },
   walk: number,
@@ -136,7 +137,9 @@ export function rippleOf(
     );
     if (fromShoulder <= body.grip) return 2;
   }
-  if (level <= levelReach(body, target.z) + SWIVEL_STEP) return 3;
+  // A chair or stool that does not turn has to be left for what lies behind it.
+  const turns = station.posture !== 'seated' || (station.seat ?? 'swivel') === 'swivel';
+  if (turns && level <= levelReach(body, target.z) + SWIVEL_STEP) return 3;
   return walk <= 2 * pace(body.stature) ? 4 : 5;
 }
 

@@ -1,10 +1,26 @@
 /**
- * Quick entry: one plain line about a supply becomes a supply and its uses. Works word by word from the left: what is
- * a count, a size, a paper size, a grammage, a mass or a use is taken out; the words that remain are the name.
+ * Quick entry: one plain line about a supply becomes a supply and its uses. What is a count, a size, a paper size, a
+ * grammage, a mass or a use is taken out; the words that remain are the name. What nobody typed is taken from a known
+ * kind of thing, and said so; only what is missing then is asked for.
  */
-import { LENGTH_UNITS, readAmount, type UnitSystem } from '../model/measure.ts';
-import type { Orientation, Supply } from '../model/plan.ts';
-import { ENVELOPE_SIZES, grammageOf, SHEET_SIZES, sheetThickness, type Basis } from '../fit/sheets.ts';
+import { ENVELOPE_SIZES, grammageOf, sheetMass, SHEET_SIZES, sheetThickness, type Basis } from '../fit/sheets.ts';
+import { FORM_FACTS, isRound, usualOrientations } from '../fit/forms.ts';
+import type { UnitSystem } from '../model/measure.ts';
+import { SUPPLY_DEFAULTS, TRAITS, type Supply, type Trait } from '../model/plan.ts';
+import type { KindFinder } from './kinds.ts';
+import { type Kind } from './kinds.ts';
+import { CONTAINER_WORDS, formOf, isPaper } from './readForm.ts';
+import {
+  Rest,
+  takeCount,
+  takeLateCount,
+  takeMass,
+  takeSizes,
+  takeStack,
+  takeVolume,
+  tidy,
+  type Sizes,
+} from './readMeasures.ts';
 
 export type SupplyDraft = Omit<Supply, 'id'>;
 
@@ -21,261 +37,391 @@ export interface ReadLine {
   problems: string[];
   /** What was understood, in words, for the live reading. */
   understood: string[];
+  /** What nobody typed and was taken as usual, in words. */
+  assumed: string[];
 }
 
-const NUM = String.raw`(?:\d+[ -]\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?)`;
-const UNIT = String.raw`(?:mm|cm|m|inches|inch|in|ft|"|″)`;
-const TIMES = String.raw`\s*(?:x|×|\*|by)\s*`;
-const SIZE = new RegExp(
-  String.raw`(?<![\w.,/])(${NUM})\s*(${UNIT})?${TIMES}(${NUM})\s*(${UNIT})?(?:${TIMES}(${NUM})\s*(${UNIT})?)?(?![\w/])`,
-  'i',
-);
-const THICK = new RegExp(String.raw`(?<![\w.,/])(${NUM})\s*(mm|cm|inches|inch|in|"|″)\s*(?:thick|high|deep)\b`, 'i');
-const ONE_LENGTH = new RegExp(String.raw`(?<![\w.,/])(${NUM})\s*(${UNIT})(?:\s*(?:long|wide|across))?(?![\w/])`, 'i');
-const GSM = /(?<![\w.,])(\d+(?:[.,]\d+)?)\s*(?:gsm|g\/m2|g\/m²|g\/qm)(?!\w)/i;
-const BASIS = /(?<![\w.,])(\d+(?:[.,]\d+)?)\s*(?:lb|lbs|#)\s*(bond|cover|index|text)(?!\w)/i;
-const MASS = /(?<![\w.,])(\d+(?:[.,]\d+)?)\s*(kg|g|lb|lbs|oz)(?:\s*(each|apiece|a piece))?(?![\w/])/i;
+const GSM = /(?<![\w.,])(\d+(?:[.,]\d+)?)\s*(?:gsm|g\/m2|g\/m²|g\/qm|g\/sqm)(?!\w)/i;
+const BASIS = /(?<![\w.,])(\d+(?:[.,]\d+)?)\s*(?:lbs?|#)\s*(bond|cover|index|text|(?=card))/i;
 const PAPER = /(?<![\w-])(a[0-7]|c[456]|dl|letter|legal|tabloid)(?![\w-])/i;
-const SQUARE = /(?<![\w])(\d{1,2})\s*x\s*(\d{1,2})(?=\s+(?:paper|card|cardstock|sheets?)\b)/i;
-const LEADING_COUNT =
-  /^\s*(?:(?:box|pack|packet|set|bag|tin|case|jar)s?\s+of\s+)?(\d{1,3}(?:[ .,]\d{3})+|\d+)\s+(?![x×*/]|(?:mm|cm|m|in|inch|inches|ft|g|kg|lb|oz|gsm)\b)/i;
-const USE = /^(.*?)\s+(\d+(?:[.,]\d+)?)\s*(?:x|×|times)(?:\s+a\s+session)?$/i;
-const WORD_COUNT: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  twelve: 12,
-  dozen: 12,
-};
+const USE = /^(?:for\s+)?([a-z][a-z'’ -]*?)\s+(\d+(?:[.,]\d+)?)\s*(?:x|×|times)(?:\s+(?:a|per|each)\s+session)?$/i;
+const FILLER =
+  /\b(?:folded|each|apiece|of them|about|approx\.?|approximately|roughly|around|ca\.?|qty|quantity|stack|pile|high|size|sized)\b|[Ø⌀]/gi;
 
-const SHEET_WORDS = /\b(sheets?|paper|papers|card|cardstock|cards|board sheets|prints?|envelopes?|vellum|tissue)\b/i;
-const LOOSE_WORDS =
-  /\b(loose|beads?|screws?|screw eyes|nails|pins|buttons|eyelets|sequins|rings|hooks and eyes|washers|brads|staples|tacks|small parts)\b/i;
-const MASS_IN_GRAMS: Readonly<Record<string, number>> = {
-  g: 1,
-  kg: 1000,
-  lb: 453.59237,
-  lbs: 453.59237,
-  oz: 28.349523125,
-};
-
-/** The ways of lying that are allowed when nobody says otherwise (methods.md 3). */
-export function usualOrientations(form: Supply['form']): Orientation[] {
-  return form === 'loose' ? ['flat'] : ['flat', 'edge', 'end'];
-}
-
-/** Rounds away the noise of unit conversion, keeping inches exact to 1/1000 mm. */
-const tidy = (mm: number) => Math.round(mm * 1000) / 1000;
+/** Thickness of one layer of what comes on rolls, mm: tape, paper, vinyl and cloth. Our guesses, to begin with. */
+const WOUND = [
+  [/tape|washi/i, 0.1],
+  [/paper|parchment|tissue/i, 0.1],
+  [/ribbon|lace|elastic/i, 0.4],
+  [/fabric|felt|canvas|cloth/i, 1.5],
+] as const;
+const WOUND_OTHERWISE = 0.25;
+const CORE = 25;
 
 /**
  * Reads one line of quick entry.
  * @param system whether a bare number is mm or inches
  * @param activities known activities; a use names one of them by the beginning of its name or of a word in it
+ * @param kinds known kinds of things, for what is not typed
  */
 export function readLine(
   line: string,
   system: UnitSystem,
   activities: ReadonlyArray<{ id: string; name: string }> = [],
+  kinds: KindFinder | null = null,
 ): ReadLine {
-  const problems: string[] = [];
-  const understood: string[] = [];
-  const supply: Partial<SupplyDraft> = {};
-  const [body, ...tail] = splitUses(line);
-  let rest = ` ${body!.trim()} `;
-  const take = (pattern: RegExp): RegExpExecArray | null => {
-    const found = pattern.exec(rest);
-    if (found) rest = `${rest.slice(0, found.index)} ${rest.slice(found.index + found[0].length)}`;
-    return found;
+  const read: ReadLine = {
+    supply: { name: '' },
+    draft: null,
+    uses: [],
+    missing: [],
+    problems: [],
+    understood: [],
+    assumed: [],
   };
-  if (/(?<!\d)[-−]\d/.test(rest)) problems.push('A negative number cannot be a count or a size.');
+  const clean = normalised(line);
+  const { supply, problems, understood, assumed } = read;
+  const mixed = /(?<![\w.,])(?:\d+,\d{1,2}\.\d+|\d+\.\d{1,2},\d+|\d+,\d+,\d{1,2}(?!\d)|\d+\.\d+\.\d{1,2}(?!\d))/.exec(
+    clean,
+  );
+  if (mixed) problems.push(`“${mixed[0]}” mixes decimal commas and points; write 1.5 or 1,5.`);
+  if (/(?:^|[\s(;])[-−]\d/.test(clean)) problems.push('A negative number cannot be a count or a size.');
+  const body = takeUses(clean, activities, read);
+  const rest = new Rest(body);
 
-  const uses = tail.flatMap((text) => readUse(text, activities, problems, understood));
-
-  const basis = take(BASIS);
-  const gsm = basis ? null : take(GSM);
-  if (basis) supply.grammage = Math.round(grammageOf(number(basis[1]!), basis[2]!.toLowerCase() as Basis));
-  if (gsm) supply.grammage = number(gsm[1]!);
+  const basis = rest.take(BASIS);
+  if (basis)
+    supply.grammage = Math.round(grammageOf(decimal(basis[1]!), (basis[2]?.toLowerCase() || 'cover') as Basis));
+  else {
+    const gsm = rest.take(GSM);
+    if (gsm) supply.grammage = decimal(gsm[1]!);
+  }
   if (supply.grammage != null) understood.push(`${supply.grammage} g/m²`);
 
-  const count = readCount(rest);
-  if (count) {
-    supply.count = count.count;
-    rest = count.rest;
-    understood.unshift(`${count.count} of them`);
-  }
+  const stack = takeStack(rest);
+  const counted = takeCount(rest);
+  const sizes = takeSizes(rest, system, isPaper(body));
+  problems.push(...sizes.problems);
+  const named = sizes.plain.length < 2 ? rest.take(PAPER) : null;
+  if (named) paperSize(named[1]!, body, sizes, understood);
+  supply.form =
+    formOf(body, sizes.plain.length, named !== null || supply.grammage != null || paperPair(sizes, body)) ?? undefined;
+  const volume = /\b(?:bottles?|jars?|pots?|paints?|inks?|dyes?|glues?|acrylics)\b/i.test(body)
+    ? takeVolume(rest)
+    : null;
+  const mass = takeMass(rest);
+  const late = counted.count === null ? (sizes.count ?? takeLateCount(rest)) : null;
+  if (/\b(?:sets?|kits?)$/i.test(rest.text.replace(/[\s;:.–-]+$/, ''))) supply.form = 'set';
+  for (const trait of TRAITS)
+    if (rest.take(new RegExp(String.raw`\b${trait}\b`, 'i'))) (supply.traits ??= []).push(trait);
 
-  const sizes: number[] = [];
-  const squareSheet = SHEET_WORDS.test(rest) ? take(SQUARE) : null;
-  if (squareSheet && Number(squareSheet[1]) <= 24) {
-    // "12x12 card": small bare numbers before paper are inches in any plan.
-    sizes.push(Number(squareSheet[1]) * 25.4, Number(squareSheet[2]) * 25.4);
-  } else {
-    if (squareSheet) rest = ` ${squareSheet[0]} ${rest}`;
-    const size = take(SIZE);
-    if (size) {
-      const last = size[6] ?? size[4] ?? size[2] ?? (system === 'metric' ? 'mm' : 'in');
-      for (const [value, unit] of [
-        [size[1], size[2]],
-        [size[3], size[4]],
-        [size[5], size[6]],
-      ] as const) {
-        if (value) sizes.push(readAmount(value)! * LENGTH_UNITS[(unit ?? last).toLowerCase()]!);
-      }
+  const kind = kinds?.find(body) ?? null;
+  supply.form ??= kind?.form ?? (isLong(sizes) ? 'long' : 'pieces');
+  if (supply.form === 'pieces' && isLong(sizes)) supply.form = 'long';
+  if (volume !== null) bottleSizes(volume, supply, sizes, assumed, understood);
+  applySizes(supply, sizes, body, assumed, understood);
+  if (kind) fillFrom(kind, supply, assumed);
+  if (supply.form === 'sheets') paperDefaults(supply, body, assumed);
+  const high = stack ?? (/\b(?:stack|pile)\b/i.test(body) ? (sizes.high ?? null) : null);
+  const byCount = counted.count ?? late;
+  countOf(supply, byCount, high, mass, read);
+  supply.parts = counted.parts;
+  if (counted.backstock > 0) {
+    supply.backstock = Math.min(counted.backstock, supply.count ?? counted.backstock);
+    understood.push(`${counted.backstock} of them spare`);
+  }
+  supply.name = nameOf(rest.text, supply.form);
+  leftovers(supply.name, problems);
+  supply.goesBack = FORM_FACTS[supply.form].goesBack;
+  finish(read, kind);
+  return read;
+}
+
+/** Fractions, quotes and times signs as they are typed on many keyboards, made one. */
+function normalised(line: string): string {
+  const fractions: Record<string, string> = {
+    '½': '1/2',
+    '¼': '1/4',
+    '¾': '3/4',
+    '⅓': '1/3',
+    '⅔': '2/3',
+    '⅛': '1/8',
+    '⅜': '3/8',
+    '⅝': '5/8',
+    '⅞': '7/8',
+  };
+  return line
+    .replace(/(\d)?([½¼¾⅓⅔⅛⅜⅝⅞])/g, (_, d: string | undefined, f: string) => `${d ? `${d} ` : ''}${fractions[f]!}`)
+    .replace(/[\u00a0\u202f\u2009]/g, ' ')
+    .replace(/[“”″]/g, '"')
+    .replace(/[’‘′]/g, "'")
+    .trim();
+}
+
+/** Segments behind commas that are uses are taken out; the others stay part of the line. */
+function takeUses(line: string, activities: ReadonlyArray<{ id: string; name: string }>, read: ReadLine): string {
+  const [first = '', ...more] = line.split(/,(?!\d)\s*|;\s*|,(?=\d+\s*(?:pcs|pieces)\b)/);
+  const body = [first];
+  for (const text of more.map((t) => t.trim()).filter((t) => t !== '')) {
+    const match = USE.exec(text);
+    const typed = (match?.[1] ?? text.replace(/^for\s+/i, '')).trim();
+    const found = /\d/.test(typed) ? undefined : findActivity(typed, activities);
+    if (!match && !found) {
+      body.push(text);
+      continue;
     }
+    const fetches = match ? decimal(match[2]!) : 1;
+    if (!found && activities.length > 0)
+      read.problems.push(`“${typed}” is not one of the activities (${activities.map((a) => a.name).join(', ')}).`);
+    read.understood.push(`${found?.name ?? typed}, ${fetches} ${fetches === 1 ? 'fetch' : 'fetches'} a session`);
+    read.uses.push({ activity: typed, id: found?.id ?? null, fetches });
   }
-  const thick = take(THICK);
-  if (thick) supply.thickness = tidy(readAmount(thick[1]!)! * LENGTH_UNITS[thick[2]!.toLowerCase()]!);
-  const isEnvelope = /\benvelopes?\b/i.test(rest);
-  const paper = sizes.length === 0 ? take(PAPER) : null;
-  if (paper) {
-    const key = paper[1]!.toLowerCase();
-    sizes.push(...((isEnvelope ? ENVELOPE_SIZES[key] : undefined) ?? SHEET_SIZES[key]!));
-    understood.push(`${paper[1]!.toUpperCase()} is ${sizes.map((s) => Math.round(s)).join(' × ')} mm`);
-  }
-  const mass = take(MASS);
-  if (mass) {
-    const grams = number(mass[1]!) * MASS_IN_GRAMS[mass[2]!.toLowerCase()]!;
-    supply.mass = Math.round(grams * 100) / 100;
-    understood.push(`${Math.round(grams)} g each`);
-  }
-  if (sizes.length === 0) {
-    const one = take(ONE_LENGTH);
-    if (one) sizes.push(readAmount(one[1]!)! * LENGTH_UNITS[one[2]!.toLowerCase()]!);
-  }
+  return body.join(' ; ');
+}
 
-  if (SHEET_WORDS.test(rest) && (supply.grammage != null || paper || squareSheet) && sizes.length <= 2)
-    supply.form = 'sheets';
-  else if (LOOSE_WORDS.test(rest)) supply.form = 'loose';
-  else supply.form = sizes.length === 2 && supply.grammage != null ? 'sheets' : 'pieces';
-  applySizes(supply, sizes, understood);
+function findActivity(typed: string, activities: ReadonlyArray<{ id: string; name: string }>) {
+  const wanted = typed.toLowerCase();
+  const begins = (text: string) => text.toLowerCase().startsWith(wanted);
+  return (
+    activities.find((a) => a.name.toLowerCase() === wanted) ??
+    activities.find((a) => begins(a.name)) ??
+    activities.find((a) => a.name.split(/[\s-]+/).some(begins))
+  );
+}
 
-  const name = tidyName(rest);
-  const leftover = /(?<![\w])\d[\d.,/x×]*(?![\w])/.exec(name);
-  if (leftover)
-    problems.push(`“${leftover[0]}” was not understood; give sizes as 140 x 12 mm and counts at the start.`);
+function paperSize(word: string, body: string, sizes: Sizes, understood: string[]): void {
+  const key = word.toLowerCase();
+  const found = (/\benvelopes?\b/i.test(body) ? ENVELOPE_SIZES[key] : undefined) ?? SHEET_SIZES[key]!;
+  const [only] = sizes.plain;
+  if (only !== undefined && sizes.thick === undefined) sizes.thick = only;
+  sizes.plain = [...found].map(tidy);
+  understood.push(`${word.toUpperCase()} is ${sizes.plain.map((s) => Math.round(s)).join(' × ')} mm`);
+}
+
+/** Two sizes of a sheet and a word for paper: a sheet even without a grammage. */
+function paperPair(sizes: Sizes, body: string): boolean {
+  const [a, b] = sizes.plain;
+  return sizes.plain.length === 2 && isPaper(body) && Math.min(a!, b!) > 90 && sizes.thick === undefined;
+}
+
+/** Long and slender: at least half a metre, and eight times as long as wide. */
+function isLong(sizes: Sizes): boolean {
+  const all = [...sizes.plain, ...[sizes.long, sizes.wide, sizes.thick, sizes.round].flatMap((s) => s ?? [])];
+  const [most, next] = [...all].sort((a, b) => b - a);
+  return most !== undefined && next !== undefined && most >= 500 && most / next >= 8;
+}
+
+/** A bottle of so many millilitres: a cylinder two and a half times as high as wide (a jar as high as wide), a quarter larger outside. */
+function bottleSizes(
+  ml: number,
+  supply: Partial<SupplyDraft>,
+  sizes: Sizes,
+  assumed: string[],
+  understood: string[],
+): void {
+  understood.push(`${Math.round(ml)} ml`);
+  if (sizes.plain.length > 0 || sizes.high !== undefined || sizes.round !== undefined) return;
+  const slender = supply.form === 'bottles' ? 2.5 : 1;
+  supply.form = 'bottles';
+  const diameter = Math.cbrt((4 * ml * 1000 * 1.25) / (Math.PI * slender));
+  sizes.plain = [Math.round(diameter * slender), Math.round(diameter)];
+  assumed.push(`a bottle of ${Math.round(ml)} ml taken as ${sizes.plain.join(' × ')} mm`);
+}
+
+function applySizes(
+  supply: Partial<SupplyDraft>,
+  sizes: Sizes,
+  body: string,
+  assumed: string[],
+  understood: string[],
+): void {
+  const form = supply.form!;
+  const { long, wide, deep, high, thick, round } = sizes;
+  if (isRound(form)) {
+    roundSizes(supply, sizes, body, assumed, understood);
+    return;
+  }
+  if (form === 'machine') {
+    const [a, b, c] = sizes.plain;
+    supply.length = wide ?? a;
+    supply.width = deep ?? (wide === undefined ? b : a);
+    supply.thickness = high ?? c ?? thick;
+    return;
+  }
+  const labelled = [long, wide, deep, high].flatMap((s) => s ?? []);
+  const across = round === undefined ? [] : [round, round];
+  const all = [...sizes.plain, ...labelled, ...across, ...(thick === undefined ? [] : [thick])].sort((a, b) => b - a);
+  if (form === 'sheets') {
+    // A height is that of the stack.
+    const flat = all.filter((s) => s !== thick && s !== high);
+    [supply.length, supply.width] = flat;
+    if (thick !== undefined) supply.thickness = thick;
+    else if (flat.length > 2) supply.thickness = flat[2];
+    return;
+  }
+  [supply.length, supply.width, supply.thickness] = all;
+  // Small loose things with one size are about as large in every direction; with a thickness, discs.
+  if (form === 'loose') {
+    if (thick !== undefined && all.length === 2)
+      [supply.length, supply.width, supply.thickness] = [all[0], all[0], thick];
+    else {
+      supply.width ??= all[0];
+      supply.thickness ??= supply.width;
+    }
+    return;
+  }
+  // Two sizes that differ much are a length and a diameter; two that do not are an outline without a thickness.
+  if (all.length === 2 && all[0]! / all[1]! >= 3) supply.thickness = all[1];
+}
+
+/** Rolls and bottles: along the axis and across it; what is wound up by its length gets the diameter of the roll. */
+function roundSizes(
+  supply: Partial<SupplyDraft>,
+  sizes: Sizes,
+  body: string,
+  assumed: string[],
+  understood: string[],
+): void {
+  const { long, wide, high, round, thick } = sizes;
+  const plain = [...sizes.plain].sort((a, b) => b - a);
+  const flatRoll = supply.form === 'rolls' && /tape|washi|ribbon|reels?|elastic|lace|braid|bias/i.test(body);
+  const wound = supply.form === 'rolls' && plain.length > 0 ? plain.find((s) => s >= 1400) : undefined;
+  if (wound !== undefined) {
+    const axis = wide ?? high ?? plain.find((s) => s !== wound);
+    const layer = WOUND.find(([words]) => words.test(body))?.[1] ?? WOUND_OTHERWISE;
+    // Area of the strip seen from its edge = area of the ring: (D² - core²) π / 4 = length x thickness.
+    const diameter = Math.ceil(Math.sqrt(CORE ** 2 + (4 * wound * layer) / Math.PI));
+    supply.length = axis;
+    [supply.width, supply.thickness] = [diameter, diameter];
+    understood.push(`${(wound / 1000).toFixed(1)} m on each`);
+    assumed.push(`rolled up about ${diameter} mm thick`);
+    return;
+  }
+  const axis = supply.form === 'bottles' ? (high ?? long) : (wide ?? high ?? long);
+  const across = round ?? thick;
+  if (axis !== undefined || across !== undefined) {
+    supply.length = axis ?? plain.find((s) => s !== across);
+    supply.width = across ?? plain.find((s) => s !== axis);
+  } else [supply.length, supply.width] = flatRoll && plain.length > 1 ? [plain[1], plain[0]] : plain;
+  supply.thickness = supply.width;
+}
+
+/** What nobody typed, from the kind of thing: its form is known already; sizes, mass, cautions and the word for its kind. */
+function fillFrom(kind: Kind, supply: Partial<SupplyDraft>, assumed: string[]): void {
+  if (kind.form === supply.form || supply.length === undefined) {
+    supply.form = kind.form;
+    const nothing = supply.length === undefined;
+    for (const field of ['length', 'width', 'thickness'] as const) supply[field] ??= kind[field];
+    if (nothing) assumed.push(`usual size ${[kind.length, kind.width, kind.thickness].join(' × ')} mm`);
+    if (kind.form === 'soft') supply.squeeze = kind.squeeze;
+    if (kind.form === 'sheets') supply.grammage ??= kind.grammage;
+  }
+  supply.category = kind.category;
+  supply.traits = [...new Set<Trait>([...(supply.traits ?? []), ...kind.traits])];
+}
+
+function paperDefaults(supply: Partial<SupplyDraft>, body: string, assumed: string[]): void {
+  if (supply.grammage == null && supply.thickness === undefined && supply.length !== undefined) {
+    supply.grammage = /card/i.test(body) ? 220 : 80;
+    assumed.push(`taken as ${supply.grammage} g/m² ${/card/i.test(body) ? 'card' : 'paper'}`);
+  }
+  if (supply.thickness === undefined && supply.grammage != null)
+    supply.thickness = Math.round(sheetThickness(supply.grammage) * 1e5) / 1e5;
+}
+
+/** The count: as typed, or out of the height of a stack or the weight of paper; else one. */
+function countOf(
+  supply: Partial<SupplyDraft>,
+  typed: number | null,
+  stack: number | null,
+  mass: { grams: number; each: boolean } | null,
+  { problems, understood }: ReadLine,
+): void {
+  const { form, thickness, length, width, grammage } = supply;
+  const weighed = form === 'sheets' && grammage != null && length !== undefined && width !== undefined;
+  if (stack !== null && thickness !== undefined) {
+    // A hair more than whole sheets is the rounding of the thickness.
+    supply.count = Math.max(1, Math.floor(stack / thickness + 0.02));
+    understood.unshift(`${supply.count} of them in ${stack} mm`);
+  } else if (typed === null && mass !== null && weighed) {
+    supply.count = Math.max(1, Math.floor(mass.grams / sheetMass(length, width, grammage) + 0.02));
+    understood.unshift(`${supply.count} of them in ${mass.grams} g`);
+    return;
+  } else if (typed !== null) {
+    supply.count = typed;
+    understood.unshift(`${typed} of them`);
+  }
   supply.count ??= 1;
   if (supply.count < 1) problems.push('The count is at least 1.');
   if (supply.count > 1_000_000) problems.push('The count is at most 1 000 000.');
-  supply.goesBack = supply.form === 'pieces';
-  return finish({ ...supply, name }, uses, problems, understood);
-}
-
-/** The uses come after the first comma that is not a decimal comma. */
-function splitUses(line: string): string[] {
-  return line.split(/,(?!\d)\s*|;\s*/).map((part) => part.trim());
-}
-
-function readUse(
-  text: string,
-  activities: ReadonlyArray<{ id: string; name: string }>,
-  problems: string[],
-  understood: string[],
-): ReadLine['uses'] {
-  if (text === '') return [];
-  const match = USE.exec(text);
-  const typed = (match?.[1] ?? text).trim();
-  const fetches = match ? number(match[2]!) : 1;
-  const wanted = typed.toLowerCase();
-  const found =
-    activities.find((a) => a.name.toLowerCase() === wanted) ??
-    activities.find((a) => a.name.toLowerCase().startsWith(wanted)) ??
-    activities.find((a) =>
-      a.name
-        .toLowerCase()
-        .split(/[\s-]+/)
-        .some((word) => word.startsWith(wanted)),
-    );
-  if (!found && activities.length > 0) {
-    problems.push(`“${typed}” is not one of the activities (${activities.map((a) => a.name).join(', ')}).`);
+  if (mass !== null && form !== 'sheets') {
+    supply.mass = mass.grams;
+    understood.push(`${Math.round(mass.grams)} g each`);
   }
-  understood.push(`${found?.name ?? typed}, ${fetches} ${fetches === 1 ? 'fetch' : 'fetches'} a session`);
-  return [{ activity: typed, id: found?.id ?? null, fetches }];
 }
 
-function readCount(text: string): { count: number; rest: string } | null {
-  const digits = LEADING_COUNT.exec(text);
-  if (digits) return { count: Number(digits[1]!.replace(/[ .,]/g, '')), rest: text.slice(digits[0].length - 1) };
-  const times = /(?<![\w.,])(\d+)\s*(?:pcs|pieces|pc|pairs?)(?!\w)/i.exec(text);
-  if (times) return { count: Number(times[1]), rest: text.replace(times[0], ' ') };
-  const word = /^\s*([a-z]+)\s/i.exec(text);
-  const value = word && WORD_COUNT[word[1]!.toLowerCase()];
-  return value ? { count: value, rest: text.slice(word[0].length - 1) } : null;
+function nameOf(rest: string, form: SupplyDraft['form']): string {
+  const tidyUp = (text: string) =>
+    text
+      .replace(FILLER, ' ')
+      .replace(/[;:()]/g, ' ')
+      .replace(/\s[–—-]+(?=\s)/g, ' ')
+      .replace(/\s+/g, ' ')
+      .replace(/^[\s,.;:–—-]+|[\s,.;:–—-]+$/g, '')
+      .replace(/^(?:of|with|x|and|the)\s+/i, '')
+      .replace(/\s+(?:of|at|with|x|and|in)$/i, '')
+      .replace(/\bsheets? of\b/i, '')
+      .trim();
+  const name = tidyUp(rest);
+  const short = ['pieces', 'long', 'set', 'machine'].includes(form)
+    ? name
+    : tidyUp(name.replace(CONTAINER_WORDS, ' ').replace(/\s+of\s+/g, ' '));
+  const best = short === '' ? name : short;
+  return best.charAt(0).toUpperCase() + best.slice(1);
 }
 
-function applySizes(supply: Partial<SupplyDraft>, sizes: number[], understood: string[]): void {
-  const inOrder = [...sizes].sort((a, b) => b - a).map(tidy);
-  if (supply.form === 'sheets') {
-    [supply.length, supply.width] = inOrder;
-    if (supply.grammage == null && supply.thickness === undefined && inOrder.length > 0) {
-      supply.grammage = 80;
-      understood.push('taken as 80 g/m² paper');
-    }
-    if (supply.thickness === undefined && supply.grammage != null)
-      supply.thickness = tidy(sheetThickness(supply.grammage));
-    return;
-  }
-  [supply.length, supply.width] = inOrder;
-  // Two sizes mean a round thing: length and diameter.
-  supply.thickness ??= inOrder[2] ?? inOrder[1];
+/** Numbers that nothing was made of, with the word behind them; and lines without a word. */
+function leftovers(name: string, problems: string[]): void {
+  const number = /(?<![\w])\d[\d.,/x×]*(?:\s+[a-zµ]+)?/i.exec(name);
+  if (number)
+    problems.push(`“${number[0].trim()}” was not understood; give sizes as 140 x 12 mm and counts at the start.`);
+  else if (name !== '' && !/\p{L}/u.test(name)) problems.push(`“${name}” was not understood; a name has letters.`);
 }
 
-function tidyName(rest: string): string {
-  const words = rest
-    .replace(/\bsheets?\s+(?:of\s+)?(?=\S)/i, '')
-    .replace(/\b(?:of|at|each)\s*$/i, '')
-    .replace(/^\s*of\s+/i, '')
-    .replace(/\s+/g, ' ')
-    .replace(/^[\s,.;:–-]+|[\s,.;:–-]+$/g, '');
-  return words.charAt(0).toUpperCase() + words.slice(1);
-}
+const decimal = (text: string) => Number(text.replace(',', '.'));
 
-const number = (text: string) => Number(text.replace(',', '.'));
-
-function finish(
-  supply: Partial<SupplyDraft> & { name: string },
-  uses: ReadLine['uses'],
-  problems: string[],
-  understood: string[],
-): ReadLine {
-  const missing: string[] = [];
+function finish(read: ReadLine, kind: Kind | null): void {
+  const { supply, missing, problems } = read;
+  const facts = FORM_FACTS[supply.form!];
   if (supply.name === '') missing.push('a name');
   if (supply.length === undefined) missing.push('a size, for example 140 x 12 mm');
   else if (supply.width === undefined) missing.push('a second size, for example 140 x 12 mm');
   else if (supply.thickness === undefined) missing.push('a thickness');
-  for (const [label, value] of [
-    ['length', supply.length],
-    ['width', supply.width],
-    ['thickness', supply.thickness],
-  ] as const) {
-    if (value !== undefined && !(value > 0)) problems.push(`The ${label} must be above zero.`);
-    else if (value !== undefined && value > 6000)
-      problems.push(`The ${label} of ${Math.round(value)} mm is more than 6 m; check its unit.`);
+  for (const [i, value] of [supply.length, supply.width, supply.thickness].entries()) {
+    const label = facts.sizes[i]!.toLowerCase();
+    if (value === undefined) continue;
+    if (Number.isNaN(value)) continue; // said already
+    if (!(value > 0)) problems.push(`The ${label} must be above zero.`);
+    else if (value > 6000) problems.push(`The ${label} of ${Math.round(value)} mm is more than 6 m; check its unit.`);
   }
-  const whole = missing.length === 0 && problems.length === 0;
-  const draft: SupplyDraft | null = whole
-    ? {
-        name: supply.name,
-        category: '',
-        form: supply.form!,
-        count: supply.count!,
-        length: supply.length!,
-        width: supply.width!,
-        thickness: supply.thickness!,
-        grammage: supply.form === 'sheets' ? (supply.grammage ?? null) : null,
-        mass: supply.mass ?? null,
-        orientations: usualOrientations(supply.form!),
-        goesBack: supply.goesBack!,
-        note: '',
-      }
-    : null;
-  return { supply, draft, uses, missing, problems, understood };
+  if (missing.length > 0 || problems.length > 0) return;
+  read.draft = {
+    ...SUPPLY_DEFAULTS,
+    name: supply.name.slice(0, 120),
+    category: supply.category ?? '',
+    form: supply.form!,
+    count: supply.count!,
+    length: supply.length!,
+    width: supply.width!,
+    thickness: supply.thickness!,
+    grammage: supply.form === 'sheets' ? (supply.grammage ?? null) : null,
+    mass: supply.mass ?? (supply.form === 'sheets' ? null : (kind?.mass ?? null)),
+    orientations: usualOrientations(supply.form!),
+    goesBack: supply.goesBack!,
+    note: '',
+    traits: supply.traits ?? [],
+    backstock: supply.backstock ?? 0,
+    parts: supply.parts ?? null,
+    squeeze: supply.squeeze ?? (supply.form === 'soft' ? 0.8 : 1),
+  };
 }

@@ -1,0 +1,142 @@
+/** What lies in each place, where exactly, and what fetching it costs: the placements part of the report. */
+import { countWords } from './fit/forms.ts';
+import { lieWords, massEach, tooLarge } from './fit/fit.ts';
+import { floorOf, layOut, type Laid } from './fit/layout.ts';
+import { outline } from './furniture/containers.ts';
+import type { Compartment } from './furniture/compartments.ts';
+import type { Arrangement, Placement, Supply } from './model/plan.ts';
+import { penaltiesOf, secondsFrom, type Crowd } from './place/cost.ts';
+import type { Fill, FillState, PlacementReport, UsedFrom } from './report.ts';
+import { usesOf, type Scene } from './scene.ts';
+
+/** Lays the placements of a place and says what each takes and costs. */
+export function packPlace(
+  scene: Scene,
+  compartment: Compartment,
+  list: readonly Placement[],
+  arrangement: Arrangement,
+): { placements: PlacementReport[]; fill: Fill } {
+  const { plan } = scene;
+  const standing = scene.standing[arrangement].get(compartment.id) ?? [];
+  const fixed = standing.flatMap((s) => (s.rect ? [s.rect] : []));
+  const items = list.map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count, only: p.orientation }));
+  const { laid, share: taken, reach } = layOut(compartment, items, fixed, plan.meta.roomToGrow);
+  const { width, depth } = floorOf(compartment);
+  const out = standing.flatMap((s) => (s.rect ? [] : outline(plan.containers[s.container]!, compartment.access)));
+  // A container without room counts with its whole outline.
+  const share =
+    out.length === 0 ? taken : Math.max(1, taken) + out.reduce((sum, o) => sum + o.w * o.d, 0) / (width * depth);
+  const crowd = { lines: list.length + standing.length, share };
+  const mass = list.reduce((sum, p) => sum + (massEach(plan.supplies[p.supply]!) ?? 0) * p.count, 0);
+  const reports = list.map((p, i) =>
+    placementReport(
+      scene,
+      compartment,
+      p,
+      plan.supplies[p.supply]!,
+      { ...crowd, lines: Math.max(1, crowd.lines) },
+      laid[i]!,
+    ),
+  );
+  return {
+    placements: reports,
+    fill: { share, state: stateOf(scene, compartment, laid, standing, share, reach), mass },
+  };
+}
+
+function stateOf(
+  scene: Scene,
+  compartment: Compartment,
+  laid: readonly Laid[],
+  standing: ReadonlyArray<{ rect: unknown }>,
+  share: number,
+  reach: number,
+): FillState {
+  if (laid.length === 0 && standing.length === 0) return 'free';
+  if (share > 1 + 1e-9 || laid.some((l) => !l.possible) || standing.some((s) => s.rect === null)) return 'over';
+  const line = compartment.inside.width * (1 - scene.plan.meta.roomToGrow);
+  return reach > line + 1e-6 && share > 1 - scene.plan.meta.roomToGrow + 1e-9 ? 'full' : 'comfortable';
+}
+
+/** What one sees of things that lie so, in words. */
+export function seenWords(supply: Pick<Supply, 'form'>, compartment: Pick<Compartment, 'access'>, laid: Laid): string {
+  if (!laid.lie) return '';
+  if (compartment.access === 'peg') return 'in view';
+  const above = compartment.access !== 'open' && compartment.access !== 'door';
+  if (laid.lie.pattern === 'fill') return above ? 'a heap, seen from above' : 'a heap, seen from the front';
+  if (supply.form === 'sheets' && laid.lie.orientation === 'flat') return 'only the top sheet is seen';
+  if (!above) return laid.rows > 1 ? 'only the front ones are seen' : 'seen from the front';
+  if (laid.lie.layers > 1 && laid.fits > laid.lie.rows) return 'stacked: only the top ones are seen';
+  return laid.lie.orientation === 'edge' ? 'seen by their edges' : 'all seen from above';
+}
+
+function placementReport(
+  scene: Scene,
+  compartment: Compartment,
+  placement: Placement,
+  supply: Supply,
+  crowd: Crowd,
+  laid: Laid,
+): PlacementReport {
+  const { arrangement } = placement;
+  const share = placement.count / supply.count;
+  const from: UsedFrom[] = [];
+  const penalties: PlacementReport['penalties'] = [];
+  let [seconds, fetches, penalty] = [0, 0, 0];
+  for (const use of usesOf(scene, supply.id)) {
+    const way = scene.ways.get(use.seat)!.get(compartment.id)!;
+    const one = secondsFrom(scene, supply, compartment, use.seat, crowd, arrangement);
+    from.push({
+      activity: use.activity,
+      station: use.station,
+      fetches: use.fetches * share,
+      ripple: way.ripple,
+      band: way.band,
+      seconds: one,
+    });
+    seconds += one * use.fetches * share;
+    fetches += use.fetches * share;
+    for (const p of penaltiesOf(supply, way)) {
+      penalties.push({ ...p, station: use.station });
+      penalty += p.seconds * use.fetches * share;
+    }
+  }
+  from.sort((a, b) => b.fetches - a.fetches);
+  const uses = [...usesOf(scene, supply.id)].sort((a, b) => b.fetches - a.fetches);
+  const station = uses[0]?.seat ?? scene.stations[0]?.id;
+  const way = station ? scene.ways.get(station)!.get(compartment.id)! : null;
+  const idle = station ? secondsFrom(scene, supply, compartment, station, crowd, arrangement) : 0;
+  const { fits, lie, block, rows, stagger, possible } = laid;
+  return {
+    id: placement.id,
+    arrangement,
+    supply: supply.id,
+    compartment: compartment.id,
+    place: compartment.name,
+    count: placement.count,
+    fits,
+    lie,
+    how: lie ? (compartment.access === 'peg' ? 'hung' : lieWords(supply, lie, fits)) : 'does not fit',
+    seen: seenWords(supply, compartment, laid),
+    possible,
+    reason: fits >= placement.count ? null : whyNot(scene, supply, compartment, placement, laid),
+    block,
+    rows,
+    stagger,
+    locked: placement.locked,
+    from,
+    ripple: way?.ripple ?? null,
+    band: way?.band ?? null,
+    fetchesPerWeek: fetches,
+    secondsPerFetch: fetches > 0 ? seconds / fetches : idle,
+    penalties,
+    minutesPerWeek: seconds / 60,
+    penaltyMinutes: penalty / 60,
+  };
+}
+
+function whyNot(scene: Scene, supply: Supply, c: Compartment, p: Placement, laid: Laid): string {
+  if (!laid.possible) return tooLarge(supply, c, p.orientation, scene.plan.meta.units);
+  if (laid.fits === 0) return 'there is no room beside what lies there';
+  return `only ${laid.fits} of ${countWords(supply, p.count)} fit beside what lies there`;
+}

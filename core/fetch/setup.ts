@@ -1,0 +1,57 @@
+/** What setting up costs: rolling carts to the work and back, fetching kits from their home and putting them back. */
+import type { Plan } from '../model/plan.ts';
+import { pace } from '../reach/body.ts';
+import { distance } from '../room/geometry.ts';
+import { cartsAt, seatsOf, type Scene } from '../scene.ts';
+import { element, totalSeconds } from './elements.ts';
+import { fetchSeconds } from './fetch.ts';
+
+export interface Setup {
+  activity: string;
+  station: string;
+  what: string;
+  /** Seconds for getting it and bringing it back, once. */
+  seconds: number;
+  /** How often a week. */
+  times: number;
+}
+
+/** Every setting up in an ordinary week. */
+export function setupsOf(scene: Scene): Setup[] {
+  const { plan } = scene;
+  return Object.values(plan.activities).flatMap((activity) => {
+    const seats = seatsOf(plan, activity);
+    const times = activity.sessionsPerWeek / Math.max(1, seats.length);
+    return seats.flatMap((station): Setup[] => {
+      const carts = cartsAt(plan, activity.id, station).map((cart) => ({
+        what: cart,
+        seconds: rollSeconds(plan, station, cart),
+      }));
+      const kits = Object.values(plan.hosts).flatMap((h) => {
+        const kit = h.activity === activity.id && h.kit !== null ? plan.kits[h.kit]! : undefined;
+        const home = kit?.unit ? scene.compartment.get(`${kit.unit}/${kit.slot}`) : undefined;
+        const way = home ? scene.ways.get(station)?.get(home.id) : undefined;
+        return kit && way
+          ? [
+              {
+                what: kit.id,
+                seconds: fetchSeconds(way, { lines: 1, known: true, alike: 1, loose: false, aside: 0 }, true),
+              },
+            ]
+          : [];
+      });
+      return [...carts, ...kits].map((s) => ({ activity: activity.id, station, ...s, times }));
+    });
+  });
+}
+
+/** Going to a parked cart, rolling it up, rolling it back, and coming back: four times the way, and two grasps. */
+function rollSeconds(plan: Plan, station: string, cart: string): number {
+  const seat = plan.stations[station]!;
+  const parked = plan.units[cart]!;
+  const spot = Object.values(plan.spots).find((s) => s.unit === cart && s.station === station)!;
+  const far = Math.max(0, distance(seat, parked) - 400) + distance(parked, spot);
+  if (distance(parked, spot) < 1) return 0;
+  const paces = (2 * far) / pace(plan.people[seat.person]!.stature);
+  return totalSeconds([element('walk', paces), element('grasp', 2), element('put down', 2)]);
+}

@@ -1,0 +1,281 @@
+/**
+ * Where everything in one place really lies: each supply a block of pieces, each container its outline, none overlapping.
+ * Strips side by side are tried first (what the search for places reckons with), then blocks of other shapes, packed.
+ * From above: x from the left, y from the front; on a board y runs down from its upper edge. Lengths in mm.
+ */
+import type { Compartment } from '../furniture/compartments.ts';
+import type { Orientation, Supply } from '../model/plan.ts';
+import { chooseLie } from './fit.ts';
+import {
+  countWithin,
+  LOOSE_LEAST,
+  lies,
+  staggeredWidth,
+  staggersOf,
+  volumeEach,
+  LOOSE_FILL,
+  type Lie,
+  type Stagger,
+} from './lies.ts';
+import { FreeSpace, RULES, type Rect, type Rule } from './pack/freeSpace.ts';
+
+/** What is to be laid into a place. */
+export interface Item {
+  supply: Supply;
+  count: number;
+  only: Orientation | null;
+}
+
+/** One shape of the block that a whole count can lie in. */
+interface Shape {
+  w: number;
+  d: number;
+  lie: Lie;
+  /** Pieces (or stacks) from front to back in one column. */
+  rows: number;
+  stagger: Stagger | null;
+}
+
+export interface Laid {
+  /** How many of the wanted count lie there. */
+  fits: number;
+  block: Rect | null;
+  lie: Lie | null;
+  rows: number;
+  stagger: Stagger | null;
+  /** Whether even one could lie in the empty place. */
+  possible: boolean;
+  /** Floor that the whole count takes at the least, mm². */
+  wants: number;
+}
+
+export interface Layout {
+  laid: Laid[];
+  /** Floor wanted as a share of all; above 1 where something has no room. */
+  share: number;
+  /** How far from the left what lies there reaches, mm. */
+  reach: number;
+}
+
+type Place = Pick<Compartment, 'inside' | 'access'>;
+
+/** Width and depth in which things lie: a board is as deep as it is high. */
+export function floorOf(place: Place): { width: number; depth: number } {
+  const { width, depth, height } = place.inside;
+  return { width, depth: place.access === 'peg' ? height : depth };
+}
+
+/** Shapes in which a whole count can lie in one place, fewest columns first. */
+function shapesOf(lie: Lie, supply: Supply, count: number, width: number, depth: number): Shape[] {
+  const shapes: Shape[] = [];
+  const add = (w: number, d: number, rows: number, stagger: Stagger | null = null) => {
+    if (w <= width + 1e-6 && d <= depth + 1e-6 && w > 0 && d > 0) shapes.push({ w, d, lie, rows, stagger });
+  };
+  if (lie.pattern === 'slant') {
+    if (count <= lie.perColumn) add(width, depth, lie.rows);
+    return shapes;
+  }
+  if (lie.pattern === 'fill') {
+    const area = (volumeEach(supply) * count * (supply.form === 'soft' ? supply.squeeze : 1 / LOOSE_FILL)) / lie.up;
+    const least = Math.min(LOOSE_LEAST, width, depth);
+    for (const d of [depth, depth / 2, depth / 3, Math.sqrt(area)])
+      if (d >= least - 1e-6 && d <= depth + 1e-6) add(Math.max(least, area / d), d, 1);
+    return shapes;
+  }
+  const stacks = Math.ceil(count / lie.layers);
+  for (const rows of someOf(Math.min(lie.rows, stacks)))
+    add(Math.ceil(stacks / rows) * lie.across, rows * lie.into, rows);
+  if (lie.round)
+    for (const s of staggersOf(lie.across, lie.deep)) add(staggeredWidth(s, lie.across, stacks), lie.deep, s.per, s);
+  return shapes;
+}
+
+/** The numbers of rows that are tried: all when they are few, else some spread over them, the largest always. */
+function someOf(most: number): number[] {
+  if (most <= 8) return Array.from({ length: most }, (_, i) => most - i);
+  return [...new Set([most, Math.ceil(most / 2), Math.ceil(most / 3), Math.ceil(most / 4), 4, 3, 2, 1])];
+}
+
+/** Whether a lie hangs on a board. */
+const hangs = (place: Place) => place.access === 'peg';
+
+/**
+ * Lays things into a place.
+ * @param items in the order in which they choose, most used first
+ * @param fixed what stands there already (containers), in the same coordinates
+ * @param grow share of the width that stays free as long as that is possible
+ */
+export function layOut(place: Place, items: readonly Item[], fixed: readonly Rect[], grow: number): Layout {
+  const { width, depth } = floorOf(place);
+  const ways = items.map((item) =>
+    lies(item.supply, place.inside, place.access, item.only).map((lie) => (hangs(place) ? onBoard(lie) : lie)),
+  );
+  const shapes = items.map((item, i) =>
+    ways[i]!.flatMap((lie) => shapesOf(lie, item.supply, item.count, width, depth)),
+  );
+  const wants = items.map((item, i) => floorWanted(item, ways[i]!, shapes[i]!, width, depth));
+  const limits = grow > 0 ? [width * (1 - grow), width] : [width];
+  let found: Array<(Shape & Rect) | null> | null = null;
+  for (const limit of limits) {
+    found = strips(items, ways, fixed, limit) ?? packed(items, shapes, fixed, limit, depth);
+    if (found) break;
+  }
+  const laid = found
+    ? found.map((s, i): Laid => asLaid(s, items[i]!.count, ways[i]!, wants[i]!))
+    : partly(items, ways, shapes, wants, fixed, width, depth);
+  const taken = fixed.reduce((sum, r) => sum + r.w * r.d, 0);
+  const wanted = (taken + wants.reduce((a, b) => a + b, 0)) / (width * depth);
+  const missing = laid.reduce((sum, l, i) => sum + l.wants * (1 - l.fits / items[i]!.count), 0) / (width * depth);
+  return {
+    laid,
+    share: missing > 1e-9 ? Math.max(wanted, 1 + missing) : Math.min(1, wanted),
+    reach: [...fixed, ...laid.flatMap((l) => (l.block ? [l.block] : []))].reduce((m, r) => Math.max(m, r.x + r.w), 0),
+  };
+}
+
+/** A column on a board is as deep as the board is high: rows below each other take the part of rows behind each other. */
+function onBoard(lie: Lie): Lie {
+  return { ...lie, into: lie.up, rows: lie.layers, layers: 1 };
+}
+
+function asLaid(s: (Shape & Rect) | null, count: number, ways: readonly Lie[], wants: number): Laid {
+  if (!s) return { fits: 0, block: null, lie: null, rows: 0, stagger: null, possible: ways.length > 0, wants };
+  const block = { x: s.x, y: s.y, w: s.w, d: s.d };
+  return { fits: count, block, lie: s.lie, rows: s.rows, stagger: s.stagger, possible: true, wants };
+}
+
+/** The least floor that the whole count takes; a multiple of the whole where not all can lie there even alone. */
+function floorWanted(item: Item, ways: readonly Lie[], shapes: readonly Shape[], width: number, depth: number): number {
+  if (ways.length === 0) return width * depth;
+  if (shapes.length > 0) return Math.min(...shapes.map((s) => s.w * s.d));
+  const most = Math.max(...ways.map((lie) => countWithin(lie, width)));
+  return (width * depth * item.count) / Math.max(1, most);
+}
+
+/** Strips side by side from the left, each over the depth that it needs; null when they do not all fit. */
+function strips(
+  items: readonly Item[],
+  ways: ReadonlyArray<readonly Lie[]>,
+  fixed: readonly Rect[],
+  limit: number,
+): Array<Shape & Rect> | null {
+  let x = fixed.reduce((m, r) => Math.max(m, r.x + r.w), 0);
+  const result: Array<Shape & Rect> = [];
+  for (const [i, item] of items.entries()) {
+    const best = chooseLie(ways[i]!, item.count, limit - x);
+    if (best?.count !== item.count) return null;
+    const { lie } = best;
+    const stacks = Math.ceil(item.count / lie.layers);
+    const stagger =
+      lie.round && Math.ceil(item.count / lie.perColumn) * lie.across > best.width + 1e-6
+        ? staggersOf(lie.across, lie.deep).find(
+            (s) => Math.abs(staggeredWidth(s, lie.across, stacks) - best.width) < 1e-6,
+          )!
+        : null;
+    const rows = stagger ? stagger.per : lie.pattern === 'grid' ? Math.min(lie.rows, stacks) : lie.rows;
+    const d = lie.pattern !== 'grid' || stagger ? lie.deep : rows * lie.into;
+    result.push({ x, y: 0, w: best.width, d, lie, rows, stagger });
+    x += best.width;
+  }
+  return result;
+}
+
+const AREA = (s: readonly Shape[]) => Math.min(...s.map((x) => x.w * x.d));
+const DEEP = (s: readonly Shape[]) => Math.max(...s.map((x) => Math.max(x.w, x.d)));
+
+/** Blocks of any shape packed into what is free; null when not all find a place. */
+function packed(
+  items: readonly Item[],
+  shapes: ReadonlyArray<readonly Shape[]>,
+  fixed: readonly Rect[],
+  limit: number,
+  depth: number,
+): Array<Shape & Rect> | null {
+  if (shapes.some((s) => s.length === 0)) return null;
+  const taken = fixed.reduce((sum, r) => sum + Math.max(0, Math.min(limit, r.x + r.w) - r.x) * r.d, 0);
+  if (taken + shapes.reduce((sum, s) => sum + AREA(s), 0) > limit * depth + 1e-6) return null;
+  // The same whatever order the things are given in, so that a search and the report find the same.
+  const given = shapes
+    .map((_, i) => i)
+    .sort((a, b) => items[a]!.supply.id.localeCompare(items[b]!.supply.id) || items[a]!.count - items[b]!.count);
+  const orders = [
+    [...given].sort((a, b) => AREA(shapes[b]!) - AREA(shapes[a]!)),
+    [...given].sort((a, b) => DEEP(shapes[b]!) - DEEP(shapes[a]!)),
+  ];
+  for (const order of orders) {
+    for (const rule of RULES) {
+      const space = spaceLeft(limit, depth, fixed);
+      const result: Array<Shape & Rect> = [];
+      const whole = order.every((i) => {
+        const at = bestShape(space, shapes[i]!, rule);
+        if (!at) return false;
+        space.take(at);
+        result[i] = at;
+        return true;
+      });
+      if (whole) return result;
+    }
+  }
+  return null;
+}
+
+function spaceLeft(width: number, depth: number, fixed: readonly Rect[]): FreeSpace {
+  const space = new FreeSpace(width, depth);
+  for (const r of fixed) space.take(r);
+  return space;
+}
+
+function bestShape(space: FreeSpace, shapes: readonly Shape[], rule: Rule): (Shape & Rect) | null {
+  let best: (Shape & Rect & { score: number; second: number }) | null = null;
+  for (const shape of shapes) {
+    const at = space.find(shape.w, shape.d, rule);
+    // Shapes differ in floor, so wasted floor counts first.
+    const waste = shape.w * shape.d;
+    if (at && (!best || waste < best.w * best.d - 1 || (waste < best.w * best.d + 1 && at.score < best.score)))
+      best = { ...shape, ...at };
+  }
+  return best;
+}
+
+/** One after the other, each as many as still find room. */
+function partly(
+  items: readonly Item[],
+  ways: ReadonlyArray<readonly Lie[]>,
+  shapes: ReadonlyArray<readonly Shape[]>,
+  wants: readonly number[],
+  fixed: readonly Rect[],
+  width: number,
+  depth: number,
+): Laid[] {
+  const space = spaceLeft(width, depth, fixed);
+  return items.map((item, i): Laid => {
+    const whole = bestShape(space, shapes[i]!, 'short side');
+    if (whole) {
+      space.take(whole);
+      return asLaid(whole, item.count, ways[i]!, wants[i]!);
+    }
+    let most: { count: number; shape: Shape & Rect } | null = null;
+    for (const lie of ways[i]!) {
+      for (const f of space.free) {
+        const count = Math.min(item.count, countInto(lie, item.supply, f));
+        if (count < 1 || (most && count <= most.count)) continue;
+        const shape = shapesOf(lie, item.supply, count, f.w, f.d).sort((a, b) => a.w * a.d - b.w * b.d)[0];
+        if (shape) most = { count, shape: { ...shape, x: f.x, y: f.y } };
+      }
+    }
+    if (!most) return asLaid(null, item.count, ways[i]!, wants[i]!);
+    space.take(most.shape);
+    return { ...asLaid(most.shape, most.count, ways[i]!, wants[i]!) };
+  });
+}
+
+/** How many lie in a free rectangle in one way. */
+function countInto(lie: Lie, supply: Supply, f: Rect): number {
+  if (lie.pattern === 'slant') return f.w >= lie.across - 1e-6 && f.d >= lie.into - 1e-6 ? lie.perColumn : 0;
+  if (lie.pattern === 'fill') {
+    const least = Math.min(LOOSE_LEAST, f.w, f.d);
+    const each = volumeEach(supply) * (supply.form === 'soft' ? supply.squeeze : 1 / LOOSE_FILL);
+    return least < 10 ? 0 : Math.floor((f.w * f.d * lie.up) / each + 1e-9);
+  }
+  return Math.floor(f.w / lie.across + 1e-9) * Math.floor(f.d / lie.into + 1e-9) * lie.layers;
+}

@@ -1,0 +1,62 @@
+/** The single pieces of a block as they lie, for drawings: rectangles or circles in the coordinates of the place. */
+import type { Supply } from '../model/plan.ts';
+import type { Laid } from './layout.ts';
+
+export interface PieceMark {
+  x: number;
+  y: number;
+  w: number;
+  d: number;
+  round: boolean;
+  /** How many lie on each other there. */
+  high: number;
+}
+
+/**
+ * @param most at most so many marks; null when there would be more, and for what is poured or slanting
+ */
+export function piecesIn(
+  laid: Pick<Laid, 'block' | 'lie' | 'rows' | 'stagger' | 'fits'>,
+  most: number,
+): PieceMark[] | null {
+  const { block, lie, rows, stagger, fits } = laid;
+  if (!block || !lie || lie.pattern !== 'grid' || fits === 0) return null;
+  const stacks = Math.ceil(fits / lie.layers);
+  if (stacks > most) return null;
+  const marks: PieceMark[] = [];
+  const high = (i: number) => (i < stacks - 1 ? lie.layers : fits - (stacks - 1) * lie.layers);
+  if (stagger) {
+    for (let column = 0; marks.length < stacks; column++) {
+      const shifted = column % 2 === 1;
+      for (let r = 0; r < (shifted ? stagger.shifted : stagger.per) && marks.length < stacks; r++)
+        marks.push({
+          x: block.x + column * stagger.between,
+          y: block.y + r * stagger.pitch + (shifted ? stagger.pitch / 2 : 0),
+          w: lie.across,
+          d: lie.across,
+          round: true,
+          high: high(marks.length),
+        });
+    }
+    return marks;
+  }
+  for (let i = 0; i < stacks; i++)
+    marks.push({
+      x: block.x + Math.floor(i / rows) * lie.across,
+      y: block.y + (i % rows) * lie.into,
+      w: lie.across,
+      d: lie.into,
+      round: lie.round,
+      high: high(i),
+    });
+  return marks;
+}
+
+/** How high what lies in a block reaches, mm: piles of pieces, a stack of sheets, or all the height where it is poured in. */
+export function heightIn(laid: Pick<Laid, 'lie' | 'rows' | 'fits' | 'block'>, supply: Pick<Supply, 'form'>): number {
+  const { lie, fits } = laid;
+  if (!lie || fits === 0) return 0;
+  // A flat stack of sheets is one piece; poured things take what height they are given.
+  if (lie.pattern === 'fill' || (supply.form === 'sheets' && lie.orientation === 'flat')) return lie.up;
+  return Math.min(lie.layers, fits) * lie.up;
+}

@@ -1,0 +1,54 @@
+/** Which form a line speaks of, by its words: "rolls", "jars", "skeins", "beads". */
+import type { Form } from '../model/plan.ts';
+
+const words = (list: string) => new RegExp(String.raw`\b(?:${list})\b`, 'i');
+
+const SHEETS = words(
+  'sheets?|papers?|card|cards|cardstock|card stock|postcards?|prints?|envelopes?|vellum|acetate|mountboard|reams?|stickers?',
+);
+const NOT_SHEETS = words(
+  'pads?|punch(?:es)?|trimmer|cutters?|knife|knives|clips?|rolls?|books?|boxes|glue|folders?|racks?|rods?|weights?',
+);
+const MACHINE = words(
+  'machines?|heat press|laminators?|electronic cutters?|overlockers?|sergers?|scroll saws?|band saws?|kilns?|printers?',
+);
+const NOT_MACHINE = words('needles?|oil|thread|feet|foot|plates?|blades?|mats?|bobbins?|paper');
+const SET = /\bsets?\s+of\s+\d|\bsets?\s*$|\bkits?\s*$/i;
+const HUNG = words('hanging|hung|to hang');
+const LOOSE = words(
+  'loose|beads?|screws?|screw eyes|nails|pins|buttons?|eyelets?|sequins?|jump rings?|hooks and eyes|snaps|snap fasteners|washers?|brads?|staples|tacks|grommets|rivets?|rhinestones?|pom ?poms?|googly eyes|charms?|crimps?|gems?',
+);
+const NOT_LOOSE = words('boxes|box|maker|press|punch|pliers|card|board|tool|tools');
+const ROLLS = words('rolls?|reels?|spools?|bobbins?|cones?|tapes?|washi');
+const NOT_ROLLS = words('tape measures?|measuring tapes?|dispensers?|rolling pins?|roll-up');
+const BOTTLES = words('bottles?|jars?|pots?|cans?|tins?|vials?|flasks?');
+const SOFT = words(
+  'yarns?|skeins?|hanks?|balls? of|wool|fabrics?|cloths?|fleece|batting|wadding|stuffing|fat quarters?|remnants?|felt|lace|fur|fleeces?|cotton wool|roving',
+);
+const NOT_SOFT = words('scissors|shears|glue|pens?|markers?|paints?|needles?');
+
+/** Container words that are left out of a name that says something without them. */
+export const CONTAINER_WORDS =
+  /\b(?:sheets?|rolls?|reels?|spools?|cones?|bottles?|jars?|pots?|cans?|tins?|skeins?|hanks?|balls?|bags?|packs?|packets?|boxes|box|pieces?|reams?|sticks? of|loose|hanging)\b/gi;
+
+/**
+ * The form that the words of a line name.
+ * @param sizes how many sizes were given: three of a jar make it a box
+ * @param paper whether a paper size or a grammage was given
+ */
+export function formOf(text: string, sizes: number, paper: boolean): Form | null {
+  if (HUNG.test(text)) return 'hung';
+  if (SET.test(text)) return 'set';
+  if (MACHINE.test(text) && !NOT_MACHINE.test(text)) return 'machine';
+  if (ROLLS.test(text) && !NOT_ROLLS.test(text)) return 'rolls';
+  if (SHEETS.test(text) && (paper || /\bsheets?\b/i.test(text)) && !NOT_SHEETS.test(text)) return 'sheets';
+  if (BOTTLES.test(text) && sizes < 3) return 'bottles';
+  if (LOOSE.test(text) && !NOT_LOOSE.test(text)) return 'loose';
+  if (SOFT.test(text) && !NOT_SOFT.test(text)) return 'soft';
+  return null;
+}
+
+/** Whether a name is of paper or card, so that small bare numbers like 8.5 x 11 are inches in any plan. */
+export function isPaper(text: string): boolean {
+  return SHEETS.test(text) || /\bpaper pads?\b/i.test(text);
+}

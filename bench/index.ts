@@ -2,6 +2,8 @@
 import { evaluate } from '@heronstone/core/evaluate.ts';
 import { applyChanges } from '@heronstone/core/model/change.ts';
 import { changesTo, solve, solveAll } from '@heronstone/core/place/solve.ts';
+import { benchPacking } from './packing.ts';
+import { benchPaths } from './paths.ts';
 import { largePlan } from './largePlan.ts';
 
 const ms = (work: () => unknown, times = 1): number => {
@@ -45,3 +47,5 @@ for (const [supplies, compartments] of sizes) {
   before = { solve: solving, evaluate: evaluating };
 }
 console.table(rows);
+benchPacking();
+benchPaths();

@@ -2,7 +2,7 @@
 import { applyChanges, set, type Change } from '@heronstone/core/model/change.ts';
 import { emptyPlan, type Plan } from '@heronstone/core/model/plan.ts';
 import { seeded } from '@heronstone/core/place/seeded.ts';
-import { usualOrientations } from '@heronstone/core/sort/read.ts';
+import { usualOrientations } from '@heronstone/core/fit/forms.ts';
 import { UNIT_TYPES } from '@heronstone/library/units.ts';
 
 /**

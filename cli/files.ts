@@ -1,6 +1,6 @@
 /** Reading and writing files for the command line, with messages for a person. */
 import { readFileSync, writeFileSync } from 'node:fs';
-import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
+import { readPlanFile, type Pictures } from '@heronstone/core/formats/planFile.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 
@@ -36,9 +36,14 @@ export function writeFile(file: string, content: string | Uint8Array): void {
   }
 }
 
-/** Reads a plan file. @throws PlanErrors with path, value and what would be right */
-export function readPlan(file: string): Plan {
+/** Reads a plan file with its photographs. @throws PlanErrors with path, value and what would be right */
+export function readWhole(file: string): { plan: Plan; pictures: Pictures } {
   const read = readPlanFile(readText(file));
   if (!read.ok) throw new PlanErrors(read.findings);
-  return read.plan;
+  return read;
+}
+
+/** Reads the plan of a plan file. @throws PlanErrors with path, value and what would be right */
+export function readPlan(file: string): Plan {
+  return readWhole(file).plan;
 }

@@ -5,6 +5,7 @@ import { fileURLToPath } from 'node:url';
 import { PDFDocument } from 'pdf-lib';
 import { evaluate } from '@heronstone/core/evaluate.ts';
 import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
+import { ContainerShapeSchema, ShapeSchema } from '@heronstone/core/model/plan.ts';
 import { main } from './main.ts';
 
 const demo = fileURLToPath(new URL('../demo/plan.json', import.meta.url));
@@ -17,6 +18,12 @@ async function heron(...args: string[]) {
   const code = await main(args, { out: (t) => (out += t), err: (t) => (err += t) });
   return { code, out, err };
 }
+const shapeOf = (unit: object) =>
+  ShapeSchema.parse(Object.fromEntries(Object.entries(unit).filter(([key]) => key in ShapeSchema.shape)));
+const boxOf = (container: object) =>
+  ContainerShapeSchema.parse(
+    Object.fromEntries(Object.entries(container).filter(([key]) => key in ContainerShapeSchema.shape)),
+  );
 const planOf = (text: string) => {
   const read = readPlanFile(text);
   if (!read.ok) throw new Error(read.findings[0]!.message);
@@ -103,6 +110,88 @@ test('heron import and export carry a plan into a data directory and out again',
   expect((await heron('export', '--data', data)).err).toMatch(/Choose one with --plan: demo .*second/);
   const { out } = await heron('export', '--data', data, '--plan', 'demo');
   expect(out).toBe(readFileSync(demo, 'utf8'));
+});
+
+test('rows of every table go into a data directory and come out the same', async () => {
+  const plan = planOf(readFileSync(demo, 'utf8'));
+  const { applyChanges, set } = await import('@heronstone/core/model/change.ts');
+  const full = applyChanges(plan, [
+    set('overheads', 'slope', { id: 'slope', name: 'Slope', kind: 'slope', corner: 'ne', low: 1200, run: 800 }),
+    set('overheads', 'beam', { id: 'beam', name: 'Beam', kind: 'beam', corner: null, low: 2100, x: 900, y: 900 }),
+    set('types', 'own', { id: 'own', name: 'Own', shape: shapeOf(plan.units.locked!) }),
+    set('relations', 'r', { id: 'r', a: 'carving', b: 'sewing', closeness: 'X', reason: 'dust' }),
+    set('units', 'slim', {
+      bays: [{ width: 300, cells: [{ height: 100, access: 'drawer' }] }],
+      load: 12_000,
+      price: 80,
+    }),
+    set('people', 'maker', { hand: 'left', wheelchair: true }),
+    set('boxtypes', 'bt', { id: 'bt', name: 'Own bin', shape: boxOf(plan.containers.screws!) }),
+    set('containers', 'inner', {
+      ...plan.containers.screws!,
+      id: 'inner',
+      width: 50,
+      depth: 50,
+      height: 30,
+      insideWidth: 46,
+      insideDepth: 46,
+      insideHeight: 28,
+      parent: 'screws',
+      x: 3.5,
+      y: 0,
+      turned: true,
+    }),
+    set('supplies', 'markers', {
+      traits: ['light-shy', 'keepsake'],
+      season: 'winter',
+      backstock: 12,
+      reorderAt: 20,
+      parts: 6,
+      squeeze: 0.7,
+      workBack: 30,
+      decision: 'undecided',
+      decideBy: '2027-02-01',
+      lastUsed: '2026-05-30',
+    }),
+    set('photos', 'f', {
+      id: 'f',
+      supply: 'markers',
+      type: 'image/jpeg',
+      width: 800,
+      height: 600,
+      taken: '2026-11-01',
+      caption: 'before',
+    }),
+    { table: 'meta', id: 'demo', set: { north: 30, latitude: 51.5, walkway: 750, note: 'cold floor' } },
+  ]).plan;
+  const { writePlanFile } = await import('@heronstone/core/formats/planFile.ts');
+  writeFileSync(at('full.json'), writePlanFile(full));
+  for (const rows of Object.values(planOf(readFileSync(at('full.json'), 'utf8'))))
+    expect(Object.keys(rows).length).toBeGreaterThan(0);
+  expect((await heron('import', at('full.json'), '--data', at('full'))).code).toBe(0);
+  expect((await heron('export', '--data', at('full'))).out).toBe(writePlanFile(full));
+});
+
+describe('heron drawing and heron outline', () => {
+  test('true to scale on paper, or millimetres in a DXF that reads back as the room', async () => {
+    const svg = await heron('drawing', demo, '--scale', '25', '--out', at('room.svg'));
+    expect(JSON.parse(svg.out)).toMatchObject({ width: (3450 + 640) / 25, sheet: 'a4' });
+    expect(readFileSync(at('room.svg'), 'utf8')).toMatch(/^<svg/);
+    expect((await heron('drawing', demo, '--format', 'dxf', '--mode', 'guest', '--out', at('room.dxf'))).code).toBe(0);
+    const { code, out } = await heron('outline', at('room.dxf'));
+    expect(code).toBe(0);
+    expect(JSON.parse(out).outlines[0]).toMatchObject({
+      layer: 'walls',
+      area: evaluate(planOf(readFileSync(demo, 'utf8'))).room.area,
+    });
+  });
+  test('a mode that is not there and a file that is no DXF are named', async () => {
+    expect(await heron('drawing', demo, '--mode', 'party', '--out', at('x.svg'))).toMatchObject({
+      code: 2,
+      err: expect.stringContaining('there are guest'),
+    });
+    expect(await heron('outline', demo)).toMatchObject({ code: 2 });
+  });
 });
 
 describe('heron path and heron room', () => {

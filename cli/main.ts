@@ -8,15 +8,22 @@ import { labelSheet } from '@heronstone/core/formats/labels.ts';
 import { labelsPdf } from '@heronstone/core/formats/labelsPdf.ts';
 import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { applyChanges } from '@heronstone/core/model/change.ts';
-import type { Plan } from '@heronstone/core/model/plan.ts';
+import { byName, type Plan } from '@heronstone/core/model/plan.ts';
+import { modesOf } from '@heronstone/core/room/standing.ts';
+import { drawAbove, drawRound, onPaper } from '@heronstone/core/formats/drawing.ts';
+import { readDxf, writeDxf, type DXF_UNITS } from '@heronstone/core/formats/dxf.ts';
+import { writeSvg } from '@heronstone/core/formats/svg.ts';
 import { sceneOf } from '@heronstone/core/scene.ts';
 import { changesTo, solveAll } from '@heronstone/core/place/solve.ts';
 import { addSupplies } from '@heronstone/core/sort/supplies.ts';
 import { DataError, openDatabase } from '@heronstone/server/database.ts';
 import { defaultData, DEFAULT_PORT } from '@heronstone/server/index.ts';
 import { Store } from '@heronstone/server/store.ts';
-import { PlanErrors, readPlan, readText, UsageError, writeFile } from './files.ts';
+import { PlanErrors, readPlan, readText, readWhole, UsageError, writeFile } from './files.ts';
 import { labelFonts } from './fonts.ts';
+import { placesByName } from '@heronstone/core/sort/places.ts';
+import { KINDS } from '@heronstone/library/starter.ts';
+import { addSortCommands } from './sort.ts';
 
 export interface Output {
   out: (text: string) => void;
@@ -101,15 +108,15 @@ function build(io: Output): Command {
     .option('--seconds <s>', 'stop improving after so many seconds', number(0, 3600, false), 60)
     .option('--out <file>', 'write the plan with its placements here (else to standard output)')
     .action((file: string, options: { seed: number; seconds: number; out?: string }) => {
-      const plan = readPlan(file);
+      const { plan, pictures } = readWhole(file);
       const until = Date.now() + options.seconds * 1000;
       const solution = solveAll(plan, { seed: options.seed, stop: () => Date.now() > until });
       const placed = applyChanges(plan, changesTo(plan, solution)).plan;
       if (options.out === undefined) {
-        io.out(writePlanFile(placed));
+        io.out(writePlanFile(placed, pictures));
         return;
       }
-      writeFile(options.out, writePlanFile(placed));
+      writeFile(options.out, writePlanFile(placed, pictures));
       const { week } = evaluate(placed);
       io.out(
         json({
@@ -132,8 +139,9 @@ function build(io: Output): Command {
       const { room, findings } = evaluate(plan);
       const own = findings.filter(
         (f) =>
-          ['corners', 'openings', 'fixtures', 'units', 'stations'].includes(f.target?.table ?? '') &&
-          f.code !== 'over full',
+          ['corners', 'openings', 'fixtures', 'overheads', 'areas', 'units', 'stations', 'meta'].includes(
+            f.target?.table ?? '',
+          ) && f.code !== 'over full',
       );
       const walls = room.walls.map((w) => ({
         id: w.id,
@@ -189,6 +197,58 @@ function build(io: Output): Command {
     });
 
   program
+    .command('drawing')
+    .argument('<plan>', 'plan file')
+    .description('write a drawing of the room as SVG (true to scale on paper) or DXF (in millimetres)')
+    .addOption(new Option('--view <view>', 'which drawing').choices(['above', 'round']).default('above'))
+    .addOption(new Option('--format <format>', 'kind of file').choices(['svg', 'dxf']).default('svg'))
+    .option('--scale <n>', 'millimetres of the room in one of the paper', number(1, 500, false), 20)
+    .option('--mode <mode>', 'a mode of the room, for example guest', '')
+    .requiredOption('--out <file>', 'file to write')
+    .action(
+      (
+        file: string,
+        options: { view: 'above' | 'round'; format: 'svg' | 'dxf'; scale: number; mode: string; out: string },
+      ) => {
+        const plan = readPlan(file);
+        if (Object.keys(plan.corners).length < 3)
+          throw new UsageError('The plan has no room yet, so there is nothing to draw.');
+        if (options.mode !== '' && !modesOf(plan).includes(options.mode))
+          throw new UsageError(`There is no mode “${options.mode}”; there are ${modesOf(plan).join(', ') || 'none'}.`);
+        const drawing =
+          options.view === 'above'
+            ? drawAbove(plan, options.mode)
+            : drawRound(plan, byName(plan.people)[0]?.id ?? null);
+        writeFile(options.out, options.format === 'svg' ? writeSvg(drawing, options.scale) : writeDxf(drawing));
+        io.out(
+          json({
+            out: options.out,
+            ...(options.format === 'svg' ? onPaper(drawing, options.scale, plan.meta.units) : { units: 'millimetres' }),
+          }),
+        );
+      },
+    );
+
+  program
+    .command('outline')
+    .argument('<dxf>', 'DXF file')
+    .description('print the outlines in a DXF that can be a room, the largest first, in mm')
+    .addOption(
+      new Option('--unit <unit>', 'what one unit of the file is, when it does not say').choices([
+        'mm',
+        'cm',
+        'm',
+        'in',
+        'ft',
+      ]),
+    )
+    .action((file: string, options: { unit?: keyof typeof DXF_UNITS }) => {
+      const read = readDxf(readText(file), options.unit);
+      if (!read.ok) throw new UsageError(read.message);
+      io.out(json(read));
+    });
+
+  program
     .command('labels')
     .argument('<plan>', 'plan file')
     .description('write a PDF with a label for each compartment in use')
@@ -238,14 +298,17 @@ function build(io: Output): Command {
     .option('--csv <file>', 'CSV file to add; rows with problems are named and left out')
     .option('--out <file>', 'write the plan with the added supplies here (else to standard output)')
     .action((file: string, options: { csv?: string; out?: string }) => {
-      const plan = readPlan(file);
+      const { plan, pictures } = readWhole(file);
       if (options.csv === undefined) {
         const csv = writeSuppliesCsv(plan);
         if (options.out === undefined) io.out(csv);
         else writeFile(options.out, csv);
         return;
       }
-      const read = readSuppliesCsv(readText(options.csv), plan.meta.units);
+      const read = readSuppliesCsv(readText(options.csv), plan.meta.units, {
+        kinds: KINDS,
+        places: placesByName(plan),
+      });
       if (read.problems.length > 0) {
         throw new PlanErrors(
           read.problems.map((p) => ({
@@ -257,12 +320,16 @@ function build(io: Output): Command {
         );
       }
       const added = applyChanges(plan, addSupplies(plan, read.supplies, idsFor(plan))).plan;
-      if (options.out === undefined) io.out(writePlanFile(added));
+      if (options.out === undefined) io.out(writePlanFile(added, pictures));
       else {
-        writeFile(options.out, writePlanFile(added));
+        writeFile(options.out, writePlanFile(added, pictures));
         io.out(json({ out: options.out, added: read.supplies.length }));
       }
     });
+
+  addSortCommands(program, io, (lines) => {
+    if (lines > 0) throw new ReportHasErrors([`${lines} ${lines === 1 ? 'line' : 'lines'} could not be read whole`]);
+  });
 
   program
     .command('export')
@@ -285,7 +352,7 @@ function build(io: Output): Command {
           throw new UsageError(
             `There is no plan “${id}” in ${options.data}; there are ${plans.map((p) => p.id).join(', ') || 'none'}.`,
           );
-        const text = writePlanFile(stored.plan);
+        const text = writePlanFile(stored.plan, await store.pictures(stored.plan));
         if (options.out === undefined) io.out(text);
         else {
           writeFile(options.out, text);
@@ -301,14 +368,14 @@ function build(io: Output): Command {
     .option('--data <directory>', 'data directory', defaultData('own'))
     .option('--as <id>', 'give it this id')
     .action((file: string, options: { data: string; as?: string }) => {
-      const read = readPlan(file);
+      const { plan: read, pictures } = readWhole(file);
       if (options.as !== undefined && !/^[A-Za-z0-9_-]{1,64}$/.test(options.as))
         throw new UsageError('--as is an id of letters, digits, - and _.');
       const plan: Plan = options.as ? { ...read, meta: { ...read.meta, id: options.as } } : read;
       return withStore(options.data, false, io, async (store) => {
         if (await store.read(plan.meta.id))
           throw new UsageError(`There is a plan “${plan.meta.id}” already; give this one another id with --as.`);
-        const stored = await store.create(plan, 'heron');
+        const stored = await store.create(plan, 'heron', pictures);
         io.out(json({ data: options.data, plan: plan.meta.id, revision: stored.revision }));
       });
     });

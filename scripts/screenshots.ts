@@ -25,19 +25,42 @@ const SHOTS: ReadonlyArray<{
   },
   { name: 'activities', path: '/plan/demo/activities' },
   {
+    name: 'activities-chart',
+    path: '/plan/demo/activities',
+    before: (p) => p.getByRole('tab', { name: 'Near and apart' }).click(),
+  },
+  {
+    name: 'furnish-guest',
+    path: '/plan/demo/furnish',
+    before: (p) => p.getByRole('combobox', { name: 'the room' }).selectOption({ label: 'with “guest”' }),
+  },
+  {
+    name: 'round',
+    path: '/plan/demo/furnish',
+    before: (p) => p.getByRole('tab', { name: 'Round the room' }).click(),
+  },
+  {
     name: 'sort',
     path: '/plan/demo/sort',
     before: async (p) => {
-      await p.getByLabel('What do you have?').fill('84 markers 140 x 12 mm, painting 6x');
+      await p.getByLabel('What do you have?').fill('38 mm of A4 card 220 gsm, cutting 2x');
       await p.getByRole('button', { name: 'Acrylics, bottled' }).click();
     },
   },
+  { name: 'purge', path: '/plan/demo/sort?view=purge' },
+  { name: 'balance', path: '/plan/demo/sort?view=balance' },
+  {
+    name: 'containers',
+    path: '/plan/demo/sort?view=containers',
+    before: (p) => p.locator('[data-container="bin-left"]').press('Enter'),
+  },
+  { name: 'drawers-phone', path: '/plan/demo/sort?view=drawers&place=slim%2Fd2', size: phone },
   { name: 'furnish', path: '/plan/demo/furnish', before: (p) => p.locator('[data-unit="slim"]').press('Enter') },
   {
     name: 'place',
     path: '/plan/demo/place',
     before: async (p) => {
-      await p.locator('[data-place="slim/d3"]').press('Enter');
+      await p.locator('[data-place="bench/top"]').press('Enter');
       await p.getByRole('complementary').getByRole('listitem').first().getByRole('button').first().click();
       await p.getByText('Why here').waitFor();
     },
@@ -47,7 +70,7 @@ const SHOTS: ReadonlyArray<{
     name: 'inside',
     path: '/plan/demo/place',
     before: async (p) => {
-      await p.locator('[data-place="cart/t1"]').press('Enter');
+      await p.locator('[data-place="books/s4"]').press('Enter');
       await p.getByRole('tab', { name: 'Inside' }).click();
     },
   },

@@ -68,6 +68,7 @@ function Figure({ week, word, title }: { week: Week; word: string; title: string
               [
                 ['Fetching and putting back', week.fetching],
                 ['Hunting for what has no place', week.hunting],
+                ['Rolling carts up and fetching kits', week.setup],
                 ['Penalties (heavy things high or on the floor)', week.penalties],
               ] as const
             ).map(([name, value]) => (
@@ -78,9 +79,9 @@ function Figure({ week, word, title }: { week: Week; word: string; title: string
             ))}
           </dl>
           <p className="mt-2 text-xs text-soft">
-            Each fetch is a sum of standard motion times (MTM-1, Maynard, Stegemerten & Schwab 1948) over a straight
-            walk, times the fetches a session and the sessions a week. A thing without a place is hunted for{' '}
-            {HUNT_SECONDS} s each time (our constant). Choose a thing to see its own elements.
+            Each fetch is a sum of standard motion times (MTM-1, Maynard, Stegemerten & Schwab 1948) along the shortest
+            way over the free floor, times the fetches a session and the sessions a week. A thing without a place is
+            hunted for {HUNT_SECONDS} s each time (our constant). Choose a thing to see its own elements.
           </p>
           <Popover.Arrow className="fill-[var(--line)]" />
         </Popover.Content>

@@ -1,15 +1,17 @@
 /** The room from above: walls, openings, furniture, seats with their ripples. Units and seats can be dragged and nudged. */
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { footprint } from '@heronstone/core/furniture/footprint.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import { byName, type Station, type Unit } from '@heronstone/core/model/plan.ts';
 import { outlineOf, wallsOf } from '@heronstone/core/room/walls.ts';
 import { alignCorner, snapUnit } from '@heronstone/core/room/snap.ts';
-import { commit, preview, select, shownPlan, stationOf, useStore } from '../state/store.ts';
+import { isLoose, shiftUnits } from '@heronstone/core/room/arrange.ts';
+import { commit, drawnPlan, preview, select, selectAlso, stationOf, useStore } from '../state/store.ts';
+import { Areas, Crossing, Marks, Overheads } from './above/Areas.tsx';
 import { Distances } from './above/Distances.tsx';
 import { closed, WALL } from './above/path.ts';
 import { Rings, Seat } from './above/Seat.tsx';
+import { UnitAbove } from './above/UnitAbove.tsx';
 import { WallThings } from './above/WallThings.tsx';
 import { Way } from './above/Way.tsx';
 
@@ -26,7 +28,9 @@ export interface AboveProps {
 }
 
 export function FromAbove({ editable = false, lit = [], rings = true, corners = false, small = false }: AboveProps) {
-  const plan = useStore(shownPlan);
+  const plan = useStore(drawnPlan);
+  const mode = useStore((s) => s.mode);
+  const also = useStore((s) => s.also);
   const report = useStore((s) => s.report);
   const selected = useStore((s) => s.selected);
   const stationId = useStore(stationOf);
@@ -61,7 +65,6 @@ export function FromAbove({ editable = false, lit = [], rings = true, corners = 
   ];
   /** mm in a screen pixel, so that texts and strokes keep their size on the screen. */
   const px = Math.max((right - left) / Math.max(wide, 200), (bottom - top) / Math.max(wide / 1.6, 200));
-  const text = 12.5 * px;
   const { units: system } = plan.meta;
   const wrong = new Set(
     report?.findings.filter((f) => f.severity === 'error' && f.target?.table === 'units').map((f) => f.target!.id),
@@ -78,6 +81,13 @@ export function FromAbove({ editable = false, lit = [], rings = true, corners = 
     const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
     return { x: p.x, y: p.y };
   };
+  /** Where a unit stands before the drag, in the mode that is on. */
+  const standingAt = (id: string) => {
+    const stored = useStore.getState().plan!;
+    const spot = Object.values(stored.spots).find((s) => mode !== '' && s.unit === id && s.mode === mode);
+    const { x, y, turn } = spot ?? stored.units[id]!;
+    return { x, y, turn };
+  };
   const moved = (
     kind: 'units' | 'stations' | 'corners',
     id: string,
@@ -90,24 +100,33 @@ export function FromAbove({ editable = false, lit = [], rings = true, corners = 
         set('corners', id, loose ? { x: Math.round(x), y: Math.round(y) } : alignCorner(plan, id, { x, y }, 10 * px)),
       ];
     if (kind === 'stations') return [set('stations', id, { x: Math.round(x), y: Math.round(y) })];
-    const unit = plan.units[id]!;
+    const stored = useStore.getState().plan!;
+    const unit = { ...stored.units[id]!, ...standingAt(id) };
     const free = { x: Math.round(x), y: Math.round(y), turn: unit.turn };
     const to = loose ? free : snapUnit({ ...unit, ...free }, plan, 10 * px);
-    return [set('units', id, { x: to.x, y: to.y, turn: to.turn })];
+    const turned = to.turn === unit.turn ? [] : [set('units', id, { turn: to.turn })];
+    return [...shiftUnits(stored, [id, ...also], to.x - unit.x, to.y - unit.y, mode), ...turned];
   };
   const down = (kind: 'units' | 'stations' | 'corners', id: string) => (event: PointerEvent) => {
     event.stopPropagation();
-    select({ kind: kind === 'units' ? 'unit' : kind === 'corners' ? 'corner' : 'station', id });
+    if (kind === 'units' && editable && (event.shiftKey || event.ctrlKey || event.metaKey)) {
+      selectAlso(id);
+      return;
+    }
+    // A hand on one of several that are chosen moves them all.
+    if (!(kind === 'units' && also.includes(id)))
+      select({ kind: kind === 'units' ? 'unit' : kind === 'corners' ? 'corner' : 'station', id });
     if (!(editable || kind === 'corners') || event.button !== 0) return;
+    if (kind === 'units' && !isLoose(plan.units[id]!)) return;
     const p = at(event);
-    const row = plan[kind][id]!;
+    const row = kind === 'units' ? standingAt(id) : plan[kind][id]!;
     setDrag({ kind, id, dx: row.x - p.x, dy: row.y - p.y, moved: false });
     svg.current!.setPointerCapture(event.pointerId);
   };
   const move = (event: PointerEvent) => {
     if (!drag) return;
     const p = at(event);
-    const row = useStore.getState().plan![drag.kind][drag.id]!;
+    const row = drag.kind === 'units' ? standingAt(drag.id) : useStore.getState().plan![drag.kind][drag.id]!;
     if (!drag.moved && Math.hypot(p.x + drag.dx - row.x, p.y + drag.dy - row.y) < 4 * px) return;
     if (!drag.moved) setDrag({ ...drag, moved: true });
     preview(moved(drag.kind, drag.id, p.x + drag.dx, p.y + drag.dy, event.altKey));
@@ -127,14 +146,23 @@ export function FromAbove({ editable = false, lit = [], rings = true, corners = 
   const key = (kind: 'units' | 'stations', row: Unit | Station) => (event: KeyboardEvent) => {
     if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();
-      select({ kind: kind === 'units' ? 'unit' : 'station', id: row.id });
+      if (kind === 'units' && editable && (event.shiftKey || event.ctrlKey)) selectAlso(row.id);
+      else select({ kind: kind === 'units' ? 'unit' : 'station', id: row.id });
     }
     if (!editable) return;
     const by = event.shiftKey ? 100 : event.altKey ? 1 : 10;
     const step = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, -by], ArrowDown: [0, by] }[event.key];
     if (step) {
       event.preventDefault();
-      commit(`Nudge ${row.name}`, [set(kind, row.id, { x: row.x + step[0]!, y: row.y + step[1]! })]);
+      const together =
+        also.includes(row.id) || selected?.id === row.id ? [row.id, ...also, selected?.id ?? ''] : [row.id];
+      const stored = useStore.getState().plan!;
+      commit(
+        `Nudge ${row.name}`,
+        kind === 'units'
+          ? shiftUnits(stored, together, step[0]!, step[1]!, mode)
+          : [set(kind, row.id, { x: row.x + step[0]!, y: row.y + step[1]! })],
+      );
     }
     if (event.key.toLowerCase() === 'r' && !event.ctrlKey && !event.metaKey) {
       const turn =
@@ -172,78 +200,25 @@ export function FromAbove({ editable = false, lit = [], rings = true, corners = 
       {walls.map((wall) => (
         <WallThings key={wall.id} wall={wall} plan={plan} px={px} small={small} />
       ))}
+      <Overheads plan={plan} px={px} small={small} />
       {rings && station && <Rings station={station} plan={plan} px={px} small={small} />}
       {byName(plan.units)
         .sort((a, b) => a.bottom + a.height - (b.bottom + b.height))
-        .map((unit) => {
-          const on = selected?.kind === 'unit' && selected.id === unit.id;
-          const glow = lit.some((c) => c.startsWith(`${unit.id}/`));
-          const bad = wrong.has(unit.id);
-          const across = Math.abs(Math.cos((unit.turn * Math.PI) / 180)) > 0.7;
-          const [w, d] = across ? [unit.width, unit.depth] : [unit.depth, unit.width];
-          const upright = w < d && w < unit.name.length * text * 0.55;
-          const room = (upright ? d : w) - 8 * px;
-          const fits = Math.min(text, (room / Math.max(unit.name.length, 4)) * 1.85);
-          return (
-            <g
-              key={unit.id}
-              role="button"
-              tabIndex={0}
-              aria-label={`${unit.name}, ${unit.kind}${bad ? ', has a problem' : ''}`}
-              aria-pressed={on}
-              data-unit={unit.id}
-              className={editable ? 'cursor-move' : 'cursor-pointer'}
-              onPointerDown={down('units', unit.id)}
-              onKeyDown={key('units', unit)}
-            >
-              <title>{unit.name}</title>
-              <path
-                d={closed(footprint(unit))}
-                fill={
-                  bad
-                    ? 'color-mix(in srgb, var(--rust) 16%, var(--leaf))'
-                    : unit.kind === 'table'
-                      ? 'var(--wood)'
-                      : unit.bottom > 900
-                        ? 'none'
-                        : 'var(--leaf)'
-                }
-                fillOpacity={unit.kind === 'table' ? 0.85 : 1}
-                stroke={on || glow || bad ? 'var(--rust)' : 'var(--ink)'}
-                strokeWidth={(on || glow ? 2.4 : 1.3) * px}
-                strokeDasharray={unit.bottom > 900 ? `${6 * px} ${4 * px}` : undefined}
-                pointerEvents="all"
-              />
-              {unit.depth > 60 && unit.bottom <= 900 && <FrontEdge unit={unit} px={px} />}
-              {glow && (
-                <circle
-                  className="lit"
-                  cx={unit.x}
-                  cy={unit.y}
-                  r={Math.min(w, d) / 2 + 14 * px}
-                  fill="none"
-                  stroke="var(--rust)"
-                  strokeWidth={2.4 * px}
-                />
-              )}
-              {fits > 7 * px && !small && unit.depth > 60 && (on || unit.bottom <= 900) && (
-                <text
-                  x={unit.x}
-                  y={unit.y}
-                  dy="0.35em"
-                  textAnchor="middle"
-                  fontSize={fits}
-                  fontWeight={on ? 700 : 400}
-                  fill="var(--ink)"
-                  transform={upright ? `rotate(-90 ${unit.x} ${unit.y})` : undefined}
-                  pointerEvents="none"
-                >
-                  {unit.name}
-                </text>
-              )}
-            </g>
-          );
-        })}
+        .map((unit) => (
+          <UnitAbove
+            key={unit.id}
+            unit={unit}
+            on={(selected?.kind === 'unit' && selected.id === unit.id) || also.includes(unit.id)}
+            lit={lit.some((c) => c.startsWith(`${unit.id}/`))}
+            bad={wrong.has(unit.id)}
+            px={px}
+            small={small}
+            editable={editable}
+            onPointerDown={down('units', unit.id)}
+            onKeyDown={key('units', unit)}
+          />
+        ))}
+      <Areas plan={plan} mode={mode} px={px} small={small} />
       {byName(plan.stations).map((s) => (
         <Seat
           key={s.id}
@@ -256,6 +231,8 @@ export function FromAbove({ editable = false, lit = [], rings = true, corners = 
           onKeyDown={key('stations', s)}
         />
       ))}
+      <Crossing report={report} px={px} />
+      {editable && report && <Marks plan={plan} report={report} mode={mode} px={px} />}
       {stationId && report && (
         <Way report={report} selected={selected} station={stationId} px={px} say={(mm) => formatLength(mm, system)} />
       )}
@@ -291,31 +268,14 @@ export function FromAbove({ editable = false, lit = [], rings = true, corners = 
             }}
           />
         ))}
-      {!small && <North x={right - 26 * px} y={top + 40 * px} px={px} />}
+      {!small && <North x={right - 26 * px} y={top + 40 * px} px={px} turn={plan.meta.north} />}
     </svg>
   );
 }
 
-/** A thin inner line along the front of a unit, so that one sees where it opens. */
-function FrontEdge({ unit, px }: { unit: Unit; px: number }) {
-  const [, , c, d] = footprint({ ...unit, depth: unit.depth - 8 * px });
+function North({ x, y, px, turn }: { x: number; y: number; px: number; turn: number }) {
   return (
-    <line
-      x1={c!.x}
-      y1={c!.y}
-      x2={d!.x}
-      y2={d!.y}
-      stroke="var(--ink)"
-      strokeWidth={0.7 * px}
-      opacity="0.5"
-      pointerEvents="none"
-    />
-  );
-}
-
-function North({ x, y, px }: { x: number; y: number; px: number }) {
-  return (
-    <g transform={`translate(${x} ${y}) scale(${px})`} aria-hidden="true">
+    <g transform={`translate(${x} ${y}) scale(${px}) rotate(${turn})`} aria-hidden="true">
       <path d="M0 -16 L8 8 L0 3 L-8 8 Z" fill="var(--ink)" />
       <text y="24" textAnchor="middle" fontSize="12" fill="var(--soft)">
         N

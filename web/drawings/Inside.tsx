@@ -1,10 +1,34 @@
-/** One compartment at scale: from above, or from the front for a pegboard; pieces where they lie, with the room to grow. */
-import type { CompartmentReport, PlacementReport } from '@heronstone/core/evaluate.ts';
+/**
+ * One place at scale, from above or (a board) from the front: containers and pieces where they really lie, the tide mark
+ * and the room to grow. A container can be dragged, or moved with the arrow keys.
+ */
+import { useRef, useState } from 'react';
+import type { CompartmentReport, ContainerReport, PlacementReport, Report } from '@heronstone/core/evaluate.ts';
+import { floorOf } from '@heronstone/core/fit/layout.ts';
+import { piecesIn } from '@heronstone/core/fit/pieces.ts';
+import { placeContainer } from '@heronstone/core/furniture/moveContainer.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';
-import { select, shownPlan, useStore } from '../state/store.ts';
+import type { Plan } from '@heronstone/core/model/plan.ts';
+import { commit, notice, select, shownPlan, useStore } from '../state/store.ts';
+import { InsideFront } from './InsideFront.tsx';
+import { NameIn } from './NameIn.tsx';
+import { Tide } from './Tide.tsx';
 
 /** More pieces than this are drawn as a wash; the count says how many. */
 const MOST_PIECES = 160;
+/** How far an arrow key moves a container, mm; with Shift the larger. */
+const STEP = { fine: 1, coarse: 10 } as const;
+
+interface Frame {
+  plan: Plan;
+  report: Report;
+  arrangement: 'today' | 'planned';
+  /** One pixel in mm. */
+  px: number;
+  deep: number;
+  front: boolean;
+  chosen: string | null;
+}
 
 export function Inside({
   compartment: c,
@@ -17,49 +41,89 @@ export function Inside({
 }) {
   const plan = useStore(shownPlan)!;
   const report = useStore((s) => s.report)!;
-  const arrangement = useStore((s) => s.arrangement);
+  const shown = useStore((s) => s.arrangement);
+  const arrangement = c.only ?? shown;
   const front = c.access === 'peg';
-  const [width, deep] = [c.inside.width, front ? c.inside.height : c.inside.depth];
-  const px = tall ? Math.max(width / 640, deep / 420) : Math.max(width / 270, deep / 176);
+  const { width, depth: deep } = floorOf(c);
+  const px = tall ? Math.max(width / 640, deep / 420) : Math.max(width / 262, deep / 176);
   const grow = width * (1 - plan.meta.roomToGrow);
-  const placements = c.contents[arrangement].map((id) => report.placements[id]!).filter(Boolean);
+  const frame: Frame = { plan, report, arrangement, px, deep, front, chosen };
+  const tide = 10 * px;
+  const [view, setView] = useState<'above' | 'front'>('above');
+  const fromFront = tall && !front && view === 'front';
   return (
     <figure>
-      <svg
-        viewBox={`${-2 * px} ${-2 * px} ${width + 4 * px} ${deep + 4 * px}`}
-        className={`w-full ${tall ? 'max-h-[60vh]' : 'max-h-44'}`}
-        role="group"
-        aria-label={`Inside ${c.name}`}
-      >
-        <rect width={width} height={deep} fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.6 * px} rx={2 * px} />
-        {placements.map((p) => (
-          <Strip
-            key={p.id}
-            placement={p}
-            deep={deep}
-            front={front}
-            px={px}
-            name={plan.supplies[p.supply]!.name}
-            on={p.id === chosen}
+      {tall && !front && (
+        <div
+          role="radiogroup"
+          aria-label="Seen from"
+          className="mb-2 flex w-fit overflow-hidden rounded-full border border-line"
+        >
+          {(['above', 'front'] as const).map((key) => (
+            <button
+              key={key}
+              type="button"
+              role="radio"
+              aria-checked={view === key}
+              onClick={() => setView(key)}
+              className={`px-3 py-0.5 ${view === key ? 'bg-ink text-paper' : 'text-soft hover:text-ink'}`}
+            >
+              {key === 'above' ? 'from above' : 'from the front'}
+            </button>
+          ))}
+        </div>
+      )}
+      {fromFront ? (
+        <InsideFront compartment={c} />
+      ) : (
+        <svg
+          viewBox={`${-2 * px} ${(tall ? -18 : -2) * px} ${width + 8 * px + tide} ${deep + (tall ? 20 : 4) * px}`}
+          className={`w-full ${tall ? 'max-h-[60vh]' : 'max-h-44'}`}
+          role="group"
+          aria-label={`Inside ${c.name}`}
+          data-inside={c.id}
+        >
+          <rect
+            width={width}
+            height={deep}
+            fill="var(--paper)"
+            stroke="var(--ink)"
+            strokeWidth={1.6 * px}
+            rx={2 * px}
           />
-        ))}
-        <line
-          x1={grow}
-          x2={grow}
-          y1={0}
-          y2={deep}
-          stroke="var(--reed)"
-          strokeWidth={1.4 * px}
-          strokeDasharray={`${4 * px} ${3 * px}`}
-        />
-        {tall && (
-          <text x={grow + 6 * px} y={16 * px} fontSize={12 * px} fill="var(--reed)">
-            room to grow
-          </text>
-        )}
-      </svg>
+          <Contents compartment={c} frame={frame} />
+          {c.holds[arrangement].map((id) => (
+            <Box key={id} id={id} box={report.containers[id]!} within={c} frame={frame} width={width} />
+          ))}
+          {plan.meta.roomToGrow > 0 && (
+            <line
+              x1={grow}
+              x2={grow}
+              y1={0}
+              y2={deep}
+              stroke="var(--reed)"
+              strokeWidth={1.4 * px}
+              strokeDasharray={`${4 * px} ${3 * px}`}
+              pointerEvents="none"
+            />
+          )}
+          {tall && plan.meta.roomToGrow > 0 && (
+            <text x={width} y={-5 * px} textAnchor="end" fontSize={12 * px} fill="var(--reed)" pointerEvents="none">
+              room to grow
+            </text>
+          )}
+          <Tide
+            fill={c.fill[arrangement]}
+            x={width + 5 * px}
+            y={0}
+            width={tide}
+            height={deep}
+            grow={plan.meta.roomToGrow}
+          />
+        </svg>
+      )}
       <figcaption className="text-xs text-soft">
-        seen from {front ? 'the front' : 'above'} ·{' '}
+        seen from {front || fromFront ? 'the front' : 'above, the front below'} ·{' '}
         {formatSize([c.inside.width, c.inside.depth, c.inside.height], plan.meta.units)} inside,{' '}
         {Math.round(c.fill[arrangement].share * 100)} % full
       </figcaption>
@@ -67,97 +131,229 @@ export function Inside({
   );
 }
 
-function Strip({
-  placement: p,
-  deep,
-  front,
-  px,
-  name,
-  on,
-}: {
-  placement: PlacementReport;
-  deep: number;
-  front: boolean;
-  px: number;
-  name: string;
-  on: boolean;
-}) {
-  const { lie } = p;
-  if (!lie || p.fits === 0) return null;
-  const rows = front ? lie.layers : lie.rows;
-  const size = front ? lie.up : lie.into;
-  const perColumn = lie.perColumn;
-  const columns = Math.ceil(p.fits / perColumn);
-  const stacked = front ? 1 : lie.layers;
-  const pieces = [];
-  if (columns * rows <= MOST_PIECES && p.width > 0) {
-    for (let column = 0; column < columns; column++) {
-      for (let row = 0; row < rows; row++) {
-        const index = column * rows + row;
-        if (index * stacked >= p.fits) break;
-        pieces.push(
-          <rect
-            key={index}
-            x={p.left + column * lie.across}
-            y={front ? row * size : deep - (row + 1) * size}
-            width={lie.across}
-            height={size}
-            fill="var(--wood)"
-            stroke="var(--ink)"
-            strokeWidth={0.6 * px}
-          />,
-        );
-      }
-    }
-  }
-  const upright = p.width < name.length * 6.2 * px;
-  const x = p.left + p.width / 2;
+function Contents({ compartment: c, frame }: { compartment: CompartmentReport; frame: Frame }) {
+  return c.contents[frame.arrangement].map((id) => {
+    const placement = frame.report.placements[id];
+    return placement && <Block key={id} placement={placement} frame={frame} />;
+  });
+}
+
+/** Where a rectangle of the place is on the drawing: on a board y runs down already, else the front is below. */
+const top = (frame: Pick<Frame, 'front' | 'deep'>, y: number, d: number) => (frame.front ? y : frame.deep - y - d);
+
+function Block({ placement: p, frame }: { placement: PlacementReport; frame: Frame }) {
+  const { plan, px, chosen } = frame;
+  const { block } = p;
+  if (!block || p.fits === 0) return null;
+  const on = p.id === chosen;
+  const name = plan.supplies[p.supply]!.name;
+  const label = `${p.count} ${name}, ${p.how}`;
+  const marks = piecesIn(p, MOST_PIECES);
+  const slanting = p.lie?.pattern === 'slant';
+  const y = top(frame, block.y, block.d);
   return (
     <g
       role="button"
       tabIndex={0}
-      aria-label={`${p.count} ${name}, ${p.how}`}
+      aria-label={label}
       aria-pressed={on}
       className="cursor-pointer"
       onPointerDown={() => select({ kind: 'placement', id: p.id })}
       onKeyDown={(e) => e.key === 'Enter' && select({ kind: 'placement', id: p.id })}
     >
-      <title>{`${p.count} ${name}, ${p.how}`}</title>
+      <title>{`${label}; ${p.seen}`}</title>
       <rect
-        x={p.left}
-        y={0}
-        width={p.width}
-        height={deep}
+        x={block.x}
+        y={y}
+        width={block.w}
+        height={block.d}
         fill={on ? 'color-mix(in srgb, var(--rust) 14%, var(--leaf))' : 'var(--wash)'}
       />
-      {pieces}
+      {marks?.map((m, i) =>
+        m.round ? (
+          <circle
+            key={i}
+            cx={m.x + m.w / 2}
+            cy={top(frame, m.y, m.d) + m.d / 2}
+            r={m.w / 2}
+            fill="var(--wood)"
+            stroke="var(--ink)"
+            strokeWidth={0.6 * px}
+          />
+        ) : (
+          <rect
+            key={i}
+            x={m.x}
+            y={top(frame, m.y, m.d)}
+            width={m.w}
+            height={m.d}
+            fill="var(--wood)"
+            stroke="var(--ink)"
+            strokeWidth={0.6 * px}
+          />
+        ),
+      )}
+      {slanting && (
+        <line
+          x1={block.x + 4 * px}
+          y1={y + block.d - 4 * px}
+          x2={block.x + block.w - 4 * px}
+          y2={y + 4 * px}
+          stroke="var(--wood)"
+          strokeWidth={Math.max(6 * px, 12)}
+        />
+      )}
       <rect
-        x={p.left}
-        y={0}
-        width={p.width}
-        height={deep}
+        x={block.x}
+        y={y}
+        width={block.w}
+        height={block.d}
         fill="none"
         stroke={on ? 'var(--rust)' : 'var(--soft)'}
         strokeWidth={(on ? 2.2 : 0.8) * px}
       />
-      {p.width > 13 * px && (
-        <text
-          x={x}
-          y={deep / 2}
-          dy="0.35em"
-          textAnchor="middle"
-          fontSize={11 * px}
-          fill="var(--ink)"
-          stroke="var(--leaf)"
-          strokeWidth={3 * px}
-          paintOrder="stroke"
-          transform={upright ? `rotate(-90 ${x} ${deep / 2})` : undefined}
-        >
-          {upright && name.length * 5.6 * px > deep
-            ? `${name.slice(0, Math.max(3, Math.floor(deep / (5.8 * px)) - 1))}…`
-            : name}
-        </text>
+      <NameIn name={name} x={block.x} y={y} width={block.w} height={block.d} px={px} />
+    </g>
+  );
+}
+
+/** A container with what is in it, drawn in its own frame; it is moved by dragging and by arrow keys. */
+function Box({
+  id,
+  box,
+  within,
+  frame,
+  width,
+}: {
+  id: string;
+  box: ContainerReport;
+  within: CompartmentReport;
+  frame: Frame;
+  width: number;
+}) {
+  const { plan, report, px, front, deep } = frame;
+  const selected = useStore((s) => s.selected);
+  const [drag, setDrag] = useState<{ dx: number; dy: number } | null>(null);
+  const start = useRef({ x: 0, y: 0 });
+  const row = plan.containers[id];
+  const { rect } = box;
+  if (!row || !rect) return null;
+  const on = selected?.kind === 'container' && selected.id === id;
+  const y = top(frame, rect.y, rect.d);
+  const inner = box.place ? report.compartments.find((c) => c.id === box.place) : undefined;
+  const wall = { x: (row.width - row.insideWidth) / 2, y: (row.depth - row.insideDepth) / 2 };
+  const move = (dx: number, dy: number) => {
+    const result = placeContainer(plan, report, within, id, { x: rect.x + dx, y: rect.y + (front ? dy : -dy) });
+    if (result.changes.length > 0) commit(`Move ${row.name} in ${within.name}`, result.changes);
+    else if (result.reason) notice(result.reason, 'error');
+  };
+  const scale = (e: React.PointerEvent<SVGGElement>) => {
+    const svg = e.currentTarget.ownerSVGElement!;
+    const matrix = svg.getScreenCTM()!;
+    return matrix.a;
+  };
+  const label = row.name;
+  // The container's own frame, turned by a quarter where it stands turned.
+  const place = box.turned ? `translate(${rect.x + rect.w} ${y}) rotate(90)` : `translate(${rect.x} ${y})`;
+  return (
+    <g
+      className="cursor-grab touch-none"
+      transform={drag ? `translate(${drag.dx} ${drag.dy})` : undefined}
+      onPointerDown={(e) => {
+        e.stopPropagation();
+        e.currentTarget.setPointerCapture(e.pointerId);
+        start.current = { x: e.clientX, y: e.clientY };
+        setDrag({ dx: 0, dy: 0 });
+      }}
+      onPointerMove={(e) => {
+        if (!drag) return;
+        const s = scale(e);
+        const dx = Math.max(-rect.x, Math.min(width - rect.x - rect.w, (e.clientX - start.current.x) / s));
+        const dy = Math.max(-y, Math.min(deep - y - rect.d, (e.clientY - start.current.y) / s));
+        setDrag({ dx, dy });
+      }}
+      onPointerUp={() => {
+        if (drag && Math.hypot(drag.dx, drag.dy) > 2 * px) {
+          select({ kind: 'container', id });
+          move(drag.dx, drag.dy);
+        }
+        setDrag(null);
+      }}
+      onPointerCancel={() => setDrag(null)}
+    >
+      {/* What is in it can be chosen, too, so the button is beside it and not round it. */}
+      <g
+        role="button"
+        tabIndex={0}
+        aria-label={`${row.name}, ${row.kind}${row.lid === 'on' ? ' with a lid' : ''}; arrow keys move it`}
+        aria-pressed={on}
+        data-container={id}
+        onPointerDown={() => select({ kind: 'container', id })}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') select({ kind: 'container', id });
+          const by = e.shiftKey ? STEP.coarse : STEP.fine;
+          const way = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, -by], ArrowDown: [0, by] }[e.key];
+          if (!way) return;
+          e.preventDefault();
+          move(way[0]!, way[1]!);
+        }}
+      >
+        <title>{label}</title>
+        <rect
+          x={rect.x}
+          y={y}
+          width={rect.w}
+          height={rect.d}
+          rx={4 * px}
+          fill="var(--leaf)"
+          stroke={on ? 'var(--rust)' : 'var(--ink)'}
+          strokeWidth={(on ? 2.6 : 1.6) * px}
+        />
+      </g>
+      {inner && !front && (
+        <g transform={`${place} translate(${wall.x} ${wall.y})`}>
+          <Contents compartment={inner} frame={{ ...frame, deep: row.insideDepth, front: false }} />
+          {inner.holds[frame.arrangement].map((nested) => (
+            <Box
+              key={nested}
+              id={nested}
+              box={report.containers[nested]!}
+              within={inner}
+              frame={{ ...frame, deep: row.insideDepth, front: false }}
+              width={row.insideWidth}
+            />
+          ))}
+        </g>
       )}
+      {row.lid === 'on' && (
+        <rect
+          x={rect.x + 3 * px}
+          y={y + 3 * px}
+          width={Math.max(0, rect.w - 6 * px)}
+          height={Math.max(0, rect.d - 6 * px)}
+          rx={3 * px}
+          fill="none"
+          stroke="var(--soft)"
+          strokeWidth={px}
+          strokeDasharray={`${3 * px} ${3 * px}`}
+          pointerEvents="none"
+        />
+      )}
+      <text
+        x={rect.x + 6 * px}
+        y={y + 14 * px}
+        fontSize={11 * px}
+        fontWeight="bold"
+        fill="var(--ink)"
+        stroke="var(--leaf)"
+        strokeWidth={3 * px}
+        paintOrder="stroke"
+        pointerEvents="none"
+      >
+        {rect.w > label.length * 6.4 * px
+          ? label
+          : `${label.slice(0, Math.max(1, Math.floor(rect.w / (6.6 * px)) - 1))}…`}
+      </text>
     </g>
   );
 }

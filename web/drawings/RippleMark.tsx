@@ -11,7 +11,7 @@ export function RippleMark({ ripple, x = 0, y = 0, r = 9 }: { ripple: Ripple; x?
         fill={ripple === 1 ? 'var(--w1)' : ripple === 2 ? 'var(--w2)' : 'var(--leaf)'}
         stroke={filled ? 'none' : stroke}
         strokeWidth={ripple === 3 ? r * 0.3 : r * 0.15}
-        strokeDasharray={ripple === 5 ? `${r * 0.4} ${r * 0.3}` : undefined}
+        strokeDasharray={ripple >= 5 ? `${r * 0.4} ${r * 0.3}` : undefined}
       />
       <text
         textAnchor="middle"
@@ -44,11 +44,11 @@ export function RippleWord({ ripple, wordless = false }: { ripple: Ripple; wordl
   );
 }
 
-/** All five, as a key below a drawing. */
-export function RippleKey() {
+/** All of them, as a key below a drawing; the last only when something is elsewhere. */
+export function RippleKey({ away = false }: { away?: boolean }) {
   return (
     <ul className="flex flex-wrap items-center justify-center gap-x-5 gap-y-1" aria-label="Ripples">
-      {([1, 2, 3, 4, 5] as const).map((ripple) => (
+      {([1, 2, 3, 4, 5, ...(away ? ([6] as const) : [])] as const).map((ripple) => (
         <li key={ripple}>
           <RippleWord ripple={ripple} />
         </li>

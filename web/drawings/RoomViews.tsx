@@ -1,7 +1,9 @@
 /** The drawing in the middle of a step, in one of its three views; the selection is the same in all. */
 import type { ReactNode } from 'react';
 import { byName } from '@heronstone/core/model/plan.ts';
-import { setArrangement, setStation, setView, stationOf, useStore, type View } from '../state/store.ts';
+import { modesOf } from '@heronstone/core/room/standing.ts';
+import { DrawingMenu } from './DrawingMenu.tsx';
+import { setArrangement, setMode, setStation, setView, stationOf, useStore, type View } from '../state/store.ts';
 import { FromAbove, type AboveProps } from './FromAbove.tsx';
 import { Inside } from './Inside.tsx';
 import { RippleKey } from './RippleMark.tsx';
@@ -20,11 +22,13 @@ export function useChosenCompartment() {
     const id =
       s.selected.kind === 'placement'
         ? s.report.placements[s.selected.id]?.compartment
-        : s.selected.kind === 'compartment'
-          ? s.selected.id
-          : s.selected.kind === 'unit'
-            ? s.report.compartments.find((c) => c.unit === s.selected!.id)?.id
-            : undefined;
+        : s.selected.kind === 'container'
+          ? s.report.containers[s.selected.id]?.within
+          : s.selected.kind === 'compartment'
+            ? s.selected.id
+            : s.selected.kind === 'unit'
+              ? s.report.compartments.find((c) => c.unit === s.selected!.id)?.id
+              : undefined;
     return s.report.compartments.find((c) => c.id === id) ?? null;
   });
 }
@@ -42,6 +46,8 @@ export function RoomViews({
   const stationId = useStore(stationOf);
   const arrangement = useStore((s) => s.arrangement);
   const hasToday = useStore((s) => Object.values(s.plan!.placements).some((p) => p.arrangement === 'today'));
+  const mode = useStore((s) => s.mode);
+  const modes = modesOf(plan);
   const compartment = useChosenCompartment();
   const stations = byName(plan.stations);
   return (
@@ -63,6 +69,24 @@ export function RoomViews({
         </div>
         <div className="flex flex-wrap items-center gap-3">
           {extra}
+          {modes.length > 0 && view !== 'inside' && (
+            <label className="text-soft">
+              the room{' '}
+              <select
+                value={mode}
+                onChange={(e) => setMode(e.target.value)}
+                className="rounded-md border border-line bg-leaf px-1 py-0.5 font-bold text-ink"
+              >
+                <option value="">every day</option>
+                {modes.map((m) => (
+                  <option key={m} value={m}>
+                    with “{m}”
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
+          {Object.keys(plan.corners).length >= 3 && view !== 'inside' && <DrawingMenu />}
           {hasToday && (
             <div
               role="radiogroup"
@@ -118,7 +142,7 @@ export function RoomViews({
       </div>
       {stations.length > 0 && view !== 'inside' && (
         <div className="pb-3">
-          <RippleKey />
+          <RippleKey away={Object.keys(plan.elsewheres).length > 0} />
         </div>
       )}
     </section>

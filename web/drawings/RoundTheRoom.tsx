@@ -3,7 +3,8 @@ import { useEffect, useRef, useState } from 'react';
 import type { CompartmentReport } from '@heronstone/core/evaluate.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { bodyOf } from '@heronstone/core/reach/body.ts';
-import { select, shownPlan, stationOf, useStore } from '../state/store.ts';
+import { byName } from '@heronstone/core/model/plan.ts';
+import { drawnPlan, select, shownPlan, stationOf, useStore } from '../state/store.ts';
 import { UnitFace } from './round/UnitFace.tsx';
 import { Silhouette, WallFace } from './round/WallFace.tsx';
 
@@ -18,7 +19,8 @@ const NAMES = 30;
 const BELOW = 120;
 
 export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
-  const plan = useStore(shownPlan);
+  const plan = useStore(drawnPlan);
+  const whole = useStore(shownPlan);
   const report = useStore((s) => s.report);
   const stationId = useStore(stationOf);
   const arrangement = useStore((s) => s.arrangement);
@@ -64,7 +66,14 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
     return <div ref={frame} className="h-full" />;
 
   const { walls, ceiling } = report.room;
-  const total = walls.reduce((sum, w) => sum + w.length, 0);
+  const round = walls.reduce((sum, w) => sum + w.length, 0);
+  // What is in other rooms stands beyond the last wall.
+  const away = byName(whole?.units ?? {}).filter((u) => u.elsewhere !== null && u.host === null);
+  const beyond = away.map((unit, i) => {
+    const left = away.slice(0, i).reduce((x, u) => x + u.width + BESIDE, round + BESIDE);
+    return { unit, left, right: left + unit.width };
+  });
+  const total = beyond.length > 0 ? beyond.at(-1)!.right + BESIDE : round;
   const px = (ceiling + BELOW) / Math.max(tall - 14 - NAMES, 170);
   const above = NAMES * px;
   const high = above + ceiling + BELOW;
@@ -76,8 +85,12 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
     .map((unit) => ({ unit, span: report.units[unit.id]?.span ?? null }))
     .filter((u) => u.span !== null)
     .sort((a, b) => a.span!.gap - b.span!.gap);
+  const faces = [
+    ...units.map(({ unit, span }) => ({ unit, left: span!.left, right: span!.right, faces: span!.facesRoom })),
+    ...beyond.map((b) => ({ ...b, faces: true })),
+  ];
   const groups = new Map<string, CompartmentReport[]>();
-  for (const c of report.compartments) groups.set(c.unit, [...(groups.get(c.unit) ?? []), c]);
+  for (const c of report.compartments) if (c.within === null) groups.set(c.unit, [...(groups.get(c.unit) ?? []), c]);
 
   return (
     <div
@@ -165,13 +178,31 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
             </g>
           ))}
         {station && <Silhouette station={station} plan={plan} report={report} y={y} />}
-        {units.map(({ unit, span }) => (
+        {beyond.length > 0 && (
+          <g>
+            <line
+              x1={round}
+              x2={round}
+              y1={above - 20 * px}
+              y2={y(0) + 8 * px}
+              stroke="var(--ink)"
+              strokeWidth={1.3 * px}
+            />
+            <rect x={round} y={above} width={total - round} height={ceiling} fill="var(--sand)" opacity="0.5" />
+          </g>
+        )}
+        {beyond.map(({ unit, left }) => (
+          <text key={unit.id} x={left} y={above - 12 * px} fontSize={13 * px} fontWeight="700" fill="var(--ink)">
+            {plan.elsewheres[unit.elsewhere!]!.name}, {plan.elsewheres[unit.elsewhere!]!.seconds} s away
+          </text>
+        ))}
+        {faces.map(({ unit, left, right, faces: facesRoom }) => (
           <UnitFace
             key={unit.id}
             unit={unit}
-            left={span!.left}
-            right={span!.right}
-            faces={span!.facesRoom}
+            left={left}
+            right={right}
+            faces={facesRoom}
             compartments={groups.get(unit.id) ?? NONE}
             report={report}
             plan={plan}
@@ -196,3 +227,5 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
 }
 
 const NONE: CompartmentReport[] = [];
+/** Room beside what stands elsewhere, mm. */
+const BESIDE = 250;

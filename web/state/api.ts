@@ -25,7 +25,7 @@ export class ApiError extends Error {
 /** Thrown when the server cannot be reached at all. */
 export class OfflineError extends Error {}
 
-async function ask<T>(path: string, init?: RequestInit & { text?: string; json?: unknown }): Promise<T> {
+async function ask<T>(path: string, init?: RequestInit & { text?: string; json?: unknown; blob?: Blob }): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
@@ -36,9 +36,11 @@ async function ask<T>(path: string, init?: RequestInit & { text?: string; json?:
           ? { 'Content-Type': 'application/json' }
           : init?.text !== undefined
             ? { 'Content-Type': 'text/plain' }
-            : {}),
+            : init?.blob !== undefined
+              ? { 'Content-Type': init.blob.type }
+              : {}),
       },
-      body: init?.json !== undefined ? JSON.stringify(init.json) : init?.text,
+      body: init?.json !== undefined ? JSON.stringify(init.json) : (init?.text ?? init?.blob),
     });
   } catch {
     throw new OfflineError('The server does not answer.');
@@ -61,6 +63,8 @@ export const api = {
   plan: (id: string) => ask<{ plan: Plan; revision: number }>(`/api/plans/${id}`),
   journal: (id: string, since: number, most = 200) =>
     ask<{ entries: JournalEntry[] }>(`/api/plans/${id}/journal?since=${since}&most=${most}`).then((r) => r.entries),
+  keepPicture: (plan: string, id: string, blob: Blob) =>
+    ask<{ type: string }>(`/api/plans/${plan}/pictures/${id}`, { method: 'PUT', blob }),
   change: (id: string, baseRevision: number, groups: Group[]) =>
     ask<{ revision: number; entries: JournalEntry[] }>(`/api/plans/${id}/changes`, {
       ...post,

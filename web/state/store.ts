@@ -10,12 +10,26 @@ import {
 } from '@heronstone/core/model/change.ts';
 import type { Report } from '@heronstone/core/evaluate.ts';
 import type { Arrangement, Plan } from '@heronstone/core/model/plan.ts';
+import { inMode } from '@heronstone/core/room/standing.ts';
 import { api, ApiError, OfflineError } from './api.ts';
 import { engine } from './engine.ts';
 import { afterGroup, type History } from './history.ts';
 
 export type Selected = {
-  kind: 'unit' | 'station' | 'opening' | 'fixture' | 'corner' | 'compartment' | 'placement' | 'supply';
+  kind:
+    | 'unit'
+    | 'station'
+    | 'opening'
+    | 'fixture'
+    | 'overhead'
+    | 'area'
+    | 'elsewhere'
+    | 'corner'
+    | 'activity'
+    | 'compartment'
+    | 'placement'
+    | 'container'
+    | 'supply';
   id: string;
 };
 export type View = 'above' | 'round' | 'inside';
@@ -39,6 +53,10 @@ interface State {
   view: View;
   station: string | null;
   arrangement: Arrangement;
+  /** The mode in which the room is drawn; '' is every day. */
+  mode: string;
+  /** Further units that are chosen together with the selected one. */
+  also: readonly string[];
 }
 
 export const useStore = create<State>(() => ({
@@ -56,6 +74,8 @@ export const useStore = create<State>(() => ({
   view: 'above',
   station: null,
   arrangement: 'planned',
+  mode: '',
+  also: [],
 }));
 
 const get = useStore.getState;
@@ -74,7 +94,17 @@ export function dismiss(id: string): void {
 
 // ---- selection ----
 
-export const select = (selected: Selected | null) => put({ selected });
+export const select = (selected: Selected | null) => put({ selected, also: [] });
+export const setMode = (mode: string) => put({ mode });
+/** Adds a unit to those that are chosen, or takes it out. */
+export function selectAlso(id: string): void {
+  const { selected, also } = get();
+  if (selected?.kind !== 'unit') select({ kind: 'unit', id });
+  else if (selected.id === id) {
+    const [next, ...rest] = also;
+    put(next ? { selected: { kind: 'unit', id: next }, also: rest } : { selected: null });
+  } else put({ also: also.includes(id) ? also.filter((a) => a !== id) : [...also, id] });
+}
 export const setView = (view: View) => put({ view });
 export const setStation = (station: string) => put({ station });
 export const setArrangement = (arrangement: Arrangement) => put({ arrangement });
@@ -281,6 +311,8 @@ export async function openPlan(id: string): Promise<void> {
     preview: null,
     report: null,
     selected: null,
+    also: [],
+    mode: '',
     station: null,
     save: 'saved',
   });
@@ -311,6 +343,15 @@ function readKept(id: string): Group[] {
 
 /** The plan to show: with what is being dragged. */
 export const shownPlan = (s: State) => s.preview ?? s.plan;
+
+let drawn: { plan: Plan; mode: string; here: Plan } | null = null;
+/** The plan as it is drawn: inserts in their openings, what is elsewhere left out, in the chosen mode. */
+export function drawnPlan(s: State): Plan | null {
+  const plan = shownPlan(s);
+  if (!plan) return null;
+  if (drawn?.plan !== plan || drawn.mode !== s.mode) drawn = { plan, mode: s.mode, here: inMode(plan, s.mode) };
+  return drawn.here;
+}
 
 /** The station from which reach is shown: the chosen one, or the first. */
 export function stationOf(s: Pick<State, 'station' | 'plan' | 'preview'>): string | null {

@@ -11,9 +11,19 @@ interface Draft {
   inputMode?: 'text' | 'decimal';
   className?: string;
   hint?: string;
+  placeholder?: string;
 }
 
-function DraftField({ label, hideLabel = false, value, onText, inputMode = 'text', className = '', hint }: Draft) {
+function DraftField({
+  label,
+  hideLabel = false,
+  value,
+  onText,
+  inputMode = 'text',
+  className = '',
+  hint,
+  placeholder,
+}: Draft) {
   const id = useId();
   const [text, setText] = useState(value);
   const [error, setError] = useState<string | null>(null);
@@ -43,6 +53,7 @@ function DraftField({ label, hideLabel = false, value, onText, inputMode = 'text
         id={id}
         value={text}
         inputMode={inputMode}
+        placeholder={placeholder}
         autoComplete="off"
         aria-invalid={error !== null}
         aria-describedby={error !== null ? `${id}-error` : hint ? `${id}-hint` : undefined}
@@ -78,13 +89,18 @@ function DraftField({ label, hideLabel = false, value, onText, inputMode = 'text
 
 type Common = Pick<Draft, 'label' | 'hideLabel' | 'className' | 'hint'>;
 
-export function TextField({ value, onSet, ...rest }: Common & { value: string; onSet: (value: string) => void }) {
+export function TextField({
+  value,
+  onSet,
+  empty = false,
+  ...rest
+}: Common & { value: string; onSet: (value: string) => void; empty?: boolean }) {
   return (
     <DraftField
       {...rest}
       value={value}
       onText={(text) => {
-        if (text.trim() === '') return 'A name is needed.';
+        if (text.trim() === '' && !empty) return 'A name is needed.';
         onSet(text.trim());
         return null;
       }}
@@ -146,6 +162,55 @@ export function NumberField({
         ) {
           return `${rest.label} is a ${whole ? 'whole ' : ''}number from ${least} to ${most}.`;
         }
+        onSet(number);
+        return null;
+      }}
+    />
+  );
+}
+
+/** A length or number that may be left empty; the placeholder says what holds then. */
+export function OptionalField({
+  value,
+  onSet,
+  system,
+  otherwise,
+  least,
+  most,
+  factor = 1,
+  ...rest
+}: Common & {
+  value: number | null;
+  onSet: (value: number | null) => void;
+  /** null for a plain number. */
+  system: UnitSystem | null;
+  otherwise: string;
+  least: number;
+  most: number;
+  /** What is typed times this is kept: 1000 for kilograms kept as grams. */
+  factor?: number;
+}) {
+  const say = (n: number) => (system ? formatLength(n, system) : String(n / factor));
+  return (
+    <DraftField
+      {...rest}
+      placeholder={otherwise}
+      inputMode="decimal"
+      value={value === null ? '' : say(value)}
+      onText={(text) => {
+        const plain = text.trim().replace(/(\d) (?=\d{3}\b)/g, '$1');
+        if (plain === '') {
+          onSet(null);
+          return null;
+        }
+        let number = Number(plain.replace(',', '.')) * factor;
+        if (system) {
+          const read = readLength(plain, system);
+          if (!read.ok) return read.message;
+          number = read.mm;
+        }
+        if (!Number.isFinite(number) || number < least || number > most)
+          return `${rest.label} is between ${say(least)} and ${say(most)}, or empty.`;
         onSet(number);
         return null;
       }}

@@ -3,13 +3,26 @@ import { expose } from 'comlink';
 import { evaluate, type Report } from '@heronstone/core/evaluate.ts';
 import { alternativesFor, explain } from '@heronstone/core/explain.ts';
 import { finderOf, type Finder } from '@heronstone/core/find/search.ts';
+import { containerAdvice, type Advice, type By } from '@heronstone/core/fit/advice.ts';
+import { roomEverywhere, worksIn, type Room, type Working } from '@heronstone/core/fit/capacity.ts';
 import { readSuppliesCsv } from '@heronstone/core/formats/csv.ts';
+import type { Mapping } from '@heronstone/core/formats/csvTable.ts';
+import { drawAbove, drawRound, onPaper } from '@heronstone/core/formats/drawing.ts';
+import { readDxf, writeDxf, type DxfResult, type DXF_UNITS } from '@heronstone/core/formats/dxf.ts';
+import { writeSvg } from '@heronstone/core/formats/svg.ts';
 import { labelSheet } from '@heronstone/core/formats/labels.ts';
 import { labelsPdf } from '@heronstone/core/formats/labelsPdf.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
-import { mendBySliding } from '@heronstone/core/room/mend.ts';
+import { mendByMoving } from '@heronstone/core/room/mend.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
-import type { Arrangement, Meta, Plan } from '@heronstone/core/model/plan.ts';
+import { byName, type Arrangement, type Meta, type Plan } from '@heronstone/core/model/plan.ts';
+import { settledUnits } from '@heronstone/core/room/standing.ts';
+import { sceneOf } from '@heronstone/core/scene.ts';
+import { balanceOf } from '@heronstone/core/sort/balance.ts';
+import { placesByName } from '@heronstone/core/sort/places.ts';
+import { purgeOf } from '@heronstone/core/sort/purge.ts';
+import { CONTAINER_TYPES } from '@heronstone/library/containers.ts';
+import { KINDS } from '@heronstone/library/starter.ts';
 import regular from '@expo-google-fonts/atkinson-hyperlegible/400Regular/AtkinsonHyperlegible_400Regular.ttf?url';
 import bold from '@expo-google-fonts/atkinson-hyperlegible/700Bold/AtkinsonHyperlegible_700Bold.ttf?url';
 import wide from 'dejavu-fonts-ttf/ttf/DejaVuSansCondensed.ttf?url';
@@ -41,15 +54,62 @@ const worker = {
     return alternativesFor(now().plan, supply, count, placement, arrangement);
   },
   mend(finding: Finding) {
-    return mendBySliding(now().plan, finding);
+    return mendByMoving(now().plan, finding);
   },
   find(words: string, arrangement: Arrangement) {
     const state = now();
     state.finders[arrangement] ??= finderOf(state.plan, state.report, arrangement);
     return state.finders[arrangement].find(words);
   },
-  readCsv(text: string, system: UnitSystem) {
-    return readSuppliesCsv(text, system);
+  /** A table of supplies; sizes that are not given are taken from the starter lists, places by their names. */
+  readCsv(text: string, system: UnitSystem, mapping: Mapping | undefined, headed: boolean) {
+    return readSuppliesCsv(text, system, { mapping, headed, kinds: KINDS, places: placesByName(now().plan) });
+  },
+  balance() {
+    return balanceOf(now().plan);
+  },
+  purge() {
+    return purgeOf(now().plan);
+  },
+  /** How many of a supply fit in every place, and for a machine where it can work. */
+  roomFor(supplyId: string, arrangement: Arrangement): { places: Room[]; working: Record<string, Working> } | null {
+    const { plan } = now();
+    const supply = plan.supplies[supplyId];
+    if (!supply) return null;
+    const scene = sceneOf(plan);
+    const units = settledUnits(plan);
+    const places = roomEverywhere(scene, supply, arrangement);
+    const working =
+      supply.form === 'machine'
+        ? Object.fromEntries(
+            scene.compartments
+              .filter((c) => c.container === null)
+              .map((c) => [c.id, worksIn(plan, supply, units[c.unit]!, c)]),
+          )
+        : {};
+    return { places, working };
+  },
+  /** The best mixes of containers for what is planned in a place. */
+  advice(compartment: string, by: By): Advice | null {
+    const { plan, report } = now();
+    const c = report.compartments.find((x) => x.id === compartment);
+    if (!c) return null;
+    const lines = c.contents.planned.map((id) => {
+      const p = plan.placements[id]!;
+      return { supply: plan.supplies[p.supply]!, count: p.count };
+    });
+    const types = [...CONTAINER_TYPES.map((t) => t.shape), ...byName(plan.boxtypes).map((t) => t.shape)];
+    return containerAdvice(lines, c, types, by);
+  },
+  readDxf(text: string, unit?: keyof typeof DXF_UNITS): DxfResult {
+    return readDxf(text, unit);
+  },
+  /** A drawing of the room as a file. */
+  drawing(view: 'above' | 'round', format: 'svg' | 'dxf', scale: number, mode: string, person: string | null) {
+    const { plan } = now();
+    const drawing = view === 'above' ? drawAbove(plan, mode) : drawRound(plan, person);
+    const paper = onPaper(drawing, scale, plan.meta.units);
+    return { text: format === 'svg' ? writeSvg(drawing, scale) : writeDxf(drawing), ...paper };
   },
   labelSheet(arrangement: Arrangement, options: LabelOptions) {
     return labelSheet(now().plan, now().report, arrangement, options);

@@ -63,7 +63,7 @@ export function WallThings({ wall, plan, px, small }: { wall: Wall; plan: Plan; 
                 stroke="var(--ink)"
                 strokeWidth={1.3 * px}
               />
-              {o.swing !== 'none' && (
+              {(o.swing === 'in' || o.swing === 'out') && (
                 <>
                   <path
                     d={`M${hinge.x} ${hinge.y}L${leaf.x} ${leaf.y}A${o.width} ${o.width} 0 0 ${1 - sweep} ${latch.x} ${latch.y}Z`}
@@ -100,7 +100,7 @@ export function WallThings({ wall, plan, px, small }: { wall: Wall; plan: Plan; 
               onKeyDown={(e) => e.key === 'Enter' && select({ kind: 'fixture', id: f.id })}
             >
               <title>{f.kind}</title>
-              {f.kind === 'socket' ? (
+              {f.kind === 'socket' || f.kind === 'switch' ? (
                 <>
                   <circle
                     cx={centre.x}
@@ -110,12 +110,26 @@ export function WallThings({ wall, plan, px, small }: { wall: Wall; plan: Plan; 
                     stroke="var(--ink)"
                     strokeWidth={1.3 * px}
                   />
-                  <circle cx={centre.x} cy={centre.y} r={1.8 * px} fill="var(--ink)" />
+                  {f.kind === 'socket' ? (
+                    <circle cx={centre.x} cy={centre.y} r={1.8 * px} fill="var(--ink)" />
+                  ) : (
+                    <path
+                      d={`M${centre.x} ${centre.y}l${4 * px} ${-7 * px}`}
+                      stroke="var(--ink)"
+                      strokeWidth={1.3 * px}
+                    />
+                  )}
                 </>
               ) : (
                 <path
                   d={closed(box)}
-                  fill={f.kind === 'heater' ? 'var(--sand)' : 'color-mix(in srgb, var(--lichen) 60%, var(--leaf))'}
+                  fill={
+                    f.kind === 'fuse board'
+                      ? 'color-mix(in srgb, var(--lichen) 60%, var(--leaf))'
+                      : f.kind === 'water'
+                        ? 'color-mix(in srgb, var(--w3) 50%, var(--leaf))'
+                        : 'var(--sand)'
+                  }
                   stroke="var(--ink)"
                   strokeWidth={px}
                 />

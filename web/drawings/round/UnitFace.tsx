@@ -1,4 +1,5 @@
 /** A unit in the unrolled strip, with the front of each of its compartments. */
+import { allIn } from '@heronstone/core/allIn.ts';
 import { useDroppable } from '@dnd-kit/core';
 import { memo } from 'react';
 import type { CompartmentReport, Report } from '@heronstone/core/evaluate.ts';
@@ -26,6 +27,15 @@ interface UnitFaceProps {
   px: number;
   onCompartment?: ((id: string) => void) | undefined;
 }
+
+const OF_WOOD: ReadonlySet<Unit['kind']> = new Set([
+  'pegboard',
+  'cube shelf',
+  'bookcase',
+  'cabinet',
+  'corner cabinet',
+  'rail',
+]);
 
 export const UnitFace = memo(function UnitFace({
   unit,
@@ -59,11 +69,7 @@ export const UnitFace = memo(function UnitFace({
           y={y(top)}
           width={right - left}
           height={unit.height}
-          fill={
-            unit.kind === 'pegboard' || unit.kind === 'cube shelf' || unit.kind === 'bookcase'
-              ? 'color-mix(in srgb, var(--wood) 55%, var(--leaf))'
-              : 'var(--leaf)'
-          }
+          fill={OF_WOOD.has(unit.kind) ? 'color-mix(in srgb, var(--wood) 55%, var(--leaf))' : 'var(--leaf)'}
           stroke={chosen === unit.id ? 'var(--rust)' : 'var(--ink)'}
           strokeWidth={(chosen === unit.id ? 2.4 : 1.3) * px}
           pointerEvents="none"
@@ -130,7 +136,7 @@ function Front({
   const height = Math.max(c.front.top - c.front.bottom - 4 * px, 6 * px);
   const y = base - c.front.top + 2 * px;
   const reach = station ? c.reach[station] : undefined;
-  const contents = c.contents[arrangement];
+  const contents = allIn(report, c, arrangement);
   const first = contents[0] ? plan.supplies[report.placements[contents[0]]!.supply]!.name : '';
   const label = first === '' ? 'empty' : contents.length > 1 ? `${first} +${contents.length - 1}` : first;
   const r = Math.min(9 * px, height * 0.45);
@@ -184,6 +190,17 @@ function Front({
         strokeWidth={(chosen || isOver || lit ? 2.4 : 0.9) * px}
         strokeDasharray={c.access === 'top' ? `${5 * px} ${4 * px}` : undefined}
       />
+      {(c.access === 'door' || c.access === 'pull-out') && height > 20 * px && (
+        <path
+          d={
+            c.access === 'door'
+              ? `M${x + width - 12 * px} ${y + height / 2 - 6 * px}v${12 * px}`
+              : `M${x + width / 2 - 8 * px} ${y + height - 6 * px}h${16 * px}`
+          }
+          stroke="var(--soft)"
+          strokeWidth={2 * px}
+        />
+      )}
       {reach && <RippleMark ripple={reach.ripple} x={x + r + 5 * px} y={mid} r={r} />}
       {letters > 3 &&
         lines.map((line, i) => (

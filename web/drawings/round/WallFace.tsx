@@ -2,7 +2,8 @@
 import type { Report } from '@heronstone/core/evaluate.ts';
 import type { Plan, Station } from '@heronstone/core/model/plan.ts';
 import { bodyAt } from '@heronstone/core/reach/body.ts';
-import { facedWall } from '@heronstone/core/room/walls.ts';
+import { wallTop } from '@heronstone/core/room/overhead.ts';
+import { facedWall, wallsOf } from '@heronstone/core/room/walls.ts';
 
 export function WallFace({
   wall,
@@ -17,8 +18,18 @@ export function WallFace({
   y: (z: number) => number;
   px: number;
 }) {
+  const own = wallsOf(plan).find((w) => w.id === wall);
+  const top = own ? wallTop(plan, own) : [];
   return (
     <g pointerEvents="none">
+      {own && top.some((p) => p.height < plan.meta.ceiling) && (
+        <path
+          d={`M${start} ${y(plan.meta.ceiling)}${top.map((p) => `L${start + p.along} ${y(p.height)}`).join('')}L${start + own.length} ${y(plan.meta.ceiling)}Z`}
+          fill="var(--sand)"
+          stroke="var(--ink)"
+          strokeWidth={1.3 * px}
+        />
+      )}
       {Object.values(plan.openings)
         .filter((o) => o.corner === wall)
         .map((o) => (
@@ -57,13 +68,13 @@ export function WallFace({
         .filter((f) => f.corner === wall)
         .map((f) => (
           <g key={f.id}>
-            <title>{f.kind}</title>
+            <title>{f.name || f.kind}</title>
             <rect
               x={start + f.offset}
               y={y(f.bottom + f.height)}
               width={f.width}
               height={f.height}
-              rx={f.kind === 'socket' ? 14 : 4}
+              rx={f.kind === 'socket' || f.kind === 'switch' ? 14 : 4}
               fill={f.kind === 'fuse board' ? 'color-mix(in srgb, var(--lichen) 40%, var(--leaf))' : 'var(--paper)'}
               stroke="var(--soft)"
               strokeWidth={px}

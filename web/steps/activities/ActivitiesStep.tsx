@@ -1,68 +1,104 @@
 /** Activities: what is done in the room, how often, for how long and where; and who does it. */
 import { removeWithDependents, set } from '@heronstone/core/model/change.ts';
 import { byName, hoursAWeek, type Activity, type Person, type Plan } from '@heronstone/core/model/plan.ts';
+import { useState } from 'react';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
-import { commit, newId, notice, useStore } from '../../state/store.ts';
+import { commit, newId, notice, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Fact, Heading, LengthField, NumberField, TextField } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
+import { ActivitySheet } from './ActivitySheet.tsx';
+import { RelationChart } from './RelationChart.tsx';
 
 export function ActivitiesStep() {
   const plan = useStore((s) => s.plan)!;
   const ranked = byName(plan.activities).sort((a, b) => hoursAWeek(b) - hoursAWeek(a));
   const stations = byName(plan.stations);
+  const [tab, setTab] = useState<'list' | 'chart'>('list');
+  const activity = useStore((s) => (s.selected?.kind === 'activity' ? s.plan!.activities[s.selected.id] : undefined));
   const longest = Math.max(1, ...ranked.map(hoursAWeek));
   return (
     <>
       <section aria-label="Activities" className="min-h-0 min-w-0 grow overflow-y-auto px-4 py-4 md:px-8">
-        <h2 className="text-2xl">What do you do here?</h2>
-        <p className="mb-4 text-soft">
-          {ranked.length === 0
-            ? 'List what you do in this room, and how often. Each will draw its supplies near.'
-            : 'Ranked by hours a week. The more often something is done, the nearer its supplies come.'}
-        </p>
-        <ol className="grid gap-2">
-          {ranked.map((a, rank) => (
-            <ActivityRow
-              key={a.id}
-              activity={a}
-              plan={plan}
-              rank={rank + 1}
-              share={hoursAWeek(a) / longest}
-              stations={stations.map((s) => [s.id, s.name] as const)}
-            />
-          ))}
-        </ol>
-        <NewActivity station={stations[0]?.id ?? null} />
-      </section>
-      <Sheet title="Who works here" line="Height decides what is within reach.">
-        {byName(plan.people).map((p) => (
-          <PersonCard key={p.id} person={p} plan={plan} />
-        ))}
-        <Button
-          onClick={() => {
-            const id = newId();
-            commit('Add a person', [set('people', id, { id, name: 'Someone else', stature: 1700 })]);
-          }}
-        >
-          Add a person
-        </Button>
-        {Object.keys(plan.corners).length >= 3 && (
+        {ranked.length > 1 && (
+          <div role="tablist" aria-label="Views of the activities" className="mb-3 flex gap-6 text-[15px]">
+            {(
+              [
+                ['list', 'What you do'],
+                ['chart', 'Near and apart'],
+              ] as const
+            ).map(([key, title]) => (
+              <button
+                key={key}
+                type="button"
+                role="tab"
+                aria-selected={tab === key}
+                onClick={() => setTab(key)}
+                className={`border-b-4 border-double pb-1 ${tab === key ? 'border-ink font-bold' : 'border-transparent text-soft hover:text-ink'}`}
+              >
+                {title}
+              </button>
+            ))}
+          </div>
+        )}
+        {tab === 'chart' && ranked.length > 1 ? (
+          <RelationChart plan={plan} />
+        ) : (
           <>
-            <Heading>The room</Heading>
-            <div className="h-52">
-              <FromAbove small />
-            </div>
-            <dl>
-              {stations.map((s) => (
-                <Fact key={s.id} name={s.name}>
-                  {s.posture}
-                </Fact>
+            <h2 className="text-2xl">What do you do here?</h2>
+            <p className="mb-4 text-soft">
+              {ranked.length === 0
+                ? 'List what you do in this room, and how often. Each will draw its supplies near.'
+                : 'Ranked by hours a week. The more often something is done, the nearer its supplies come.'}
+            </p>
+            <ol className="grid gap-2">
+              {ranked.map((a, rank) => (
+                <ActivityRow
+                  key={a.id}
+                  activity={a}
+                  plan={plan}
+                  rank={rank + 1}
+                  share={hoursAWeek(a) / longest}
+                  stations={stations.map((s) => [s.id, s.name] as const)}
+                />
               ))}
-            </dl>
+            </ol>
+            <NewActivity station={stations[0]?.id ?? null} />
           </>
         )}
-      </Sheet>
+      </section>
+      {activity ? (
+        <ActivitySheet key={activity.id} activity={activity} plan={plan} />
+      ) : (
+        <Sheet title="Who works here" line="Height decides what is within reach.">
+          {byName(plan.people).map((p) => (
+            <PersonCard key={p.id} person={p} plan={plan} />
+          ))}
+          <Button
+            onClick={() => {
+              const id = newId();
+              commit('Add a person', [set('people', id, { id, name: 'Someone else', stature: 1700 })]);
+            }}
+          >
+            Add a person
+          </Button>
+          {Object.keys(plan.corners).length >= 3 && (
+            <>
+              <Heading>The room</Heading>
+              <div className="h-52">
+                <FromAbove small />
+              </div>
+              <dl>
+                {stations.map((s) => (
+                  <Fact key={s.id} name={s.name}>
+                    {s.posture}
+                  </Fact>
+                ))}
+              </dl>
+            </>
+          )}
+        </Sheet>
+      )}
     </>
   );
 }
@@ -83,6 +119,9 @@ function ActivityRow({
   const change = (what: string, columns: Partial<Activity>) =>
     commit(`${what} of ${a.name}`, [set('activities', a.id, columns)]);
   const uses = Object.values(plan.uses).filter((u) => u.activity === a.id).length;
+  const cautions = useStore(
+    (s) => s.report?.findings.filter((f) => f.target?.table === 'activities' && f.target.id === a.id).length ?? 0,
+  );
   return (
     <li className="grid grid-cols-2 items-end gap-3 rounded-xl border border-line bg-leaf px-4 py-3 md:grid-cols-[2rem_minmax(11rem,2fr)_6rem_6rem_minmax(9rem,1.4fr)_auto]">
       <span className="hidden pb-1 font-serif text-xl md:block" aria-label={`Rank ${rank}`}>
@@ -118,12 +157,11 @@ function ActivityRow({
         <span className="w-20 text-xs text-soft">
           {hoursAWeek(a).toFixed(1)} h a week, {uses} supplies
         </span>
-        <Button
-          look="quiet"
-          aria-label={`Remove ${a.name}`}
-          onClick={() => commit(`Remove ${a.name}`, removeWithDependents(plan, 'activities', a.id))}
-        >
-          Remove
+        <Button look="quiet" aria-label={`What ${a.name} needs`} onClick={() => select({ kind: 'activity', id: a.id })}>
+          Needs
+          {cautions > 0 && (
+            <span className="rounded-full bg-lichen px-1.5 text-xs font-bold text-leaf">{cautions}</span>
+          )}
         </Button>
       </div>
     </li>
@@ -179,6 +217,23 @@ function PersonCard({ person: p, plan }: { person: Person; plan: Plan }) {
         most={2300}
         onSet={(stature) => change('Height', { stature })}
       />
+      <Choice
+        label="Works with the"
+        value={p.hand}
+        options={[
+          ['right', 'right hand'],
+          ['left', 'left hand'],
+        ]}
+        onSet={(hand) => change('Hand', { hand })}
+      />
+      <label className="col-span-2 flex items-center gap-2">
+        <input
+          type="checkbox"
+          checked={p.wheelchair}
+          onChange={(e) => change('Wheelchair', { wheelchair: e.target.checked })}
+        />
+        Uses a wheelchair
+      </label>
       {!needed && (
         <Button
           look="quiet"

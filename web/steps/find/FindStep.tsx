@@ -2,6 +2,7 @@
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Found } from '@heronstone/core/find/search.ts';
+import { openingOf } from '@heronstone/core/scene.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { Inside } from '../../drawings/Inside.tsx';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
@@ -45,6 +46,7 @@ export function FindStep() {
           : [...new Set(hit.places.map((p) => p.compartment))]
         : [];
   const shown = compartments.find((c) => c.id === lit[0]);
+  const litOpenings = lit.map(openingOf);
   const set = (next: Record<string, string>) => setSearch(next, { replace: true });
   return (
     <div className="flex min-h-0 w-full grow flex-col md:flex-row">
@@ -128,10 +130,10 @@ export function FindStep() {
           </div>
         )}
         <div className="min-h-64 grow md:min-h-0">
-          <RoundTheRoom lit={lit} />
+          <RoundTheRoom lit={litOpenings} />
         </div>
         <div className="grid shrink-0 grid-cols-1 gap-4 sm:grid-cols-2 md:h-52">
-          <div className="h-48">{Object.keys(plan.corners).length >= 3 && <FromAbove small lit={lit} />}</div>
+          <div className="h-48">{Object.keys(plan.corners).length >= 3 && <FromAbove small lit={litOpenings} />}</div>
           {shown && (
             <Inside
               compartment={shown}

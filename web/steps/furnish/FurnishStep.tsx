@@ -2,20 +2,22 @@
 import { bearing } from '@heronstone/core/room/geometry.ts';
 import { inRoom } from '@heronstone/core/furniture/footprint.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
-import { byName, type Plan, type Unit } from '@heronstone/core/model/plan.ts';
-import { freeSpot } from '@heronstone/core/room/spot.ts';
-import { UNIT_TYPES, type UnitType } from '@heronstone/library/units.ts';
+import { byName, STANDING_DEFAULTS, type Plan, type Unit } from '@heronstone/core/model/plan.ts';
+import { freeSpot, spotOnTable } from '@heronstone/core/room/spot.ts';
+import type { UnitType } from '@heronstone/library/units.ts';
 import { useEffect } from 'react';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
 import { commit, newId, select, setView, useStore } from '../../state/store.ts';
-import { Heading } from '../../ui/Field.tsx';
-import { NextStep, Sheet } from '../../ui/Sheet.tsx';
+import { NextStep } from '../../ui/Sheet.tsx';
 import { StationSheet } from './StationSheet.tsx';
+import { LibrarySheet } from './LibrarySheet.tsx';
+import { ManySheet } from './ManySheet.tsx';
 import { UnitSheet } from './UnitSheet.tsx';
 
 export function FurnishStep() {
   const plan = useStore((s) => s.plan)!;
   const selected = useStore((s) => s.selected);
+  const also = useStore((s) => s.also);
   useEffect(() => {
     if (useStore.getState().view === 'inside') setView('above');
   }, []);
@@ -36,7 +38,9 @@ export function FurnishStep() {
   return (
     <>
       <RoomViews editable />
-      {unit ? (
+      {unit && also.length > 0 ? (
+        <ManySheet ids={[unit.id, ...also]} plan={plan} />
+      ) : unit ? (
         <UnitSheet key={unit.id} unit={unit} plan={plan} />
       ) : station ? (
         <StationSheet key={station.id} station={station} plan={plan} />
@@ -55,10 +59,12 @@ function nameFor(plan: Plan, name: string): string {
   return `${name} ${n}`;
 }
 
-function addUnit(plan: Plan, type: UnitType): void {
+/** Adds a unit of a type where there is room for it: on a table what stands on tables, else along a wall. */
+export function addUnit(plan: Plan, type: Pick<UnitType, 'shape'> & Partial<Pick<UnitType, 'group'>>): void {
   const id = newId();
-  const shape = { id, ...type.shape, name: nameFor(plan, type.shape.name) };
-  const unit: Unit = { ...shape, ...freeSpot(shape, plan) };
+  const shape = { ...STANDING_DEFAULTS, id, ...type.shape, name: nameFor(plan, type.shape.name) };
+  const onTable = type.shape.bottom > 0 && type.group !== 'On the wall and the door' ? spotOnTable(shape, plan) : null;
+  const unit: Unit = { ...shape, ...(onTable ?? freeSpot(shape, plan)) };
   const changes: Change[] = [set('units', id, unit)];
   if (type.shape.kind === 'table' && Object.keys(plan.stations).length === 0) changes.push(...seatAt(plan, unit));
   if (commit(`Add ${unit.name}`, changes)) select({ kind: 'unit', id });
@@ -83,73 +89,4 @@ export function seatAt(plan: Plan, table: Unit): Change[] {
   };
   const changes: Change[] = person ? [] : [set('people', personId, { id: personId, name: 'The maker', stature: 1700 })];
   return [...changes, set('stations', id, station)];
-}
-
-function LibrarySheet({ plan }: { plan: Plan }) {
-  const report = useStore((s) => s.report);
-  const wrong =
-    report?.findings.filter(
-      (f) => f.severity === 'error' && (f.target?.table === 'units' || f.target?.table === 'stations'),
-    ) ?? [];
-  return (
-    <Sheet
-      title="Furniture"
-      line={
-        Object.keys(plan.units).length === 0
-          ? 'Add what you have, then drag it to its place.'
-          : `${Object.keys(plan.units).length} pieces, ${report?.compartments.length ?? 0} places for things`
-      }
-    >
-      {wrong.map((f) => (
-        <button
-          key={f.path + f.message}
-          type="button"
-          className="mb-2 block text-left font-bold text-rust hover:underline"
-          onClick={() => select({ kind: f.target!.table === 'units' ? 'unit' : 'station', id: f.target!.id })}
-        >
-          {f.message}
-        </button>
-      ))}
-      <Heading>Add</Heading>
-      <ul className="grid gap-1.5">
-        {UNIT_TYPES.map((type) => (
-          <li key={type.title}>
-            <button
-              type="button"
-              onClick={() => addUnit(plan, type)}
-              className="block w-full rounded-xl border border-line bg-paper px-3 py-1.5 text-left hover:border-ink"
-            >
-              <span className="block">{type.title}</span>
-              <span className="block text-xs text-soft">{type.hint}</span>
-            </button>
-          </li>
-        ))}
-      </ul>
-      {(Object.keys(plan.units).length > 0 || Object.keys(plan.stations).length > 0) && <Heading>In the room</Heading>}
-      <ul>
-        {byName(plan.units).map((u) => (
-          <li key={u.id}>
-            <button
-              type="button"
-              className="w-full rounded-md px-1 py-1 text-left hover:bg-wash"
-              onClick={() => select({ kind: 'unit', id: u.id })}
-            >
-              {u.name}
-            </button>
-          </li>
-        ))}
-        {byName(plan.stations).map((s) => (
-          <li key={s.id}>
-            <button
-              type="button"
-              className="w-full rounded-md px-1 py-1 text-left hover:bg-wash"
-              onClick={() => select({ kind: 'station', id: s.id })}
-            >
-              Seat: {s.name}
-            </button>
-          </li>
-        ))}
-      </ul>
-    </Sheet>
-  );
 }

@@ -1,16 +1,21 @@
-import { removeWithDependents, set } from '@heronstone/core/model/change.ts';
-import { byName, type Plan, type Station } from '@heronstone/core/model/plan.ts';
+import { remove, removeWithDependents, set } from '@heronstone/core/model/change.ts';
+import { byName, type Plan, type Station, type Unit } from '@heronstone/core/model/plan.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { bodyAt } from '@heronstone/core/reach/body.ts';
-import { commit, select } from '../../state/store.ts';
+import { turned } from '@heronstone/core/room/geometry.ts';
+import { stands } from '@heronstone/core/room/spot.ts';
+import { commit, newId, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Fact, Heading, LengthField, NumberField, TextField } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
+import { FindingLine } from './FindingLine.tsx';
 
 export function StationSheet({ station, plan }: { station: Station; plan: Plan }) {
   const system = plan.meta.units;
   const person = plan.people[station.person]!;
   const body = bodyAt(station, person);
+  const report = useStore((s) => s.report);
+  const findings = report?.findings.filter((f) => f.target?.table === 'stations' && f.target.id === station.id) ?? [];
   const change = (what: string, columns: Partial<Station>) =>
     commit(`${what} of ${station.name}`, [set('stations', station.id, columns)]);
   const tables: Array<readonly [string, string]> = byName(plan.units)
@@ -18,6 +23,9 @@ export function StationSheet({ station, plan }: { station: Station; plan: Plan }
     .map((u) => [u.id, u.name] as const);
   return (
     <Sheet title={station.name} line={`seat of ${person.name.toLowerCase()}`}>
+      {findings.map((f) => (
+        <FindingLine key={f.code + f.message} finding={f} name={`the seat ${station.name}`} />
+      ))}
       <TextField label="Name" value={station.name} onSet={(name) => change('Name', { name })} />
       <div className="mt-2 grid grid-cols-2 gap-2">
         <Choice
@@ -44,6 +52,27 @@ export function StationSheet({ station, plan }: { station: Station; plan: Plan }
           value={station.person}
           options={byName(plan.people).map((p) => [p.id, p.name] as const)}
           onSet={(id) => change('Person', { person: id })}
+        />
+        <Choice
+          label="Sits on"
+          value={station.seat}
+          options={[
+            ['swivel', 'a swivel seat'],
+            ['chair', 'a chair'],
+            ['stool', 'a stool'],
+          ]}
+          onSet={(seat) => change('Seat', { seat })}
+        />
+        <Choice
+          label="Second person"
+          value={station.second ?? ''}
+          options={[
+            ['', 'nobody'],
+            ...byName(plan.people)
+              .filter((p) => p.id !== station.person)
+              .map((p) => [p.id, p.name] as const),
+          ]}
+          onSet={(id) => change('Second person', { second: id === '' ? null : id })}
         />
         <Choice
           label="At"
@@ -83,6 +112,7 @@ export function StationSheet({ station, plan }: { station: Station; plan: Plan }
           onSet={(stature) => commit(`Height of ${person.name}`, [set('people', person.id, { stature })])}
         />
       </div>
+      <Carts station={station} plan={plan} />
       <Heading>Reach from here</Heading>
       <dl>
         <Fact name="Shoulder over the floor">{formatLength(body.shoulder, system)}</Fact>
@@ -108,5 +138,53 @@ export function StationSheet({ station, plan }: { station: Station; plan: Plan }
         </Button>
       </div>
     </Sheet>
+  );
+}
+
+/** Carts that roll up to this seat: each has a place beside it. */
+function Carts({ station, plan }: { station: Station; plan: Plan }) {
+  const carts = byName(plan.units).filter((u) => u.wheels && u.elsewhere === null);
+  if (carts.length === 0) return null;
+  const spotOf = (unit: string) => Object.values(plan.spots).find((s) => s.station === station.id && s.unit === unit);
+  const beside = (unit: Unit) => {
+    // To the side of the hand first, then to the other, then behind.
+    const tries = [90, -90, 150, -150, 180].map((angle) => {
+      const out = turned({ x: 0, y: -(350 + unit.depth / 2 + 100) }, station.facing + angle);
+      return {
+        x: Math.round(station.x + out.x),
+        y: Math.round(station.y + out.y),
+        turn: (station.facing + angle + 540) % 360,
+      };
+    });
+    return tries.find((at) => stands({ ...unit, ...at }, plan)) ?? tries[0]!;
+  };
+  return (
+    <>
+      <Heading>Carts that roll up to it</Heading>
+      {carts.map((unit) => {
+        const spot = spotOf(unit.id);
+        return (
+          <label key={unit.id} className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              checked={spot !== undefined}
+              onChange={(e) => {
+                const id = newId();
+                commit(
+                  e.target.checked
+                    ? `Roll ${unit.name} up to ${station.name}`
+                    : `Leave ${unit.name} where it is parked`,
+                  e.target.checked
+                    ? [set('spots', id, { id, unit: unit.id, station: station.id, ...beside(unit) })]
+                    : [remove('spots', spot!.id)],
+                );
+              }}
+            />
+            {unit.name}
+          </label>
+        );
+      })}
+      <p className="text-xs text-soft">Say in Activities which of them serve what is done here.</p>
+    </>
   );
 }

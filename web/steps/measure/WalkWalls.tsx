@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { formatLength, readLength } from '@heronstone/core/model/measure.ts';
 import { makeOutline, wallNames } from '@heronstone/core/room/outline.ts';
-import { signedArea } from '@heronstone/core/room/geometry.ts';
+import { signedArea, type Point } from '@heronstone/core/room/geometry.ts';
 import { selfCrossing, traverse, type Leg } from '@heronstone/core/room/traverse.ts';
 import { commit, newId, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -105,7 +105,7 @@ export function WalkWalls() {
         </div>
       </div>
       <div className="flex min-w-0 flex-col">
-        <Sketch walk={walk} whole={whole} />
+        <Sketch walk={walk} whole={whole} crossing={crossing?.at ?? null} />
         <div role="status" aria-live="polite" className="mt-2">
           {!whole && (
             <p className="text-soft">
@@ -163,7 +163,15 @@ export function WalkWalls() {
 }
 
 /** The walls as walked so far, with the gap where they do not close. */
-function Sketch({ walk, whole }: { walk: ReturnType<typeof traverse>; whole: boolean }) {
+function Sketch({
+  walk,
+  whole,
+  crossing,
+}: {
+  walk: ReturnType<typeof traverse>;
+  whole: boolean;
+  crossing: Point | null;
+}) {
   const all = [...walk.points, walk.end];
   const [xs, ys] = [all.map((p) => p.x), all.map((p) => p.y)];
   const span = Math.max(Math.max(...xs, 0) - Math.min(...xs, 0), Math.max(...ys, 0) - Math.min(...ys, 0), 1000);
@@ -192,6 +200,14 @@ function Sketch({ walk, whole }: { walk: ReturnType<typeof traverse>; whole: boo
           stroke="var(--rust)"
           strokeWidth={2 * px}
           strokeDasharray={`${4 * px} ${4 * px}`}
+        />
+      )}
+      {crossing && (
+        <path
+          data-crossing=""
+          d={`M${crossing.x - 9 * px} ${crossing.y - 9 * px}l${18 * px} ${18 * px}m0 ${-18 * px}l${-18 * px} ${18 * px}`}
+          stroke="var(--rust)"
+          strokeWidth={3 * px}
         />
       )}
       {walk.points.map((p, i) => (

@@ -1,14 +1,18 @@
 import { useDraggable } from '@dnd-kit/core';
 import { GripVertical } from 'lucide-react';
+import { useState } from 'react';
 import type { CompartmentReport, PlacementReport } from '@heronstone/core/evaluate.ts';
 import { formatLength, formatMass, formatSize } from '@heronstone/core/model/measure.ts';
 import { Inside } from '../../drawings/Inside.tsx';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { fillWords } from '../../drawings/Tide.tsx';
-import { select, stationOf, useStore } from '../../state/store.ts';
+import { emptyOfContainers } from '@heronstone/core/fit/takeAdvice.ts';
+import { commit, select, stationOf, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact, Heading } from '../../ui/Field.tsx';
+import { Photos } from '../../ui/Photos.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
+import { AdviceDialog } from '../sort/AdviceDialog.tsx';
 import type { Moving } from './moves.ts';
 
 /** A chosen drawer, shelf or cubby: how it is reached and what lies in it. */
@@ -23,6 +27,7 @@ export function CompartmentSheet({
   const report = useStore((s) => s.report)!;
   const stationId = useStore(stationOf);
   const arrangement = useStore((s) => s.arrangement);
+  const [advice, setAdvice] = useState(false);
   const system = plan.meta.units;
   const reach = stationId ? c.reach[stationId] : undefined;
   const fill = c.fill[arrangement];
@@ -51,6 +56,27 @@ export function CompartmentSheet({
       <div className="mt-3">
         <Inside compartment={c} />
       </div>
+      {c.holds[arrangement].length > 0 && (
+        <>
+          <Heading>Containers</Heading>
+          <ul>
+            {c.holds[arrangement].map((id) => (
+              <li key={id} className="border-b border-line py-1">
+                <button
+                  type="button"
+                  className="w-full text-left hover:underline"
+                  onClick={() => select({ kind: 'container', id })}
+                >
+                  {plan.containers[id]!.name}
+                  {report.containers[id]?.reason && (
+                    <span className="block text-xs text-rust">{report.containers[id]!.reason}</span>
+                  )}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
       <Heading>{arrangement === 'planned' ? 'Planned for it' : 'In it today'}</Heading>
       {c.contents[arrangement].length === 0 && (
         <p className="text-soft">Nothing. Drag something here, or use its “Move …” button.</p>
@@ -65,9 +91,19 @@ export function CompartmentSheet({
           />
         ))}
       </ul>
-      <Button className="mt-3" onClick={() => select(null)}>
-        Done
-      </Button>
+      {c.container === null && <Photos shows={{ unit: c.unit, slot: c.slot }} what={c.name} />}
+      <div className="mt-3 flex flex-wrap gap-2">
+        {arrangement === 'planned' && c.contents.planned.length > 0 && c.container === null && (
+          <Button onClick={() => setAdvice(true)}>Which containers?</Button>
+        )}
+        {arrangement === 'planned' && c.container === null && c.holds.planned.length > 0 && (
+          <Button onClick={() => commit(`No containers in ${c.name}`, emptyOfContainers(plan, c))}>
+            No containers
+          </Button>
+        )}
+        <Button onClick={() => select(null)}>Done</Button>
+      </div>
+      {advice && <AdviceDialog compartment={c} onClose={() => setAdvice(false)} />}
     </Sheet>
   );
 }
@@ -104,7 +140,9 @@ function Content({
           {name}
           {p.locked ? ' (kept here)' : ''}
         </span>
-        <span className={`block text-xs ${p.reason ? 'text-rust' : 'text-soft'}`}>{p.reason ?? p.how}</span>
+        <span className={`block text-xs ${p.reason ? 'text-rust' : 'text-soft'}`}>
+          {p.reason ?? `${p.how}; ${p.seen}`}
+        </span>
       </button>
       {planned && (
         <Button look="quiet" aria-label={`Move ${name}`} onClick={() => onMove(moving)}>

@@ -1,6 +1,7 @@
 import { DragOverlay } from '@dnd-kit/core';
 import type { Alternative } from '@heronstone/core/explain.ts';
 import { RIPPLE_WORD } from '@heronstone/core/reach/body.ts';
+import { compartmentId } from '@heronstone/core/scene.ts';
 import { useStore } from '../../state/store.ts';
 import type { Moving } from './moves.ts';
 
@@ -15,7 +16,7 @@ export function DragNote({
   const plan = useStore((s) => s.plan);
   const place = over ? dragged?.places?.get(over) : undefined;
   const from = dragged?.moving.placement ? plan?.placements[dragged.moving.placement] : undefined;
-  const here = from ? dragged?.places?.get(`${from.unit}/${from.slot}`) : undefined;
+  const here = from ? dragged?.places?.get(compartmentId(from)) : undefined;
   const supply = dragged ? plan?.supplies[dragged.moving.supply] : undefined;
   return (
     <DragOverlay dropAnimation={null}>

@@ -1,6 +1,7 @@
 /** Moving by menu and keyboard: every place with what it would cost, cheapest first. */
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Alternative } from '@heronstone/core/explain.ts';
+import { compartmentId } from '@heronstone/core/scene.ts';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { engine } from '../../state/engine.ts';
 import { useStore } from '../../state/store.ts';
@@ -17,7 +18,7 @@ export function MoveDialog({ moving, onClose }: { moving: Moving; onClose: () =>
   useEffect(() => {
     void engine.alternatives(moving.supply, moving.count, moving.placement, 'planned').then(setPlaces);
   }, [moving]);
-  const here = places?.find((a) => from && a.compartment === `${from.unit}/${from.slot}`);
+  const here = places?.find((a) => from && a.compartment === compartmentId(from));
   const shown = useMemo(
     () =>
       (places ?? [])

@@ -10,10 +10,12 @@ import {
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Alternative } from '@heronstone/core/explain.ts';
+import { openingOf } from '@heronstone/core/scene.ts';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
 import { engine } from '../../state/engine.ts';
 import { notice, select, setView, useStore } from '../../state/store.ts';
 import { NextStep } from '../../ui/Sheet.tsx';
+import { ContainerSheet } from '../sort/ContainerSheet.tsx';
 import { CompartmentSheet } from './CompartmentSheet.tsx';
 import { DragNote } from './DragNote.tsx';
 import { MoveDialog } from './MoveDialog.tsx';
@@ -81,6 +83,7 @@ export function PlaceStep() {
     const what = event.active.data.current as Moving;
     moveSupply(what, String(event.over.id), dragged?.places?.get(String(event.over.id))?.fits);
   };
+  const container = selected?.kind === 'container' ? plan.containers[selected.id] : undefined;
   const compartment =
     selected?.kind === 'compartment' ? report?.compartments.find((c) => c.id === selected.id) : undefined;
   return (
@@ -96,8 +99,10 @@ export function PlaceStep() {
         notice('Left where it was.');
       }}
     >
-      <RoomViews lit={placement ? [placement.compartment] : []} />
-      {placement ? (
+      <RoomViews lit={placement ? [openingOf(placement.compartment)] : []} />
+      {container ? (
+        <ContainerSheet key={container.id} container={container} />
+      ) : placement ? (
         <PlacementSheet key={placement.id} placement={placement} onMove={setMoving} />
       ) : compartment ? (
         <CompartmentSheet compartment={compartment} onMove={setMoving} />

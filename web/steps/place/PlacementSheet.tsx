@@ -2,6 +2,7 @@
 import { useEffect, useState } from 'react';
 import type { Explanation } from '@heronstone/core/explain.ts';
 import type { PlacementReport } from '@heronstone/core/evaluate.ts';
+import { countWords } from '@heronstone/core/fit/forms.ts';
 import { TIMES, type Element } from '@heronstone/core/fetch/elements.ts';
 import { Inside } from '../../drawings/Inside.tsx';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
@@ -40,13 +41,14 @@ export function PlacementSheet({
   return (
     <Sheet
       title={supply.name}
-      line={`${p.count}${p.count < supply.count ? ` of ${supply.count}` : ''} ${supply.form === 'sheets' ? 'sheets' : p.count === 1 ? 'piece' : 'pieces'}${activities ? ` · ${activities}` : ''}`}
+      line={`${countWords(supply, p.count)}${p.count < supply.count ? ` of ${supply.count}` : ''}${activities ? ` · ${activities}` : ''}`}
     >
       <dl>
         <Fact name={planned ? 'Place' : 'Today in'}>{p.place}</Fact>
         <Fact name={p.how}>
           {p.fits} of {p.count} fit
         </Fact>
+        {p.seen !== '' && <Fact name="One sees">{p.seen}</Fact>}
         {p.ripple && (
           <Fact name="Ripple">
             <RippleWord ripple={p.ripple} />

@@ -1,5 +1,6 @@
 /** Moving by hand: the same changes whether by drag, menu or keyboard. */
 import { remove, set, type Change } from '@heronstone/core/model/change.ts';
+import { compartmentId } from '@heronstone/core/scene.ts';
 import { commit, newId, notice, select, setArrangement, useStore } from '../../state/store.ts';
 
 /** What is being moved: a placement, or a number of a supply that has none. */
@@ -19,15 +20,16 @@ export function moveSupply(moving: Moving, compartment: string, fits = moving.co
   const target = report?.compartments.find((c) => c.id === compartment);
   if (!plan || !supply || !target) return false;
   const from = moving.placement ? plan.placements[moving.placement] : undefined;
-  if (from && `${from.unit}/${from.slot}` === compartment) return false;
+  if (from && compartmentId(from) === compartment) return false;
   const count = Math.min(moving.count, fits);
   if (count < 1) {
     notice(`${supply.name}: none fits in ${target.name}.`, 'error');
     return false;
   }
   const already = Object.values(plan.placements).find(
-    (p) => p.arrangement === 'planned' && p.supply === supply.id && p.unit === target.unit && p.slot === target.slot,
+    (p) => p.arrangement === 'planned' && p.supply === supply.id && compartmentId(p) === target.id,
   );
+  const place = { unit: target.unit, slot: target.slot, container: target.container };
   const changes: Change[] = [];
   let landed: string;
   if (already) {
@@ -35,9 +37,7 @@ export function moveSupply(moving: Moving, compartment: string, fits = moving.co
     changes.push(set('placements', already.id, { count: already.count + count }));
   } else if (from && count === from.count) {
     landed = from.id;
-    changes.push(
-      set('placements', from.id, { unit: target.unit, slot: target.slot, orientation: null, locked: false }),
-    );
+    changes.push(set('placements', from.id, { ...place, orientation: null, locked: false }));
   } else {
     landed = newId();
     changes.push(
@@ -45,8 +45,7 @@ export function moveSupply(moving: Moving, compartment: string, fits = moving.co
         id: landed,
         arrangement: 'planned',
         supply: supply.id,
-        unit: target.unit,
-        slot: target.slot,
+        ...place,
         count,
         orientation: null,
         locked: false,
@@ -87,5 +86,5 @@ export function takeOut(id: string): void {
   const placement = plan?.placements[id];
   if (!plan || !placement) return;
   if (commit(`Take out ${plan.supplies[placement.supply]!.name}`, [remove('placements', id)]))
-    select({ kind: 'compartment', id: `${placement.unit}/${placement.slot}` });
+    select({ kind: 'compartment', id: compartmentId(placement) });
 }

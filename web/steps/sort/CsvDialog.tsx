@@ -1,6 +1,8 @@
-/** Supplies from a CSV file: read in the worker, shown before anything is added. */
-import { useState } from 'react';
-import { CSV_COLUMNS, type CsvResult } from '@heronstone/core/formats/csv.ts';
+/** Supplies from a table: a CSV file or cells pasted from a spreadsheet; which column is which, a preview, then one change. */
+import { useEffect, useState } from 'react';
+import type { CsvResult } from '@heronstone/core/formats/csv.ts';
+import { CSV_COLUMNS, decodeText, MORE_COLUMNS, type Column, type Mapping } from '@heronstone/core/formats/csvTable.ts';
+import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';
 import { addSupplies } from '@heronstone/core/sort/supplies.ts';
 import { engine } from '../../state/engine.ts';
@@ -13,57 +15,137 @@ const MOST_BYTES = 20_000_000;
 
 export function CsvDialog({ onClose }: { onClose: () => void }) {
   const plan = useStore((s) => s.plan)!;
-  const [file, setFile] = useState('');
+  const [source, setSource] = useState('');
+  const [text, setText] = useState('');
+  const [mapping, setMapping] = useState<Mapping | undefined>(undefined);
+  const [headed, setHeaded] = useState(true);
   const [result, setResult] = useState<CsvResult | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
-  const read = async (chosen: File) => {
-    setFile(chosen.name);
+  const open = async (chosen: File) => {
+    setSource(chosen.name);
+    setMapping(undefined);
     setResult(null);
-    setWrong(null);
+    setText('');
     if (chosen.size > MOST_BYTES) {
       setWrong(`The file has ${Math.round(chosen.size / 1e6)} MB; at most ${MOST_BYTES / 1e6} MB are read. Split it.`);
       return;
     }
-    setResult(await engine.readCsv(await chosen.text(), plan.meta.units));
+    const read = decodeText(new Uint8Array(await chosen.arrayBuffer()));
+    setWrong(read.ok ? null : read.message);
+    if (read.ok) setText(read.text);
   };
+  useEffect(() => {
+    let current = true;
+    if (text.trim() === '') {
+      setResult(null);
+      return;
+    }
+    void engine.readCsv(text, plan.meta.units, mapping, headed).then((r) => current && setResult(r));
+    return () => {
+      current = false;
+    };
+  }, [text, mapping, headed, plan.meta.units]);
   const add = () => {
     if (!result) return;
-    if (commit(`Add ${result.supplies.length} supplies from ${file}`, addSupplies(plan, result.supplies, newId))) {
+    const from = source || 'a pasted table';
+    if (commit(`Add ${result.supplies.length} supplies from ${from}`, addSupplies(plan, result.supplies, newId))) {
       notice(`${result.supplies.length} supplies were added.`);
       onClose();
     }
   };
+  const map = (header: string, column: string) => {
+    const next: Mapping = Object.fromEntries(
+      Object.entries(result?.mapping ?? {}).filter(([key, h]) => h !== header && key !== column),
+    );
+    if (column !== '') next[column as Column] = header;
+    setMapping(next);
+  };
+  const columnOf = (header: string) => Object.entries(result?.mapping ?? {}).find(([, h]) => h === header)?.[0] ?? '';
   return (
-    <Dialog open onOpenChange={(open) => !open && onClose()} title="Add supplies from a CSV file" wide>
-      <p className="text-soft">
-        The first row names the columns: {CSV_COLUMNS.join(', ')}. Name, count, length and width are needed, and a
-        thickness or grammage; sizes may carry mm, cm, in; uses read “painting 6; sewing 2”.
+    <Dialog open onOpenChange={(isOpen) => !isOpen && onClose()} title="Supplies from a table" wide>
+      <div className="flex flex-wrap items-start gap-3">
+        <label className="w-fit cursor-pointer rounded-full border border-ink px-4 py-1.5 focus-within:outline-2 hover:bg-wash">
+          {source === '' ? 'Choose a file' : source}
+          <input
+            type="file"
+            accept=".csv,.tsv,.txt,text/csv,text/plain"
+            className="sr-only"
+            onChange={(e) => e.target.files?.[0] && void open(e.target.files[0])}
+          />
+        </label>
+        <span className="pt-1.5 text-soft">or paste cells from a spreadsheet:</span>
+      </div>
+      <textarea
+        aria-label="Cells from a spreadsheet"
+        value={source === '' ? text : ''}
+        disabled={source !== ''}
+        rows={result ? 2 : 5}
+        placeholder={'name\tcount\tsize\nMarkers\t84\t140 x 12 mm'}
+        onChange={(e) => {
+          setMapping(undefined);
+          setText(e.target.value);
+        }}
+        className="mt-2 w-full rounded-lg border border-line bg-paper px-3 py-2 font-mono text-xs"
+      />
+      <p className="mt-1 text-xs text-soft">
+        Only names are needed; sizes that are not there are taken from the starter lists where the name is known. Sizes
+        may carry mm, cm, in; uses read “painting 6; sewing 2”.
       </p>
-      <label className="mt-3 w-fit cursor-pointer rounded-full border border-ink px-4 py-1.5 focus-within:outline-2 hover:bg-wash">
-        {file === '' ? 'Choose a file' : file}
-        <input
-          type="file"
-          accept=".csv,text/csv,text/plain"
-          className="sr-only"
-          onChange={(e) => e.target.files?.[0] && void read(e.target.files[0])}
-        />
-      </label>
       {wrong && (
         <p role="alert" className="mt-3 font-bold text-rust">
           {wrong}
         </p>
       )}
       {result && (
-        <div className="mt-3 flex min-h-0 flex-col">
+        <div
+          className="mt-3 flex min-h-0 flex-col overflow-y-auto"
+          tabIndex={0}
+          role="region"
+          aria-label="What was read"
+        >
           <p role="status" className="font-bold">
             {result.supplies.length} of {result.rows} rows are ready to be added
             {result.problems.length > 0 &&
               `; ${new Set(result.problems.map((p) => p.row)).size} with problems are left out`}
             .
           </p>
+          <fieldset className="mt-2">
+            <legend className="text-soft">Which column is what</legend>
+            <div className="flex flex-wrap gap-2">
+              {result.header.map((h) => (
+                <label key={h} className="rounded-lg border border-line px-2 py-1">
+                  <b className="block max-w-40 truncate">{h}</b>
+                  <select
+                    aria-label={`Column ${h} is`}
+                    value={columnOf(h)}
+                    onChange={(e) => map(h, e.target.value)}
+                    className="rounded-md border border-line bg-leaf"
+                  >
+                    <option value="">left out</option>
+                    {[...CSV_COLUMNS, ...MORE_COLUMNS].map((c) => (
+                      <option key={c} value={c}>
+                        {c}
+                      </option>
+                    ))}
+                  </select>
+                </label>
+              ))}
+            </div>
+            <label className="mt-1 flex items-center gap-2">
+              <input
+                type="checkbox"
+                checked={headed}
+                onChange={(e) => {
+                  setMapping(undefined);
+                  setHeaded(e.target.checked);
+                }}
+              />
+              The first row names the columns
+            </label>
+          </fieldset>
           {result.problems.length > 0 && (
             <ul
-              className="mt-2 max-h-40 overflow-auto rounded-lg border border-rust p-3"
+              className="mt-2 max-h-32 shrink-0 overflow-auto rounded-lg border border-rust p-3"
               tabIndex={0}
               aria-label="Problems"
             >
@@ -79,7 +161,7 @@ export function CsvDialog({ onClose }: { onClose: () => void }) {
             </ul>
           )}
           {result.supplies.length > 0 && (
-            <div className="mt-2 max-h-60 overflow-auto" tabIndex={0} role="region" aria-label="Preview">
+            <div className="mt-2 max-h-48 shrink-0 overflow-auto" tabIndex={0} role="region" aria-label="Preview">
               <table className="w-full text-left">
                 <thead>
                   <tr className="text-soft">
@@ -94,7 +176,7 @@ export function CsvDialog({ onClose }: { onClose: () => void }) {
                   {result.supplies.slice(0, 50).map(({ draft, uses }, i) => (
                     <tr key={i} className="border-t border-line">
                       <td className="pr-3">{draft.name}</td>
-                      <td className="pr-3">{draft.form}</td>
+                      <td className="pr-3">{FORM_FACTS[draft.form].many}</td>
                       <td className="pr-3">{draft.count}</td>
                       <td className="pr-3">
                         {formatSize([draft.length, draft.width, draft.thickness], plan.meta.units)}

@@ -1,10 +1,17 @@
+import { useEffect, useState } from 'react';
+import type { Room, Working } from '@heronstone/core/fit/capacity.ts';
+import { countWords, FORM_FACTS, isRound, usualOrientations } from '@heronstone/core/fit/forms.ts';
 import { removeWithDependents, remove, set } from '@heronstone/core/model/change.ts';
 import { formatMass } from '@heronstone/core/model/measure.ts';
-import { byName, type Orientation, type Supply } from '@heronstone/core/model/plan.ts';
+import { byName, DECISIONS, FORMS, TRAITS, type Orientation, type Supply } from '@heronstone/core/model/plan.ts';
+import { openingOf } from '@heronstone/core/scene.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
+import { engine } from '../../state/engine.ts';
 import { commit, newId, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Choice, Fact, Heading, LengthField, NumberField, TextField } from '../../ui/Field.tsx';
+import { Choice, Fact, Heading, NumberField } from '../../ui/Field.tsx';
+import { Photos } from '../../ui/Photos.tsx';
+import { RowForm, type FieldSpec } from '../../ui/RowForm.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 
 const LIES: ReadonlyArray<readonly [Orientation, string]> = [
@@ -13,7 +20,99 @@ const LIES: ReadonlyArray<readonly [Orientation, string]> = [
   ['end', 'on end'],
 ];
 
-/** The chosen supply: what it is, who uses it, where it lies. */
+/** The fields that a form has, in the order in which one measures. */
+function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
+  const { form } = supply;
+  const [length, width, thickness] = FORM_FACTS[form].sizes;
+  return [
+    { kind: 'text', field: 'name', label: 'Name' },
+    { kind: 'number', field: 'count', label: 'Count', least: 1, most: 1_000_000, whole: true },
+    { kind: 'text', field: 'category', label: 'Kind', empty: true },
+    { kind: 'length', field: 'length', label: length, least: 0.1, most: 6000 },
+    { kind: 'length', field: 'width', label: width, least: 0.1, most: 6000 },
+    ...(isRound(form)
+      ? []
+      : [{ kind: 'length', field: 'thickness', label: thickness, least: 0.01, most: 3000 } as const]),
+    form === 'sheets'
+      ? ({
+          kind: 'optional',
+          field: 'grammage',
+          label: 'Grams a m²',
+          otherwise: 'not known',
+          least: 5,
+          most: 5000,
+          length: false,
+        } as const)
+      : ({
+          kind: 'optional',
+          field: 'mass',
+          label: 'Grams each',
+          otherwise: 'not known',
+          least: 0,
+          most: 200_000,
+          length: false,
+        } as const),
+    ...(form === 'set'
+      ? [
+          {
+            kind: 'optional',
+            field: 'parts',
+            label: 'Pieces in it',
+            otherwise: 'not counted',
+            least: 1,
+            most: 100_000,
+            length: false,
+          } as const,
+        ]
+      : []),
+    ...(form === 'soft'
+      ? [
+          {
+            kind: 'number',
+            field: 'squeeze',
+            label: 'Pressed to',
+            least: 0.1,
+            most: 1,
+            hint: 'share of its loose volume',
+          } as const,
+        ]
+      : []),
+    ...(form === 'machine'
+      ? ([
+          { kind: 'length', field: 'workFront', label: 'Needs in front', least: 0, most: 3000 },
+          { kind: 'length', field: 'workBack', label: 'Needs behind', least: 0, most: 3000 },
+          { kind: 'length', field: 'workAbove', label: 'Needs above', least: 0, most: 3000 },
+        ] as const)
+      : []),
+  ];
+}
+
+const MORE: ReadonlyArray<FieldSpec<Supply>> = [
+  { kind: 'number', field: 'backstock', label: 'Of these spare', least: 0, most: 1_000_000, whole: true },
+  {
+    kind: 'optional',
+    field: 'reorderAt',
+    label: 'Reorder at',
+    otherwise: 'never',
+    least: 0,
+    most: 1_000_000,
+    length: false,
+  },
+  { kind: 'many', field: 'traits', label: 'Cautions', options: TRAITS },
+  { kind: 'text', field: 'colour', label: 'Colour', empty: true },
+  { kind: 'text', field: 'collection', label: 'Collection', empty: true },
+  { kind: 'text', field: 'theme', label: 'Theme', empty: true },
+  { kind: 'text', field: 'season', label: 'Season', empty: true },
+  {
+    kind: 'choice',
+    field: 'decision',
+    label: 'Decision',
+    options: [['', 'open'], ...DECISIONS.map((d) => [d, d] as const)],
+  },
+  { kind: 'text', field: 'note', label: 'Note', empty: true },
+];
+
+/** The chosen supply: what it is, who uses it, where it lies, and where it would fit. */
 export function SupplySheet({ supply }: { supply: Supply | undefined }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
@@ -40,93 +139,37 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
   const uses = Object.values(plan.uses).filter((u) => u.supply === supply.id);
   const free = byName(plan.activities).filter((a) => !uses.some((u) => u.activity === a.id));
   const placements = Object.values(report?.placements ?? {}).filter((p) => p.supply === supply.id);
+  const lies = LIES.filter(([key]) => FORM_FACTS[supply.form].lies.includes(key) || supply.orientations.includes(key));
   return (
-    <Sheet
-      title={supply.name}
-      line={`${supply.count} ${supply.form === 'sheets' ? 'sheets' : supply.form === 'loose' ? 'loose small things' : supply.count === 1 ? 'piece' : 'pieces'}`}
-    >
+    <Sheet title={supply.name} line={countWords(supply, supply.count)}>
       {hasRoom && placements.length > 0 && (
         <div className="mb-3 h-44">
           <FromAbove
             small
             rings={false}
-            lit={placements.filter((p) => p.arrangement === 'planned').map((p) => p.compartment)}
+            lit={placements.filter((p) => p.arrangement === 'planned').map((p) => openingOf(p.compartment))}
           />
         </div>
       )}
-      <TextField label="Name" value={supply.name} onSet={(name) => change('Name', { name })} />
-      <div className="mt-2 grid grid-cols-2 gap-2">
-        <NumberField
-          label="Count"
-          whole
-          value={supply.count}
-          least={1}
-          most={1_000_000}
-          onSet={(count) => change('Count', { count })}
-        />
-        <Choice
-          label="Form"
-          value={supply.form}
-          options={[
-            ['pieces', 'pieces'],
-            ['sheets', 'sheets'],
-            ['loose', 'loose small things'],
-          ]}
-          onSet={(form) => change('Form', { form })}
-        />
-        <LengthField
-          label="Length"
-          system={system}
-          value={supply.length}
-          least={0.1}
-          most={6000}
-          onSet={(length) => change('Length', { length })}
-        />
-        <LengthField
-          label="Width"
-          system={system}
-          value={supply.width}
-          least={0.1}
-          most={6000}
-          onSet={(width) => change('Width', { width })}
-        />
-        <LengthField
-          label="Thickness"
-          system={system}
-          value={supply.thickness}
-          least={0.01}
-          most={3000}
-          onSet={(thickness) => change('Thickness', { thickness })}
-        />
-        {supply.form === 'sheets' ? (
-          <NumberField
-            label="Grams a m²"
-            value={supply.grammage ?? 80}
-            least={5}
-            most={5000}
-            onSet={(grammage) => change('Grammage', { grammage })}
-          />
-        ) : (
-          <NumberField
-            label="Grams each"
-            value={supply.mass ?? 0}
-            least={0}
-            most={200_000}
-            onSet={(mass) => change('Mass', { mass })}
-          />
-        )}
-        <TextField
-          label="Kind"
-          value={supply.category || '–'}
-          onSet={(category) => change('Kind', { category: category === '–' ? '' : category })}
-          className="col-span-2"
-        />
-      </div>
-      {supply.form !== 'loose' && (
+      <Choice
+        label="Form"
+        value={supply.form}
+        options={FORMS.map((f) => [f, `${FORM_FACTS[f].many} – ${FORM_FACTS[f].hint}`] as const)}
+        onSet={(form) =>
+          change('Form', {
+            form,
+            orientations: usualOrientations(form),
+            ...(isRound(form) ? { thickness: Math.min(3000, supply.width) } : {}),
+          })
+        }
+        className="mb-2"
+      />
+      <RowForm table="supplies" row={supply} what={supply.name} fields={fieldsOf(supply)} system={system} />
+      {lies.length > 1 && (
         <fieldset className="mt-3">
           <legend className="text-soft">May lie</legend>
           <div className="flex gap-4">
-            {LIES.map(([key, word]) => (
+            {lies.map(([key, word]) => (
               <label key={key} className="flex items-center gap-1.5">
                 <input
                   type="checkbox"
@@ -140,7 +183,7 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
                     })
                   }
                 />
-                {word}
+                {isRound(supply.form) ? (key === 'end' ? 'standing' : 'lying') : word}
               </label>
             ))}
           </div>
@@ -195,6 +238,7 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
               {facts.litres < 1 ? `${(facts.litres * 1000).toFixed(0)} ml` : `${facts.litres.toFixed(1)} l`}
             </Fact>
             <Fact name="Mass">{facts.massTotal === null ? 'not known' : formatMass(facts.massTotal, system)}</Fact>
+            {facts.reorder && <Fact name="Reorder">yes: {supply.count} left</Fact>}
           </dl>
         </>
       )}
@@ -210,6 +254,14 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
           </li>
         ))}
       </ul>
+      <WhereItFits key={supply.id} supply={supply} />
+      <details className="mt-4" open={supply.traits.length > 0}>
+        <summary className="cursor-pointer font-bold text-soft">Spares, cautions, colour and more</summary>
+        <div className="mt-2">
+          <RowForm table="supplies" row={supply} what={supply.name} fields={MORE} system={system} />
+        </div>
+      </details>
+      <Photos shows={{ supply: supply.id }} what={supply.name} />
       <Button
         className="mt-4"
         onClick={() => {
@@ -219,5 +271,60 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
         Remove
       </Button>
     </Sheet>
+  );
+}
+
+/** How many fit in each place, how many more beside what lies there, and why not; for a machine, where it can work. */
+function WhereItFits({ supply }: { supply: Supply }) {
+  const report = useStore((s) => s.report);
+  const arrangement = useStore((s) => s.arrangement);
+  const [open, setOpen] = useState(false);
+  const [room, setRoom] = useState<{ places: Room[]; working: Record<string, Working> } | null>(null);
+  useEffect(() => {
+    let current = true;
+    if (open && report) void engine.roomFor(supply.id, arrangement).then((r) => current && setRoom(r));
+    return () => {
+      current = false;
+    };
+  }, [open, report, supply, arrangement]);
+  const works = Object.values(room?.working ?? {});
+  return (
+    <details className="mt-4" open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
+      <summary className="cursor-pointer font-bold text-soft">Where it fits, and how many more</summary>
+      {!room && open && <p className="text-soft">Trying every place …</p>}
+      {works.length > 0 && (
+        <p className="mt-1">
+          {works.some((w) => w.works)
+            ? `It can work in: ${works
+                .filter((w) => w.works)
+                .map((w) => w.place)
+                .join(', ')}.`
+            : `It can work nowhere as it is: ${works[0]!.place} is ${works[0]!.words.join(', ')}.`}
+        </p>
+      )}
+      <ul aria-label="Where it fits">
+        {room?.places.slice(0, 40).map((r) => (
+          <li key={r.compartment} className="border-b border-line py-1">
+            <div className="flex justify-between gap-2">
+              <button
+                type="button"
+                className="min-w-0 truncate text-left hover:underline"
+                onClick={() => select({ kind: 'compartment', id: r.compartment })}
+              >
+                {r.place}
+              </button>
+              <b className={`shrink-0 ${r.more === 0 && !r.own ? 'text-soft' : ''}`}>
+                {r.own ? `+${r.more} more` : r.more > 0 ? `${r.more}` : r.most > 0 ? 'full' : 'no'}
+              </b>
+            </div>
+            <p className="text-xs text-soft">
+              {r.most > 0 ? `${r.most} if empty, ${r.how}; ${r.seen}` : r.reason}
+              {r.most > 0 && r.reason && `; ${r.reason}`}
+              {room.working[r.compartment] && `; at work: ${room.working[r.compartment]!.words.join(', ')}`}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }

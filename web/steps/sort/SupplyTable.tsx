@@ -7,11 +7,13 @@ import {
 } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useMemo, useRef, useState } from 'react';
+import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
 import type { Ripple } from '@heronstone/core/reach/body.ts';
 import { formatMass, formatSize } from '@heronstone/core/model/measure.ts';
-import type { Supply } from '@heronstone/core/model/plan.ts';
+import { DECISIONS, FORMS, type Supply } from '@heronstone/core/model/plan.ts';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { select, useStore } from '../../state/store.ts';
+import { BulkBar } from './BulkBar.tsx';
 
 interface Row {
   supply: Supply;
@@ -24,6 +26,26 @@ interface Row {
 
 const helper = createColumnHelper<Row>();
 
+/** What the list can be narrowed to besides words. */
+const ONLY: ReadonlyArray<readonly [string, string]> = [
+  ['', 'all'],
+  ['without', 'without a planned place'],
+  ['nowhere', 'not noted anywhere today'],
+  ['reorder', 'to be reordered'],
+  ['open', 'not decided yet'],
+  ...DECISIONS.map((d) => [`decision ${d}`, `decided: ${d}`] as const),
+  ...FORMS.map((f) => [`form ${f}`, FORM_FACTS[f].many] as const),
+];
+
+function shows(only: string, s: Supply, placed: boolean, today: ReadonlySet<string>): boolean {
+  if (only === '') return true;
+  if (only === 'without') return !placed;
+  if (only === 'nowhere') return !today.has(s.id);
+  if (only === 'reorder') return s.reorderAt !== null && s.count <= s.reorderAt;
+  if (only === 'open') return s.decision === null;
+  return only === `decision ${s.decision}` || only === `form ${s.form}`;
+}
+
 /** All supplies in a virtual table that can be sorted by any column. */
 export function SupplyTable() {
   const plan = useStore((s) => s.plan)!;
@@ -31,6 +53,9 @@ export function SupplyTable() {
   const selected = useStore((s) => s.selected);
   const [sorting, setSorting] = useState<SortingState>([{ id: 'name', desc: false }]);
   const [filter, setFilter] = useState('');
+  const [only, setOnly] = useState('');
+  const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
+  const lastTicked = useRef<string | null>(null);
   const system = plan.meta.units;
   const rows = useMemo(() => {
     const places = new Map<string, { place: string; ripple: Ripple | null }>();
@@ -42,9 +67,17 @@ export function SupplyTable() {
         ripple: before?.ripple ?? p.ripple,
       });
     }
+    const today = new Set(
+      Object.values(report?.placements ?? {}).flatMap((p) => (p.arrangement === 'today' ? [p.supply] : [])),
+    );
     const words = filter.toLowerCase().trim();
     return Object.values(plan.supplies)
-      .filter((s) => words === '' || `${s.name} ${s.category}`.toLowerCase().includes(words))
+      .filter(
+        (s) =>
+          (words === '' ||
+            `${s.name} ${s.category} ${s.colour} ${s.collection} ${s.theme}`.toLowerCase().includes(words)) &&
+          shows(only, s, places.has(s.id), today),
+      )
       .map((supply): Row => {
         const r = report?.supplies[supply.id];
         const at = places.get(supply.id);
@@ -57,11 +90,12 @@ export function SupplyTable() {
           ripple: at?.ripple ?? null,
         };
       });
-  }, [plan.supplies, report, filter, system]);
+  }, [plan.supplies, report, filter, only, system]);
   const columns = useMemo(
     () => [
       helper.accessor((r) => r.supply.name, { id: 'name', header: 'Name', sortingFn: 'text' }),
       helper.accessor((r) => r.supply.category, { id: 'kind', header: 'Kind', sortingFn: 'text' }),
+      helper.accessor((r) => FORM_FACTS[r.supply.form].many, { id: 'form', header: 'Form', sortingFn: 'text' }),
       helper.accessor((r) => r.supply.count, { id: 'count', header: 'Count' }),
       helper.accessor((r) => r.size, {
         id: 'size',
@@ -103,10 +137,28 @@ export function SupplyTable() {
     overscan: 12,
   });
   const grid =
-    'grid grid-cols-[minmax(8rem,2fr)_minmax(5rem,1fr)_3.6rem_minmax(8rem,1.2fr)_4.2rem_3.8rem_minmax(9rem,2fr)] gap-3 px-3';
+    'grid grid-cols-[1.5rem_minmax(8rem,2fr)_minmax(5rem,1fr)_minmax(4rem,0.8fr)_3.2rem_minmax(7rem,1.1fr)_4rem_3.4rem_minmax(7rem,1.6fr)] gap-3 px-3';
+  /** Ticks a line; with Shift all lines from the one ticked before. */
+  const tick = (id: string, range: boolean) => {
+    const order = lines.map((l) => l.id);
+    const from = range && lastTicked.current ? order.indexOf(lastTicked.current) : -1;
+    const to = order.indexOf(id);
+    const chosen = from < 0 ? [id] : order.slice(Math.min(from, to), Math.max(from, to) + 1);
+    const on = !ticked.has(id);
+    lastTicked.current = id;
+    setTicked((before) => {
+      const next = new Set(before);
+      for (const key of chosen) {
+        if (on) next.add(key);
+        else next.delete(key);
+      }
+      return next;
+    });
+  };
+  const all = lines.length > 0 && lines.every((l) => ticked.has(l.id));
   return (
     <div className="mt-2 flex min-h-0 grow flex-col overflow-hidden rounded-2xl border border-line bg-leaf">
-      <div className="border-b border-line px-3 py-1.5">
+      <div className="flex flex-wrap items-center gap-2 border-b border-line px-3 py-1.5">
         <input
           aria-label="Show only supplies with these letters"
           value={filter}
@@ -114,7 +166,25 @@ export function SupplyTable() {
           placeholder="Show only …"
           className="w-56 rounded-full border border-line bg-paper px-3 py-0.5"
         />
+        <select
+          aria-label="Show only lines that are"
+          value={only}
+          onChange={(e) => setOnly(e.target.value)}
+          className="rounded-full border border-line bg-paper px-2 py-0.5"
+        >
+          {ONLY.map(([key, text]) => (
+            <option key={key} value={key}>
+              {text}
+            </option>
+          ))}
+        </select>
+        <span className="text-soft">
+          {lines.length === Object.keys(plan.supplies).length ? '' : `${lines.length} shown`}
+        </span>
       </div>
+      {ticked.size > 0 && (
+        <BulkBar ids={[...ticked].filter((id) => plan.supplies[id])} onClear={() => setTicked(new Set())} />
+      )}
       <div
         ref={frame}
         className="min-h-40 grow overflow-auto"
@@ -123,9 +193,18 @@ export function SupplyTable() {
         aria-rowcount={lines.length + 1}
         tabIndex={0}
       >
-        <div role="rowgroup" className="sticky top-0 z-10 min-w-[760px] border-b border-line bg-leaf">
+        <div role="rowgroup" className="sticky top-0 z-10 min-w-[800px] border-b border-line bg-leaf">
           {table.getHeaderGroups().map((group) => (
             <div key={group.id} role="row" className={`${grid} py-1`}>
+              <div role="columnheader" className="flex items-center">
+                <input
+                  type="checkbox"
+                  aria-label="Choose all lines shown"
+                  className="size-4"
+                  checked={all}
+                  onChange={() => setTicked(all ? new Set() : new Set(lines.map((l) => l.id)))}
+                />
+              </div>
               {group.headers.map((header) => (
                 <div
                   key={header.id}
@@ -153,7 +232,7 @@ export function SupplyTable() {
             </div>
           ))}
         </div>
-        <div role="rowgroup" className="relative min-w-[760px]" style={{ height: virtual.getTotalSize() }}>
+        <div role="rowgroup" className="relative min-w-[800px]" style={{ height: virtual.getTotalSize() }}>
           {virtual.getVirtualItems().map((item) => {
             const row = lines[item.index]!;
             const on = selected?.kind === 'supply' && selected.id === row.id;
@@ -166,6 +245,16 @@ export function SupplyTable() {
                 style={{ height: item.size, transform: `translateY(${item.start}px)` }}
                 onClick={() => select({ kind: 'supply', id: row.id })}
               >
+                <div role="cell" className="flex items-center" onClick={(e) => e.stopPropagation()}>
+                  <input
+                    type="checkbox"
+                    aria-label={`Choose ${row.original.supply.name}`}
+                    className="size-4"
+                    checked={ticked.has(row.id)}
+                    onClick={(e) => tick(row.id, e.shiftKey)}
+                    readOnly
+                  />
+                </div>
                 {row.getVisibleCells().map((cell) => (
                   <div key={cell.id} role="cell" className="truncate">
                     {cell.column.id === 'name' ? (

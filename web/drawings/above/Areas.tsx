@@ -1,0 +1,162 @@
+/** What must be free, what hangs over the floor, and what the report found, from above. */
+import type { Report } from '@heronstone/core/evaluate.ts';
+import { formatLength } from '@heronstone/core/model/measure.ts';
+import { byName, type Plan } from '@heronstone/core/model/plan.ts';
+import { areaOutline } from '@heronstone/core/room/areas.ts';
+import { atWall } from '@heronstone/core/room/free.ts';
+import { beamOutline } from '@heronstone/core/room/overhead.ts';
+import { wallsOf } from '@heronstone/core/room/walls.ts';
+import { select } from '../../state/store.ts';
+import { closed } from './path.ts';
+
+/** Areas of the mode that is on strongly, those of every day lightly. */
+export function Areas({ plan, mode, px, small }: { plan: Plan; mode: string; px: number; small: boolean }) {
+  return byName(plan.areas).map((area) => {
+    const on = area.mode === mode && mode !== '';
+    if (!on && (area.mode !== '' || small)) return null;
+    const shape = areaOutline(area, plan.units);
+    const middle = shape.reduce((sum, p) => ({ x: sum.x + p.x / 4, y: sum.y + p.y / 4 }), { x: 0, y: 0 });
+    return (
+      <g
+        key={area.id}
+        role="button"
+        tabIndex={0}
+        aria-label={`${area.name}, must be free`}
+        data-area={area.id}
+        className="cursor-pointer"
+        onPointerDown={(e) => {
+          e.stopPropagation();
+          select({ kind: 'area', id: area.id });
+        }}
+        onKeyDown={(e) => e.key === 'Enter' && select({ kind: 'area', id: area.id })}
+      >
+        <path
+          d={closed(shape)}
+          fill={on ? 'color-mix(in srgb, var(--w3) 35%, transparent)' : 'none'}
+          stroke="var(--w2)"
+          strokeWidth={(on ? 2 : 1) * px}
+          strokeDasharray={`${8 * px} ${4 * px} ${2 * px} ${4 * px}`}
+        />
+        {on && !small && (
+          <text x={middle.x} y={middle.y} dy="0.35em" textAnchor="middle" fontSize={12.5 * px} fill="var(--ink)">
+            {area.name}
+          </text>
+        )}
+      </g>
+    );
+  });
+}
+
+/** Slopes as lines of equal height, beams and soffits as dashed outlines. */
+export function Overheads({ plan, px, small }: { plan: Plan; px: number; small: boolean }) {
+  const walls = wallsOf(plan);
+  const say = (mm: number) => formatLength(Math.round(mm), plan.meta.units);
+  return byName(plan.overheads).map((o) => {
+    const wall = walls.find((w) => w.id === o.corner);
+    const pick = {
+      role: 'button',
+      tabIndex: 0,
+      'aria-label': o.name,
+      className: 'cursor-pointer',
+      onPointerDown: (e: { stopPropagation: () => void }) => {
+        e.stopPropagation();
+        select({ kind: 'overhead', id: o.id });
+      },
+      onKeyDown: (e: { key: string }) => e.key === 'Enter' && select({ kind: 'overhead', id: o.id }),
+    } as const;
+    if (o.kind !== 'slope')
+      return (
+        <path
+          key={o.id}
+          {...pick}
+          d={closed(beamOutline(o))}
+          fill="color-mix(in srgb, var(--soft) 10%, transparent)"
+          stroke="var(--soft)"
+          strokeWidth={px}
+          strokeDasharray={`${3 * px} ${3 * px}`}
+        />
+      );
+    if (!wall) return null;
+    return (
+      <g key={o.id} {...pick}>
+        {[0, 0.5, 1].map((share) => {
+          const [a, b] = [atWall(wall, 0, o.run * share), atWall(wall, wall.length, o.run * share)];
+          const at = atWall(wall, wall.length * 0.04, o.run * share);
+          return (
+            <g key={share}>
+              <line
+                x1={a.x}
+                y1={a.y}
+                x2={b.x}
+                y2={b.y}
+                stroke="var(--soft)"
+                strokeWidth={px}
+                strokeDasharray={`${10 * px} ${4 * px}`}
+              />
+              {!small && (
+                <text x={at.x} y={at.y} dy={-3 * px} fontSize={10.5 * px} fill="var(--soft)">
+                  {say(o.low + (plan.meta.ceiling - o.low) * share)}
+                </text>
+              )}
+            </g>
+          );
+        })}
+      </g>
+    );
+  });
+}
+
+/** The worst finding with millimetres of each unit and seat, as a tag beside it. */
+export function Marks({ plan, report, mode, px }: { plan: Plan; report: Report; mode: string; px: number }) {
+  const worst = new Map<string, { x: number; y: number; by: number }>();
+  for (const f of report.findings) {
+    if (f.by === undefined || (f.mode !== undefined && f.mode !== mode)) continue;
+    const row =
+      f.target?.table === 'units'
+        ? plan.units[f.target.id]
+        : f.target?.table === 'stations'
+          ? plan.stations[f.target.id]
+          : undefined;
+    if (!row || (worst.get(row.id)?.by ?? 0) >= f.by) continue;
+    worst.set(row.id, { x: row.x, y: row.y + 17 * px, by: f.by });
+  }
+  return [...worst].map(([id, { x, y, by }]) => {
+    const words = formatLength(by, plan.meta.units);
+    const half = (words.length * 6.6 * px) / 2 + 11 * px;
+    return (
+      <g key={id} pointerEvents="none" data-mark={id}>
+        <rect x={x - half} y={y - 8 * px} width={2 * half} height={16 * px} rx={8 * px} fill="var(--lichen)" />
+        <path
+          d={`M${x - half + 5 * px} ${y + 4 * px}l${4 * px} ${-8 * px}l${4 * px} ${8 * px}z`}
+          fill="none"
+          stroke="var(--leaf)"
+          strokeWidth={1.2 * px}
+        />
+        <text
+          x={x + 6 * px}
+          y={y}
+          dy="0.35em"
+          textAnchor="middle"
+          fontSize={10.5 * px}
+          fontWeight="700"
+          fill="var(--leaf)"
+        >
+          {words}
+        </text>
+      </g>
+    );
+  });
+}
+
+/** Where two walls of the outline cross each other. */
+export function Crossing({ report, px }: { report: Report | null; px: number }) {
+  const found = report?.findings.find((f) => f.code === 'crossing');
+  if (!found) return null;
+  const [x, y] = found.value as [number, number];
+  return (
+    <g pointerEvents="none" data-crossing="" stroke="var(--rust)" strokeWidth={3 * px} fill="none">
+      <circle cx={x} cy={y} r={14 * px} />
+      <path d={`M${x - 7 * px} ${y - 7 * px}l${14 * px} ${14 * px}m0 ${-14 * px}l${-14 * px} ${14 * px}`} />
+    </g>
+  );
+}

@@ -1,0 +1,152 @@
+/** A unit from above; when it is chosen, with its drawers out and its doors open. */
+import type { KeyboardEvent, PointerEvent } from 'react';
+import { footprint } from '@heronstone/core/furniture/footprint.ts';
+import { openedOf } from '@heronstone/core/furniture/opened.ts';
+import type { Unit } from '@heronstone/core/model/plan.ts';
+import { closed } from './path.ts';
+
+interface UnitAboveProps {
+  unit: Unit;
+  /** Chosen, or chosen along with another. */
+  on: boolean;
+  lit: boolean;
+  bad: boolean;
+  px: number;
+  small: boolean;
+  editable: boolean;
+  onPointerDown: (event: PointerEvent) => void;
+  onKeyDown: (event: KeyboardEvent) => void;
+}
+
+/** Height of letters, pixels. */
+const LETTER = 12.5;
+
+export function UnitAbove({ unit, on, lit, bad, px, small, editable, onPointerDown, onKeyDown }: UnitAboveProps) {
+  const text = LETTER * px;
+  const across = Math.abs(Math.cos((unit.turn * Math.PI) / 180)) > 0.7;
+  const [w, d] = across ? [unit.width, unit.depth] : [unit.depth, unit.width];
+  const upright = w < d && w < unit.name.length * text * 0.55;
+  const room = (upright ? d : w) - 8 * px;
+  const fits = Math.min(text, (room / Math.max(unit.name.length, 4)) * 1.85);
+  const high = unit.bottom > 900;
+  const inside = unit.host !== null;
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={`${unit.name}, ${unit.kind}${bad ? ', has a problem' : ''}${unit.locked ? ', locked' : ''}`}
+      aria-pressed={on}
+      data-unit={unit.id}
+      className={editable && !unit.locked && !inside ? 'cursor-move' : 'cursor-pointer'}
+      onPointerDown={onPointerDown}
+      onKeyDown={onKeyDown}
+    >
+      <title>{unit.name}</title>
+      {on && !small && <Opened unit={unit} px={px} />}
+      <path
+        d={closed(footprint(unit))}
+        fill={
+          bad
+            ? 'color-mix(in srgb, var(--rust) 16%, var(--leaf))'
+            : unit.kind === 'table'
+              ? 'var(--wood)'
+              : high || inside
+                ? 'none'
+                : unit.bottom > 300
+                  ? 'color-mix(in srgb, var(--sand) 60%, var(--leaf))'
+                  : 'var(--leaf)'
+        }
+        fillOpacity={unit.kind === 'table' ? 0.85 : 1}
+        stroke={on || lit || bad ? 'var(--rust)' : 'var(--ink)'}
+        strokeWidth={(on || lit ? 2.4 : inside ? 0.7 : 1.3) * px}
+        strokeDasharray={high ? `${6 * px} ${4 * px}` : unit.owned ? undefined : `${2 * px} ${3 * px}`}
+        pointerEvents={inside && !on ? 'none' : 'all'}
+      />
+      {unit.depth > 60 && !high && !inside && unit.kind !== 'carousel' && <FrontEdge unit={unit} px={px} />}
+      {unit.wheels && !small && !high && <Wheels unit={unit} px={px} />}
+      {lit && (
+        <circle
+          className="lit"
+          cx={unit.x}
+          cy={unit.y}
+          r={Math.min(w, d) / 2 + 14 * px}
+          fill="none"
+          stroke="var(--rust)"
+          strokeWidth={2.4 * px}
+        />
+      )}
+      {fits > 7 * px && !small && unit.depth > 60 && !inside && (on || !high) && (
+        <text
+          x={unit.x}
+          y={unit.y}
+          dy="0.35em"
+          textAnchor="middle"
+          fontSize={fits}
+          fontWeight={on ? 700 : 400}
+          fill="var(--ink)"
+          transform={upright ? `rotate(-90 ${unit.x} ${unit.y})` : undefined}
+          pointerEvents="none"
+        >
+          {unit.name}
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** Drawers pulled out, doors swung open, the lid up. */
+function Opened({ unit, px }: { unit: Unit; px: number }) {
+  const parts = openedOf(unit);
+  // Drawers of one column lie above each other: the longest is enough.
+  const seen = new Set<string>();
+  return (
+    <g pointerEvents="none" data-opened={parts.length}>
+      {parts.map((part) => {
+        const d = closed(part.shape.map((p) => ({ x: Math.round(p.x), y: Math.round(p.y) })));
+        if (part.kind === 'lid' || seen.has(d)) return null;
+        seen.add(d);
+        return (
+          <path
+            key={part.slot + part.kind + d}
+            d={d}
+            fill="color-mix(in srgb, var(--wash) 60%, transparent)"
+            stroke="var(--ink)"
+            strokeWidth={px}
+            strokeDasharray={part.kind === 'door' ? `${5 * px} ${3 * px}` : undefined}
+          />
+        );
+      })}
+    </g>
+  );
+}
+
+/** A thin inner line along the front of a unit, so that one sees where it opens. */
+function FrontEdge({ unit, px }: { unit: Unit; px: number }) {
+  const shape = footprint({ ...unit, depth: unit.depth - 8 * px });
+  const [, , c, d] = shape;
+  if (!c || !d) return null;
+  return (
+    <line
+      x1={c.x}
+      y1={c.y}
+      x2={d.x}
+      y2={d.y}
+      stroke="var(--ink)"
+      strokeWidth={0.7 * px}
+      opacity="0.5"
+      pointerEvents="none"
+    />
+  );
+}
+
+/** A dot at each corner of what rolls. */
+function Wheels({ unit, px }: { unit: Unit; px: number }) {
+  const inset = { ...unit, width: unit.width - 14 * px, depth: unit.depth - 14 * px };
+  return (
+    <g pointerEvents="none" fill="var(--ink)" opacity="0.7">
+      {footprint(inset).map((p, i) => (
+        <circle key={i} cx={p.x} cy={p.y} r={2.2 * px} />
+      ))}
+    </g>
+  );
+}

@@ -1,0 +1,182 @@
+/** What an activity needs, what serves it besides its main station, and what is not as it should be. */
+import { remove, removeWithDependents, set } from '@heronstone/core/model/change.ts';
+import { byName, GIVES, NEEDS, type Activity, type Host, type Kit, type Plan } from '@heronstone/core/model/plan.ts';
+import { commit, newId, select, useStore } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Choice, Heading } from '../../ui/Field.tsx';
+import { DoneOrRemove, Problems, RowForm } from '../../ui/RowForm.tsx';
+import { Sheet } from '../../ui/Sheet.tsx';
+
+export function ActivitySheet({ activity: a, plan }: { activity: Activity; plan: Plan }) {
+  return (
+    <Sheet title={a.name} line="what it needs">
+      <Problems table="activities" id={a.id} />
+      <RowForm
+        table="activities"
+        row={a}
+        what={a.name}
+        system={plan.meta.units}
+        fields={[
+          {
+            kind: 'choice',
+            field: 'posture',
+            label: 'Posture',
+            options: [
+              ['either', 'seated or standing'],
+              ['seated', 'seated'],
+              ['standing', 'standing'],
+            ],
+          },
+          { kind: 'number', field: 'people', label: 'People', least: 1, most: 12, whole: true },
+          {
+            kind: 'choice',
+            field: 'work',
+            label: 'Kind of work',
+            options: [
+              ['precision', 'precision: close to the eyes'],
+              ['light', 'light handwork'],
+              ['heavy', 'heavy: pressing, sawing'],
+            ],
+            wide: true,
+          },
+          { kind: 'optional', field: 'surfaceWidth', label: 'Surface, width', otherwise: 'any', least: 50, most: 6000 },
+          { kind: 'optional', field: 'surfaceDepth', label: 'Surface, depth', otherwise: 'any', least: 50, most: 3000 },
+          { kind: 'number', field: 'sockets', label: 'Plugs in use', least: 0, most: 20, whole: true },
+          { kind: 'number', field: 'watts', label: 'Watts together', least: 0, most: 20_000 },
+          { kind: 'many', field: 'needs', label: 'Asks for', options: NEEDS },
+          { kind: 'many', field: 'gives', label: 'Gives off', options: GIVES },
+        ]}
+      />
+      <Serves activity={a} plan={plan} />
+      <p className="mt-3 text-xs text-soft">
+        Solvents, sprays, hot tools and dust: follow the label of the product, ventilate, keep from flame, heat and
+        children. Electrical load is for local code and an electrician.
+      </p>
+      <DoneOrRemove
+        what={a.name}
+        onRemove={() => commit(`Remove ${a.name}`, removeWithDependents(plan, 'activities', a.id))}
+      />
+    </Sheet>
+  );
+}
+
+/** Further stations, carts and kits. */
+function Serves({ activity: a, plan }: { activity: Activity; plan: Plan }) {
+  const setups = useStore((s) => s.report?.setups);
+  const compartments = useStore((s) => s.report?.compartments);
+  const hosts = Object.values(plan.hosts).filter((h) => h.activity === a.id);
+  const add = (what: string, more: Partial<Host>) => {
+    const id = newId();
+    commit(`${what} for ${a.name}`, [set('hosts', id, { id, activity: a.id, ...more })]);
+  };
+  const nameOf = (h: Host) =>
+    h.station !== null
+      ? `also at ${plan.stations[h.station]!.name}`
+      : h.cart !== null
+        ? `cart: ${plan.units[h.cart]!.name}`
+        : `kit: ${plan.kits[h.kit!]!.name}`;
+  const once = (h: Host) => setups?.find((s) => s.activity === a.id && (s.what === h.cart || s.what === h.kit));
+  const taken = new Set(hosts.flatMap((h) => [h.station, h.cart, h.kit]).filter((x) => x !== null));
+  const options: Array<readonly [string, string]> = [
+    ['', 'Add …'],
+    ...byName(plan.stations)
+      .filter((s) => s.id !== a.station && !taken.has(s.id))
+      .map((s) => [`station ${s.id}`, `also at ${s.name}`] as const),
+    ...byName(plan.units)
+      .filter((u) => u.wheels && !taken.has(u.id))
+      .map((u) => [`cart ${u.id}`, `the cart ${u.name}`] as const),
+    ...byName(plan.kits)
+      .filter((k) => !taken.has(k.id))
+      .map((k) => [`kit ${k.id}`, `the kit ${k.name}`] as const),
+    ['new kit', 'a new kit'],
+  ];
+  const pick = (key: string) => {
+    if (key === 'new kit') {
+      const [id, kit] = [newId(), newId()];
+      const row: Kit = {
+        id: kit,
+        name: `Kit for ${a.name}`.slice(0, 120),
+        width: 300,
+        depth: 220,
+        height: 150,
+        unit: null,
+        slot: '',
+      };
+      commit(`Add a kit for ${a.name}`, [set('kits', kit, row), set('hosts', id, { id, activity: a.id, kit })]);
+      return;
+    }
+    const [kind, id] = key.split(' ') as ['station' | 'cart' | 'kit', string];
+    add(kind === 'station' ? 'Another station' : `A ${kind}`, { [kind]: id });
+  };
+  return (
+    <>
+      <Heading>Served by</Heading>
+      <ul>
+        {hosts.map((h) => {
+          const setup = once(h);
+          const kit = h.kit === null ? undefined : plan.kits[h.kit];
+          return (
+            <li key={h.id} className="border-b border-line py-1">
+              <div className="flex items-center justify-between gap-2">
+                <span>
+                  {nameOf(h)}
+                  {setup && <span className="text-soft">, {setup.seconds.toFixed(0)} s each time</span>}
+                </span>
+                <Button
+                  look="quiet"
+                  aria-label={`Take away ${nameOf(h)}`}
+                  onClick={() => commit(`Take away ${nameOf(h)}`, [remove('hosts', h.id)])}
+                >
+                  −
+                </Button>
+              </div>
+              {h.cart !== null && !setup && (
+                <p className="text-xs text-lichen">It has no place beside a station yet: choose the seat in Furnish.</p>
+              )}
+              {kit && (
+                <div className="mb-1">
+                  <Problems table="kits" id={kit.id} />
+                  <RowForm
+                    table="kits"
+                    row={kit}
+                    what={kit.name}
+                    system={plan.meta.units}
+                    fields={[
+                      { kind: 'text', field: 'name', label: 'Name' },
+                      { kind: 'length', field: 'width', label: 'Width', least: 20, most: 2000 },
+                      { kind: 'length', field: 'depth', label: 'Depth', least: 20, most: 2000 },
+                      { kind: 'length', field: 'height', label: 'Height', least: 10, most: 2000 },
+                    ]}
+                  />
+                  <Choice
+                    label="Its home"
+                    value={kit.unit === null ? '' : `${kit.unit}/${kit.slot}`}
+                    options={[
+                      ['', 'none yet'],
+                      ...(compartments ?? []).filter((c) => c.within === null).map((c) => [c.id, c.name] as const),
+                    ]}
+                    onSet={(home) => {
+                      const [unit, slot] = home === '' ? [null, ''] : (home.split('/') as [string, string]);
+                      commit(`Home of ${kit.name}`, [set('kits', kit.id, { unit, slot })]);
+                    }}
+                  />
+                </div>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      <Choice
+        label="Add what serves it"
+        hideLabel
+        value=""
+        options={options}
+        onSet={(key) => key !== '' && pick(key)}
+        className="mt-2"
+      />
+      <Button look="quiet" className="mt-1" onClick={() => select(null)}>
+        Back to who works here
+      </Button>
+    </>
+  );
+}

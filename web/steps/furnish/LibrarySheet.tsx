@@ -1,0 +1,207 @@
+/** The library of furniture, what is in the room, what is wanted and what it costs. */
+import { useState } from 'react';
+import { remove, set } from '@heronstone/core/model/change.ts';
+import { byName, UNIT_DEFAULTS, type Plan } from '@heronstone/core/model/plan.ts';
+import { bay } from '@heronstone/library/type.ts';
+import { GROUPS, UNIT_TYPES } from '@heronstone/library/units.ts';
+import { commit, select, useStore } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Heading } from '../../ui/Field.tsx';
+import { Sheet } from '../../ui/Sheet.tsx';
+import { FindingLine } from './FindingLine.tsx';
+import { addUnit } from './FurnishStep.tsx';
+
+/** What a cabinet of one's own starts from. */
+const OWN = {
+  ...UNIT_DEFAULTS,
+  name: 'My cabinet',
+  kind: 'cabinet',
+  width: 636,
+  depth: 400,
+  height: 654,
+  bays: [bay(600, [300, 300], 'open')],
+} as const;
+
+export function LibrarySheet({ plan }: { plan: Plan }) {
+  const report = useStore((s) => s.report);
+  const mode = useStore((s) => s.mode);
+  const [words, setWords] = useState('');
+  const rows = report?.findings ?? [];
+  const errors = rows.filter(
+    (f) => f.severity === 'error' && (f.target?.table === 'units' || f.target?.table === 'stations'),
+  );
+  const inMode = mode === '' ? [] : rows.filter((f) => f.mode === mode);
+  const units = Object.keys(plan.units).length;
+  const wanted = words.trim().toLowerCase();
+  const matches = (text: string) => wanted === '' || text.toLowerCase().includes(wanted);
+  const groups = GROUPS.map(
+    (group) =>
+      [group, UNIT_TYPES.filter((t) => t.group === group && matches(`${t.title} ${t.hint} ${group}`))] as const,
+  ).filter(([, types]) => types.length > 0);
+  const own = byName(plan.types).filter((t) => matches(t.name));
+  return (
+    <Sheet
+      title="Furniture"
+      line={
+        units === 0
+          ? 'Add what you have, then drag it to its place.'
+          : `${units} pieces, ${report?.compartments.length ?? 0} places for things`
+      }
+    >
+      {errors.map((f) => (
+        <button
+          key={f.path + f.message}
+          type="button"
+          className="mb-2 block text-left font-bold text-rust hover:underline"
+          onClick={() => select({ kind: f.target!.table === 'units' ? 'unit' : 'station', id: f.target!.id })}
+        >
+          {f.message}
+        </button>
+      ))}
+      {mode !== '' && (
+        <section aria-label={`The room with “${mode}”`} className="mb-3 rounded-xl border border-line p-3">
+          <h3 className="font-bold">With “{mode}”</h3>
+          {inMode.map((f) => (
+            <FindingLine key={f.code + f.message} finding={f} name={plan.units[f.target?.id ?? '']?.name ?? 'it'} />
+          ))}
+          {report?.modes
+            .find((m) => m.mode === mode)
+            ?.rolls.map((r) => (
+              <p key={r.unit}>
+                Roll away {plan.units[r.unit]!.name}, {(r.by / 1000).toFixed(1)} m.
+              </p>
+            ))}
+          {inMode.length === 0 && <p className="text-lichen">Nothing is in the way.</p>}
+        </section>
+      )}
+      <Heading>Add</Heading>
+      <label className="sr-only" htmlFor="find-furniture">
+        Find a type of furniture
+      </label>
+      <input
+        id="find-furniture"
+        value={words}
+        placeholder="drawers, wall, cart …"
+        onChange={(e) => setWords(e.target.value)}
+        className="mb-2 w-full rounded-md border border-line bg-leaf px-2 py-1"
+      />
+      {groups.map(([group, types]) => (
+        <details key={group} open={wanted !== '' || group === GROUPS[0] || units === 0} className="mb-1">
+          <summary className="cursor-pointer py-0.5 font-bold">
+            {group} <span className="font-normal text-soft">{types.length}</span>
+          </summary>
+          <ul className="grid gap-1 pb-1">
+            {types.map((type) => (
+              <li key={type.title}>
+                <button
+                  type="button"
+                  onClick={() => addUnit(plan, type)}
+                  className="block w-full rounded-xl border border-line bg-paper px-3 py-1 text-left hover:border-ink"
+                >
+                  <span className="block">{type.title}</span>
+                  <span className="block text-xs text-soft">{type.hint}</span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </details>
+      ))}
+      <details open className="mb-1">
+        <summary className="cursor-pointer py-0.5 font-bold">
+          Your own <span className="font-normal text-soft">{own.length}</span>
+        </summary>
+        <ul className="grid gap-1 pb-1">
+          {own.map((t) => (
+            <li key={t.id} className="flex items-center gap-1">
+              <button
+                type="button"
+                onClick={() => addUnit(plan, { shape: t.shape })}
+                className="block grow rounded-xl border border-line bg-paper px-3 py-1 text-left hover:border-ink"
+              >
+                {t.name}
+              </button>
+              <Button
+                look="quiet"
+                aria-label={`Take ${t.name} out of the library`}
+                onClick={() => commit(`Take ${t.name} out of the library`, [remove('types', t.id)])}
+              >
+                −
+              </Button>
+            </li>
+          ))}
+        </ul>
+        <Button onClick={() => addUnit(plan, { shape: { ...OWN, bays: [...OWN.bays] } })}>
+          Build your own cabinet
+        </Button>
+      </details>
+      {(units > 0 || Object.keys(plan.stations).length > 0) && <Heading>In the room</Heading>}
+      <ul>
+        {byName(plan.units).map((u) => (
+          <Pick key={u.id} onPick={() => select({ kind: 'unit', id: u.id })}>
+            {u.name}
+            {u.elsewhere !== null && <span className="text-soft">, {plan.elsewheres[u.elsewhere]!.name}</span>}
+          </Pick>
+        ))}
+        {byName(plan.stations).map((s) => (
+          <Pick key={s.id} onPick={() => select({ kind: 'station', id: s.id })}>
+            Seat: {s.name}
+          </Pick>
+        ))}
+      </ul>
+      {report && units > 0 && (
+        <>
+          <Heading>To buy</Heading>
+          {report.shopping.wanted.length === 0 && (
+            <p className="text-soft">
+              Nothing: all of it is in the house. Untick that in a piece to put it on the list.
+            </p>
+          )}
+          <ul>
+            {report.shopping.wanted.map((w) => (
+              <li key={w.unit} className="flex justify-between gap-2">
+                <button
+                  type="button"
+                  className="rounded-md px-1 py-1 text-left hover:bg-wash"
+                  onClick={() => select({ kind: 'unit', id: w.unit })}
+                >
+                  {w.name}
+                </button>
+                <span className="flex items-center gap-1 tabular-nums">
+                  {w.price === null ? <span className="text-soft">no price</span> : w.price.toFixed(2)}
+                  <Button
+                    look="quiet"
+                    onClick={() => commit(`${w.name} is in the house`, [set('units', w.unit, { owned: true })])}
+                  >
+                    Bought
+                  </Button>
+                </span>
+              </li>
+            ))}
+          </ul>
+          {report.shopping.wanted.length > 0 && (
+            <p className="flex justify-between border-t border-line pt-1 font-bold">
+              <span>
+                {report.shopping.unpriced > 0 ? `Together, ${report.shopping.unpriced} without a price` : 'Together'}
+              </span>
+              <span className="tabular-nums">{report.shopping.cost.toFixed(2)}</span>
+            </p>
+          )}
+          <p className="text-xs text-soft">
+            {report.shopping.owned.count} pieces are in the house
+            {report.shopping.owned.worth > 0 && `, worth ${report.shopping.owned.worth.toFixed(2)}`}.
+          </p>
+        </>
+      )}
+    </Sheet>
+  );
+}
+
+function Pick({ onPick, children }: { onPick: () => void; children: React.ReactNode }) {
+  return (
+    <li>
+      <button type="button" className="w-full rounded-md px-1 py-1 text-left hover:bg-wash" onClick={onPick}>
+        {children}
+      </button>
+    </li>
+  );
+}

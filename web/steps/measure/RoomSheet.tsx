@@ -1,0 +1,303 @@
+/** The room as a whole: its size, and lists of what is in and on it with what can be added. */
+import { set, setMeta } from '@heronstone/core/model/change.ts';
+import {
+  byName,
+  cornersInOrder,
+  FIXTURE_KINDS,
+  type Fixture,
+  type Opening,
+  type Plan,
+} from '@heronstone/core/model/plan.ts';
+import { formatLength } from '@heronstone/core/model/measure.ts';
+import { outlineOf, wallsOf } from '@heronstone/core/room/walls.ts';
+import { commit, newId, select, useStore, type Selected } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Heading, LengthField, NumberField, OptionalField, TextField } from '../../ui/Field.tsx';
+import { Sheet } from '../../ui/Sheet.tsx';
+
+/** Smallest and largest room side that is taken, mm. */
+export const SIDE = { least: 800, most: 30_000 };
+
+/** What a thing on the wall measures when it is added. Common practice, no source. */
+const FIXTURE_START: Readonly<Record<Fixture['kind'], Pick<Fixture, 'width' | 'height' | 'depth' | 'bottom'>>> = {
+  socket: { width: 146, height: 86, depth: 10, bottom: 300 },
+  switch: { width: 86, height: 86, depth: 10, bottom: 1050 },
+  heater: { width: 1000, height: 600, depth: 90, bottom: 120 },
+  vent: { width: 250, height: 200, depth: 10, bottom: 2000 },
+  water: { width: 500, height: 200, depth: 400, bottom: 800 },
+  'fuse board': { width: 320, height: 420, depth: 110, bottom: 1500 },
+  'fixed thing': { width: 400, height: 400, depth: 200, bottom: 0 },
+};
+
+export function RoomSheet({ plan }: { plan: Plan }) {
+  const report = useStore((s) => s.report);
+  const system = plan.meta.units;
+  const say = (mm: number) => formatLength(mm, system);
+  const walls = wallsOf(plan);
+  const corners = cornersInOrder(plan);
+  const rectangle =
+    corners.length === 4 && walls.every((w) => Math.abs(w.along.x) < 1e-9 || Math.abs(w.along.y) < 1e-9);
+  const resize = (x: number, y: number) => {
+    const [a, b, c, d] = corners;
+    commit('Resize the room', [
+      set('corners', b!.id, { x: a!.x + x }),
+      set('corners', c!.id, { x: a!.x + x, y: a!.y + y }),
+      set('corners', d!.id, { y: a!.y + y }),
+    ]);
+  };
+  const meta = (what: string, columns: Partial<Plan['meta']>) => commit(what, [setMeta(plan, columns)]);
+  const longest = [...walls].sort((a, b) => b.length - a.length)[0]!;
+  return (
+    <Sheet title={plan.meta.room} line={report ? `${report.room.area.toFixed(2)} m² of floor` : ''}>
+      <TextField label="Name of the room" value={plan.meta.room} onSet={(room) => meta('Name the room', { room })} />
+      <div className="mt-2 grid grid-cols-2 gap-2">
+        {rectangle && (
+          <>
+            <LengthField
+              label="West to east"
+              system={system}
+              value={walls[0]!.length}
+              {...SIDE}
+              onSet={(x) => resize(x, walls[1]!.length)}
+            />
+            <LengthField
+              label="North to south"
+              system={system}
+              value={walls[1]!.length}
+              {...SIDE}
+              onSet={(y) => resize(walls[0]!.length, y)}
+            />
+          </>
+        )}
+        <LengthField
+          label="Ceiling height"
+          system={system}
+          value={plan.meta.ceiling}
+          least={1500}
+          most={8000}
+          onSet={(ceiling) => meta('Set the ceiling', { ceiling })}
+        />
+        <LengthField
+          label="Walkways wanted"
+          hint={`${say(600)} squeezes, ${say(750)} is easy, ${say(915)} takes a wheelchair`}
+          system={system}
+          value={plan.meta.walkway}
+          least={500}
+          most={1500}
+          onSet={(walkway) => meta('Set the walkways', { walkway })}
+        />
+      </div>
+      <Heading>On the walls</Heading>
+      <ul>
+        {walls.flatMap((wall) => [
+          ...Object.values(plan.openings)
+            .filter((o) => o.corner === wall.id)
+            .map((o) => (
+              <Line
+                key={o.id}
+                name={`${o.kind}, ${wall.name}`}
+                size={say(o.width)}
+                pick={{ kind: 'opening', id: o.id }}
+              />
+            )),
+          ...Object.values(plan.fixtures)
+            .filter((f) => f.corner === wall.id)
+            .map((f) => (
+              <Line
+                key={f.id}
+                name={`${f.name || f.kind}, ${wall.name}`}
+                size={`${say(f.bottom)} up`}
+                pick={{ kind: 'fixture', id: f.id }}
+              />
+            )),
+        ])}
+      </ul>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button
+          onClick={() => addOpening(plan, longest.id, { kind: 'door', width: 760, height: 2000, sill: 0, swing: 'in' })}
+        >
+          Add a door
+        </Button>
+        <Button
+          onClick={() =>
+            addOpening(plan, longest.id, { kind: 'window', width: 1000, height: 1200, sill: 900, swing: 'none' })
+          }
+        >
+          Add a window
+        </Button>
+        <Button onClick={() => addFixture(longest.id, 'socket')}>Add a socket</Button>
+        <label className="sr-only" htmlFor="add-fixture">
+          Add to a wall
+        </label>
+        <select
+          id="add-fixture"
+          value=""
+          className="rounded-full border border-ink bg-leaf px-3"
+          onChange={(e) => addFixture(longest.id, e.target.value as Fixture['kind'])}
+        >
+          <option value="">Add something else…</option>
+          {FIXTURE_KINDS.map((kind) => (
+            <option key={kind} value={kind}>
+              {kind}
+            </option>
+          ))}
+        </select>
+      </div>
+      <Heading>Slopes and beams</Heading>
+      <ul>
+        {byName(plan.overheads).map((o) => (
+          <Line key={o.id} name={o.name} size={`${say(o.low)} up`} pick={{ kind: 'overhead', id: o.id }} />
+        ))}
+      </ul>
+      <div className="mt-1 flex flex-wrap gap-2">
+        <Button onClick={() => addOverhead(plan, longest.id, 'slope')}>Add a slope</Button>
+        <Button onClick={() => addOverhead(plan, longest.id, 'beam')}>Add a beam</Button>
+      </div>
+      <Heading>Must be free</Heading>
+      <ul>
+        {byName(plan.areas).map((a) => (
+          <Line
+            key={a.id}
+            name={a.name}
+            size={a.mode === '' ? 'always' : `in “${a.mode}”`}
+            pick={{ kind: 'area', id: a.id }}
+          />
+        ))}
+      </ul>
+      <Button className="mt-1" onClick={() => addArea(plan)}>
+        Add an area
+      </Button>
+      <Heading>Elsewhere</Heading>
+      <ul>
+        {byName(plan.elsewheres).map((e) => (
+          <Line key={e.id} name={e.name} size={`${e.seconds} s away`} pick={{ kind: 'elsewhere', id: e.id }} />
+        ))}
+      </ul>
+      <Button className="mt-1" onClick={addElsewhere}>
+        Add a place elsewhere
+      </Button>
+      <Heading>Walls</Heading>
+      <ul>
+        {walls.map((wall) => (
+          <Line key={wall.id} name={wall.name} size={say(wall.length)} pick={{ kind: 'corner', id: wall.id }} />
+        ))}
+      </ul>
+      <Heading>Where it lies</Heading>
+      <div className="grid grid-cols-2 gap-2">
+        <NumberField
+          label="North, degrees"
+          hint="clockwise from the top of the drawing"
+          value={plan.meta.north}
+          least={-360}
+          most={360}
+          onSet={(north) => meta('Turn north', { north })}
+        />
+        <OptionalField
+          label="Latitude"
+          otherwise="not given"
+          system={null}
+          value={plan.meta.latitude}
+          least={-90}
+          most={90}
+          onSet={(latitude) => meta('Set the latitude', { latitude })}
+        />
+        <TextField
+          label="Note: hot, loud, cold floor …"
+          className="col-span-2"
+          empty
+          value={plan.meta.note}
+          onSet={(note) => meta('Note on the room', { note })}
+        />
+      </div>
+      <p className="mt-3 text-xs text-soft">
+        Sockets, electrical load and the clear space before a fuse board are for local code and an electrician. Nothing
+        is drilled near cables or pipes.
+      </p>
+    </Sheet>
+  );
+}
+
+function Line({ name, size, pick }: { name: string; size: string; pick: Selected }) {
+  return (
+    <li>
+      <button
+        type="button"
+        onClick={() => select(pick)}
+        className="flex w-full justify-between gap-2 rounded-md px-1 py-1 text-left hover:bg-wash"
+      >
+        <span className="first-letter:uppercase">{name}</span>
+        <span className="text-soft">{size}</span>
+      </button>
+    </li>
+  );
+}
+
+/** The first stretch of a wall that is free of other openings. */
+function freeOffset(plan: Plan, wall: string, width: number): number {
+  const length = wallsOf(plan).find((w) => w.id === wall)!.length;
+  const taken = Object.values(plan.openings).filter((o) => o.corner === wall);
+  for (let at = 100; at + width <= length; at += 50)
+    if (!taken.some((o) => at < o.offset + o.width && at + width > o.offset)) return at;
+  return Math.max(0, (length - width) / 2);
+}
+
+function addOpening(
+  plan: Plan,
+  corner: string,
+  shape: Pick<Opening, 'kind' | 'width' | 'height' | 'sill' | 'swing'>,
+): void {
+  const id = newId();
+  const offset = freeOffset(plan, corner, shape.width);
+  if (commit(`Add a ${shape.kind}`, [set('openings', id, { id, corner, offset, hinge: 'left', ...shape })]))
+    select({ kind: 'opening', id });
+}
+
+function addFixture(corner: string, kind: Fixture['kind']): void {
+  const id = newId();
+  if (commit(`Add a ${kind}`, [set('fixtures', id, { id, kind, corner, offset: 200, ...FIXTURE_START[kind] })]))
+    select({ kind: 'fixture', id });
+}
+
+function middleOf(plan: Plan): { x: number; y: number } {
+  const outline = outlineOf(plan);
+  const sum = outline.reduce((s, p) => ({ x: s.x + p.x, y: s.y + p.y }), { x: 0, y: 0 });
+  return { x: Math.round(sum.x / outline.length), y: Math.round(sum.y / outline.length) };
+}
+
+function addOverhead(plan: Plan, corner: string, kind: 'slope' | 'beam'): void {
+  const id = newId();
+  const row =
+    kind === 'slope'
+      ? { id, name: 'Slope', kind, corner, low: 1000, run: 1500 }
+      : {
+          id,
+          name: 'Beam',
+          kind,
+          corner: null,
+          low: plan.meta.ceiling - 200,
+          ...middleOf(plan),
+          width: 2000,
+          depth: 150,
+        };
+  if (commit(`Add a ${kind}`, [set('overheads', id, row)])) select({ kind: 'overhead', id });
+}
+
+function addArea(plan: Plan): void {
+  const id = newId();
+  const row = {
+    id,
+    name: 'the bed, folded out',
+    mode: 'guest',
+    ...middleOf(plan),
+    width: 900,
+    depth: 1900,
+    height: 900,
+  };
+  if (commit('Add an area that must be free', [set('areas', id, row)])) select({ kind: 'area', id });
+}
+
+function addElsewhere(): void {
+  const id = newId();
+  if (commit('Add a place elsewhere', [set('elsewheres', id, { id, name: 'Cupboard', seconds: 20 })]))
+    select({ kind: 'elsewhere', id });
+}

@@ -1,0 +1,130 @@
+/** What can be done to many lines at once; every act is one change that undo takes back as one. */
+import { useState } from 'react';
+import { FORM_FACTS, usualOrientations } from '@heronstone/core/fit/forms.ts';
+import { removeWithDependents, set, type Change } from '@heronstone/core/model/change.ts';
+import { byName, DECISIONS, FORMS, TRAITS, type Supply } from '@heronstone/core/model/plan.ts';
+import { commit, newId, useStore } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+
+type Act = 'kind' | 'form' | 'trait' | 'untrait' | 'decision' | 'season' | 'colour' | 'collection' | 'theme' | 'use';
+const ACTS: ReadonlyArray<readonly [Act, string]> = [
+  ['kind', 'Kind'],
+  ['form', 'Form'],
+  ['trait', 'Add a caution'],
+  ['untrait', 'Take a caution off'],
+  ['decision', 'Decision'],
+  ['use', 'Used for'],
+  ['season', 'Season'],
+  ['colour', 'Colour'],
+  ['collection', 'Collection'],
+  ['theme', 'Theme'],
+];
+
+export function BulkBar({ ids, onClear }: { ids: readonly string[]; onClear: () => void }) {
+  const plan = useStore((s) => s.plan)!;
+  const [act, setAct] = useState<Act>('kind');
+  const [value, setValue] = useState('');
+  const rows = ids.flatMap((id) => plan.supplies[id] ?? []);
+  const options: ReadonlyArray<readonly [string, string]> | null =
+    act === 'form'
+      ? FORMS.map((f) => [f, FORM_FACTS[f].many] as const)
+      : act === 'trait' || act === 'untrait'
+        ? TRAITS.map((t) => [t, t] as const)
+        : act === 'decision'
+          ? DECISIONS.map((d) => [d, d] as const)
+          : act === 'use'
+            ? byName(plan.activities).map((a) => [a.id, a.name] as const)
+            : null;
+  const chosen = options ? (options.find(([key]) => key === value)?.[0] ?? options[0]?.[0] ?? '') : value;
+  const changeOf = (s: Supply): Change[] => {
+    const one = (columns: Partial<Supply>) => [set('supplies', s.id, columns)];
+    switch (act) {
+      case 'kind':
+        return one({ category: chosen.trim() });
+      case 'form':
+        return one({ form: chosen as Supply['form'], orientations: usualOrientations(chosen as Supply['form']) });
+      case 'trait':
+        return s.traits.includes(chosen as never) ? [] : one({ traits: [...s.traits, chosen as never] });
+      case 'untrait':
+        return s.traits.includes(chosen as never) ? one({ traits: s.traits.filter((t) => t !== chosen) }) : [];
+      case 'decision':
+        return one({ decision: chosen as Supply['decision'], decideBy: null });
+      case 'use': {
+        if (Object.values(plan.uses).some((u) => u.supply === s.id && u.activity === chosen)) return [];
+        const id = newId();
+        return [set('uses', id, { id, supply: s.id, activity: chosen, fetches: 1 })];
+      }
+      default:
+        return one({ [act]: chosen.trim() });
+    }
+  };
+  const word = rows.length === 1 ? 'line' : 'lines';
+  return (
+    <form
+      role="group"
+      aria-label="Change many lines"
+      className="flex flex-wrap items-center gap-2 border-b border-line bg-wash px-3 py-1.5"
+      onSubmit={(e) => {
+        e.preventDefault();
+        const name = ACTS.find(([key]) => key === act)![1].toLowerCase();
+        commit(`${rows.length} ${word}: ${name}`, rows.flatMap(changeOf));
+      }}
+    >
+      <b>
+        {rows.length} {word}
+      </b>
+      <select
+        aria-label="What to change"
+        value={act}
+        onChange={(e) => {
+          setAct(e.target.value as Act);
+          setValue('');
+        }}
+        className="rounded-md border border-line bg-leaf px-2 py-1"
+      >
+        {ACTS.map(([key, text]) => (
+          <option key={key} value={key}>
+            {text}
+          </option>
+        ))}
+      </select>
+      {options ? (
+        <select
+          aria-label="To what"
+          value={chosen}
+          onChange={(e) => setValue(e.target.value)}
+          className="rounded-md border border-line bg-leaf px-2 py-1"
+        >
+          {options.map(([key, text]) => (
+            <option key={key} value={key}>
+              {text}
+            </option>
+          ))}
+        </select>
+      ) : (
+        <input
+          aria-label="To what"
+          value={value}
+          maxLength={60}
+          onChange={(e) => setValue(e.target.value)}
+          className="w-36 rounded-md border border-line bg-leaf px-2 py-1"
+        />
+      )}
+      <Button type="submit" look="main" disabled={options !== null && chosen === ''}>
+        Change {rows.length} {word}
+      </Button>
+      <Button
+        onClick={() => {
+          // One after the other on the plan as it is then, so that what two share is removed once.
+          const changes = rows.flatMap((s) => removeWithDependents(plan, 'supplies', s.id));
+          if (commit(`Remove ${rows.length} supplies`, changes)) onClear();
+        }}
+      >
+        Remove
+      </Button>
+      <Button look="quiet" onClick={onClear}>
+        Choose none
+      </Button>
+    </form>
+  );
+}

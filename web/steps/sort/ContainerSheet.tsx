@@ -1,0 +1,144 @@
+/** The chosen container: its sizes, lid, where it stands, and what is in it. */
+import { countWords } from '@heronstone/core/fit/forms.ts';
+import { carryContainer, takeContainerAway } from '@heronstone/core/furniture/moveContainer.ts';
+import { set } from '@heronstone/core/model/change.ts';
+import { CONTAINER_KINDS, type Container } from '@heronstone/core/model/plan.ts';
+import { Inside } from '../../drawings/Inside.tsx';
+import { commit, newId, notice, select, useStore } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Choice, Heading } from '../../ui/Field.tsx';
+import { Problems, RowForm, type FieldSpec } from '../../ui/RowForm.tsx';
+import { Sheet } from '../../ui/Sheet.tsx';
+
+const FIELDS: ReadonlyArray<FieldSpec<Container>> = [
+  { kind: 'text', field: 'name', label: 'Name' },
+  { kind: 'choice', field: 'kind', label: 'Kind', options: CONTAINER_KINDS.map((k) => [k, k] as const) },
+  {
+    kind: 'choice',
+    field: 'lid',
+    label: 'Lid',
+    options: [
+      ['none', 'has none'],
+      ['on', 'on'],
+      ['off', 'left off'],
+    ],
+  },
+  { kind: 'length', field: 'width', label: 'Width', least: 10, most: 2000 },
+  { kind: 'length', field: 'insideWidth', label: 'Inside', least: 5, most: 2000 },
+  { kind: 'length', field: 'depth', label: 'Depth', least: 10, most: 2000 },
+  { kind: 'length', field: 'insideDepth', label: 'Inside depth', least: 5, most: 2000 },
+  { kind: 'length', field: 'height', label: 'Height', least: 5, most: 1500 },
+  { kind: 'length', field: 'insideHeight', label: 'Inside height', least: 2, most: 1500 },
+  {
+    kind: 'optional',
+    field: 'price',
+    label: 'Price',
+    otherwise: 'not known',
+    least: 0,
+    most: 1_000_000,
+    length: false,
+  },
+  { kind: 'check', field: 'owned', label: 'Is in the house already' },
+  { kind: 'check', field: 'pulled', label: 'Pulled out like a drawer' },
+  { kind: 'check', field: 'seeThrough', label: 'See-through' },
+  { kind: 'check', field: 'labelled', label: 'Has a label today' },
+];
+
+export function ContainerSheet({ container: c }: { container: Container }) {
+  const plan = useStore((s) => s.plan)!;
+  const report = useStore((s) => s.report);
+  const where = report?.containers[c.id];
+  const own = where?.place ? report!.compartments.find((x) => x.id === where.place) : undefined;
+  const openings = (report?.compartments ?? []).filter((x) => x.container === null);
+  const shape = () => {
+    const {
+      id: _,
+      owned: _o,
+      labelled: _l,
+      arrangement: _a,
+      unit: _u,
+      slot: _s,
+      parent: _p,
+      x: _x,
+      y: _y,
+      turned: _t,
+      ...rest
+    } = c;
+    return rest;
+  };
+  return (
+    <Sheet title={c.name} line={`${c.kind}, ${c.arrangement === 'planned' ? 'planned' : 'today'}`}>
+      <Problems table="containers" id={c.id} />
+      <Choice
+        label="Stands in"
+        value={`${c.unit}/${c.slot}`}
+        options={openings.map((x) => [x.id, x.name] as const)}
+        onSet={(id) => {
+          const to = openings.find((x) => x.id === id)!;
+          commit(`Carry ${c.name} to ${to.name}`, carryContainer(plan, c.id, { unit: to.unit, slot: to.slot }));
+        }}
+      />
+      <div className="mt-2">
+        <RowForm table="containers" row={c} what={c.name} fields={FIELDS} system={plan.meta.units} />
+      </div>
+      <label className="mt-2 flex items-center gap-2">
+        <input
+          type="checkbox"
+          checked={c.turned}
+          onChange={(e) =>
+            commit(`Turn ${c.name}`, [set('containers', c.id, { turned: e.target.checked, x: null, y: null })])
+          }
+        />
+        Turned by a quarter
+      </label>
+      {own && (
+        <>
+          <Heading>In it</Heading>
+          <Inside compartment={own} />
+          <ul>
+            {own.contents[c.arrangement].map((id) => {
+              const p = report!.placements[id]!;
+              const supply = plan.supplies[p.supply]!;
+              return (
+                <li key={id} className="flex justify-between gap-2 border-b border-line py-1">
+                  <button
+                    type="button"
+                    className="text-left hover:underline"
+                    onClick={() => select({ kind: 'placement', id })}
+                  >
+                    {supply.name}
+                  </button>
+                  <span className={p.reason ? 'text-rust' : 'text-soft'}>
+                    {p.reason ?? countWords(supply, p.count)}
+                  </span>
+                </li>
+              );
+            })}
+          </ul>
+        </>
+      )}
+      <div className="mt-4 flex flex-wrap gap-2">
+        <Button
+          onClick={() => {
+            const id = newId();
+            if (commit(`Save ${c.name} as a type`, [set('boxtypes', id, { id, name: c.name, shape: shape() })]))
+              notice(`${c.name} is in the library of containers now.`);
+          }}
+        >
+          Save as a type
+        </Button>
+        <Button onClick={() => select({ kind: 'compartment', id: where?.within ?? `${c.unit}/${c.slot}` })}>
+          Done
+        </Button>
+        <Button
+          onClick={() => {
+            if (commit(`Take ${c.name} away`, takeContainerAway(plan, c.id)))
+              select({ kind: 'compartment', id: `${c.unit}/${c.slot}` });
+          }}
+        >
+          Take it away
+        </Button>
+      </div>
+    </Sheet>
+  );
+}

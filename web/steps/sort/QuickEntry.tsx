@@ -1,0 +1,108 @@
+/** One line, read as it is typed; on a phone with large targets. With a place, it is recorded as lying there today. */
+import { useId, useMemo, useRef, useState } from 'react';
+import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
+import { formatSize } from '@heronstone/core/model/measure.ts';
+import { byName } from '@heronstone/core/model/plan.ts';
+import type { Whereabouts } from '@heronstone/core/sort/places.ts';
+import { readLine } from '@heronstone/core/sort/read.ts';
+import { addSupplies } from '@heronstone/core/sort/supplies.ts';
+import { KINDS } from '@heronstone/library/starter.ts';
+import { commit, newId, useStore } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+
+export function QuickEntry({ label = 'What do you have?', place }: { label?: string; place?: Whereabouts }) {
+  const plan = useStore((s) => s.plan)!;
+  const [line, setLine] = useState('');
+  const id = useId();
+  const input = useRef<HTMLInputElement>(null);
+  const read = useMemo(
+    () => (line.trim() === '' ? null : readLine(line, plan.meta.units, byName(plan.activities), KINDS)),
+    [line, plan.meta.units, plan.activities],
+  );
+  const same = read?.supply.name
+    ? Object.values(plan.supplies).find((s) => s.name.toLowerCase() === read.supply.name.toLowerCase())
+    : undefined;
+  const add = () => {
+    if (!read?.draft) return;
+    const uses = read.uses.map((u) => ({
+      activity: u.id ? plan.activities[u.id]!.name : u.activity,
+      fetches: u.fetches,
+    }));
+    const made = [{ draft: read.draft, uses, ...(place ? { place } : {}) }];
+    if (commit(`Add ${read.draft.count} ${read.draft.name}`, addSupplies(plan, made, newId))) setLine('');
+    input.current?.focus();
+  };
+  const size = [read?.supply.length, read?.supply.width, read?.supply.thickness].filter(
+    (v): v is number => v !== undefined && Number.isFinite(v),
+  );
+  return (
+    <form
+      className="rounded-2xl border border-line bg-leaf px-5 py-4"
+      onSubmit={(e) => {
+        e.preventDefault();
+        add();
+      }}
+    >
+      <label htmlFor={id} className="font-serif text-lg font-semibold">
+        {label}
+      </label>
+      <div className="mt-1 flex gap-3 max-md:flex-col">
+        <input
+          id={id}
+          ref={input}
+          value={line}
+          onChange={(e) => setLine(e.target.value)}
+          placeholder="84 markers 140 x 12 mm, painting 6x"
+          autoComplete="off"
+          autoCapitalize="off"
+          enterKeyHint="done"
+          aria-describedby={`${id}-read`}
+          className="min-w-0 grow rounded-lg border border-line bg-paper px-3 py-2 text-base max-md:py-3"
+        />
+        <Button look="main" type="submit" disabled={!read?.draft} className="max-md:min-h-12">
+          Add it
+        </Button>
+      </div>
+      <div id={`${id}-read`} aria-live="polite" className="mt-2 min-h-6">
+        {!read && (
+          <span className="text-soft">
+            One line each: how many, what, how large, and what it is for. “38 mm of A4 card 220 gsm” and “12 skeins yarn
+            50 g” work too.
+          </span>
+        )}
+        {read && (
+          <span className="flex flex-wrap gap-x-2 gap-y-1">
+            {read.supply.name && <b>{read.supply.name}</b>}
+            {read.supply.form && <Chip>{FORM_FACTS[read.supply.form].many}</Chip>}
+            {size.length > 0 && <Chip>{formatSize(size, plan.meta.units)}</Chip>}
+            {read.understood.map((u) => (
+              <Chip key={u}>{u}</Chip>
+            ))}
+            {read.assumed.map((u) => (
+              <span key={u} className="rounded-full border border-dashed border-soft px-2.5 text-soft">
+                {u}
+              </span>
+            ))}
+            {read.missing.length > 0 && (
+              <span className="font-bold text-lichen">Still needed: {read.missing.join(', ')}.</span>
+            )}
+            {same && (
+              <span className="font-bold text-lichen">
+                There is a line “{same.name}” already ({same.count}). Is it the same?
+              </span>
+            )}
+            {read.problems.map((p) => (
+              <span key={p} className="font-bold text-rust">
+                {p}
+              </span>
+            ))}
+          </span>
+        )}
+      </div>
+    </form>
+  );
+}
+
+function Chip({ children }: { children: React.ReactNode }) {
+  return <span className="rounded-full bg-wash px-2.5">{children}</span>;
+}

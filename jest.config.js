@@ -25,6 +25,8 @@ export default {
     ],
   },
   testTimeout: 60_000,
+  // One for each core: the parent only waits.
+  maxWorkers: '100%',
   // The embedded database keeps a handle open for a while after it is closed.
   forceExit: true,
 };

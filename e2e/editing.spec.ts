@@ -23,7 +23,7 @@ test('a plan in feet and inches prints back what was typed', async ({ page, serv
   await expect(width).toHaveValue('30 in');
   await page.getByRole('link', { name: /^Sort/ }).click();
   await page.getByLabel('What do you have?').fill('48 pads 3 x 2 x 7/8');
-  await expect(page.getByText('76.2 × 50.8 × 22.2 mm')).toBeVisible();
+  await expect(page.getByText('3 × 2 × 7/8 in', { exact: true })).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('row', { name: /Pads/ })).toContainText('3 × 2 × 7/8');
 });
@@ -107,7 +107,7 @@ test('who sits there changes what is in reach; every figure of the week opens', 
 
 test('today and planned are shown apart, and the dark theme is kept', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/place`);
-  await page.locator('[data-place="trunk/box"]').press('Enter');
+  await page.locator('[data-place="books/s6"]').press('Enter');
   const sheet = page.getByRole('complementary');
   await page.getByRole('radio', { name: 'today' }).click();
   await expect(sheet.getByText('In it today')).toBeVisible();
@@ -118,6 +118,7 @@ test('today and planned are shown apart, and the dark theme is kept', async ({ p
   await page.getByRole('menuitem', { name: 'Dark' }).click();
   await page.reload();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+  await page.locator('[data-place="books/s6"]').waitFor();
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toBeVisible();
 });

@@ -61,6 +61,7 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
       'Three-tier cart',
       'Pegboard',
     ]) {
+      await page.getByLabel('Find a type of furniture').fill(title);
       await page.getByRole('button', { name: new RegExp(`^${title} `) }).click();
       await expect(page.getByLabel('Name', { exact: true })).toBeVisible();
       await page.keyboard.press('Escape');
@@ -116,7 +117,7 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
   await test.step('sort: one line each, read live', async () => {
     await step(page, 'Sort');
     const line = page.getByLabel('What do you have?');
-    await line.fill('84 markers');
+    await line.fill('84 gizmos');
     await expect(page.getByText('Still needed: a size')).toBeVisible();
     await expect(page.getByRole('button', { name: 'Add it' })).toBeDisabled();
     for (const text of [

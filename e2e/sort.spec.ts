@@ -1,0 +1,256 @@
+/** From an empty plan to a shopping list: starter lists, drawer by drawer on a phone, purge, balance, containers. */
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { expect, test } from './server.ts';
+
+const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();
+const saved = (page: Page) => expect(page.getByText('Saved', { exact: true })).toBeVisible();
+const stone = (page: Page, name: string) =>
+  page.getByRole('navigation', { name: 'Steps of the work' }).getByRole('link', { name }).click();
+
+test.describe('on an empty directory', () => {
+  test.use({ template: 'empty' });
+
+  test('starter list, drawer by drawer on a phone, purge, balance, containers, shopping list', async ({
+    page,
+    server,
+  }) => {
+    await page.goto(server.address);
+    await page.getByLabel('Name of the plan').fill('Card corner');
+    await page.getByRole('button', { name: 'Begin the plan' }).click();
+    await page.getByRole('button', { name: 'Draw the room' }).click();
+    await expect(page.getByText('m² of floor')).toBeVisible();
+    await stone(page, 'Furnish');
+    for (const title of ['Cube shelf', 'Slim drawer unit']) {
+      await page.getByLabel('Find a type of furniture').fill(title);
+      await page
+        .getByRole('button', { name: new RegExp(`^${title} `) })
+        .first()
+        .click();
+      await expect(page.getByLabel('Name', { exact: true })).toBeVisible();
+      await page.getByRole('group', { name: /from above/ }).click({ position: { x: 5, y: 5 } });
+    }
+
+    await test.step('a starter list: tick, correct a count, add', async () => {
+      await stone(page, 'Sort');
+      await tab(page, 'Starter lists');
+      await page.getByRole('button', { name: 'Paper cards' }).click();
+      for (const kind of ['Card stock, A4', 'Tape runner', 'Foam pads, adhesive', 'Paper trimmer'])
+        await page.getByRole('checkbox', { name: new RegExp(`^${kind}`) }).check();
+      await page.getByLabel('How many Tape runner').fill('zero');
+      await expect(page.getByRole('alert')).toContainText('Tape runner: the count is a whole number');
+      await expect(page.getByRole('button', { name: 'Add 4 supplies' })).toBeDisabled();
+      await page.getByLabel('How many Tape runner').fill('6');
+      await page.getByRole('button', { name: 'Add 4 supplies' }).click();
+      await tab(page, 'The list');
+      await expect(page.getByRole('heading', { name: '4 supplies' })).toBeVisible();
+      await expect(page.getByRole('row', { name: /Tape runner/ })).toContainText('6');
+    });
+
+    await test.step('drawer by drawer, on a phone: today’s place is recorded on the way', async () => {
+      await page.setViewportSize({ width: 390, height: 844 });
+      await tab(page, 'Drawer by drawer');
+      const first = await page.getByRole('heading', { level: 2 }).first().innerText();
+      const line = page.getByLabel('What is in here?');
+      await line.fill('84 alcohol markers');
+      await expect(page.getByText(/usual size 150 × 17 × 17 mm/)).toBeVisible();
+      await line.press('Enter');
+      await line.fill('40 mm of A2 card 300 gsm');
+      await expect(page.getByText('108 of them in 40 mm')).toBeVisible();
+      await line.press('Enter');
+      await line.fill('12 gizmos');
+      await expect(page.getByText('Still needed: a size')).toBeVisible();
+      await line.fill('12 gizmos 80 x 60 x 40');
+      await line.press('Enter');
+      const here = page.getByRole('list', { name: 'In it today' });
+      await expect(here.getByRole('listitem')).toHaveCount(3);
+      await page.getByRole('button', { name: 'Gizmos is not here' }).click();
+      await expect(here.getByRole('listitem')).toHaveCount(2);
+      await page.getByRole('button', { name: 'Next place', exact: true }).click();
+      await expect(page.getByRole('heading', { level: 2 }).first()).not.toHaveText(first);
+      await expect(page.getByText('Nothing is noted here yet.')).toBeVisible();
+      await page.getByRole('button', { name: 'The place before' }).click();
+      await expect(here.getByRole('listitem')).toHaveCount(2);
+      // No button is wider than the phone.
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+      await page.setViewportSize({ width: 1280, height: 800 });
+    });
+
+    await test.step('a purge by single keys; what it frees; a decision taken back', async () => {
+      await tab(page, 'Purge');
+      await expect(page.locator('[data-purge]')).toBeVisible();
+      const freed = page.locator('[data-freed]');
+      await expect(freed).toHaveText('0.0 l');
+      for (const key of ['k', 'k', 'g', 'e', 's', 'u', 'k']) {
+        const open = await page.locator('[data-purge]').getAttribute('data-purge');
+        await page.keyboard.press(key);
+        if (key !== 'k') await expect(page.locator(`[data-purge="${open}"]`)).toHaveCount(0);
+      }
+      const frees = page.getByRole('complementary', { name: 'What it frees' });
+      await expect(frees).toContainText('Decided7 of 7');
+      await expect(freed).not.toHaveText('0.0 l');
+      await expect(page.getByText(/Decided: /)).toBeVisible();
+      await page.getByRole('button', { name: 'Take it back' }).click();
+      await expect(frees).toContainText('Decided6 of 7');
+      for (let i = 0; i < 8; i++) await page.getByRole('button', { name: 'Undo', exact: true }).click();
+      await expect(freed).toHaveText('0.0 l');
+    });
+
+    await test.step('the balance says what is short', async () => {
+      await tab(page, 'Balance');
+      await expect(page.locator('[data-balance]')).toContainText(/Short of .* of flat shelf for Card/);
+      await expect(page.getByRole('list', { name: 'Without room: flat and large' })).toContainText(
+        'no place is large enough',
+      );
+    });
+
+    await test.step('containers for a drawer, the best mix taken, one dragged and one moved by key', async () => {
+      await stone(page, 'Place');
+      await page.getByRole('button', { name: 'Fill the room' }).click();
+      await expect(page.getByText(/The room is filled/)).toBeVisible();
+      await stone(page, 'Sort');
+      await tab(page, 'Containers');
+      const place = page.getByLabel('Place', { exact: true });
+      await expect(place).toBeVisible();
+      // The place in which the foam pads lie.
+      const at = await page.evaluate(async () => {
+        const id = location.pathname.split('/')[2]!;
+        const { plan } = (await (await fetch(`/api/plans/${id}`)).json()) as {
+          plan: {
+            placements: Record<string, { supply: string; arrangement: string; unit: string; slot: string }>;
+            supplies: Record<string, { name: string }>;
+          };
+        };
+        const p = Object.values(plan.placements).find(
+          (x) => x.arrangement === 'planned' && plan.supplies[x.supply]!.name.startsWith('Foam pads'),
+        )!;
+        return `${p.unit}/${p.slot}`;
+      });
+      await place.selectOption(at);
+      await page.getByRole('button', { name: 'Which containers?' }).click();
+      const dialog = page.getByRole('dialog');
+      await expect(dialog.getByRole('heading', { name: /^Best: \d+ % of the floor/ })).toBeVisible({ timeout: 30_000 });
+      await dialog.getByRole('radio', { name: 'least money first' }).click();
+      await expect(dialog.getByRole('button', { name: 'Take this mix' })).toBeVisible({ timeout: 30_000 });
+      await dialog.getByRole('button', { name: 'Take this mix' }).click();
+      await expect(dialog).toHaveCount(0);
+      await expect(page.locator('[data-container]').first()).toBeVisible();
+      // One more, into an empty drawer, where there is room to move it.
+      await place.selectOption({ label: 'Slim drawers, drawer 5' });
+      await page.getByLabel('Find a container').fill('small square');
+      await page
+        .getByRole('list', { name: 'Library of containers' })
+        .getByRole('button', { name: /^Small square/ })
+        .click();
+      const box = page.locator('[data-container]').first();
+      await expect(box).toBeVisible();
+      await box.focus();
+      const before = (await box.boundingBox())!;
+      await page.keyboard.press('Shift+ArrowRight');
+      await page.keyboard.press('Shift+ArrowRight');
+      await expect.poll(async () => (await box.boundingBox())!.x).toBeGreaterThan(before.x + 5);
+      const now = (await box.boundingBox())!;
+      await page.mouse.move(now.x + now.width / 2, now.y + now.height / 2);
+      await page.mouse.down();
+      await page.mouse.move(now.x + now.width / 2 - 120, now.y + now.height / 2, { steps: 6 });
+      await page.mouse.up();
+      await expect.poll(async () => (await box.boundingBox())!.x).toBeLessThan(now.x - 5);
+      await saved(page);
+    });
+
+    await test.step('the shopping list, as CSV and on paper', async () => {
+      const list = page.getByRole('region', { name: 'Shopping and cut list' });
+      await expect(list.getByRole('row').nth(1)).toBeVisible();
+      const download = page.waitForEvent('download');
+      await list.getByRole('button', { name: 'Save as CSV' }).click();
+      const text = readFileSync(await (await download).path(), 'utf8');
+      expect(text).toMatch(/^what,name,size,count,price each,price,for\n/);
+      expect(text).toMatch(/\ncontainer,/);
+      const rows = await list.getByRole('row').count();
+      expect(text.trim().split('\n')).toHaveLength(rows);
+      // On paper it is all that is printed.
+      await page.emulateMedia({ media: 'print' });
+      await expect(list.getByRole('heading', { name: 'To buy and to cut' })).toBeVisible();
+      await expect(page.getByRole('button', { name: 'Which containers?' })).toBeHidden();
+      await expect(list.getByRole('button', { name: 'Print' })).toBeHidden();
+      const pdf = await page.pdf();
+      expect(pdf.subarray(0, 4).toString()).toBe('%PDF');
+      await page.emulateMedia({ media: null });
+    });
+  });
+});
+
+test('photographs of a thing: kept, shown, taken away and back; what is none is refused', async ({ page, server }) => {
+  await page.goto(`${server.address}/plan/demo/sort`);
+  await page.getByRole('button', { name: 'Acrylics, bottled' }).click();
+  const input = page.getByLabel('Photograph of Acrylics, bottled', { exact: true });
+  const png = await page.screenshot();
+  await input.setInputFiles({ name: 'shelf.png', mimeType: 'image/png', buffer: png });
+  const shown = page.getByRole('img', { name: /^Acrylics, bottled, \d{4}/ });
+  await expect(shown).toBeVisible();
+  await expect.poll(() => shown.evaluate((e: HTMLImageElement) => e.naturalWidth)).toBe(1280);
+  await input.setInputFiles({ name: 'letter.txt', mimeType: 'image/png', buffer: Buffer.from('a letter') });
+  await expect(page.getByRole('alert')).toContainText('letter.txt is not a picture that can be shown');
+  await input.setInputFiles({ name: 'huge.jpg', mimeType: 'image/jpeg', buffer: Buffer.alloc(40_000_000) });
+  await expect(page.getByRole('alert').last()).toContainText('40 MB; at most 30 MB');
+  await page.getByRole('button', { name: 'Take this photograph of Acrylics, bottled away' }).click();
+  await expect(shown).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(shown).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'Acrylics, bottled' }).click();
+  await expect(shown).toBeVisible();
+});
+
+test('many lines at once: ticked with Shift, changed as one, undone as one; a table pasted with columns of its own', async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.address}/plan/demo/sort`);
+  await page.getByLabel('Show only supplies with these letters').fill('wood');
+  await page.getByRole('checkbox', { name: 'Choose all lines shown' }).check();
+  const bar = page.getByRole('group', { name: 'Change many lines' });
+  const count = Number(/\d+/.exec(await bar.innerText())![0]);
+  expect(count).toBeGreaterThan(5);
+  await bar.getByLabel('What to change').selectOption('Kind');
+  await bar.getByLabel('To what').fill('timber');
+  await bar.getByRole('button', { name: /^Change/ }).click();
+  await page.getByLabel('Show only supplies with these letters').fill('timber');
+  await expect(page.getByText(`${count} shown`)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByText('0 shown')).toBeVisible();
+  await page.getByRole('button', { name: 'Paste or open a table' }).click();
+  await page
+    .getByLabel('Cells from a spreadsheet')
+    .fill('stuff\thow many\tmeasures\nBobble hats\t7\t200 x 150 x 80\nGizmo\tx\t10 x 10 x 10\n');
+  await expect(page.getByRole('list', { name: 'Problems' })).toContainText('Say below which column holds the names');
+  await page.getByLabel('Column stuff is').selectOption('name');
+  await page.getByLabel('Column measures is').selectOption('size');
+  await expect(page.getByText('1 of 2 rows are ready')).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Problems' })).toContainText('Row 3, count: “x” is not a number.');
+  await page.getByRole('button', { name: 'Add 1 supplies' }).click();
+  await expect(page.getByRole('heading', { name: '145 supplies' })).toBeVisible();
+  const latin = Buffer.from('name,count\nSchlüssel,3', 'latin1');
+  await page.getByRole('button', { name: 'Paste or open a table' }).click();
+  await page.getByLabel('Choose a file').setInputFiles({ name: 'old.csv', mimeType: 'text/csv', buffer: latin });
+  await expect(page.getByRole('alert')).toContainText('the file is not in UTF-8');
+});
+
+test('a chosen supply says where it fits and how many more; a form of its own has fields of its own', async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.address}/plan/demo/sort`);
+  await page.getByLabel('Show only supplies with these letters').fill('sewing m');
+  await page.getByRole('button', { name: 'Sewing machine' }).click();
+  const sheet = page.getByRole('complementary');
+  await expect(sheet.getByLabel('Needs behind')).toHaveValue('250 mm');
+  await sheet.getByText('Where it fits, and how many more').click();
+  await expect(sheet.getByRole('list', { name: 'Where it fits' }).getByRole('listitem').first()).toBeVisible();
+  await expect(sheet.getByText(/It can work (in|nowhere)/)).toBeVisible();
+  await sheet.getByLabel('Form').selectOption('bottles');
+  await expect(sheet.getByLabel('Diameter')).toBeVisible();
+  await expect(sheet.getByLabel('Needs behind')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(sheet.getByLabel('Needs behind')).toBeVisible();
+});

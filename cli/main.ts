@@ -23,6 +23,7 @@ import { PlanErrors, readPlan, readText, readWhole, UsageError, writeFile } from
 import { labelFonts } from './fonts.ts';
 import { placesByName } from '@heronstone/core/sort/places.ts';
 import { KINDS } from '@heronstone/library/starter.ts';
+import { addReachCommands } from './reach.ts';
 import { addSortCommands } from './sort.ts';
 
 export interface Output {
@@ -330,6 +331,8 @@ function build(io: Output): Command {
   addSortCommands(program, io, (lines) => {
     if (lines > 0) throw new ReportHasErrors([`${lines} ${lines === 1 ? 'line' : 'lines'} could not be read whole`]);
   });
+
+  addReachCommands(program, io);
 
   program
     .command('export')

@@ -5,9 +5,12 @@ import { floorOf, layOut, type Laid } from './fit/layout.ts';
 import { outline } from './furniture/containers.ts';
 import type { Compartment } from './furniture/compartments.ts';
 import type { Arrangement, Placement, Supply } from './model/plan.ts';
-import { penaltiesOf, secondsFrom, type Crowd } from './place/cost.ts';
+import { byMotion, totalSeconds, type Element } from './fetch/elements.ts';
+import { fetchElements, returnElements } from './fetch/fetch.ts';
+import { findingIn, isLabelled, penaltiesOf, secondsFrom, type Crowd } from './place/cost.ts';
 import type { Fill, FillState, PlacementReport, UsedFrom } from './report.ts';
 import { usesOf, type Scene } from './scene.ts';
+import type { Rect } from './fit/pack/freeSpace.ts';
 
 /** Lays the placements of a place and says what each takes and costs. */
 export function packPlace(
@@ -34,7 +37,7 @@ export function packPlace(
       compartment,
       p,
       plan.supplies[p.supply]!,
-      { ...crowd, lines: Math.max(1, crowd.lines) },
+      { ...crowd, lines: Math.max(1, crowd.lines), behind: inFront(compartment, laid, i, fixed) },
       laid[i]!,
     ),
   );
@@ -42,6 +45,15 @@ export function packPlace(
     placements: reports,
     fill: { share, state: stateOf(scene, compartment, laid, standing, share, reach), mass },
   };
+}
+
+/** How many other things stand before one, where one gets in from the front. */
+export function inFront(compartment: Compartment, laid: readonly Laid[], at: number, fixed: readonly Rect[]): number {
+  const own = laid[at]!.block;
+  if (!own || (compartment.access !== 'open' && compartment.access !== 'door')) return 0;
+  const before = (r: Rect | null) =>
+    r !== null && r.y + r.d <= own.y + 1 && r.x < own.x + own.w - 1 && r.x + r.w > own.x + 1;
+  return laid.filter((l, i) => i !== at && before(l.block)).length + fixed.filter(before).length;
 }
 
 function stateOf(
@@ -82,17 +94,27 @@ function placementReport(
   const share = placement.count / supply.count;
   const from: UsedFrom[] = [];
   const penalties: PlacementReport['penalties'] = [];
-  let [seconds, fetches, penalty] = [0, 0, 0];
+  let [seconds, fetches, penalty, unseen] = [0, 0, 0, 0];
+  const find = findingIn(scene, supply, compartment, crowd, arrangement);
+  const labelled = arrangement === 'planned' || isLabelled(scene, compartment);
   for (const use of usesOf(scene, supply.id)) {
     const way = scene.ways.get(use.seat)!.get(compartment.id)!;
-    const one = secondsFrom(scene, supply, compartment, use.seat, crowd, arrangement);
+    const elements = [...fetchElements(way, find), ...(supply.goesBack ? returnElements(way) : [])];
+    const one = totalSeconds(elements);
+    const sight = scene.sights.get(use.seat)!.get(compartment.id)!;
+    if (sight.state === 'nothing' || (sight.state === 'front' && !labelled)) unseen += use.fetches * share;
     from.push({
       activity: use.activity,
       station: use.station,
+      person: use.person,
+      seat: use.seat,
       fetches: use.fetches * share,
       ripple: way.ripple,
       band: way.band,
       seconds: one,
+      motions: byMotion(elements),
+      times: asks(elements, way.walk),
+      sight,
     });
     seconds += one * use.fetches * share;
     fetches += use.fetches * share;
@@ -129,9 +151,23 @@ function placementReport(
     band: way?.band ?? null,
     fetchesPerWeek: fetches,
     secondsPerFetch: fetches > 0 ? seconds / fetches : idle,
+    crowd,
+    sight: station ? scene.sights.get(station)!.get(compartment.id)! : null,
+    unseenFetches: unseen,
     penalties,
     minutesPerWeek: seconds / 60,
     penaltyMinutes: penalty / 60,
+  };
+}
+
+/** What elements ask of the body; walking there and back, mm. */
+function asks(elements: readonly Element[], walk: number): UsedFrom['times'] {
+  const count = (...kinds: Array<Element['kind']>) => elements.filter((e) => kinds.includes(e.kind)).length;
+  return {
+    ups: count('stand up'),
+    bends: count('bend', 'kneel'),
+    steps: count('step up'),
+    walk: walk * count('walk'),
   };
 }
 

@@ -88,8 +88,8 @@ test('placing more than is owned, in a place that is gone, or what does not fit 
 test('the demo of today is honestly bad in the ways that demo/README.md lists', () => {
   const today = (supply: string) =>
     Object.values(report.placements).find((p) => p.arrangement === 'today' && p.supply === supply)!;
-  // Most used tools on the floor level of the far shelf.
-  expect(today('gouges')).toMatchObject({ ripple: 5, band: 'floor' });
+  // The most used tools in the trunk behind the door, which has to be shut first.
+  expect(today('gouges')).toMatchObject({ ripple: 5, band: 'low' });
   // The heavy machine above the shoulder.
   expect(today('sewing-machine').penalties).toMatchObject([{ code: 'heavy' }]);
   // Three shelves, a cube and the back of the bench are over full.
@@ -141,7 +141,8 @@ const PLANTED = [
 ];
 
 test('the planted faults of the demo room are each found', () => {
-  const found = report.findings.filter((f) => f.code !== 'over full').map((f) => `${f.code}: ${f.target?.id}`);
+  const ofThings = ['over full', 'heavy lift', 'in reach of a child', 'shelf sags'];
+  const found = report.findings.filter((f) => !ofThings.includes(f.code)).map((f) => `${f.code}: ${f.target?.id}`);
   expect([...new Set(found)].sort()).toEqual(PLANTED);
   const by = (code: string, id: string) => report.findings.find((f) => f.code === code && f.target?.id === id)?.by;
   expect(by('door meets it', 'trunk')).toBe(50);

@@ -3,17 +3,18 @@
  * tests all show fields of this report.
  */
 import { totalSeconds } from './fetch/elements.ts';
-import { fetchElements } from './fetch/fetch.ts';
+import { ALONE, fetchElements } from './fetch/fetch.ts';
 import { packPlace } from './contents.ts';
 import { fit, massEach, shortfall, volume } from './fit/fit.ts';
 import { containerPlace } from './furniture/containers.ts';
 import { checkContainers } from './furniture/checkContainers.ts';
 import type { Compartment } from './furniture/compartments.ts';
+import { checkStrain, strainOf } from './load/strain.ts';
 import type { Finding } from './model/finding.ts';
-import { byName, type Arrangement, type Plan, type Supply } from './model/plan.ts';
-import { HUNT_SECONDS } from './place/cost.ts';
+import { byName, type Arrangement, type Placement, type Plan, type Supply } from './model/plan.ts';
 import { goesAway, mayLieIn } from './place/rules.ts';
 import { pace } from './reach/body.ts';
+import { checkWishes } from './reach/wishes.ts';
 import { rolledAway } from './room/areas.ts';
 import { roomFindings } from './room/findings.ts';
 import { checkNeeds } from './room/needs.ts';
@@ -35,9 +36,10 @@ import type {
   Step,
   SupplyReport,
   UnitReport,
-  Week,
 } from './report.ts';
 import { noStation, noSuchPlace, walledIn, overFull, placementFindings, tooManyPlaced } from './reportFindings.ts';
+
+import { spokenOf, weekOf, worstOf } from './week.ts';
 
 export * from './report.ts';
 
@@ -45,16 +47,70 @@ const ARRANGEMENTS: readonly Arrangement[] = ['today', 'planned'];
 
 /** Everything there is to say about a plan. Deterministic; never throws for a plan that passed its schema and references. */
 export function evaluate(plan: Plan): Report {
-  const scene = sceneOf(plan);
-  const findings = [
-    ...roomFindings(plan),
-    ...checkNeeds(plan),
-    ...checkRelations(plan),
-    ...checkKits(plan, scene),
-    ...checkContainers(plan, scene),
-  ];
-  const setups = setupsOf(scene);
-  const setup = setups.reduce((sum, s) => sum + s.seconds * s.times, 0) / 60;
+  return evaluator()(plan);
+}
+
+type Packed = ReturnType<typeof packPlace>;
+
+/** What can be used again as long as only placements change. */
+interface Kept {
+  ways: Scene['ways'];
+  /** Findings about room, activities, kits and containers. */
+  findings: readonly Finding[];
+  setups: ReturnType<typeof setupsOf>;
+  /** From every seat, by compartment. */
+  reach: Map<string, Record<string, ReachReport>>;
+  /** What was packed, by arrangement and compartment, with the rows that lie there. */
+  packed: Map<string, { list: readonly Placement[]; packed: Packed }>;
+  /** Why a supply has no place; the same as long as the places are. */
+  without: Map<string, string>;
+}
+
+/**
+ * Evaluates one plan after another and works out only what a change touches: when a thing is moved, the two places
+ * between which it moves, and the sums. The figures are those of a full evaluation, to the last digit.
+ */
+export function evaluator(): (plan: Plan) => Report {
+  let kept: Kept | null = null;
+  return (plan) => {
+    const scene = sceneOf(plan);
+    if (kept?.ways !== scene.ways)
+      kept = {
+        ways: scene.ways,
+        findings: [
+          ...roomFindings(plan),
+          ...checkNeeds(plan),
+          ...checkRelations(plan),
+          ...checkKits(plan, scene),
+          ...checkContainers(plan, scene),
+        ],
+        setups: setupsOf(scene),
+        reach: new Map(scene.compartments.map((c) => [c.id, reachOf(scene, c)])),
+        packed: new Map(),
+        without: new Map(),
+      };
+    return reportOf(plan, scene, kept);
+  };
+}
+
+function packedOf(
+  scene: Scene,
+  kept: Kept,
+  c: Compartment,
+  list: readonly Placement[],
+  arrangement: Arrangement,
+): Packed {
+  const key = `${arrangement} ${c.id}`;
+  const before = kept.packed.get(key);
+  if (before && before.list.length === list.length && before.list.every((p, i) => p === list[i])) return before.packed;
+  const packed = packPlace(scene, c, list, arrangement);
+  kept.packed.set(key, { list, packed });
+  return packed;
+}
+
+function reportOf(plan: Plan, scene: Scene, kept: Kept): Report {
+  const findings: Finding[] = [...kept.findings];
+  const { setups } = kept;
   const placements: Record<string, PlacementReport> = {};
   const fills = new Map<string, Record<Arrangement, Fill>>();
   const contents = new Map<string, Record<Arrangement, string[]>>();
@@ -67,13 +123,13 @@ export function evaluate(plan: Plan): Report {
         for (const p of list) findings.push(noSuchPlace(plan, p));
         continue;
       }
-      const packed = packPlace(scene, compartment, list, arrangement);
+      const packed = packedOf(scene, kept, compartment, list, arrangement);
       for (const report of packed.placements) placements[report.id] = report;
       fills.set(key, { ...(fills.get(key) ?? emptyFill()), [arrangement]: packed.fill });
       contents.set(key, { ...(contents.get(key) ?? { today: [], planned: [] }), [arrangement]: list.map((p) => p.id) });
     }
   }
-  const supplies = supplyReports(scene, placements, findings);
+  const supplies = supplyReports(scene, placements, findings, kept);
   for (const p of Object.values(placements)) findings.push(...placementFindings(plan, p));
   for (const c of scene.compartments) {
     const fill = fills.get(c.id)?.today;
@@ -89,7 +145,19 @@ export function evaluate(plan: Plan): Report {
       findings.push(walledIn(plan, station.id, c.unit, reason));
     }
   }
-  const compartments = scene.compartments.map((c) => compartmentReport(scene, c, fills.get(c.id), contents.get(c.id)));
+  const compartments = scene.compartments.map((c) =>
+    compartmentReport(scene, c, kept.reach.get(c.id)!, fills.get(c.id), contents.get(c.id)),
+  );
+  const all = Object.values(placements);
+  const strain = { today: strainOf(scene, all, 'today'), planned: strainOf(scene, all, 'planned') };
+  const spoken = spokenOf(plan);
+  findings.push(
+    ...checkWishes(
+      scene,
+      all.filter((p) => p.arrangement === spoken),
+    ),
+    ...checkStrain(scene, strain[spoken]),
+  );
   const walls = wallsOf(plan);
   const units: Record<string, UnitReport> = {};
   for (const unit of byName(settledUnits(plan))) {
@@ -116,9 +184,14 @@ export function evaluate(plan: Plan): Report {
     supplies,
     containers: containerReports(scene),
     week: {
-      today: weekOf(scene, placements, supplies, 'today', setup),
-      planned: weekOf(scene, placements, supplies, 'planned', setup),
+      today: weekOf(scene, all, supplies, 'today', setups),
+      planned: weekOf(scene, all, supplies, 'planned', setups),
     },
+    worst: {
+      today: worstOf(scene, all, strain.today, 'today'),
+      planned: worstOf(scene, all, strain.planned, 'planned'),
+    },
+    strain,
     moves: countMoves(plan),
     modes: modesOf(plan).map((mode) => ({
       mode,
@@ -168,6 +241,7 @@ function supplyReports(
   scene: Scene,
   placements: Record<string, PlacementReport>,
   findings: Finding[],
+  kept: Kept,
 ): Record<string, SupplyReport> {
   const { plan } = scene;
   // Today a thing lies where it lies, however crowded; in a plan only what fits has a place.
@@ -180,6 +254,11 @@ function supplyReports(
   for (const p of Object.values(plan.placements))
     asked[p.arrangement].set(p.supply, (asked[p.arrangement].get(p.supply) ?? 0) + p.count);
   const anythingPlanned = placed.planned.size > 0;
+  const keptReason = (supply: Supply): string => {
+    const reason = kept.without.get(supply.id) ?? whyWithout(scene, supply);
+    kept.without.set(supply.id, reason);
+    return reason;
+  };
   const reports: Record<string, SupplyReport> = {};
   for (const supply of byName(plan.supplies)) {
     const without = {
@@ -199,7 +278,7 @@ function supplyReports(
       fetchesPerWeek: fetchesAWeek(scene, supply.id),
       reorder: supply.reorderAt !== null && supply.count <= supply.reorderAt,
       without,
-      reason: without.planned === 0 ? null : anythingPlanned ? whyWithout(scene, supply) : 'not placed yet',
+      reason: without.planned === 0 ? null : anythingPlanned ? keptReason(supply) : 'not placed yet',
     };
   }
   return reports;
@@ -223,25 +302,35 @@ function whyWithout(scene: Scene, supply: Supply): string {
   return `larger than every place: ${closest!.words} in ${closest!.name}, the closest`;
 }
 
-function compartmentReport(
-  scene: Scene,
-  c: Compartment,
-  fill: Record<Arrangement, Fill> | undefined,
-  contents: Record<Arrangement, string[]> | undefined,
-): CompartmentReport {
+/** How a compartment is reached from every seat. */
+function reachOf(scene: Scene, c: Compartment): Record<string, ReachReport> {
   const reach: Record<string, ReachReport> = {};
-  for (const station of scene.stations) {
-    const way = scene.ways.get(station.id)!.get(c.id)!;
-    const elements = fetchElements(way, { lines: 1, known: true, alike: 1, loose: false, aside: 0 });
-    reach[station.id] = {
+  for (const { key, station, person } of scene.seats.values()) {
+    // With a cart beside it a seat counts for what is done there, not as a seat of its own.
+    if (key.includes('+')) continue;
+    const way = scene.ways.get(key)!.get(c.id)!;
+    reach[key] = {
       ripple: way.ripple,
       band: way.band,
       walk: way.walk,
       path: way.walk === 0 ? null : (scene.walks.get(station.id)!.get(c.id)!.path?.points ?? null),
-      paces: Math.round(way.walk / pace(scene.plan.people[station.person]!.stature)),
-      seconds: totalSeconds(elements),
+      paces: Math.round(way.walk / pace(person.stature, scene.constants)),
+      seconds: totalSeconds(fetchElements(way, ALONE)),
+      sight: scene.sights.get(key)!.get(c.id)!,
+      lean: way.lean,
+      beyond: way.beyond,
     };
   }
+  return reach;
+}
+
+function compartmentReport(
+  scene: Scene,
+  c: Compartment,
+  reach: Record<string, ReachReport>,
+  fill: Record<Arrangement, Fill> | undefined,
+  contents: Record<Arrangement, string[]> | undefined,
+): CompartmentReport {
   const { id, unit, slot, name, short, access, inside, front, access3, container, within, only } = c;
   const holds = (a: Arrangement) => (scene.standing[a].get(c.id) ?? []).map((s) => s.container);
   return {
@@ -280,30 +369,6 @@ function containerReports(scene: Scene): Record<string, ContainerReport> {
         };
       }
   return result;
-}
-
-function weekOf(
-  scene: Scene,
-  placements: Record<string, PlacementReport>,
-  supplies: Record<string, SupplyReport>,
-  arrangement: Arrangement,
-  setup: number,
-): Week {
-  let [fetching, penalties, placed] = [0, 0, 0];
-  for (const p of Object.values(placements)) {
-    if (p.arrangement !== arrangement) continue;
-    fetching += p.minutesPerWeek;
-    penalties += p.penaltyMinutes;
-    placed++;
-  }
-  let [hunting, without] = [0, 0];
-  for (const supply of Object.values(supplies)) {
-    const missing = supply.without[arrangement];
-    if (missing === 0) continue;
-    without++;
-    hunting += (supply.fetchesPerWeek * (missing / scene.plan.supplies[supply.id]!.count) * HUNT_SECONDS) / 60;
-  }
-  return { fetching, hunting, penalties, setup, minutes: fetching + hunting + penalties + setup, placed, without };
 }
 
 /** Supplies that lie elsewhere in the plan than today. */

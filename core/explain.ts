@@ -1,6 +1,7 @@
 /** Why something lies where it lies: the elements of its fetch, reasons in words, and what other places would cost. */
 import type { Element } from './fetch/elements.ts';
 import { fetchElements, returnElements } from './fetch/fetch.ts';
+import { inFront } from './contents.ts';
 import { fit } from './fit/fit.ts';
 import { layOut } from './fit/layout.ts';
 import type { Compartment } from './furniture/compartments.ts';
@@ -59,16 +60,16 @@ export function alternativesFor(
     const others = (contents.get(c.id) ?? []).filter((p) => p.id !== placement);
     const standing = scene.standing[arrangement].get(c.id) ?? [];
     const items = others.map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count, only: p.orientation }));
-    const { laid, share } = layOut(
-      c,
-      [...items, { supply, count, only: null }],
-      standing.flatMap((s) => (s.rect ? [s.rect] : [])),
-      plan.meta.roomToGrow,
-    );
+    const fixed = standing.flatMap((s) => (s.rect ? [s.rect] : []));
+    const { laid, share } = layOut(c, [...items, { supply, count, only: null }], fixed, plan.meta.roomToGrow);
     const displaced = laid.slice(0, -1).some((l, i) => l.fits < items[i]!.count);
     const room = displaced ? 0 : laid.at(-1)!.fits;
     const empty = fit(supply, count, c, c.inside.width, null, plan.meta.units);
-    const crowd = { lines: others.length + standing.length + 1, share };
+    const crowd = {
+      lines: others.length + standing.length + 1,
+      share,
+      behind: inFront(c, laid, laid.length - 1, fixed),
+    };
     let [seconds, fetches, penalty] = [0, 0, 0];
     for (const use of usesOf(scene, supplyId)) {
       const share = count / supply.count;
@@ -122,12 +123,8 @@ export function explain(plan: Plan, report: Report, placementId: string): Explan
   );
   const fuller = cheaper.filter((a) => a.fits < p.count && a.fitsEmpty >= p.count).slice(0, 3);
   const station = mainSeat(scene, p.supply);
-  const lines =
-    (contentsOf(scene, p.arrangement).get(p.compartment) ?? []).length +
-    (scene.standing[p.arrangement].get(p.compartment) ?? []).length;
   const way = station ? scene.ways.get(station)!.get(compartment.id)! : null;
-  const share = report.compartments.find((c) => c.id === p.compartment)!.fill[p.arrangement].share;
-  const find = findingIn(scene, supply, compartment, { lines, share }, p.arrangement);
+  const find = findingIn(scene, supply, compartment, p.crowd, p.arrangement);
   return {
     placement: placementId,
     elements: way ? fetchElements(way, find) : [],

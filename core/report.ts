@@ -5,7 +5,10 @@ import type { Rect } from './fit/pack/freeSpace.ts';
 import type { Access, Compartment } from './furniture/compartments.ts';
 import type { Finding } from './model/finding.ts';
 import type { Arrangement } from './model/plan.ts';
-import type { Penalty } from './place/cost.ts';
+import type { Motion } from './fetch/elements.ts';
+import type { Lift } from './load/lifting.ts';
+import type { Crowd, Penalty } from './place/cost.ts';
+import type { Sight } from './reach/seen.ts';
 import type { HeightBand, Ripple } from './reach/body.ts';
 import type { Setup } from './fetch/setup.ts';
 import type { Point } from './room/geometry.ts';
@@ -32,6 +35,11 @@ export interface ReachReport {
   paces: number;
   /** One fetch out of the empty, labelled compartment, s. */
   seconds: number;
+  /** What is seen of it from there. */
+  sight: Sight;
+  /** How far one leans over something, mm; and why the hand does not get there at all, or null. */
+  lean: number;
+  beyond: string | null;
 }
 
 export interface CompartmentReport {
@@ -44,7 +52,7 @@ export interface CompartmentReport {
   inside: Compartment['inside'];
   front: Compartment['front'];
   access3: Compartment['access3'];
-  /** From each station. */
+  /** From each seat: a station with its own person, or `station@person`. */
   reach: Record<string, ReachReport>;
   fill: Record<Arrangement, Fill>;
   /** Placements, most used first. */
@@ -72,11 +80,19 @@ export interface ContainerReport {
 export interface UsedFrom {
   activity: string;
   station: string;
+  person: string;
+  /** Key of the seat whose ways count. */
+  seat: string;
   fetches: number;
   ripple: Ripple;
   band: HeightBand;
   /** A fetch, and back where the thing goes back, s. */
   seconds: number;
+  /** The same by kind of motion, s. */
+  motions: Record<Motion, number>;
+  /** What a fetch asks of the body, the return included: getting up, bends and kneels, steps, mm walked. */
+  times: { ups: number; bends: number; steps: number; walk: number };
+  sight: Sight;
 }
 
 export interface PlacementReport {
@@ -108,6 +124,12 @@ export interface PlacementReport {
   band: HeightBand | null;
   fetchesPerWeek: number;
   secondsPerFetch: number;
+  /** What else lies there, as far as it costs time. */
+  crowd: Crowd;
+  /** From where it is used most; null without a seat. */
+  sight: Sight | null;
+  /** Fetches a week from seats where neither the thing nor a label of its place is in view. */
+  unseenFetches: number;
   penalties: Array<Penalty & { station: string }>;
   /** Fetching only; penalties apart. */
   minutesPerWeek: number;
@@ -140,6 +162,79 @@ export interface Week {
   placed: number;
   /** Supplies of which something has no place. */
   without: number;
+  /** Fetching and setting up by kind of motion, minutes. */
+  motions: Record<Motion, number>;
+  /** Times somebody gets up, and metres walked, to fetch and put back. */
+  ups: number;
+  metres: number;
+  /** Most minutes first. */
+  activities: ActivityWeek[];
+  places: Array<{ compartment: string; minutes: number }>;
+  supplies: Array<{ supply: string; minutes: number }>;
+}
+
+/** A week of one activity. */
+export interface ActivityWeek {
+  activity: string;
+  /** Fetching and putting back, minutes. */
+  minutes: number;
+  fetches: number;
+  /** Rolling carts up and fetching kits, minutes. */
+  setup: number;
+  motions: Record<Motion, number>;
+  /** In one session: times of getting up, bends and kneels, steps, metres walked. */
+  perSession: { ups: number; bends: number; steps: number; metres: number };
+}
+
+/** One of the worst: its figure in the unit of its list. */
+export interface Worst {
+  placement: string;
+  figure: number;
+  words: string;
+}
+/** slow: minutes a week; heavy: lifting index; child: mm below a child's highest reach; unseen: fetches a week. */
+export type WorstLists = Record<'slow' | 'heavy' | 'child' | 'unseen', Worst[]>;
+
+/** A heavy thing or full container as it is lifted out. */
+export interface Lifted {
+  placement: string | null;
+  container: string | null;
+  compartment: string;
+  /** kg */
+  mass: number;
+  /** What it stands on and the table, mm over the floor. */
+  from: number;
+  to: number;
+  /** Revised NIOSH equation: mass over the recommended limit (kg). */
+  index: number;
+  limit: number;
+  lift: Lift;
+  words: string;
+}
+/** A loaded shelf: mass in kg, lengths in mm. */
+export interface Sagging {
+  compartment: string;
+  mass: number;
+  span: number;
+  /** When the load is put on, and in time. */
+  now: number;
+  lasting: number;
+  limit: number;
+  /** Lasting sag over the limit. */
+  share: number;
+}
+/** What holds a drawer unit over what tips it, with the worst drawer out and with all; below 1 it tips. */
+export interface Tip {
+  unit: string;
+  single: number;
+  all: number;
+  drawer: string | null;
+  fixed: boolean;
+}
+export interface Strain {
+  lifts: Lifted[];
+  sags: Sagging[];
+  tips: Tip[];
 }
 
 export interface UnitReport {
@@ -181,6 +276,8 @@ export interface Report {
   supplies: Record<string, SupplyReport>;
   containers: Record<string, ContainerReport>;
   week: Record<Arrangement, Week>;
+  worst: Record<Arrangement, WorstLists>;
+  strain: Record<Arrangement, Strain>;
   /** Supplies whose planned places differ from today's. */
   moves: number;
   /** Named modes of the room ("guest"), with what rolls away in each. */

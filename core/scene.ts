@@ -2,7 +2,20 @@
 import { allCompartments, type Compartment } from './furniture/compartments.ts';
 import { containerCompartments, containersByPlace, standContainers, type Standing } from './furniture/containers.ts';
 import { intoContainer, wayOf, type Way } from './fetch/fetch.ts';
-import { byName, type Activity, type Arrangement, type Placement, type Plan, type Station } from './model/plan.ts';
+import { constantsOf, type Constants } from './model/constants.ts';
+import {
+  byName,
+  type Activity,
+  type Arrangement,
+  type Person,
+  type Placement,
+  type Plan,
+  type Station,
+} from './model/plan.ts';
+import { aroundFor, obstaclesOf, type Obstacles } from './reach/around.ts';
+import { bodyAt } from './reach/body.ts';
+import { sightOf, type Sight } from './reach/seen.ts';
+import { behindDoors } from './room/behindDoors.ts';
 import { freeHeight } from './room/overhead.ts';
 import { atSpots, settledUnits, standing } from './room/standing.ts';
 import { walksOf, type Walks } from './room/walks.ts';
@@ -11,14 +24,27 @@ import { walksOf, type Walks } from './room/walks.ts';
 export interface WeeklyUse {
   activity: string;
   station: string;
-  /** Key of the ways that count: the station, with the carts that have rolled up to it. */
+  /** Who fetches. */
+  person: string;
+  /** Key of the ways that count: the station, who is there when it is not its own person, and the carts that have rolled up. */
   seat: string;
   fetches: number;
+}
+
+/** Somebody at a station, with or without carts beside it. */
+export interface Seat {
+  key: string;
+  station: Station;
+  person: Person;
 }
 
 export interface Scene {
   plan: Plan;
   stations: Station[];
+  /** Every person at every station, and those with carts, by key. */
+  seats: ReadonlyMap<string, Seat>;
+  /** With the maker's changes. */
+  constants: Constants;
   /** Openings of furniture, then the containers in them. */
   compartments: Compartment[];
   compartment: ReadonlyMap<string, Compartment>;
@@ -27,6 +53,10 @@ export interface Scene {
   /** ways.get(seat).get(compartment); a seat is a station, or a station with carts beside it */
   ways: ReadonlyMap<string, ReadonlyMap<string, Way>>;
   walks: Walks;
+  /** What somebody at a seat sees of a compartment: sights.get(seat).get(compartment) */
+  sights: ReadonlyMap<string, ReadonlyMap<string, Sight>>;
+  /** What stands round the seats, for hands and eyes. */
+  obstacles: Obstacles;
   /** Compartments that nobody can walk to or reach from a seat. */
   shut: ReadonlySet<string>;
   /** Uses a week of a supply; empty for one that nobody uses. */
@@ -50,52 +80,151 @@ export function cartsAt(plan: Plan, activity: string, station: string): string[]
   return carts.filter((cart) => Object.values(plan.spots).some((s) => s.unit === cart && s.station === station)).sort();
 }
 
-/** Ways from a station when carts have rolled up to it: they stand at their places beside it, reached in a straight line. */
-function withCarts(
-  plan: Plan,
-  base: ReadonlyMap<string, Way>,
-  stationId: string,
-  carts: readonly string[],
-): Map<string, Way> {
-  const station = plan.stations[stationId]!;
-  const moved = standing(atSpots(plan, (s) => s.station === stationId && carts.includes(s.unit)));
-  const ways = new Map(base);
-  for (const c of allCompartments(moved)) {
-    const now = moved.units[c.unit]!;
-    const parked = plan.units[c.unit]!;
-    if (now.x !== parked.x || now.y !== parked.y || now.turn !== parked.turn)
-      ways.set(c.id, wayOf(station, plan.people[station.person]!, c));
-  }
-  return ways;
+/** Key of somebody at a station: the station alone when it is their own. */
+export function seatKey(station: Station, person: string, carts: readonly string[] = []): string {
+  return [person === station.person ? station.id : `${station.id}@${person}`, ...carts].join('+');
 }
 
-/** Builds the scene of a plan. */
+/** Who does an activity at a station. */
+function doer(plan: Plan, activity: Activity, station: Station): Person {
+  return plan.people[activity.person ?? station.person]!;
+}
+
+/** The ways and sights of all seats. */
+class Seats {
+  readonly seats = new Map<string, Seat>();
+  readonly ways = new Map<string, Map<string, Way>>();
+  readonly sights = new Map<string, Map<string, Sight>>();
+  private readonly plan: Plan;
+  private readonly openings: readonly Compartment[];
+  private readonly boxes: readonly Compartment[];
+  private readonly walks: Walks;
+  readonly obstacles: Obstacles;
+  private readonly constants: Constants;
+  private readonly behind: ReadonlySet<string>;
+  private readonly units: Plan['units'];
+  private readonly byId: ReadonlyMap<string, Compartment>;
+
+  constructor(
+    plan: Plan,
+    units: Plan['units'],
+    openings: readonly Compartment[],
+    boxes: readonly Compartment[],
+    walks: Walks,
+  ) {
+    this.plan = plan;
+    this.units = units;
+    this.openings = openings;
+    this.boxes = boxes;
+    this.walks = walks;
+    this.obstacles = obstaclesOf(standing(plan));
+    this.constants = constantsOf(plan.meta.constants);
+    this.behind = behindDoors(standing(plan), openings);
+    this.byId = new Map([...openings, ...boxes].map((c) => [c.id, c]));
+  }
+
+  /** Somebody at a station, as the room stands. */
+  add(station: Station, person: Person): void {
+    const key = seatKey(station, person.id);
+    if (this.seats.has(key)) return;
+    this.seats.set(key, { key, station, person });
+    const ways = new Map(this.openings.map((c) => [c.id, this.way(station, person, c)]));
+    this.finish(key, station, person, ways, this.units, this.obstacles);
+  }
+
+  /** The same with carts at their places beside the station, reached in a straight line. */
+  addWithCarts(station: Station, person: Person, carts: readonly string[]): void {
+    const key = seatKey(station, person.id, carts);
+    if (this.seats.has(key)) return;
+    this.add(station, person);
+    this.seats.set(key, { key, station, person });
+    const moved = standing(atSpots(this.plan, (s) => s.station === station.id && carts.includes(s.unit)));
+    const obstacles = obstaclesOf(moved);
+    const ways = new Map(this.ways.get(seatKey(station, person.id)));
+    for (const c of allCompartments(moved)) {
+      const now = moved.units[c.unit]!;
+      const parked = this.plan.units[c.unit]!;
+      if (now.x === parked.x && now.y === parked.y && now.turn === parked.turn) continue;
+      const around = aroundFor(c, obstacles, station.unit);
+      ways.set(c.id, wayOf(station, person, c, { around, k: this.constants }));
+    }
+    this.finish(key, station, person, ways, { ...this.units, ...moved.units }, obstacles);
+  }
+
+  private way(station: Station, person: Person, c: Compartment): Way {
+    const walk = this.walks.get(station.id)!.get(c.id)!;
+    const { elsewhere } = this.units[c.unit]!;
+    return wayOf(station, person, c, {
+      walk: walk.length,
+      ...(walk.path ? { at: walk.path.points.at(-1)! } : {}),
+      away: elsewhere === null ? null : this.plan.elsewheres[elsewhere]!.seconds,
+      headroom: freeHeight(this.plan, c.stand),
+      around: aroundFor(c, this.obstacles, station.unit),
+      behindDoor: this.behind.has(c.id),
+      k: this.constants,
+    });
+  }
+
+  private finish(
+    key: string,
+    station: Station,
+    person: Person,
+    ways: Map<string, Way>,
+    units: Plan['units'],
+    obstacles: Obstacles,
+  ): void {
+    for (const box of this.boxes) {
+      const { pulled, height } = this.plan.containers[box.container!]!;
+      ways.set(
+        box.id,
+        intoContainer(ways.get(box.within!)!, box, { pulled, height, opening: this.byId.get(box.within!)! }),
+      );
+    }
+    this.ways.set(key, ways);
+    const body = bodyAt(station, person, this.constants);
+    this.sights.set(
+      key,
+      new Map(
+        [...this.openings, ...this.boxes].map((c): [string, Sight] => {
+          const unit = units[c.unit]!;
+          if (unit.elsewhere !== null) return [c.id, { state: 'nothing', words: 'in another room' }];
+          const clear = c.container !== null && this.plan.containers[c.container]!.seeThrough;
+          return [c.id, sightOf(station, body, unit, c, obstacles, this.constants, clear)];
+        }),
+      ),
+    );
+  }
+}
+
+/** Tables on which nothing of a scene depends. */
+const NOT_OF_SCENE: ReadonlySet<string> = new Set(['placements', 'photos', 'boxtypes', 'wishes', 'timings']);
+let last: Scene | null = null;
+
+/** The scene of a plan. What lies where makes no difference to it, so moving things does not build it anew. */
 export function sceneOf(plan: Plan): Scene {
+  const before = last;
+  const same =
+    before !== null &&
+    (Object.keys(plan) as Array<keyof Plan>).every(
+      (part) => NOT_OF_SCENE.has(part) || plan[part] === before.plan[part],
+    );
+  last = same ? { ...before, plan } : buildScene(plan);
+  return last;
+}
+
+function buildScene(plan: Plan): Scene {
   const stations = byName(plan.stations);
   const units = settledUnits(plan);
   const openings = allCompartments({ units });
   const boxes = containerCompartments(plan, new Map(openings.map((c) => [c.id, c])));
   const compartments = [...openings, ...boxes];
   const walks = withBoxes(walksOf(standing(plan), openings), boxes);
-  const away = (c: Compartment) => {
-    const { elsewhere } = units[c.unit]!;
-    return elsewhere === null ? null : plan.elsewheres[elsewhere]!.seconds;
-  };
-  const ways = new Map<string, Map<string, Way>>(
-    stations.map((station) => {
-      const person = plan.people[station.person]!;
-      return [
-        station.id,
-        new Map(
-          openings.map((c) => [
-            c.id,
-            wayOf(station, person, c, walks.get(station.id)!.get(c.id)!.length, away(c), freeHeight(plan, c.stand)),
-          ]),
-        ),
-      ] as const;
-    }),
-  );
-  for (const of of ways.values()) intoBoxes(of, boxes);
+  const all = new Seats(plan, units, openings, boxes, walks);
+  for (const station of stations) {
+    all.add(station, plan.people[station.person]!);
+    for (const person of byName(plan.people)) all.add(station, person);
+  }
+  const { ways } = all;
   const uses = new Map<string, WeeklyUse[]>();
   for (const use of Object.values(plan.uses)) {
     const activity = plan.activities[use.activity]!;
@@ -103,15 +232,18 @@ export function sceneOf(plan: Plan): Scene {
     const fetches = (use.fetches * activity.sessionsPerWeek) / Math.max(1, at.length);
     if (fetches <= 0) continue;
     const list = uses.get(use.supply) ?? [];
-    for (const station of at) {
-      const carts = cartsAt(plan, activity.id, station);
-      const seat = [station, ...carts].join('+');
-      if (carts.length > 0 && !ways.has(seat)) {
-        const rolled = withCarts(plan, ways.get(station)!, station, carts);
-        intoBoxes(rolled, boxes);
-        ways.set(seat, rolled);
-      }
-      list.push({ activity: use.activity, station, seat, fetches });
+    for (const id of at) {
+      const station = plan.stations[id]!;
+      const person = doer(plan, activity, station);
+      const carts = cartsAt(plan, activity.id, id);
+      if (carts.length > 0) all.addWithCarts(station, person, carts);
+      list.push({
+        activity: use.activity,
+        station: id,
+        person: person.id,
+        seat: seatKey(station, person.id, carts),
+        fetches,
+      });
     }
     uses.set(use.supply, list);
   }
@@ -128,11 +260,15 @@ export function sceneOf(plan: Plan): Scene {
   return {
     plan,
     stations,
+    seats: all.seats,
+    constants: constantsOf(plan.meta.constants),
     compartments,
     compartment,
     standing: { today: standingOf(plan, compartment, 'today'), planned: standingOf(plan, compartment, 'planned') },
     ways,
     walks,
+    sights: all.sights,
+    obstacles: all.obstacles,
     shut,
     uses,
   };
@@ -153,11 +289,6 @@ function withBoxes(walks: Walks, boxes: readonly Compartment[]): Walks {
       new Map([...to, ...boxes.map((b) => [b.id, to.get(openingOf(b.id))!] as const)]),
     ]),
   );
-}
-
-/** Adds the ways into containers: those of the places where they stand, and the lid. */
-function intoBoxes(ways: Map<string, Way>, boxes: readonly Compartment[]): void {
-  for (const box of boxes) ways.set(box.id, intoContainer(ways.get(box.within!)!, box));
 }
 
 function standingOf(

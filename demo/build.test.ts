@@ -10,7 +10,7 @@ test('demo/plan.json is what build.ts makes (npm run demo-plan)', () => {
 });
 
 test('it is as large as its README says, without errors', () => {
-  expect(Object.keys(demo.supplies)).toHaveLength(144);
+  expect(Object.keys(demo.supplies)).toHaveLength(145);
   expect(Object.keys(demo.activities)).toHaveLength(7);
   expect(Object.keys(demo.units)).toHaveLength(14);
   expect(evaluate(demo).errors).toBe(0);

@@ -181,7 +181,14 @@ export function room(): Change[] {
       bottom: 1500,
     }),
     set('people', 'maker', { id: 'maker', name: 'The maker', stature: 1660 }),
-    set('people', 'apprentice', { id: 'apprentice', name: 'The apprentice', stature: 1420 }),
+    set('people', 'apprentice', {
+      id: 'apprentice',
+      name: 'The apprentice',
+      stature: 1420,
+      child: true,
+      lifts: 5000,
+      steps: false,
+    }),
     unit(
       'Work table',
       'bench',

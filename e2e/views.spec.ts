@@ -161,14 +161,25 @@ test('a supply is dragged from a drawer to another front and the note says what 
   const name = (
     await page.getByRole('complementary').getByRole('listitem').first().getByRole('button').first().innerText()
   ).split('\n')[0]!;
-  const from = (await grip.boundingBox())!;
   const target = page.locator('[data-place="shelfW/s1"]');
-  const to = (await target.boundingBox())!;
+  // The strip may still be on its way to the drawer that was chosen.
+  const where = async () => JSON.stringify([await target.boundingBox(), await grip.boundingBox()]);
+  await expect(async () => {
+    const before = await where();
+    await page.waitForTimeout(150);
+    expect(await where()).toBe(before);
+  }).toPass();
+  const from = (await grip.boundingBox())!;
   await page.mouse.move(from.x + 5, from.y + 5);
   await page.mouse.down();
   await page.mouse.move(from.x - 40, from.y, { steps: 4 });
-  await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 8 });
-  await expect(page.getByText(/West wall shelf.*(fit|full|too)/s).last()).toBeVisible();
+  const note = page.locator('[data-drag-note]');
+  await expect(async () => {
+    const to = (await target.boundingBox())!;
+    await page.mouse.move(to.x + to.width / 2 - 2, to.y + to.height / 2, { steps: 8 });
+    await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 2 });
+    await expect(note).toContainText(/West wall shelf.*(fit|full|too)/s, { timeout: 1000 });
+  }).toPass();
   await page.mouse.up();
   await expect(
     page.getByText(/moved to West wall shelf|fit in West wall shelf|none fits in West wall shelf/),

@@ -8,7 +8,7 @@ describe('body ratios', () => {
     ['women', 1610, { overhead: 1905, grip: 600, knuckle: 720 }],
     ['men', 1740, { overhead: 2060, grip: 665, knuckle: 755 }],
   ])('%s of %d mm', (_, stature, wanted) => {
-    const body = bodyOf(stature, null);
+    const body = bodyOf({ stature }, null);
     for (const [part, value] of Object.entries(wanted)) {
       expect(Math.abs(body[part as keyof typeof wanted] / value - 1)).toBeLessThan(0.04);
     }
@@ -19,7 +19,7 @@ describe('body ratios', () => {
     [1610, 1310],
     [1740, 1425],
   ])('shoulder of %d mm stature at %d', (stature, wanted) => {
-    expect(Math.abs(bodyOf(stature, null).shoulder / wanted - 1)).toBeLessThan(0.04);
+    expect(Math.abs(bodyOf({ stature }, null).shoulder / wanted - 1)).toBeLessThan(0.04);
   });
 });
 

@@ -4,6 +4,8 @@
  * MODAPTS: Heyde 1966; 1 MOD = 0.129 s (values from memory); the independent check.
  */
 
+import { PUBLISHED, type ConstantKey, type Constants } from '../model/constants.ts';
+
 export const TMU = 0.036;
 export const MOD = 0.129;
 
@@ -33,7 +35,24 @@ export type ElementKind =
   | 'open door'
   | 'close door'
   | 'open lid'
-  | 'close lid';
+  | 'close lid'
+  | 'take out'
+  | 'put back'
+  | 'shut the room door'
+  | 'open the room door';
+
+/** Kinds of motion, for a week in the room and for the factors of a time study. */
+export const MOTIONS = ['walking', 'rising', 'bending', 'opening', 'looking', 'handling'] as const;
+export type Motion = (typeof MOTIONS)[number];
+/** As a person reads them. */
+export const MOTION_WORD: Readonly<Record<Motion, string>> = {
+  walking: 'walking and turning',
+  rising: 'getting up and sitting down',
+  bending: 'bending, kneeling, steps',
+  opening: 'opening and moving aside',
+  looking: 'looking and searching',
+  handling: 'reaching and carrying',
+};
 
 /** One element of a fetch: what, how much of it (mm, paces, looks), and what it takes. */
 export interface Element {
@@ -71,114 +90,150 @@ function along(table: ReadonlyArray<[number, number]>, mm: number): number {
 
 interface Timing {
   /** TMU for a quantity. */
-  tmu: (quantity: number) => number;
-  /** MOD for the same. */
+  tmu: (quantity: number, k: Constants) => number;
+  /** MOD for the same, as published. */
   mod: (quantity: number) => number;
   unit: 'mm' | 'paces' | 'looks' | 'times' | 'seconds';
+  motion: Motion;
   source: string;
+  /** The constants it is made of. */
+  of: readonly ConstantKey[];
 }
-
-/** Seconds to fetch the steps, climb, come down and put them back: a maker's constant (methods.md: 12 s to begin with). */
-export const STEPS_SECONDS = 12;
 
 const MTM = 'MTM-1, Maynard, Stegemerten & Schwab 1948 (value from memory)';
 /** MODAPTS classes of an arm movement, by the length that is nearest: hand 2 in, forearm 6, arm 12, extended arm 18, with the trunk 30 in. */
 const arm = (mm: number) => (mm <= 101.6 ? 2 : mm <= 228.6 ? 3 : mm <= 381 ? 4 : mm <= 609.6 ? 5 : 7);
 
-/** Every element with its two times and the source of the first. The one table of constants of a fetch. */
+/** An element that is one constant times its quantity. */
+const plain = (
+  of: ConstantKey,
+  mod: number,
+  motion: Motion,
+  source: string,
+  unit: Timing['unit'] = 'times',
+): Timing => ({
+  tmu: (n, k) => k[of] * n,
+  mod: (n) => mod * n,
+  unit,
+  motion,
+  source: `${MTM}: ${source}`,
+  of: [of],
+});
+/** Reach to it, grasp, and move it so far; and the other way: move and let go. Distances in mm. */
+const pull = (mm: number, mod: number, source: string): Timing => ({
+  tmu: (n, k) => n * (k.reach * along(REACH, 304.8) + k.grasp + k.move * along(MOVE, mm)),
+  mod: (n) => n * mod,
+  unit: 'times',
+  motion: 'opening',
+  source: `${MTM}: ${source}`,
+  of: ['reach', 'grasp', 'move'],
+});
+const push = (mm: number, source: string): Timing => ({
+  tmu: (n, k) => n * (k.move * along(MOVE, mm) + k.release),
+  mod: (n) => n * 5,
+  unit: 'times',
+  motion: 'opening',
+  source: `${MTM}: ${source}`,
+  of: ['move', 'release'],
+});
+const lift = (mm: number, mod: number, source: string): Timing => ({
+  tmu: (n, k) => n * (k.grasp + k.move * along(MOVE, mm) + k.release),
+  mod: (n) => n * mod,
+  unit: 'times',
+  motion: 'opening',
+  source: `${MTM}: ${source}`,
+  of: ['grasp', 'move', 'release'],
+});
+
+/** Every element with its two times and the source of the first. The one table of a fetch. */
 export const TIMES: Readonly<Record<ElementKind, Timing>> = {
-  look: { tmu: (n) => 7.3 * n, mod: (n) => 2 * n, unit: 'looks', source: `${MTM}: eye focus 7.3` },
-  search: {
-    tmu: (n) => 7.3 * n,
-    mod: (n) => 2 * n,
-    unit: 'looks',
-    source: `${MTM}: eye focus 7.3 for each thing looked at`,
+  look: plain('look', 2, 'looking', 'eye focus 7.3', 'looks'),
+  search: plain('look', 2, 'looking', 'eye focus 7.3 for each thing looked at', 'looks'),
+  reach: {
+    tmu: (mm, k) => k.reach * along(REACH, mm),
+    mod: arm,
+    unit: 'mm',
+    motion: 'handling',
+    source: `${MTM}: reach, case B`,
+    of: ['reach'],
   },
-  reach: { tmu: (mm) => along(REACH, mm), mod: arm, unit: 'mm', source: `${MTM}: reach, case B` },
-  grasp: { tmu: (n) => 2.0 * n, mod: (n) => n, unit: 'times', source: `${MTM}: grasp, easy` },
-  'pick from a jumble': {
-    tmu: (n) => 9.1 * n,
-    mod: (n) => 3 * n,
-    unit: 'times',
-    source: `${MTM}: grasp from a jumble`,
+  grasp: plain('grasp', 1, 'handling', 'grasp, easy'),
+  'pick from a jumble': plain('jumble', 3, 'handling', 'grasp from a jumble'),
+  move: {
+    tmu: (mm, k) => k.move * along(MOVE, mm),
+    mod: arm,
+    unit: 'mm',
+    motion: 'handling',
+    source: `${MTM}: move, case B`,
+    of: ['move'],
   },
-  move: { tmu: (mm) => along(MOVE, mm), mod: arm, unit: 'mm', source: `${MTM}: move, case B` },
-  'put down': { tmu: (n) => 2.0 * n, mod: () => 0, unit: 'times', source: `${MTM}: release` },
-  turn: { tmu: (n) => 18.6 * n, mod: (n) => 5 * n, unit: 'times', source: `${MTM}: turn body, case 1` },
-  'turn round': { tmu: (n) => 37.2 * n, mod: (n) => 10 * n, unit: 'times', source: `${MTM}: turn body, case 2` },
+  'put down': plain('release', 0, 'handling', 'release'),
+  turn: plain('turn', 5, 'walking', 'turn body, case 1'),
+  'turn round': plain('turnRound', 10, 'walking', 'turn body, case 2'),
   roll: {
-    tmu: (mm) => 17.0 + (0.6 * mm) / 25.4,
+    tmu: (mm, k) => k.sideStep + (k.sideStepInch * mm) / 25.4,
     mod: (mm) => (mm > 300 ? 8 : 5),
     unit: 'mm',
+    motion: 'walking',
     source: `${MTM}: side step 17.0 + 0.6 an inch, also for a rolling seat`,
+    of: ['sideStep', 'sideStepInch'],
   },
-  'stand up': { tmu: (n) => 43.4 * n, mod: (n) => 15 * n, unit: 'times', source: `${MTM}: stand` },
-  'sit down': { tmu: (n) => 34.7 * n, mod: (n) => 15 * n, unit: 'times', source: `${MTM}: sit` },
-  walk: { tmu: (paces) => 15 * paces, mod: (paces) => 5 * paces, unit: 'paces', source: `${MTM}: 15.0 a pace` },
+  'stand up': plain('standUp', 15, 'rising', 'stand'),
+  'sit down': plain('sitDown', 15, 'rising', 'sit'),
+  walk: plain('walk', 5, 'walking', '15.0 a pace', 'paces'),
   'go elsewhere': {
     tmu: (seconds) => seconds / TMU,
     mod: (seconds) => seconds / MOD,
     unit: 'seconds',
+    motion: 'walking',
     source: 'the time to that room, as entered by the maker',
+    of: [],
   },
-  bend: { tmu: (n) => 29.0 * n, mod: (n) => 8.5 * n, unit: 'times', source: `${MTM}: bend` },
-  straighten: { tmu: (n) => 31.9 * n, mod: (n) => 8.5 * n, unit: 'times', source: `${MTM}: arise from bend` },
-  kneel: { tmu: (n) => 29.0 * n, mod: (n) => 8.5 * n, unit: 'times', source: `${MTM}: kneel on one knee` },
-  rise: { tmu: (n) => 31.9 * n, mod: (n) => 8.5 * n, unit: 'times', source: `${MTM}: arise from one knee` },
+  bend: plain('bend', 8.5, 'bending', 'bend'),
+  straighten: plain('straighten', 8.5, 'bending', 'arise from bend'),
+  kneel: plain('kneel', 8.5, 'bending', 'kneel on one knee'),
+  rise: plain('rise', 8.5, 'bending', 'arise from one knee'),
   'step up': {
-    tmu: (n) => (STEPS_SECONDS / TMU) * n,
-    mod: (n) => (STEPS_SECONDS / MOD) * n,
+    tmu: (n, k) => (k.steps / TMU) * n,
+    mod: (n) => (PUBLISHED.steps / MOD) * n,
     unit: 'times',
-    source: `maker's constant, ${STEPS_SECONDS} s: get the steps, climb, come down, put them back`,
+    motion: 'bending',
+    source: 'maker’s constant: get the steps, climb, come down, put them back',
+    of: ['steps'],
   },
-  'move aside': {
-    tmu: (n) => (2.0 + along(MOVE, 304.8) + 2.0) * n,
-    mod: (n) => (1 + 4) * n,
-    unit: 'times',
-    source: `${MTM}: grasp, move 12 in, release`,
-  },
-  'open drawer': {
-    tmu: () => along(REACH, 304.8) + 2.0 + along(MOVE, 457.2),
-    mod: () => 4 + 1 + 5,
-    unit: 'times',
-    source: `${MTM}: reach 12 in, grasp, pull 18 in`,
-  },
-  'close drawer': {
-    tmu: () => along(MOVE, 457.2) + 2.0,
-    mod: () => 5,
-    unit: 'times',
-    source: `${MTM}: push 18 in, release`,
-  },
-  'open door': {
-    tmu: () => along(REACH, 304.8) + 2.0 + along(MOVE, 609.6),
-    mod: () => 4 + 1 + 5,
-    unit: 'times',
-    source: `${MTM}: reach 12 in, grasp, swing 24 in`,
-  },
-  'close door': {
-    tmu: () => along(MOVE, 609.6) + 2.0,
-    mod: () => 5,
-    unit: 'times',
-    source: `${MTM}: swing 24 in, release`,
-  },
-  'open lid': {
-    tmu: () => along(REACH, 304.8) + 2.0 + along(MOVE, 304.8),
-    mod: () => 4 + 1 + 4,
-    unit: 'times',
-    source: `${MTM}: reach 12 in, grasp, lift 12 in`,
-  },
-  'close lid': {
-    tmu: () => along(REACH, 304.8) + 2.0 + along(MOVE, 304.8),
-    mod: () => 4 + 1 + 4,
-    unit: 'times',
-    source: `${MTM}: reach 12 in, grasp, lower 12 in`,
-  },
+  'move aside': lift(304.8, 5, 'grasp, move 12 in, release'),
+  'open drawer': pull(457.2, 10, 'reach 12 in, grasp, pull 18 in'),
+  'close drawer': push(457.2, 'push 18 in, release'),
+  'open door': pull(609.6, 10, 'reach 12 in, grasp, swing 24 in'),
+  'close door': push(609.6, 'swing 24 in, release'),
+  'open lid': pull(304.8, 9, 'reach 12 in, grasp, lift 12 in'),
+  'close lid': pull(304.8, 9, 'reach 12 in, grasp, lower 12 in'),
+  'take out': lift(457.2, 6, 'grasp a bin, move 18 in, release'),
+  'put back': lift(457.2, 6, 'grasp a bin, move 18 in, release'),
+  'shut the room door': pull(762, 12, 'reach 12 in, grasp, swing 30 in'),
+  'open the room door': pull(762, 12, 'reach 12 in, grasp, swing 30 in'),
 };
 
-/** An element of a kind and quantity with its seconds by MTM. */
-export function element(kind: ElementKind, quantity = 1): Element {
-  return { kind, quantity, seconds: TIMES[kind].tmu(quantity) * TMU };
+/** An element of a kind and quantity with its seconds, by the constants and the factor of its motion. */
+export function element(kind: ElementKind, quantity = 1, k: Constants = PUBLISHED): Element {
+  const timing = TIMES[kind];
+  return { kind, quantity, seconds: timing.tmu(quantity, k) * TMU * k[timing.motion] };
 }
+
+/** Seconds of some elements by kind of motion. */
+export function byMotion(elements: readonly Element[]): Record<Motion, number> {
+  const sums = noMotion();
+  for (const e of elements) sums[TIMES[e.kind].motion] += e.seconds;
+  return sums;
+}
+export const noMotion = (): Record<Motion, number> => ({
+  walking: 0,
+  rising: 0,
+  bending: 0,
+  opening: 0,
+  looking: 0,
+  handling: 0,
+});
 
 /** Sum of the seconds of some elements. */
 export function totalSeconds(elements: readonly Element[]): number {

@@ -1,19 +1,23 @@
 /** A fetch from a station to a compartment and back, as a list of elements (methods.md 2). Walking is along the shortest way over the free floor. */
 import type { Compartment } from '../furniture/compartments.ts';
-import type { Person, Station } from '../model/plan.ts';
+import { PUBLISHED, type Constants } from '../model/constants.ts';
+import type { Station } from '../model/plan.ts';
 import {
   bodyAt,
   bodyOf,
   heightBand,
   levelReach,
+  OPEN_SPACE,
   pace,
   rippleOf,
+  type Around,
   type Body,
   type HeightBand,
   type Ripple,
+  type Sized,
 } from '../reach/body.ts';
-import { angleBetween, bearing, distance } from '../room/geometry.ts';
-import { element, totalSeconds, type Element } from './elements.ts';
+import { angleBetween, bearing, distance, turned, type Point } from '../room/geometry.ts';
+import { element, totalSeconds, type Element, type ElementKind } from './elements.ts';
 
 /** What every fetch between a station and a compartment has in common, whatever is fetched. */
 export interface Way {
@@ -29,6 +33,28 @@ export interface Way {
   back: Element[];
   /** Length of the reach of the hand, mm. */
   reach: number;
+  /** How far one leans over what stands before it, mm. */
+  lean: number;
+  /** Why the hand does not get there at all, in words; null when it does. */
+  beyond: string | null;
+  /** With which its seconds were made. */
+  k: Constants;
+}
+
+/** Where a compartment is and what is around it, as far as the plan tells. */
+export interface Circumstances {
+  /** How far one walks to stand before it, mm; the straight line when not given. */
+  walk?: number;
+  /** Where one stands then. */
+  at?: Point;
+  /** Free height there, mm: under a slope one stoops. */
+  headroom?: number;
+  /** Seconds to another room in which it is, one way; null when it is in this room. */
+  away?: number | null;
+  around?: Around;
+  /** It stands behind the door of the room, which is shut first. */
+  behindDoor?: boolean;
+  k?: Constants;
 }
 
 /** How the thing lies, as far as finding and grasping it goes. */
@@ -44,73 +70,91 @@ export interface Finding {
   aside: number;
 }
 
-/**
- * The way between a station and a compartment.
- * @param walk how far one walks to stand before it, mm; without it, the straight line
- * @param headroom free height where one stands before it, mm: under a slope one stoops
- * @param away seconds to another room in which it is, one way; null when it is in this room
- */
+/** What is opened before a hand gets in, and shut after. */
+const OPENING: Partial<Record<Compartment['access'], [ElementKind, ElementKind]>> = {
+  drawer: ['open drawer', 'close drawer'],
+  'pull-out': ['open drawer', 'close drawer'],
+  door: ['open door', 'close door'],
+  lid: ['open lid', 'close lid'],
+};
+
+/** Found at once: labelled or in view, alone in its place. */
+export const ALONE: Finding = { lines: 1, known: true, alike: 1, loose: false, aside: 0 };
+
+/** The way between a station and a compartment, for a person. */
 export function wayOf(
   station: Station,
-  person: Pick<Person, 'stature'> & Partial<Pick<Person, 'wheelchair'>>,
+  person: Sized & { wheelchair?: boolean },
   compartment: Compartment,
-  walk = distance(station, compartment.stand),
-  away: number | null = null,
-  headroom = Infinity,
+  circumstances: Circumstances = {},
 ): Way {
-  const body = bodyAt(station, person);
+  const { walk = distance(station, compartment.stand), at, headroom = Infinity, away = null } = circumstances;
+  const { around = OPEN_SPACE, behindDoor = false, k = PUBLISHED } = circumstances;
+  const of = (kind: ElementKind, quantity = 1) => element(kind, quantity, k);
+  const body = bodyAt(station, person, k);
   const target = compartment.access3;
   const rolls = person.wheelchair === true;
-  const near = away === null ? rippleOf(station, body, target, walk) : 6;
+  const near = away === null ? rippleOf(station, body, target, walk, k, around) : 6;
   const ripple = rolls && near === 4 ? 5 : near;
   const band = rolls ? wheelchairBand(target.z) : heightBand(target.z, body);
   const there: Element[] = [];
   const back: Element[] = [];
-  const off = angleBetween(bearing(station, target), station.facing);
+  const turn = of(angleBetween(bearing(station, target), station.facing) > 45 ? 'turn round' : 'turn');
   let reach: number;
+  let lean = 0;
+  let beyond: string | null = null;
   if (ripple <= 2) {
     reach = restToTarget(station, body, target);
   } else if (ripple === 3) {
-    there.push(element(off > 45 ? 'turn round' : 'turn'));
-    back.push(element(off > 45 ? 'turn round' : 'turn'));
+    there.push(turn);
+    back.push(turn);
     const roll = Math.max(0, distance(station, target) - levelReach(body, target.z));
     if (roll > 50) {
-      there.push(element('roll', roll));
-      back.push(element('roll', roll));
+      // Somebody who stands takes a step; a seat rolls.
+      const step = station.posture === 'seated' || rolls ? of('roll', roll) : of('walk');
+      there.push(step);
+      back.push(step);
     }
     reach = Math.max(150, body.grip * 0.75);
   } else {
-    const standing = bodyOf(person.stature, null);
+    const standing = bodyOf(person, null, k);
     const sits = station.posture === 'seated' && !rolls;
-    const go =
-      away === null ? element('walk', Math.max(1, walk / pace(person.stature))) : element('go elsewhere', away);
-    if (sits) there.push(element('stand up'));
-    there.push(element(off > 45 ? 'turn round' : 'turn'), go);
-    back.push(element('turn'), go);
-    if (sits) back.push(element('sit down'));
+    const go = away === null ? of('walk', Math.max(1, walk / pace(person.stature, k))) : of('go elsewhere', away);
+    if (sits) there.push(of('stand up'));
+    there.push(turn, go);
+    back.push(turn, go);
+    if (sits) back.push(of('sit down'));
+    const bends = (kind: 'bend' | 'kneel') => {
+      there.push(of(kind));
+      back.unshift(of(kind === 'bend' ? 'straighten' : 'rise'));
+    };
+    if (at && away === null && band !== 'steps') {
+      // Below the shoulder the trunk follows the arm; above it the arm alone has to reach.
+      const up = target.z > standing.standingShoulder || rolls;
+      lean = Math.max(
+        0,
+        distance(at, target) - (up ? Math.max(0, levelReach(rolls ? body : standing, target.z)) : standing.grip),
+      );
+      if (lean < 50) lean = 0;
+      if (lean > k.lean) beyond = `${Math.round(lean)} mm farther than a hand gets from where one can stand`;
+    }
     if (rolls) {
       // Nobody bends, kneels or climbs in a wheelchair; what is out of reach is a finding (room/wheelchair).
-    } else if (away === null && headroom < person.stature && (band === 'easy' || band === 'high')) {
-      there.push(element('bend'));
-      back.unshift(element('straighten'));
-    } else if (band === 'low') {
-      there.push(element('bend'));
-      back.unshift(element('straighten'));
-    } else if (band === 'floor') {
-      there.push(element('kneel'));
-      back.unshift(element('rise'));
-    } else if (band === 'steps') there.push(element('step up'));
+    } else if (away === null && headroom < person.stature && (band === 'easy' || band === 'high')) bends('bend');
+    else if (band === 'low') bends('bend');
+    else if (band === 'floor') bends('kneel');
+    else if (band === 'steps') there.push(of('step up'));
+    else if (lean > 0) bends('bend');
     reach = band === 'high' ? standing.grip : standing.grip * 0.75;
   }
-  if (compartment.access === 'drawer' || compartment.access === 'pull-out') {
-    there.push(element('open drawer'));
-    back.unshift(element('close drawer'));
-  } else if (compartment.access === 'door') {
-    there.push(element('open door'));
-    back.unshift(element('close door'));
-  } else if (compartment.access === 'lid') {
-    there.push(element('open lid'));
-    back.unshift(element('close lid'));
+  if (behindDoor && ripple > 2) {
+    there.push(of('shut the room door'));
+    back.unshift(of('open the room door'));
+  }
+  const opening = OPENING[compartment.access];
+  if (opening) {
+    there.push(of(opening[0]));
+    back.unshift(of(opening[1]));
   }
   return {
     station: station.id,
@@ -121,32 +165,47 @@ export function wayOf(
     there,
     back,
     reach,
+    lean,
+    beyond,
+    k,
   };
 }
 
-/** The way into a container: that to the place where it stands, and its lid. */
-export function intoContainer(way: Way, box: Pick<Compartment, 'id' | 'access'>): Way {
-  const lid = box.access === 'lid';
+/**
+ * The way into a container: that to the place where it stands, and its lid. Out of an opening that one looks into from
+ * the front, a box is first taken out, unless it runs like a drawer or one gets in over its edge.
+ */
+export function intoContainer(
+  way: Way,
+  box: Pick<Compartment, 'id' | 'access'>,
+  held: { pulled: boolean; height: number; opening: Pick<Compartment, 'access' | 'inside'> },
+): Way {
+  const of = (kind: ElementKind) => element(kind, 1, way.k);
+  const { opening } = held;
+  const shelf = opening.access === 'open' || opening.access === 'door';
+  const tight = shelf && opening.inside.height - held.height < HAND_OVER;
+  const first = held.pulled ? OPENING.drawer! : tight ? (['take out', 'put back'] as const) : null;
+  const lid = box.access === 'lid' ? OPENING.lid! : null;
   return {
     ...way,
     compartment: box.id,
-    there: lid ? [...way.there, element('open lid')] : way.there,
-    back: lid ? [element('close lid'), ...way.back] : way.back,
+    there: [...way.there, ...(first ? [of(first[0])] : []), ...(lid ? [of(lid[0])] : [])],
+    back: [...(lid ? [of(lid[1])] : []), ...(first ? [of(first[1])] : []), ...way.back],
   };
 }
+
+/** Room over the edge of a box through which a hand gets in, mm. Common practice, no source. */
+const HAND_OVER = 150;
 
 /** Reach limits from a wheelchair: 380 to 1220 mm over the floor (2010 ADA Standards, 308.2.1 and 308.3.1). */
 function wheelchairBand(z: number): HeightBand {
   return z > 1220 ? 'steps' : z < 380 ? 'floor' : 'easy';
 }
 
-/** From the hand at rest in front of the elbow to the target, mm. */
+/** From the first hand, at rest in front of its elbow, to the target, mm. */
 function restToTarget(station: Station, body: Body, target: { x: number; y: number; z: number }): number {
-  const radians = (station.facing * Math.PI) / 180;
-  const rest = {
-    x: station.x + Math.sin(radians) * body.forearmZone,
-    y: station.y - Math.cos(radians) * body.forearmZone,
-  };
+  const hand = turned({ x: body.side * body.halfBreadth, y: -body.forearmZone }, station.facing);
+  const rest = { x: station.x + hand.x, y: station.y + hand.y };
   return Math.hypot(target.x - rest.x, target.y - rest.y, target.z - body.elbow);
 }
 
@@ -154,46 +213,49 @@ const SHUT: Partial<Record<Element['kind'], Element['kind']>> = {
   'open drawer': 'close drawer',
   'open door': 'close door',
   'open lid': 'close lid',
+  'take out': 'put back',
 };
 
 /** Elements of going, finding, taking and bringing one thing. */
 export function fetchElements(way: Way, find: Finding): Element[] {
   const search: Element[] = [];
+  const of = (kind: ElementKind, quantity = 1) => element(kind, quantity, way.k);
   if (!find.known && find.alike > 1) {
     // Half of the look-alikes are opened in vain on average: (n - 1) / 2.
     const vain = (find.alike - 1) / 2;
-    const opens = way.there.filter((e) => e.kind.startsWith('open'));
+    const opens = way.there.filter((e) => e.kind in SHUT);
     for (const kind of opens.length > 0
       ? ([opens[0]!.kind, 'look', SHUT[opens[0]!.kind] ?? 'close drawer'] as const)
       : (['look'] as const)) {
-      const one = element(kind);
+      const one = of(kind);
       search.push({ ...one, quantity: vain, seconds: one.seconds * vain });
     }
   }
   return [
-    element('look'),
+    of('look'),
     ...search,
     ...way.there,
     // Looked through one by one, the right line turns up half-way on average: (n + 1) / 2.
-    ...(find.lines > 1 ? [element('search', (find.lines + 1) / 2)] : []),
-    ...(find.aside > 0 ? [element('move aside', find.aside)] : []),
-    element('reach', way.reach),
-    element(find.loose ? 'pick from a jumble' : 'grasp'),
-    element('move', way.reach),
+    ...(find.lines > 1 ? [of('search', (find.lines + 1) / 2)] : []),
+    ...(find.aside > 0 ? [of('move aside', find.aside)] : []),
+    of('reach', way.reach),
+    of(find.loose ? 'pick from a jumble' : 'grasp'),
+    of('move', way.reach),
     ...way.back,
-    element('put down'),
+    of('put down'),
   ];
 }
 
 /** Elements of putting it back: the same way, without looking for it. */
 export function returnElements(way: Way): Element[] {
+  const of = (kind: ElementKind, quantity = 1) => element(kind, quantity, way.k);
   return [
-    element('look'),
-    element('grasp'),
+    of('look'),
+    of('grasp'),
     ...way.there,
-    element('move', way.reach),
-    element('put down'),
-    element('reach', way.reach),
+    of('move', way.reach),
+    of('put down'),
+    of('reach', way.reach),
     ...way.back,
   ];
 }

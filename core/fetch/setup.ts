@@ -3,8 +3,9 @@ import type { Plan } from '../model/plan.ts';
 import { pace } from '../reach/body.ts';
 import { distance } from '../room/geometry.ts';
 import { cartsAt, seatsOf, type Scene } from '../scene.ts';
-import { element, totalSeconds } from './elements.ts';
-import { fetchSeconds } from './fetch.ts';
+import type { Constants } from '../model/constants.ts';
+import { byMotion, element, totalSeconds, type Element, type Motion } from './elements.ts';
+import { ALONE, fetchElements, returnElements } from './fetch.ts';
 
 export interface Setup {
   activity: string;
@@ -12,6 +13,7 @@ export interface Setup {
   what: string;
   /** Seconds for getting it and bringing it back, once. */
   seconds: number;
+  motions: Record<Motion, number>;
   /** How often a week. */
   times: number;
 }
@@ -25,7 +27,7 @@ export function setupsOf(scene: Scene): Setup[] {
     return seats.flatMap((station): Setup[] => {
       const carts = cartsAt(plan, activity.id, station).map((cart) => ({
         what: cart,
-        seconds: rollSeconds(plan, station, cart),
+        elements: rollElements(plan, station, cart, scene.constants),
       }));
       const kits = Object.values(plan.hosts).flatMap((h) => {
         const kit = h.activity === activity.id && h.kit !== null ? plan.kits[h.kit]! : undefined;
@@ -35,23 +37,30 @@ export function setupsOf(scene: Scene): Setup[] {
           ? [
               {
                 what: kit.id,
-                seconds: fetchSeconds(way, { lines: 1, known: true, alike: 1, loose: false, aside: 0 }, true),
+                elements: [...fetchElements(way, ALONE), ...returnElements(way)],
               },
             ]
           : [];
       });
-      return [...carts, ...kits].map((s) => ({ activity: activity.id, station, ...s, times }));
+      return [...carts, ...kits].map(({ what, elements }) => ({
+        activity: activity.id,
+        station,
+        what,
+        seconds: totalSeconds(elements),
+        motions: byMotion(elements),
+        times,
+      }));
     });
   });
 }
 
 /** Going to a parked cart, rolling it up, rolling it back, and coming back: four times the way, and two grasps. */
-function rollSeconds(plan: Plan, station: string, cart: string): number {
+function rollElements(plan: Plan, station: string, cart: string, k: Constants): Element[] {
   const seat = plan.stations[station]!;
   const parked = plan.units[cart]!;
   const spot = Object.values(plan.spots).find((s) => s.unit === cart && s.station === station)!;
   const far = Math.max(0, distance(seat, parked) - 400) + distance(parked, spot);
-  if (distance(parked, spot) < 1) return 0;
-  const paces = (2 * far) / pace(plan.people[seat.person]!.stature);
-  return totalSeconds([element('walk', paces), element('grasp', 2), element('put down', 2)]);
+  if (distance(parked, spot) < 1) return [];
+  const paces = (2 * far) / pace(plan.people[seat.person]!.stature, k);
+  return [element('walk', paces, k), element('grasp', 2, k), element('put down', 2, k)];
 }

@@ -4,6 +4,7 @@
  */
 import { compartmentsOf } from '../furniture/compartments.ts';
 import { footprint } from '../furniture/footprint.ts';
+import { constantsOf } from '../model/constants.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Plan } from '../model/plan.ts';
 import { bodyOf } from '../reach/body.ts';
@@ -172,7 +173,7 @@ export function drawRound(plan: Plan, person: string | null = null): Drawing {
   }
   const who = person === null ? undefined : plan.people[person];
   if (who) {
-    const body = bodyOf(who.stature, null);
+    const body = bodyOf(who, null, constantsOf(plan.meta.constants));
     for (const [z, word] of [
       [body.overhead, 'overhead grip'],
       [body.standingShoulder, 'shoulder'],

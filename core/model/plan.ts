@@ -4,6 +4,7 @@
  * the room sees the walls pass from left to right.
  */
 import { z } from 'zod';
+import { ConstantsSchema } from './constants.ts';
 import { amount, count, degrees, id, length, name, position } from './fields.ts';
 import {
   BoxTypeSchema,
@@ -25,7 +26,7 @@ export * from './supply.ts';
 export * from './unit.ts';
 
 /** The version written into plan files; raise it with every change of shape that an older program cannot read. */
-export const PLAN_VERSION = 3;
+export const PLAN_VERSION = 4;
 
 export const MetaSchema = z.strictObject({
   id,
@@ -47,6 +48,8 @@ export const MetaSchema = z.strictObject({
   walkway: length('The walkway', 500, 1500).default(600),
   /** What no drawing shows: hot, loud, cold floor. */
   note: z.string().max(2000, 'A note has at most 2000 characters.').default(''),
+  /** Constants of the models that the maker changed (see constants.ts). */
+  constants: ConstantsSchema.default({}),
 });
 
 export const CornerSchema = z.strictObject({
@@ -154,6 +157,51 @@ export const PersonSchema = z.strictObject({
   stature: length('A standing height', 700, 2300),
   hand: z.enum(['right', 'left']).default('right'),
   wheelchair: z.boolean().default(false),
+  /** Things that are marked so are kept out of the reach of a child. */
+  child: z.boolean().default(false),
+  /** Whether this person may use steps. */
+  steps: z.boolean().default(true),
+  /** What this person should not lift more of, g; null for no limit. */
+  lifts: amount('What a person lifts', 0, 100_000).nullable().default(null),
+  /** Measured on the body, standing, mm; null takes the share of the height. */
+  eye: length('The eye height', 300, 2300).nullable().default(null),
+  shoulder: length('The shoulder height', 300, 2100).nullable().default(null),
+  elbow: length('The elbow height', 200, 1800).nullable().default(null),
+  knuckle: length('The knuckle height', 150, 1500).nullable().default(null),
+  knee: length('The knee height', 100, 1000).nullable().default(null),
+  /** From the shoulder to what the hand holds, arm stretched. */
+  grip: length('The arm length', 150, 1200).nullable().default(null),
+  /** The highest shelf that is touched with a grip. */
+  overhead: length('The overhead reach', 500, 2900).nullable().default(null),
+});
+
+/** What a person should be able to reach by themselves, or must not be able to. */
+export const WishSchema = z.strictObject({
+  id,
+  person: id,
+  supply: id,
+  wish: z.enum(['should reach', 'must not reach']),
+});
+
+/** A fetch that was timed with the stopwatch. */
+export const TimingSchema = z.strictObject({
+  id,
+  station: id,
+  /** Who fetched; null for the person of the station. */
+  person: id.nullable().default(null),
+  unit: id,
+  slot: z.string().regex(/^[a-z0-9]{1,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.'),
+  container: id.nullable().default(null),
+  /** What was fetched; null for anything that lay there alone. */
+  supply: id.nullable().default(null),
+  /** Whether it was put back, too. */
+  back: z.boolean().default(false),
+  seconds: amount('A time', 0.2, 600),
+  /** The day, or empty. */
+  day: z
+    .string()
+    .regex(/^(\d{4}-\d\d-\d\d)?$/, 'A day is a date like 2027-03-31.')
+    .default(''),
 });
 
 export const StationSchema = z.strictObject({
@@ -188,6 +236,8 @@ export const ActivitySchema = z.strictObject({
   /** Where it is mostly done; further places are hosts. */
   station: id.nullable(),
   posture: z.enum(['seated', 'standing', 'either']).default('either'),
+  /** Who does it; null for the person of its station. */
+  person: id.nullable().default(null),
   people: count('The number of people', 1, 12).default(1),
   /** Free surface that it takes, mm; null when it does not matter. */
   surfaceWidth: length('The width of the surface', 50, 6000).nullable().default(null),
@@ -264,6 +314,8 @@ export const TABLES = {
   containers: ContainerSchema,
   placements: PlacementSchema,
   photos: PhotoSchema,
+  wishes: WishSchema,
+  timings: TimingSchema,
 } as const;
 
 export type TableName = keyof typeof TABLES;
@@ -282,6 +334,8 @@ export type Host = z.infer<typeof HostSchema>;
 export type Relation = z.infer<typeof RelationSchema>;
 export type Station = z.infer<typeof StationSchema>;
 export type Activity = z.infer<typeof ActivitySchema>;
+export type Wish = z.infer<typeof WishSchema>;
+export type Timing = z.infer<typeof TimingSchema>;
 
 export interface Rows {
   corners: Corner;
@@ -305,6 +359,8 @@ export interface Rows {
   containers: Container;
   placements: Placement;
   photos: Photo;
+  wishes: Wish;
+  timings: Timing;
 }
 
 /** A plan in memory: one record of rows by id for each table. Never changed in place; see change.ts. */
@@ -340,6 +396,14 @@ export const REFERENCES: ReadonlyArray<{ table: TableName; column: string; to: T
   { table: 'placements', column: 'container', to: 'containers' },
   { table: 'photos', column: 'supply', to: 'supplies' },
   { table: 'photos', column: 'unit', to: 'units' },
+  { table: 'activities', column: 'person', to: 'people' },
+  { table: 'wishes', column: 'person', to: 'people' },
+  { table: 'wishes', column: 'supply', to: 'supplies' },
+  { table: 'timings', column: 'station', to: 'stations' },
+  { table: 'timings', column: 'person', to: 'people' },
+  { table: 'timings', column: 'unit', to: 'units' },
+  { table: 'timings', column: 'container', to: 'containers' },
+  { table: 'timings', column: 'supply', to: 'supplies' },
 ];
 
 /** An empty plan: a name, no room yet. */
@@ -358,6 +422,7 @@ export function emptyPlan(meta: Partial<Meta> & { id: string }): Plan {
       latitude: null,
       walkway: 600,
       note: '',
+      constants: {},
       ...meta,
     },
     ...(Object.fromEntries(TABLE_NAMES.map((table) => [table, {}])) as Omit<Plan, 'meta'>),

@@ -64,6 +64,8 @@ const unitShape = {
   mass: amount('The mass', 0, 1_000_000).nullable().default(null),
   /** What each of its places carries by its maker's word, g; null when not known. */
   load: amount('The load', 0, 1_000_000).nullable().default(null),
+  /** What its shelves are made of, for how far they sag. */
+  material: z.enum(['particleboard', 'MDF', 'pine', 'plywood', 'metal']).default('particleboard'),
 };
 export const ShapeSchema = z.strictObject(unitShape);
 
@@ -77,6 +79,8 @@ export const UnitSchema = z.strictObject({
   turn: degrees,
   /** Fixed to the wall, so that it cannot tip. */
   fixed: z.boolean().default(false),
+  /** It is kept locked, so that only those with the key get at what is in it. */
+  keyed: z.boolean().default(false),
   /** Its place is settled: it is not moved by hand. */
   locked: z.boolean().default(false),
   /** In the house already; else it is on the shopping list. */
@@ -122,10 +126,12 @@ export const UNIT_DEFAULTS = {
   price: null,
   mass: null,
   load: null,
+  material: 'particleboard',
 } as const satisfies Partial<z.infer<typeof ShapeSchema>>;
 export const STANDING_DEFAULTS = {
   fixed: false,
   locked: false,
+  keyed: false,
   owned: true,
   host: null,
   hostSlot: '',

@@ -5,7 +5,8 @@ import { explain } from '../explain.ts';
 import { applyChanges, set } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import { sceneOf } from '../scene.ts';
-import { findingIn, HEAVY, penaltiesOf, placeCost, searchSeconds, secondsFrom } from './cost.ts';
+import { PUBLISHED } from '../model/constants.ts';
+import { findingIn, penaltiesOf, placeCost, searchSeconds, secondsFrom } from './cost.ts';
 import { Fitter, usableWidth } from './feasible.ts';
 import { seeded, shuffled } from './seeded.ts';
 import { changesTo, solveAll } from './solve.ts';
@@ -39,7 +40,7 @@ describe('what a place costs', () => {
     const machine = supply('sewing-machine');
     const way = (id: string) => scene.ways.get('seat-sewing')!.get(id)!;
     const [high] = penaltiesOf(machine, way('shelfE/s1'));
-    expect(high).toMatchObject({ code: 'heavy', seconds: ((9000 - HEAVY.from) / 1000) * HEAVY.secondsPerKilo });
+    expect(high).toMatchObject({ code: 'heavy', seconds: (9 - PUBLISHED.heavyFrom) * PUBLISHED.heavyPerKilo });
     expect(penaltiesOf(machine, way('books/s6'))[0]!.words).toMatch(/on the floor/);
     expect(penaltiesOf(machine, way('books/s4'))).toEqual([]);
     expect(penaltiesOf(supply('pins'), way('shelfE/s1'))).toEqual([]);

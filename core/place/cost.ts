@@ -1,19 +1,11 @@
 /** What a place costs a supply: seconds of its fetches and, listed apart, penalties for broken wishes (methods.md 5). */
 import { element } from '../fetch/elements.ts';
+import { PUBLISHED, type Constants } from '../model/constants.ts';
 import { fetchSeconds, type Finding, type Way } from '../fetch/fetch.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { massEach } from '../fit/fit.ts';
 import type { Arrangement, Supply } from '../model/plan.ts';
 import { usesOf, type Scene } from '../scene.ts';
-
-/** Seconds that one look along a row of things takes: what every further line in a compartment adds half of to each fetch. */
-const LOOK_SECONDS = element('look').seconds;
-
-/** D4, heavy low: from this mass a piece is heavy, g; and seconds that each kilogram above adds to a fetch from a bad height. Our constants, no source. */
-export const HEAVY = { from: 2000, secondsPerKilo: 2 } as const;
-
-/** Seconds that hunting for a thing without a place takes on each fetch. Our constant, no source. */
-export const HUNT_SECONDS = 60;
 
 /** Fronts through which one does not see. */
 const CLOSED: ReadonlySet<string> = new Set(['drawer', 'pull-out', 'door', 'lid']);
@@ -31,6 +23,14 @@ export interface Crowd {
   lines: number;
   /** Taken width as a share of the inside width; above 1 things lie on and before each other. */
   share: number;
+  /** Other things that lie before it, seen from the front. */
+  behind?: number;
+}
+
+/** Whether a label, or a clear side, tells today what is in a place. */
+export function isLabelled(scene: Scene, compartment: Compartment): boolean {
+  const box = compartment.container === null ? null : scene.plan.containers[compartment.container]!;
+  return box ? box.labelled || box.seeThrough : scene.plan.units[compartment.unit]!.labelled;
 }
 
 /** How a supply is found in a compartment of an arrangement. A plan counts on its labels; today only on those that are there. */
@@ -42,9 +42,7 @@ export function findingIn(
   arrangement: Arrangement,
 ): Finding {
   const unit = scene.plan.units[compartment.unit]!;
-  const box = compartment.container === null ? null : scene.plan.containers[compartment.container]!;
-  const labelled = box ? box.labelled || box.seeThrough : unit.labelled;
-  const known = arrangement === 'planned' || labelled || !CLOSED.has(compartment.access);
+  const known = arrangement === 'planned' || isLabelled(scene, compartment) || !CLOSED.has(compartment.access);
   return {
     lines: crowd.lines,
     known,
@@ -56,22 +54,22 @@ export function findingIn(
           : 1,
     loose: supply.form === 'loose',
     // Of what lies too much, half is in front or on top of the one that is wanted.
-    aside: crowd.share > 1 ? ((1 - 1 / crowd.share) * crowd.lines) / 2 : 0,
+    aside: (crowd.share > 1 ? ((1 - 1 / crowd.share) * crowd.lines) / 2 : 0) + (crowd.behind ?? 0),
   };
 }
 
-/** The penalties of a supply in a compartment; the same whoever fetches it, but judged at the height band of the way. */
+/** D4, heavy low: the penalties of a supply in a compartment; the same whoever fetches it, but judged at the height band of the way. */
 export function penaltiesOf(supply: Supply, way: Way): Penalty[] {
   const mass = massEach(supply);
   if (
     supply.form !== 'sheets' &&
     supply.form !== 'loose' &&
     mass !== null &&
-    mass > HEAVY.from &&
+    mass > way.k.heavyFrom * 1000 &&
     way.band !== 'easy' &&
     way.band !== 'low'
   ) {
-    const seconds = ((mass - HEAVY.from) / 1000) * HEAVY.secondsPerKilo;
+    const seconds = (mass / 1000 - way.k.heavyFrom) * way.k.heavyPerKilo;
     return [
       {
         code: 'heavy',
@@ -127,6 +125,6 @@ export function placeCost(
 }
 
 /** Seconds that looking through n lines adds to a fetch; the part of a cost that depends on what else lies there. */
-export function searchSeconds(lines: number): number {
-  return lines > 1 ? ((lines + 1) / 2) * LOOK_SECONDS : 0;
+export function searchSeconds(lines: number, k: Constants = PUBLISHED): number {
+  return lines > 1 ? element('search', (lines + 1) / 2, k).seconds : 0;
 }

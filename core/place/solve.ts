@@ -9,7 +9,7 @@ import type { Change } from '../model/change.ts';
 import { remove, set } from '../model/change.ts';
 import { byName, type Placement, type Plan, type Supply } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, sceneOf, type Scene } from '../scene.ts';
-import { HUNT_SECONDS, placeCost, searchSeconds } from './cost.ts';
+import { placeCost, searchSeconds } from './cost.ts';
 import { Fitter } from './feasible.ts';
 import { goesAway, mayLieIn } from './rules.ts';
 import { fitsTightly } from './tighten.ts';
@@ -98,7 +98,9 @@ class Search {
   /** Seconds a week that a part adds to a compartment, the looking of the others there included. */
   added(part: { supply: Supply; count: number }, at: number): number {
     const own = this.fetches(part);
-    const [before, after] = [searchSeconds(this.lines[at]!), searchSeconds(this.lines[at]! + 1)];
+    const [before, after] = [this.lines[at]!, this.lines[at]! + 1].map((n) =>
+      searchSeconds(n, this.scene.constants),
+    ) as [number, number];
     return (
       (this.costs(part.supply)[at]! * part.count) / part.supply.count +
       own * after +
@@ -430,10 +432,13 @@ function total(search: Search, unplaced: Solution['unplaced']): number {
   for (const part of search.parts) {
     seconds +=
       (search.costs(part.supply)[part.at]! * part.count) / part.supply.count +
-      search.fetches(part) * searchSeconds(search.lines[part.at]!);
+      search.fetches(part) * searchSeconds(search.lines[part.at]!, search.scene.constants);
   }
   for (const { supply, count } of unplaced) {
-    seconds += fetchesAWeek(search.scene, supply) * (count / search.scene.plan.supplies[supply]!.count) * HUNT_SECONDS;
+    seconds +=
+      fetchesAWeek(search.scene, supply) *
+      (count / search.scene.plan.supplies[supply]!.count) *
+      search.scene.constants.hunt;
   }
   return seconds;
 }

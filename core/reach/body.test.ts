@@ -6,14 +6,14 @@ const maker = { stature: 1660 };
 const body = bodyAt(seat, maker);
 
 test('heights of somebody 1660 mm tall', () => {
-  expect(bodyOf(1660, null)).toMatchObject({ shoulder: 1660 * 0.818, overhead: 1660 * 1.204, knuckle: 1660 * 0.432 });
+  expect(bodyOf(maker, null)).toMatchObject({ shoulder: 1660 * 0.818, overhead: 1660 * 1.204, knuckle: 1660 * 0.432 });
   expect(body.shoulder).toBeCloseTo(450 + 561.08, 6);
   expect(pace(1660)).toBe(830);
   expect(pace(1900)).toBe(864);
 });
 
 test('height bands change at knee, knuckle, shoulder and overhead grip', () => {
-  const b = bodyOf(1000, null);
+  const b = bodyOf({ stature: 1000 }, null);
   expect([284, 286, 431, 433, 817, 819, 1203, 1205].map((z) => heightBand(z, b))).toEqual([
     'floor',
     'low',

@@ -1,34 +1,18 @@
 /**
- * A body at its work place. Segment lengths are shares of standing height:
- * Drillis & Contini 1966, reproduced in Winter, Biomechanics and Motor Control of Human Movement (values from memory).
+ * A body at its work place. Segment lengths are shares of standing height (Drillis & Contini 1966, in Winter,
+ * Biomechanics and Motor Control of Human Movement; values from memory, model/constants); what was measured on the
+ * person goes before.
  */
+import { PUBLISHED, type Constants } from '../model/constants.ts';
 import type { Person, Station } from '../model/plan.ts';
 import { bearing, turned, type Point } from '../room/geometry.ts';
 
-/** Shares of standing height. */
-export const SEGMENT = {
-  eye: 0.936,
-  shoulder: 0.818,
-  elbow: 0.63,
-  hip: 0.53,
-  knee: 0.285,
-  knuckle: 0.432,
-  upperArm: 0.186,
-  forearm: 0.146,
-  hand: 0.108,
-  sittingHeight: 0.52,
-  halfShoulderBreadth: 0.129,
-  /** Derived: shoulder to grip (upper arm + forearm + half a hand). */
-  grip: 0.386,
-  /** Derived: elbow to grip. */
-  forearmZone: 0.2,
-  /** Derived: shoulder height plus grip length, standing. */
-  overheadGrip: 1.204,
-  /** Derived, above the seat. */
-  seatedShoulder: 0.338,
-  seatedElbow: 0.15,
-  seatedEye: 0.456,
-} as const;
+/** Sitting height as a share of standing height (as above). */
+export const SITTING_HEIGHT = 0.52;
+
+type Measured = 'eye' | 'shoulder' | 'elbow' | 'knuckle' | 'knee' | 'grip' | 'overhead';
+/** A person as far as the size of the body goes. */
+export type Sized = Pick<Person, 'stature'> & Partial<Pick<Person, Measured | 'hand'>>;
 
 /** Heights over the floor (mm) and arm lengths (mm) of a person in a posture. */
 export interface Body {
@@ -44,33 +28,45 @@ export interface Body {
   grip: number;
   forearmZone: number;
   halfBreadth: number;
+  /** The side of the hand that is used first: 1 right, -1 left. */
+  side: 1 | -1;
 }
 
 /**
  * A person's body, standing or on a seat.
- * @param stature standing height, mm
  * @param seat height of the seat, mm, or null when standing
  */
-export function bodyOf(stature: number, seat: number | null): Body {
-  const share = (part: keyof typeof SEGMENT) => SEGMENT[part] * stature;
+export function bodyOf(person: Sized, seat: number | null, k: Constants = PUBLISHED): Body {
+  const { stature } = person;
+  const own = (part: Measured) => person[part] ?? k[part] * stature;
+  const standing = { eye: own('eye'), shoulder: own('shoulder'), elbow: own('elbow') };
+  // Seated: what was measured standing shifts the seated height by as much as it is off its share.
+  const above = (part: 'eye' | 'shoulder' | 'elbow', share: number) =>
+    seat! + share * stature + (standing[part] - k[part] * stature);
+  const grip = own('grip');
   return {
     stature,
-    shoulder: seat === null ? share('shoulder') : seat + share('seatedShoulder'),
-    elbow: seat === null ? share('elbow') : seat + share('seatedElbow'),
-    eye: seat === null ? share('eye') : seat + share('seatedEye'),
-    knee: share('knee'),
-    knuckle: share('knuckle'),
-    standingShoulder: share('shoulder'),
-    overhead: share('overheadGrip'),
-    grip: share('grip'),
-    forearmZone: share('forearmZone'),
-    halfBreadth: share('halfShoulderBreadth'),
+    shoulder: seat === null ? standing.shoulder : above('shoulder', k.seatedShoulder),
+    elbow: seat === null ? standing.elbow : above('elbow', k.seatedElbow),
+    eye: seat === null ? standing.eye : above('eye', k.seatedEye),
+    knee: own('knee'),
+    knuckle: own('knuckle'),
+    standingShoulder: standing.shoulder,
+    overhead: person.overhead ?? (person.shoulder || person.grip ? standing.shoulder + grip : k.overhead * stature),
+    grip,
+    forearmZone: (k.forearm / k.grip) * grip,
+    halfBreadth: k.halfBreadth * stature,
+    side: person.hand === 'left' ? -1 : 1,
   };
 }
 
 /** The body at a station. */
-export function bodyAt(station: Pick<Station, 'posture' | 'seatHeight'>, person: Pick<Person, 'stature'>): Body {
-  return bodyOf(person.stature, station.posture === 'seated' ? station.seatHeight : null);
+export function bodyAt(
+  station: Pick<Station, 'posture' | 'seatHeight'>,
+  person: Sized,
+  k: Constants = PUBLISHED,
+): Body {
+  return bodyOf(person, station.posture === 'seated' ? station.seatHeight : null, k);
 }
 
 /** Left and right shoulder from above, for somebody at `at` who looks towards `facing` (degrees from north). */
@@ -92,11 +88,6 @@ export function heightBand(z: number, body: Body): HeightBand {
   return z <= body.overhead ? 'high' : 'steps';
 }
 
-/** How far to the side a hand works without turning the seat, degrees to either side. */
-const SIDE = 100;
-/** How far one rolls or steps after turning, mm. */
-export const SWIVEL_STEP = 600;
-
 export type Ripple = 1 | 2 | 3 | 4 | 5 | 6;
 export const RIPPLE_WORD: Readonly<Record<Ripple, string>> = {
   1: 'In hand',
@@ -108,39 +99,59 @@ export const RIPPLE_WORD: Readonly<Record<Ripple, string>> = {
 };
 
 /** Length of a pace, mm: the MTM pace of 34 in, or half the standing height where that is less. */
-export function pace(stature: number): number {
-  return Math.min(864, stature / 2);
+export function pace(stature: number, k: Constants = PUBLISHED): number {
+  return Math.min(k.pace, stature / 2);
 }
+
+/** A point with its height over the floor, mm. */
+export type Point3 = Point & { z: number };
+
+/** What stands round somebody: whether a hand gets straight from one point to another, and a body over the floor. */
+export interface Around {
+  hand: (from: Point3, to: Point3) => boolean;
+  body: (from: Point, to: Point) => boolean;
+}
+/** Nothing in the way. */
+export const OPEN_SPACE: Around = { hand: () => true, body: () => true };
 
 /**
  * The ripple of an access point for somebody at a station.
  * @param target access point in the room, mm, with its height z
  * @param walk walking distance to where one stands to reach into it, mm
+ * @param around what is in the way of a hand (a table edge, a thing in front, an open door) and of a seat that rolls
  */
 export function rippleOf(
   station: Pick<Station, 'x' | 'y' | 'facing'> & Partial<Pick<Station, 'posture' | 'seat'>>,
   body: Body,
-  target: Point & { z: number },
+  target: Point3,
   walk: number,
+  k: Constants = PUBLISHED,
+  around: Around = OPEN_SPACE,
 ): Ripple {
   const off = Math.abs(((bearing(station, target) - station.facing + 540) % 360) - 180);
   const level = Math.hypot(target.x - station.x, target.y - station.y);
   const arms = shoulders(station, station.facing, body.halfBreadth);
-  const inFront = level < 1 || off <= SIDE;
+  const inFront = level < 1 || off <= k.side;
+  const from = (p: Point, z: number, most: number) =>
+    Math.hypot(target.x - p.x, target.y - p.y, target.z - z) <= most && around.hand({ ...p, z }, target);
   if (inFront && target.z >= body.elbow - 150 && target.z <= body.shoulder) {
-    const fromElbow = Math.min(...arms.map((s) => Math.hypot(target.x - s.x, target.y - s.y, target.z - body.elbow)));
-    if (fromElbow <= body.forearmZone) return 1;
+    if (arms.some((s) => from(s, body.elbow, body.forearmZone))) return 1;
   }
-  if (inFront) {
-    const fromShoulder = Math.min(
-      ...arms.map((s) => Math.hypot(target.x - s.x, target.y - s.y, target.z - body.shoulder)),
-    );
-    if (fromShoulder <= body.grip) return 2;
-  }
+  if (inFront && arms.some((s) => from(s, body.shoulder, body.grip))) return 2;
   // A chair or stool that does not turn has to be left for what lies behind it.
   const turns = station.posture !== 'seated' || (station.seat ?? 'swivel') === 'swivel';
-  if (turns && level <= levelReach(body, target.z) + SWIVEL_STEP) return 3;
-  return walk <= 2 * pace(body.stature) ? 4 : 5;
+  const rolls = Math.max(0, level - levelReach(body, target.z));
+  if (turns && rolls <= k.swivelStep) {
+    const share = level < 1 ? 0 : rolls / level;
+    const at = { x: station.x + (target.x - station.x) * share, y: station.y + (target.y - station.y) * share };
+    const facing = bearing(at, target);
+    if (
+      (rolls < 1 || around.body(station, at)) &&
+      shoulders(at, facing, body.halfBreadth).some((s) => around.hand({ ...s, z: body.shoulder }, target))
+    )
+      return 3;
+  }
+  return walk <= 2 * pace(body.stature, k) ? 4 : 5;
 }
 
 /**

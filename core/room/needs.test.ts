@@ -17,7 +17,7 @@ const by = (p: Plan, code: string) => checkNeeds(p).find((f) => f.code === code)
 
 describe('the height of a work surface (Grandjean, values from memory)', () => {
   test('standing: precision above the elbow, light below it, heavy farther below', () => {
-    const body = bodyOf(1700, null);
+    const body = bodyOf({ stature: 1700 }, null);
     expect(surfaceRange(body, 'precision', false)).toEqual([body.elbow + 50, body.elbow + 100]);
     expect(surfaceRange(body, 'light', false)).toEqual([body.elbow - 150, body.elbow - 100]);
     expect(surfaceRange(body, 'heavy', false)).toEqual([body.elbow - 400, body.elbow - 150]);

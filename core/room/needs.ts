@@ -1,6 +1,7 @@
 /** What activities need against what their stations give: surface, height, sockets, water, light, air, people. */
 import { inRoom } from '../furniture/footprint.ts';
 import type { Finding } from '../model/finding.ts';
+import { constantsOf } from '../model/constants.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Activity, type Plan, type Station } from '../model/plan.ts';
 import { bodyAt, type Body } from '../reach/body.ts';
@@ -181,7 +182,11 @@ function surface(
   const top = table.bottom + table.height;
   for (const personId of [station.person, ...(station.second === null || a.people < 2 ? [] : [station.second])]) {
     const person = plan.people[personId]!;
-    const [low, high] = surfaceRange(bodyAt(station, person), a.work, station.posture === 'seated');
+    const [low, high] = surfaceRange(
+      bodyAt(station, person, constantsOf(plan.meta.constants)),
+      a.work,
+      station.posture === 'seated',
+    );
     const off = top < low ? low - top : top - high;
     if (off <= 0.5) continue;
     add(

@@ -2,7 +2,7 @@
 import type { Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Plan, type Station } from '../model/plan.ts';
-import { SEGMENT } from '../reach/body.ts';
+import { SITTING_HEIGHT } from '../reach/body.ts';
 import { boxOf, NOISE } from './free.ts';
 import { distanceToSegment, inside, overlapDepth, turned, type Point } from './geometry.ts';
 import { freeHeight } from './overhead.ts';
@@ -57,7 +57,7 @@ export function checkSeats(plan: Plan): Finding[] {
   const stations = byName(here.stations);
   for (const station of stations) {
     const { stature } = here.people[station.person]!;
-    const needs = station.posture === 'seated' ? station.seatHeight + SEGMENT.sittingHeight * stature : stature;
+    const needs = station.posture === 'seated' ? station.seatHeight + SITTING_HEIGHT * stature : stature;
     const free = freeHeight(here, station);
     if (free < needs - NOISE)
       findings.push(

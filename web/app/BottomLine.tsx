@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { Popover } from 'radix-ui';
 import type { Week } from '@heronstone/core/evaluate.ts';
-import { HUNT_SECONDS } from '@heronstone/core/place/cost.ts';
+import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { useStore } from '../state/store.ts';
 
 const minutes = (value: number) => (value >= 10 ? String(Math.round(value)) : value.toFixed(1));
@@ -50,6 +50,7 @@ export function BottomLine() {
 }
 
 function Figure({ week, word, title }: { week: Week; word: string; title: string }) {
+  const { hunt } = constantsOf(useStore((s) => s.plan)?.meta.constants);
   return (
     <Popover.Root>
       <Popover.Trigger className="rounded px-1 hover:underline">
@@ -81,7 +82,7 @@ function Figure({ week, word, title }: { week: Week; word: string; title: string
           <p className="mt-2 text-xs text-soft">
             Each fetch is a sum of standard motion times (MTM-1, Maynard, Stegemerten & Schwab 1948) along the shortest
             way over the free floor, times the fetches a session and the sessions a week. A thing without a place is
-            hunted for {HUNT_SECONDS} s each time (our constant). Choose a thing to see its own elements.
+            hunted for {hunt} s each time (our constant). Choose a thing to see its own elements.
           </p>
           <Popover.Arrow className="fill-[var(--line)]" />
         </Popover.Content>

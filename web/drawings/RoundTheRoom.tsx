@@ -1,6 +1,7 @@
 /** All walls unrolled into one long strip, seen from inside: every drawer, shelf and cubby front at its true height. */
 import { useEffect, useRef, useState } from 'react';
 import type { CompartmentReport } from '@heronstone/core/evaluate.ts';
+import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { bodyOf } from '@heronstone/core/reach/body.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
@@ -80,7 +81,7 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
   const y = (z: number) => above + ceiling - z;
   const station = stationId ? plan.stations[stationId] : undefined;
   const person = station && plan.people[station.person];
-  const body = person && bodyOf(person.stature, null);
+  const body = person && bodyOf(person, null, constantsOf(plan.meta.constants));
   const units = Object.values(plan.units)
     .map((unit) => ({ unit, span: report.units[unit.id]?.span ?? null }))
     .filter((u) => u.span !== null)

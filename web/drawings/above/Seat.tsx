@@ -1,14 +1,15 @@
 /** Seats from above, and the ripples round the chosen one. */
 import type { KeyboardEvent, PointerEvent } from 'react';
+import { constantsOf } from '@heronstone/core/model/constants.ts';
 import type { Plan, Station } from '@heronstone/core/model/plan.ts';
-import { bodyAt, levelReach, pace, SWIVEL_STEP } from '@heronstone/core/reach/body.ts';
+import { bodyAt, levelReach, pace } from '@heronstone/core/reach/body.ts';
 import { RippleMark } from '../RippleMark.tsx';
 
 /** The ripples round the chosen seat: forearm zone, arm's length, swivel, two paces. */
 export function Rings({ station, plan, px, small }: { station: Station; plan: Plan; px: number; small: boolean }) {
   const person = plan.people[station.person]!;
-  const body = bodyAt(station, person);
-  const swivel = levelReach(body, body.shoulder) + SWIVEL_STEP;
+  const body = bodyAt(station, person, constantsOf(plan.meta.constants));
+  const swivel = levelReach(body, body.shoulder) + constantsOf(plan.meta.constants).swivelStep;
   const rings = [
     { r: body.forearmZone + body.halfBreadth, n: 1 },
     { r: body.grip + body.halfBreadth * 0.6, n: 2 },

@@ -1,6 +1,7 @@
 /** What belongs to a wall in the unrolled strip, and the shape of the person who looks at it. */
 import type { Report } from '@heronstone/core/evaluate.ts';
 import type { Plan, Station } from '@heronstone/core/model/plan.ts';
+import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { bodyAt } from '@heronstone/core/reach/body.ts';
 import { wallTop } from '@heronstone/core/room/overhead.ts';
 import { facedWall, wallsOf } from '@heronstone/core/room/walls.ts';
@@ -112,7 +113,7 @@ export function Silhouette({
   const person = plan.people[station.person]!;
   const wall = facedWall(station, station.facing, report.room.walls)!;
   const along = wall.start + (station.x - wall.from.x) * wall.along.x + (station.y - wall.from.y) * wall.along.y;
-  const body = bodyAt(station, person);
+  const body = bodyAt(station, person, constantsOf(plan.meta.constants));
   const half = body.halfBreadth;
   const head = (person.stature * 0.13) / 2;
   const hip = station.posture === 'seated' ? station.seatHeight : person.stature * 0.53;

@@ -1,4 +1,5 @@
 import { remove, removeWithDependents, set } from '@heronstone/core/model/change.ts';
+import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { byName, type Plan, type Station, type Unit } from '@heronstone/core/model/plan.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { bodyAt } from '@heronstone/core/reach/body.ts';
@@ -13,7 +14,7 @@ import { FindingLine } from './FindingLine.tsx';
 export function StationSheet({ station, plan }: { station: Station; plan: Plan }) {
   const system = plan.meta.units;
   const person = plan.people[station.person]!;
-  const body = bodyAt(station, person);
+  const body = bodyAt(station, person, constantsOf(plan.meta.constants));
   const report = useStore((s) => s.report);
   const findings = report?.findings.filter((f) => f.target?.table === 'stations' && f.target.id === station.id) ?? [];
   const change = (what: string, columns: Partial<Station>) =>

@@ -1,0 +1,212 @@
+/**
+ * Every constant of the models of time, reach and load that a maker may change, with its published or first value, unit
+ * and source. A plan keeps only those that were changed (meta.constants); taking one out is the way back.
+ */
+import { z } from 'zod';
+import { amount } from './fields.ts';
+
+export interface Constant {
+  value: number;
+  unit: string;
+  /** What it is, as a person reads it. */
+  words: string;
+  source: string;
+  group: 'Motions' | 'My own factors' | 'Costs' | 'Body' | 'Reach' | 'Load';
+  least: number;
+  most: number;
+}
+
+const MTM = 'MTM-1, Maynard, Stegemerten & Schwab 1948 (value from memory)';
+const BODY = 'Drillis & Contini 1966, in Winter, Biomechanics and Motor Control of Human Movement (value from memory)';
+const OWN = 'our constant, no source';
+const STUDY = 'your own factor; 1 is the published time. The time study on Find can set it';
+
+const tmu = (value: number, words: string): Constant => ({
+  value,
+  unit: 'TMU',
+  words,
+  source: MTM,
+  group: 'Motions',
+  least: 0.1,
+  most: 200,
+});
+const factor = (words: string): Constant => ({
+  value: 1,
+  unit: '×',
+  words,
+  source: STUDY,
+  group: 'My own factors',
+  least: 0.1,
+  most: 10,
+});
+const share = (value: number, words: string, source = BODY): Constant => ({
+  value,
+  unit: 'of height',
+  words,
+  source,
+  group: 'Body',
+  least: 0.05,
+  most: 1.5,
+});
+const load = (value: number, unit: string, words: string, source: string, most: number): Constant => ({
+  value,
+  unit,
+  words,
+  source,
+  group: 'Load',
+  least: 0,
+  most,
+});
+const EN = 'EN 312 and EN 622-5 for boards; solid wood and plywood usual values (from memory)';
+const CREEP = 'EN 1995-1-1, k_def, service class 1 (value from memory)';
+
+export const CONSTANTS = {
+  look: tmu(7.3, 'one look (eye focus), and each thing looked at'),
+  grasp: tmu(2, 'grasp, easy'),
+  jumble: tmu(9.1, 'grasp out of a jumble'),
+  release: tmu(2, 'release'),
+  turn: tmu(18.6, 'turn the body, case 1'),
+  turnRound: tmu(37.2, 'turn the body, case 2'),
+  sideStep: tmu(17, 'side step or roll, to begin'),
+  sideStepInch: { ...tmu(0.6, 'side step or roll, for each inch'), unit: 'TMU an inch', least: 0 },
+  standUp: tmu(43.4, 'stand up'),
+  sitDown: tmu(34.7, 'sit down'),
+  walk: { ...tmu(15, 'walk, a pace'), unit: 'TMU a pace' },
+  bend: tmu(29, 'bend'),
+  straighten: tmu(31.9, 'arise from a bend'),
+  kneel: tmu(29, 'kneel on one knee'),
+  rise: tmu(31.9, 'arise from one knee'),
+  reach: { ...factor('reaching, of the table of MTM-1 (case B)'), source: MTM, group: 'Motions' },
+  move: { ...factor('moving with a thing in the hand, of the table of MTM-1 (case B)'), source: MTM, group: 'Motions' },
+  walking: factor('walking, turning, rolling'),
+  bending: factor('bending, kneeling, steps'),
+  rising: factor('getting up and sitting down'),
+  opening: factor('opening, closing, moving aside'),
+  looking: factor('looking and searching'),
+  handling: factor('reaching, grasping, carrying'),
+  steps: {
+    value: 12,
+    unit: 's',
+    words: 'get the steps, climb, come down, put them back',
+    source: 'maker’s constant, to begin with',
+    group: 'Costs',
+    least: 1,
+    most: 300,
+  },
+  hunt: {
+    value: 60,
+    unit: 's',
+    words: 'hunting for a thing that has no place, each time',
+    source: OWN,
+    group: 'Costs',
+    least: 0,
+    most: 3600,
+  },
+  heavyFrom: { value: 2, unit: 'kg', words: 'a piece is heavy from', source: OWN, group: 'Costs', least: 0, most: 50 },
+  heavyPerKilo: {
+    value: 5,
+    unit: 's',
+    words: 'each kilogram above that, from a bad height, adds to a fetch',
+    source: OWN,
+    group: 'Costs',
+    least: 0,
+    most: 60,
+  },
+  eye: share(0.936, 'eye height'),
+  shoulder: share(0.818, 'shoulder height'),
+  elbow: share(0.63, 'elbow height'),
+  knee: share(0.285, 'knee height'),
+  knuckle: share(0.432, 'knuckle height', 'derived in Winter’s proportions (value from memory)'),
+  grip: share(0.386, 'shoulder to grip', 'upper arm 0.186 + forearm 0.146 + half a hand 0.054'),
+  forearm: share(0.2, 'elbow to grip', 'forearm 0.146 + half a hand 0.054'),
+  overhead: share(1.204, 'overhead grip reach', 'shoulder 0.818 + grip 0.386'),
+  halfBreadth: share(0.129, 'half the breadth of the shoulders'),
+  seatedShoulder: share(0.338, 'shoulder above the seat'),
+  seatedElbow: share(0.15, 'elbow above the seat'),
+  seatedEye: share(0.456, 'eye above the seat'),
+  pace: {
+    value: 864,
+    unit: 'mm',
+    words: 'a pace (never more than half the height)',
+    source: `${MTM}: 34 in`,
+    group: 'Reach',
+    least: 200,
+    most: 1200,
+  },
+  swivelStep: {
+    value: 600,
+    unit: 'mm',
+    words: 'one rolls or steps at most so far after turning',
+    source: OWN,
+    group: 'Reach',
+    least: 0,
+    most: 2000,
+  },
+  side: {
+    value: 100,
+    unit: '°',
+    words: 'a hand works so far to the side without turning the seat',
+    source: OWN,
+    group: 'Reach',
+    least: 30,
+    most: 180,
+  },
+  lean: {
+    value: 500,
+    unit: 'mm',
+    words: 'one leans over a table at most so far',
+    source: OWN,
+    group: 'Reach',
+    least: 0,
+    most: 1200,
+  },
+  view: {
+    value: 110,
+    unit: '°',
+    words: 'one sees so far to either side by turning the head',
+    source: OWN,
+    group: 'Reach',
+    least: 30,
+    most: 180,
+  },
+  lift: load(23, 'kg', 'load constant of the lifting equation', 'Waters, Putz-Anderson, Garg & Fine 1993', 40),
+  sagLimit: load(300, 'of the span', 'a shelf may sag one part in', 'common practice for furniture, no source', 2000),
+  eParticleboard: load(1600, 'N/mm²', 'stiffness of particleboard', EN, 20000),
+  eMdf: load(2200, 'N/mm²', 'stiffness of MDF', EN, 20000),
+  ePine: load(9000, 'N/mm²', 'stiffness of solid pine', EN, 20000),
+  ePlywood: load(6000, 'N/mm²', 'stiffness of plywood', EN, 20000),
+  creepBoard: load(2.25, '', 'creep of particleboard and MDF', CREEP, 10),
+  creepPine: load(0.6, '', 'creep of solid wood', CREEP, 10),
+  creepPlywood: load(0.8, '', 'creep of plywood', CREEP, 10),
+  pull: load(23, 'kg', 'weight that pulls on the front edge of a drawer', 'after ASTM F2057 (value from memory)', 100),
+} as const satisfies Record<string, Constant>;
+
+export type ConstantKey = keyof typeof CONSTANTS;
+export const CONSTANT_KEYS = Object.keys(CONSTANTS) as ConstantKey[];
+export type Constants = Readonly<Record<ConstantKey, number>>;
+export type ChangedConstants = Readonly<Partial<Record<ConstantKey, number>>>;
+
+/** Those that a plan changes. */
+export const ConstantsSchema = z.strictObject(
+  Object.fromEntries(
+    CONSTANT_KEYS.map((key) => {
+      const { words, least, most } = CONSTANTS[key];
+      return [key, amount(`“${words}”`, least, most).optional()];
+    }),
+  ) as unknown as Record<ConstantKey, z.ZodOptional<z.ZodNumber>>,
+);
+
+const known = new WeakMap<ChangedConstants, Constants>();
+
+/** All constants, with those that were changed. */
+export function constantsOf(changed: ChangedConstants = NONE): Constants {
+  let all = known.get(changed);
+  if (!all) {
+    all = Object.fromEntries(CONSTANT_KEYS.map((key) => [key, changed[key] ?? CONSTANTS[key].value])) as Constants;
+    known.set(changed, all);
+  }
+  return all;
+}
+const NONE: ChangedConstants = {};
+/** As published, nothing changed. */
+export const PUBLISHED = constantsOf(NONE);

@@ -1,0 +1,201 @@
+/** What is in the way of a hand, an eye and a rolling seat: furniture as upright prisms, table tops as slabs, open doors, walls. */
+import { footprint, inRoom } from '../furniture/footprint.ts';
+import { compartmentsOf, type Compartment } from '../furniture/compartments.ts';
+import type { Plan, Unit } from '../model/plan.ts';
+import { distanceToSegment, inside, type Point } from '../room/geometry.ts';
+import { blocksWalking } from '../room/floor.ts';
+import { outlineOf } from '../room/walls.ts';
+import type { Around, Point3 } from './body.ts';
+
+/** Something solid: its outline from above, clockwise, and the heights between which it is. */
+export interface Prism {
+  unit: string;
+  name: string;
+  shape: readonly Point[];
+  bottom: number;
+  top: number;
+}
+
+/** One looks and reaches through these. */
+const SEE_THROUGH: ReadonlySet<Unit['kind']> = new Set(['rail', 'rack', 'pegboard']);
+/** What a line may cut into a solid before that counts, mm: the reach of a hand round an edge. */
+const GRAZE = 20;
+/** Thickness of an open door leaf, mm. Common practice, no source. */
+const LEAF = 20;
+
+/** The solids of a room: closed furniture whole, tables by their tops, wall shelves by their boards. */
+export function prismsOf(plan: Pick<Plan, 'units'>): Prism[] {
+  return Object.values(plan.units)
+    .filter((u) => !SEE_THROUGH.has(u.kind))
+    .map((u) => ({
+      unit: u.id,
+      name: u.name,
+      shape: footprint(u),
+      bottom: u.kind === 'table' ? u.bottom + u.height - u.board : u.bottom,
+      top: u.bottom + u.height,
+    }));
+}
+
+/** The leaf of a door before a whole unit, swung open: a thing on the hinge side is reached from the other side only. */
+export function openLeaves(unit: Unit): Prism[] {
+  if (unit.doors !== 'left' && unit.doors !== 'right' && unit.doors !== 'pair') return [];
+  const behind = compartmentsOf(unit).filter((c) => c.access === 'door');
+  if (behind.length === 0) return [];
+  const left = Math.min(...behind.map((c) => c.front.left));
+  const right = Math.max(...behind.map((c) => c.front.right));
+  const out = unit.doors === 'pair' ? (right - left) / 2 : right - left;
+  const leaf = (from: number): Prism => ({
+    unit: unit.id,
+    name: `the open door of ${unit.name}`,
+    shape: [
+      inRoom(unit, from, unit.depth),
+      inRoom(unit, from + LEAF, unit.depth),
+      inRoom(unit, from + LEAF, unit.depth + out),
+      inRoom(unit, from, unit.depth + out),
+    ],
+    bottom: Math.min(...behind.map((c) => c.front.bottom)),
+    top: Math.max(...behind.map((c) => c.front.top)),
+  });
+  return [...(unit.doors === 'right' ? [] : [leaf(left)]), ...(unit.doors === 'left' ? [] : [leaf(right - LEAF)])];
+}
+
+/** Length of a straight line inside a prism, mm. */
+export function lengthInside(a: Point3, b: Point3, prism: Prism): number {
+  let [from, to] = [0, 1];
+  const cut = (start: number, slope: number) => {
+    // start + t * slope must not be above 0.
+    if (Math.abs(slope) < 1e-12) {
+      if (start > 0) to = -1;
+    } else if (slope > 0) to = Math.min(to, -start / slope);
+    else from = Math.max(from, -start / slope);
+  };
+  const [dx, dy, dz] = [b.x - a.x, b.y - a.y, b.z - a.z];
+  cut(a.z - prism.top, dz);
+  cut(prism.bottom - a.z, -dz);
+  const { shape } = prism;
+  for (let i = 0; i < shape.length; i++) {
+    const [p, q] = [shape[i]!, shape[(i + 1) % shape.length]!];
+    // Outward normal of an edge of a clockwise shape (y down).
+    const [nx, ny] = [q.y - p.y, p.x - q.x];
+    cut((a.x - p.x) * nx + (a.y - p.y) * ny, dx * nx + dy * ny);
+  }
+  return to <= from ? 0 : (to - from) * Math.hypot(dx, dy, dz);
+}
+
+/** The first solid that a straight line runs into, or null. @param but units that do not count */
+export function inTheWay(a: Point3, b: Point3, prisms: readonly Prism[], but: ReadonlySet<string>): Prism | null {
+  const [x0, x1] = [Math.min(a.x, b.x), Math.max(a.x, b.x)];
+  const [y0, y1] = [Math.min(a.y, b.y), Math.max(a.y, b.y)];
+  const [z0, z1] = [Math.min(a.z, b.z), Math.max(a.z, b.z)];
+  for (const prism of prisms) {
+    if (but.has(prism.unit) || prism.bottom >= z1 || prism.top <= z0) continue;
+    if (!prism.shape.some((p) => p.x > x0) || !prism.shape.some((p) => p.x < x1)) continue;
+    if (!prism.shape.some((p) => p.y > y0) || !prism.shape.some((p) => p.y < y1)) continue;
+    // A line that only just goes through a thin board goes through it all the same.
+    const thin = Math.min(GRAZE, (prism.top - prism.bottom) / 2);
+    if (lengthInside(a, b, prism) > thin) return prism;
+  }
+  return null;
+}
+
+/** Whether a straight line leaves the room through a wall. The last millimetres may lie in one (a board on it). */
+export function throughWall(a: Point, b: Point, outline: readonly Point[]): boolean {
+  if (outline.length < 3) return false;
+  const far = Math.hypot(b.x - a.x, b.y - a.y);
+  if (far < 1e-6) return false;
+  const short = Math.max(0, 1 - 5 / far);
+  const end = { x: a.x + (b.x - a.x) * short, y: a.y + (b.y - a.y) * short };
+  const side = (p: Point, q: Point, r: Point) => (q.x - p.x) * (r.y - p.y) - (q.y - p.y) * (r.x - p.x);
+  return outline.some((p, i) => {
+    const q = outline[(i + 1) % outline.length]!;
+    return side(p, q, a) * side(p, q, end) < 0 && side(a, end, p) * side(a, end, q) < 0;
+  });
+}
+
+/** Room and furniture as they stand, ready to be asked. */
+export interface Obstacles {
+  prisms: readonly Prism[];
+  leaves: ReadonlyMap<string, readonly Prism[]>;
+  outline: readonly Point[];
+  floor: ReadonlyArray<{ unit: string; shape: readonly Point[] }>;
+  /** Units that are one with another: inserts in its openings. */
+  together: ReadonlyMap<string, string>;
+}
+
+/** @param plan as it stands (see room/standing) */
+export function obstaclesOf(plan: Pick<Plan, 'units' | 'corners'>): Obstacles {
+  const units = Object.values(plan.units);
+  return {
+    prisms: prismsOf(plan),
+    leaves: new Map(units.map((u) => [u.id, openLeaves(u)])),
+    outline: outlineOf(plan),
+    floor: units.filter(blocksWalking).map((u) => ({ unit: u.id, shape: footprint(u) })),
+    together: new Map(units.flatMap((u) => (u.host === null ? [] : [[u.id, u.host] as const]))),
+  };
+}
+
+/** Units that are not in the way of a compartment: its own, and the one in whose opening that stands. */
+export function ownUnits(compartment: Pick<Compartment, 'unit'>, { together }: Obstacles): Set<string> {
+  const own = new Set([compartment.unit]);
+  const host = together.get(compartment.unit);
+  if (host !== undefined) own.add(host);
+  return own;
+}
+
+/**
+ * What is around somebody who reaches for a compartment.
+ * @param seatTable the table at which the seat stands: the seat is under it anyway
+ */
+export function aroundFor(
+  compartment: Pick<Compartment, 'unit' | 'access'>,
+  obstacles: Obstacles,
+  seatTable: string | null,
+): Around {
+  const own = ownUnits(compartment, obstacles);
+  const leaves = compartment.access === 'door' ? (obstacles.leaves.get(compartment.unit) ?? []) : [];
+  return {
+    hand: (a, b) =>
+      inTheWay(a, b, obstacles.prisms, own) === null &&
+      inTheWay(a, b, leaves, NONE) === null &&
+      !throughWall(a, b, obstacles.outline),
+    body: (a, b) =>
+      !throughWall(a, b, obstacles.outline) &&
+      obstacles.floor.every(
+        ({ unit, shape }) =>
+          unit === seatTable ||
+          inside(a, shape) ||
+          !(inside(b, shape) || shape.some((p, i) => crosses(a, b, p, shape[(i + 1) % shape.length]!))),
+      ),
+  };
+}
+const NONE: ReadonlySet<string> = new Set();
+
+function crosses(a: Point, b: Point, p: Point, q: Point): boolean {
+  const side = (s: Point, t: Point, r: Point) => (t.x - s.x) * (r.y - s.y) - (t.y - s.y) * (r.x - s.x);
+  return side(p, q, a) * side(p, q, b) < 0 && side(a, b, p) * side(a, b, q) < 0;
+}
+
+/** How deep the things are over which one reaches to an access point from where one is, mm: a table, a counter. */
+export function reachesOver(
+  from: Point,
+  target: Point3,
+  compartment: Pick<Compartment, 'unit'>,
+  obstacles: Obstacles,
+): number {
+  const own = ownUnits(compartment, obstacles);
+  const flat = (p: Point, z: number): Point3 => ({ ...p, z });
+  let deepest = 0;
+  for (const prism of obstacles.prisms) {
+    if (own.has(prism.unit) || prism.top > target.z || prism.top < 500) continue;
+    const z = (prism.top + prism.bottom) / 2;
+    const length = lengthInside(flat(from, z), flat(target, z), prism);
+    if (length > GRAZE) deepest = Math.max(deepest, length, nearestTo(target, prism.shape, from));
+  }
+  return deepest;
+}
+
+/** How far the front edge of a shape, as met on the way from a point, lies from a target, mm. */
+function nearestTo(target: Point, shape: readonly Point[], from: Point): number {
+  const first = Math.min(...shape.map((p, i) => distanceToSegment(from, p, shape[(i + 1) % shape.length]!)));
+  return Math.max(0, Math.hypot(target.x - from.x, target.y - from.y) - (inside(from, shape) ? 0 : first));
+}

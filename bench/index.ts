@@ -2,6 +2,7 @@
 import { evaluate } from '@heronstone/core/evaluate.ts';
 import { applyChanges } from '@heronstone/core/model/change.ts';
 import { changesTo, solve, solveAll } from '@heronstone/core/place/solve.ts';
+import { benchIncremental } from './incremental.ts';
 import { benchPacking } from './packing.ts';
 import { benchPaths } from './paths.ts';
 import { largePlan } from './largePlan.ts';
@@ -47,5 +48,6 @@ for (const [supplies, compartments] of sizes) {
   before = { solve: solving, evaluate: evaluating };
 }
 console.table(rows);
+benchIncremental();
 benchPacking();
 benchPaths();

@@ -56,7 +56,15 @@ const FETCHES: ReadonlyArray<[string, 'seated' | 'standing', Compartment, Partia
   ['one of six lines on a shelf', 'seated', at(1800, -700, 1200), { lines: 6 }],
   ['an unlabelled drawer of five', 'seated', at(1800, -700, 900, 'drawer'), { known: false, alike: 5 }],
   ['from an over-full shelf', 'seated', at(1800, -700, 1200), { lines: 4, aside: 1.5 }],
+  ['a pull-out in the next corner', 'standing', at(-1400, -600, 700, 'pull-out'), {}],
+  ['a cupboard with a door, at shoulder height', 'seated', at(1300, 900, 1300, 'door'), {}],
+  ['a board on the wall, a step to the side', 'standing', at(700, -500, 1350, 'peg'), {}],
+  ['a tray behind the seat', 'seated', at(0, 700, 750), { lines: 3 }],
+  ['a long way down to the floor', 'standing', at(3800, 2600, 120), {}],
+  ['something behind two others', 'standing', at(1500, -1100, 900), { aside: 2 }],
 ];
+
+test('there are twenty whole fetches', () => expect(FETCHES).toHaveLength(20));
 
 test.each(FETCHES)('%s: MTM and MODAPTS within 30 %%', (_, posture, compartment, more) => {
   const way = wayOf(seat(posture), maker, compartment);

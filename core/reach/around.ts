@@ -2,7 +2,7 @@
 import { footprint, inRoom } from '../furniture/footprint.ts';
 import { compartmentsOf, type Compartment } from '../furniture/compartments.ts';
 import type { Plan, Unit } from '../model/plan.ts';
-import { distanceToSegment, inside, type Point } from '../room/geometry.ts';
+import { inside, type Point } from '../room/geometry.ts';
 import { blocksWalking } from '../room/floor.ts';
 import { outlineOf } from '../room/walls.ts';
 import type { Around, Point3 } from './body.ts';
@@ -59,8 +59,8 @@ export function openLeaves(unit: Unit): Prism[] {
   return [...(unit.doors === 'right' ? [] : [leaf(left)]), ...(unit.doors === 'left' ? [] : [leaf(right - LEAF)])];
 }
 
-/** Length of a straight line inside a prism, mm. */
-export function lengthInside(a: Point3, b: Point3, prism: Prism): number {
+/** Where a straight line enters and leaves a prism, as shares of its length; null when it does not meet it. */
+function spanInside(a: Point3, b: Point3, prism: Prism): [from: number, to: number] | null {
   let [from, to] = [0, 1];
   const cut = (start: number, slope: number) => {
     // start + t * slope must not be above 0.
@@ -79,7 +79,13 @@ export function lengthInside(a: Point3, b: Point3, prism: Prism): number {
     const [nx, ny] = [q.y - p.y, p.x - q.x];
     cut((a.x - p.x) * nx + (a.y - p.y) * ny, dx * nx + dy * ny);
   }
-  return to <= from ? 0 : (to - from) * Math.hypot(dx, dy, dz);
+  return to <= from ? null : [from, to];
+}
+
+/** Length of a straight line inside a prism, mm. */
+export function lengthInside(a: Point3, b: Point3, prism: Prism): number {
+  const span = spanInside(a, b, prism);
+  return span === null ? 0 : (span[1] - span[0]) * Math.hypot(b.x - a.x, b.y - a.y, b.z - a.z);
 }
 
 /** The first solid that a straight line runs into, or null. @param but units that do not count */
@@ -175,27 +181,22 @@ function crosses(a: Point, b: Point, p: Point, q: Point): boolean {
   return side(p, q, a) * side(p, q, b) < 0 && side(a, b, p) * side(a, b, q) < 0;
 }
 
-/** How deep the things are over which one reaches to an access point from where one is, mm: a table, a counter. */
-export function reachesOver(
-  from: Point,
-  target: Point3,
-  compartment: Pick<Compartment, 'unit'>,
-  obstacles: Obstacles,
-): number {
-  const own = ownUnits(compartment, obstacles);
-  const flat = (p: Point, z: number): Point3 => ({ ...p, z });
+/** What is lower than this one rolls or steps up to, mm: it is no obstruction to a reach. Common practice, no source. */
+const OVER = 500;
+
+/** How far the front edge of what stands before a place (a table, a counter) lies from it, mm; 0 when nothing does. */
+export function reachesOver(c: Pick<Compartment, 'unit' | 'access3' | 'door' | 'stand'>, obstacles: Obstacles): number {
+  const own = ownUnits(c, obstacles);
+  const { x, y, z } = c.access3;
+  const far = Math.hypot(c.stand.x - c.door.x, c.stand.y - c.door.y) || 1;
+  const [dx, dy] = [(c.stand.x - c.door.x) / far, (c.stand.y - c.door.y) / far];
+  const look = 1500;
   let deepest = 0;
   for (const prism of obstacles.prisms) {
-    if (own.has(prism.unit) || prism.top > target.z || prism.top < 500) continue;
-    const z = (prism.top + prism.bottom) / 2;
-    const length = lengthInside(flat(from, z), flat(target, z), prism);
-    if (length > GRAZE) deepest = Math.max(deepest, length, nearestTo(target, prism.shape, from));
+    if (own.has(prism.unit) || prism.top > z || prism.top < OVER) continue;
+    const level = (prism.top + prism.bottom) / 2;
+    const span = spanInside({ x, y, z: level }, { x: x + dx * look, y: y + dy * look, z: level }, prism);
+    if (span && (span[1] - span[0]) * look > GRAZE) deepest = Math.max(deepest, span[1] * look);
   }
   return deepest;
-}
-
-/** How far the front edge of a shape, as met on the way from a point, lies from a target, mm. */
-function nearestTo(target: Point, shape: readonly Point[], from: Point): number {
-  const first = Math.min(...shape.map((p, i) => distanceToSegment(from, p, shape[(i + 1) % shape.length]!)));
-  return Math.max(0, Math.hypot(target.x - from.x, target.y - from.y) - (inside(from, shape) ? 0 : first));
 }

@@ -158,7 +158,7 @@ function touches(p: Point, s: Solid): boolean {
  */
 export function standBefore(floor: Floor, front: Point, wanted: Point, hangs: boolean): Point {
   const out = subtract(wanted, front);
-  for (const share of hangs ? [1, 0.8, 0.6, 0.4, 1.3, 1.6, 1.9, 2.2] : [1, 0.8, 0.6, 0.4]) {
+  for (const share of hangs ? [1, 0.8, 0.6, 0.4, 1.3, 1.6, 1.9, 2.2, 2.6, 3, 3.5] : [1, 0.8, 0.6, 0.4]) {
     const at = { x: front.x + out.x * share, y: front.y + out.y * share };
     if (
       inside(at, floor.outline) &&

@@ -8,6 +8,8 @@ import { footprint, inRoom } from '../furniture/footprint.ts';
 import type { Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Plan, type Unit } from '../model/plan.ts';
+import { reachableSeatedInChair } from '../reach/access.ts';
+import { obstaclesOf, reachesOver } from '../reach/around.ts';
 import { caution, boxOf, freeBefore, inSpan, NOISE } from './free.ts';
 import { distanceToSegment, inside, overlapDepth, subtract, type Point } from './geometry.ts';
 import { blocksWalking } from './floor.ts';
@@ -37,6 +39,7 @@ export function checkWheelchair(plan: Plan): Finding[] {
   const stations = byName(here.stations).filter((s) => here.people[s.person]!.wheelchair);
   if (stations.length === 0 || outlineOf(here).length < 3) return [];
   const say = (mm: number) => formatLength(Math.floor(mm), plan.meta.units);
+  const obstacles = obstaclesOf(here);
   const findings: Finding[] = [];
   // Roughly first: most rooms have clearly room enough, and the exact figure takes longest where much is alike.
   const rough = largestCircle(here, 4);
@@ -60,6 +63,20 @@ export function checkWheelchair(plan: Plan): Finding[] {
   for (const unit of byName(here.units)) {
     const list = compartmentsOf(unit);
     const far = list.filter((c) => c.access3.z > ADA.reach.high + NOISE || c.access3.z < ADA.reach.low - NOISE);
+    const over = list
+      .filter((c) => !far.includes(c))
+      .map((c) => ({ c, deep: reachesOver(c, obstacles) }))
+      .filter(({ c, deep }) => deep > 0 && !reachableOver(c.access3.z, deep));
+    if (over[0])
+      findings.push(
+        caution(
+          'out of reach',
+          unit,
+          `${over.length} of ${list.length} ${list.length === 1 ? 'place' : 'places'} of ${unit.name} lie ${say(over[0].deep)} behind the edge of what stands before ${over.length === 1 ? 'it' : 'them'}, at ${say(over[0].c.access3.z)}: too far or too high to reach over from a wheelchair.`,
+          'at most 635 mm deep and 1120 mm high forward, 610 and 1170 to the side',
+          Math.max(1, over[0].deep - 610),
+        ),
+      );
     if (far.length > 0)
       findings.push(
         caution(
@@ -76,6 +93,11 @@ export function checkWheelchair(plan: Plan): Finding[] {
     if (table) findings.push(...atTable(here, table, station, say));
   }
   return findings;
+}
+
+/** Forward or to the side, over something so deep (308.2.2, 308.3.2). */
+function reachableOver(z: number, deep: number): boolean {
+  return reachableSeatedInChair(z, 'forward', deep) || reachableSeatedInChair(z, 'side', deep);
 }
 
 /** Clear floor before a unit, approached forward. */

@@ -1,0 +1,139 @@
+/** Lifting, sag and tipping against published worked examples, a handbook formula and moments by hand. */
+import { liftingIndex, multipliers, weightLimit, type Lift } from '../load/lifting.ts';
+import { sag, stiffness } from '../load/sag.ts';
+import { steadiness, tippingOf } from '../load/tipping.ts';
+import { boxUnit } from './rooms.ts';
+import { compartmentsOf } from '../furniture/compartments.ts';
+
+const POUND = 0.45359237;
+const INCH = 2.54;
+const inches = (h: number, v: number, d: number, a: number, grip: Lift['grip']): Lift => ({
+  h: h * INCH,
+  v: v * INCH,
+  d: d * INCH,
+  a,
+  grip,
+});
+
+describe('revised NIOSH lifting equation (Waters, Putz-Anderson, Garg & Fine 1993)', () => {
+  test('under the best conditions the limit is the load constant, 23 kg', () => {
+    expect(weightLimit({ h: 25, v: 75, d: 25, a: 0, grip: 'good' })).toBeCloseTo(23, 9);
+  });
+
+  // Source: the multiplier tables of NIOSH 94-110, tables 1 to 4 (values from memory).
+  test.each([
+    [{ h: 28 }, 'hm', 0.89],
+    [{ h: 40 }, 'hm', 0.63],
+    [{ h: 63 }, 'hm', 0.4],
+    [{ h: 64 }, 'hm', 0],
+    [{ v: 0 }, 'vm', 0.78],
+    [{ v: 150 }, 'vm', 0.78],
+    [{ v: 175 }, 'vm', 0.7],
+    [{ v: 176 }, 'vm', 0],
+    [{ d: 40 }, 'dm', 0.93],
+    [{ d: 175 }, 'dm', 0.85],
+    [{ d: 176 }, 'dm', 0],
+    [{ a: 45 }, 'am', 0.86],
+    [{ a: 90 }, 'am', 0.71],
+    [{ a: 135 }, 'am', 0.57],
+    [{ a: 136 }, 'am', 0],
+  ] as const)('%p gives %s %d', (more, which, value) => {
+    const found = multipliers({ h: 25, v: 75, d: 25, a: 0, grip: 'good', ...more })[which];
+    expect(Math.abs(found - value)).toBeLessThan(0.006);
+  });
+
+  /** The customary form of the equation as printed there (51 lb, inches), each multiplier rounded to two digits. */
+  const printed = (h: number, v: number, d: number, a: number, cm: number) => {
+    const two = (x: number) => Math.round(x * 100) / 100;
+    return (
+      51 *
+      two(10 / Math.max(10, h)) *
+      two(1 - 0.0075 * Math.abs(v - 30)) *
+      two(0.82 + 1.8 / Math.max(10, d)) *
+      two(1 - 0.0032 * a) *
+      cm
+    );
+  };
+
+  // Source: NIOSH 94-110, section 3, worked examples 1 to 3 (inputs and results from memory). They are in pounds and
+  // inches; the metric form (23 kg, 25 cm, 75 cm) is up to 6 % lower than the customary one (51 lb, 10 in, 30 in).
+  test.each([
+    ['1, loading punch press stock, origin', 44, [23, 15, 49, 0], 'fair', 0.95, 16.3, 2.7],
+    ['1, loading punch press stock, destination', 44, [23, 64, 49, 0], 'fair', 1, 14.5, 3.0],
+    ['2, loading supply rolls, origin', 35, [15, 27, 17, 0], 'poor', 0.9, 28.0, 1.3],
+    ['2, loading supply rolls, destination', 35, [20, 10, 17, 0], 'poor', 0.9, 18.1, 1.9],
+    ['3, loading bags into a hopper', 40, [18, 15, 21, 45], 'fair', 0.95, 18.9, 2.1],
+  ] as const)('example %s: limit and index', (_, pounds, [h, v, d, a], grip, cm, limit, index) => {
+    // Example 1 is printed with a horizontal multiplier of 0.44, which is 10 / 23 rounded up.
+    expect(Math.abs(printed(h, v, d, a, cm) / limit - 1)).toBeLessThan(0.025);
+    const lift = inches(h, v, d, a, grip);
+    const ours = weightLimit(lift) / POUND;
+    expect(ours).toBeLessThanOrEqual(limit);
+    expect(ours / limit).toBeGreaterThan(0.94);
+    expect(Math.abs(liftingIndex(pounds * POUND, lift) / index - 1)).toBeLessThan(0.08);
+  });
+});
+
+describe('sag of a shelf', () => {
+  test('methods: 18 mm, E 3000, 300 deep, 800 span, 25 kg: 3.74 mm before creep', () => {
+    expect(sag({ span: 800, depth: 300, thickness: 18 }, 3000, 25)).toBeCloseTo(3.74, 2);
+  });
+
+  // Source: any handbook of statics, 5 w L^4 / 384 E I: what doubling does.
+  test('twice the span at the same total load is 8 times the sag, half the thickness 8 times, twice the depth half', () => {
+    const one = sag({ span: 600, depth: 300, thickness: 18 }, 2200, 20);
+    expect(sag({ span: 1200, depth: 300, thickness: 18 }, 2200, 20) / one).toBeCloseTo(8, 9);
+    expect(sag({ span: 600, depth: 300, thickness: 9 }, 2200, 20) / one).toBeCloseTo(8, 9);
+    expect(sag({ span: 600, depth: 600, thickness: 18 }, 2200, 20) / one).toBeCloseTo(0.5, 9);
+  });
+
+  // Source: EN 312 P2, EN 622-5; EN 1995-1-1 table 3.2, service class 1 (values from memory).
+  test('stiffness and creep of what shelves are made of', () => {
+    expect(stiffness('particleboard')).toEqual({ e: 1600, creep: 2.25 });
+    expect(stiffness('MDF')).toEqual({ e: 2200, creep: 2.25 });
+    expect(stiffness('pine')).toEqual({ e: 9000, creep: 0.6 });
+    expect(stiffness('plywood')).toEqual({ e: 6000, creep: 0.8 });
+    expect(stiffness('metal')).toBeNull();
+  });
+});
+
+describe('tipping, moments by hand', () => {
+  test('20 kg at 200 mm behind the feet hold 10 kg at 400 mm before them just so', () => {
+    expect(
+      steadiness([
+        { mass: 20, behind: 200 },
+        { mass: 10, behind: -400 },
+      ]),
+    ).toBeCloseTo(1, 9);
+    expect(steadiness([{ mass: 20, behind: 200 }])).toBe(Infinity);
+  });
+
+  // 30 kg empty, 500 deep: 30 * 250 = 7500 kg mm hold. A drawer 450 deep inside (500 - 12 - 30 = 458) with 4 kg goes out
+  // 458: 4 * (458 - 250) = 832; the pull of 23 kg at 458: 10534; three closed drawers of 4 kg: 3 * 4 * 250 = 3000 hold.
+  test('a drawer unit of four, one out and pulled at', () => {
+    const unit = boxUnit('d', 1000, 250, 400, 500, {
+      kind: 'drawer unit',
+      board: 12,
+      tiers: [120, 120, 120, 120],
+      height: 600,
+      mass: 30_000,
+    });
+    const list = compartmentsOf(unit);
+    expect(list[0]!.inside.depth).toBe(458);
+    const { single, all } = tippingOf(unit, list, () => 4);
+    expect(single).toBeCloseTo((7500 + 3000) / (832 + 10534), 9);
+    expect(all).toBeCloseTo(7500 / (4 * 832 + 10534), 9);
+  });
+
+  test('nobody pulls on a drawer above 1.4 m, so only its own mass counts there', () => {
+    const unit = boxUnit('d', 1000, 250, 400, 500, {
+      kind: 'drawer unit',
+      board: 12,
+      tiers: [100],
+      height: 200,
+      bottom: 1300,
+      mass: 30_000,
+    });
+    expect(tippingOf(unit, compartmentsOf(unit), () => 4).single).toBeCloseTo(7500 / 832, 9);
+  });
+});

@@ -25,7 +25,7 @@ import { cutListOf } from './fit/cutting.ts';
 import { checkKits } from './furniture/kits.ts';
 import { shoppingOf } from './furniture/shopping.ts';
 import { closingError, floorArea, stripSpan, wallsOf } from './room/walls.ts';
-import { compartmentId, contentsOf, fetchesAWeek, sceneOf, type Scene } from './scene.ts';
+import { compartmentId, contentsOf, fetchesAWeek, openingOf, sceneOf, type Scene } from './scene.ts';
 import type {
   CompartmentReport,
   ContainerReport,
@@ -145,8 +145,9 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept): Report {
       findings.push(walledIn(plan, station.id, c.unit, reason));
     }
   }
+  const minutes = minutesByPlace(placements);
   const compartments = scene.compartments.map((c) =>
-    compartmentReport(scene, c, kept.reach.get(c.id)!, fills.get(c.id), contents.get(c.id)),
+    compartmentReport(scene, c, kept.reach.get(c.id)!, fills.get(c.id), contents.get(c.id), minutes),
   );
   const all = Object.values(placements);
   const strain = { today: strainOf(scene, all, 'today'), planned: strainOf(scene, all, 'planned') };
@@ -302,6 +303,19 @@ function whyWithout(scene: Scene, supply: Supply): string {
   return `larger than every place: ${closest!.words} in ${closest!.name}, the closest`;
 }
 
+/** Minutes a week of each compartment, with those of the containers in it. */
+function minutesByPlace(
+  placements: Readonly<Record<string, PlacementReport>>,
+): Record<Arrangement, Map<string, number>> {
+  const minutes = { today: new Map<string, number>(), planned: new Map<string, number>() };
+  for (const p of Object.values(placements)) {
+    const opening = openingOf(p.compartment);
+    for (const id of opening === p.compartment ? [opening] : [opening, p.compartment])
+      minutes[p.arrangement].set(id, (minutes[p.arrangement].get(id) ?? 0) + p.minutesPerWeek);
+  }
+  return minutes;
+}
+
 /** How a compartment is reached from every seat. */
 function reachOf(scene: Scene, c: Compartment): Record<string, ReachReport> {
   const reach: Record<string, ReachReport> = {};
@@ -330,6 +344,7 @@ function compartmentReport(
   reach: Record<string, ReachReport>,
   fill: Record<Arrangement, Fill> | undefined,
   contents: Record<Arrangement, string[]> | undefined,
+  minutes: Record<Arrangement, ReadonlyMap<string, number>>,
 ): CompartmentReport {
   const { id, unit, slot, name, short, access, inside, front, access3, container, within, only } = c;
   const holds = (a: Arrangement) => (scene.standing[a].get(c.id) ?? []).map((s) => s.container);
@@ -345,6 +360,7 @@ function compartmentReport(
     access3,
     reach,
     fill: fill ?? emptyFill(),
+    minutes: { today: minutes.today.get(c.id) ?? 0, planned: minutes.planned.get(c.id) ?? 0 },
     contents: contents ?? { today: [], planned: [] },
     container,
     within,

@@ -55,6 +55,8 @@ export interface CompartmentReport {
   /** From each seat: a station with its own person, or `station@person`. */
   reach: Record<string, ReachReport>;
   fill: Record<Arrangement, Fill>;
+  /** Fetching out of it in a week, containers in it included, minutes. */
+  minutes: Record<Arrangement, number>;
   /** Placements, most used first. */
   contents: Record<Arrangement, string[]>;
   /** The container that it is, and the compartment in which that stands; null for an opening of furniture. */

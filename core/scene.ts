@@ -19,6 +19,7 @@ import { behindDoors } from './room/behindDoors.ts';
 import { freeHeight } from './room/overhead.ts';
 import { atSpots, settledUnits, standing } from './room/standing.ts';
 import { walksOf, type Walks } from './room/walks.ts';
+import { seatKey } from './seatKey.ts';
 
 /** One use of a supply: how often a week, from where. */
 export interface WeeklyUse {
@@ -78,11 +79,6 @@ export function seatsOf(plan: Plan, activity: Activity, otherwise?: string): str
 export function cartsAt(plan: Plan, activity: string, station: string): string[] {
   const carts = Object.values(plan.hosts).flatMap((h) => (h.activity === activity && h.cart !== null ? [h.cart] : []));
   return carts.filter((cart) => Object.values(plan.spots).some((s) => s.unit === cart && s.station === station)).sort();
-}
-
-/** Key of somebody at a station: the station alone when it is their own. */
-export function seatKey(station: Station, person: string, carts: readonly string[] = []): string {
-  return [person === station.person ? station.id : `${station.id}@${person}`, ...carts].join('+');
 }
 
 /** Who does an activity at a station. */

@@ -1,6 +1,7 @@
 /** One fetch, opened down to its elements: seconds, constants and sources. What the command line, the screen and print show. */
 import { CONSTANTS, type ConstantKey } from '../model/constants.ts';
-import { seatKey, type Scene } from '../scene.ts';
+import { type Scene } from '../scene.ts';
+import { seatKey } from '../seatKey.ts';
 import { TIMES, totalSeconds, type Element } from './elements.ts';
 import { ALONE, fetchElements, returnElements, type Way } from './fetch.ts';
 

@@ -5,7 +5,8 @@
 import { Matrix, SVD } from 'ml-matrix';
 import { constantsOf, type ChangedConstants, type ConstantKey } from '../model/constants.ts';
 import type { Plan, Timing } from '../model/plan.ts';
-import { sceneOf, seatKey, type Scene } from '../scene.ts';
+import { sceneOf, type Scene } from '../scene.ts';
+import { seatKey } from '../seatKey.ts';
 import { findingIn } from '../place/cost.ts';
 import { byMotion, MOTIONS, totalSeconds, type Element, type Motion } from './elements.ts';
 import { ALONE, fetchElements, returnElements } from './fetch.ts';

@@ -6,11 +6,22 @@ import { byName, type Station, type Unit } from '@heronstone/core/model/plan.ts'
 import { outlineOf, wallsOf } from '@heronstone/core/room/walls.ts';
 import { alignCorner, snapUnit } from '@heronstone/core/room/snap.ts';
 import { isLoose, shiftUnits } from '@heronstone/core/room/arrange.ts';
-import { commit, drawnPlan, preview, select, selectAlso, stationOf, useStore } from '../state/store.ts';
+import {
+  commit,
+  drawnPlan,
+  preview,
+  select,
+  selectAlso,
+  personOf,
+  seatOf,
+  stationOf,
+  useStore,
+} from '../state/store.ts';
 import { Areas, Crossing, Marks, Overheads } from './above/Areas.tsx';
 import { Distances } from './above/Distances.tsx';
 import { closed, WALL } from './above/path.ts';
 import { Rings, Seat } from './above/Seat.tsx';
+import { washOfUnit } from './wash.ts';
 import { UnitAbove } from './above/UnitAbove.tsx';
 import { WallThings } from './above/WallThings.tsx';
 import { Way } from './above/Way.tsx';
@@ -34,6 +45,10 @@ export function FromAbove({ editable = false, lit = [], rings = true, corners = 
   const report = useStore((s) => s.report);
   const selected = useStore((s) => s.selected);
   const stationId = useStore(stationOf);
+  const seat = useStore(seatOf);
+  const person = useStore(personOf);
+  const wash = useStore((s) => s.wash);
+  const arrangement = useStore((s) => s.arrangement);
   const svg = useRef<SVGSVGElement>(null);
   const [drag, setDrag] = useState<{
     kind: 'units' | 'stations' | 'corners';
@@ -201,7 +216,7 @@ export function FromAbove({ editable = false, lit = [], rings = true, corners = 
         <WallThings key={wall.id} wall={wall} plan={plan} px={px} small={small} />
       ))}
       <Overheads plan={plan} px={px} small={small} />
-      {rings && station && <Rings station={station} plan={plan} px={px} small={small} />}
+      {rings && station && person && <Rings station={station} person={person} plan={plan} px={px} small={small} />}
       {byName(plan.units)
         .sort((a, b) => a.bottom + a.height - (b.bottom + b.height))
         .map((unit) => (
@@ -211,6 +226,7 @@ export function FromAbove({ editable = false, lit = [], rings = true, corners = 
             on={(selected?.kind === 'unit' && selected.id === unit.id) || also.includes(unit.id)}
             lit={lit.some((c) => c.startsWith(`${unit.id}/`))}
             bad={wrong.has(unit.id)}
+            heat={report && !small ? washOfUnit(report, unit.id, seat, arrangement, wash) : null}
             px={px}
             small={small}
             editable={editable}
@@ -233,8 +249,8 @@ export function FromAbove({ editable = false, lit = [], rings = true, corners = 
       ))}
       <Crossing report={report} px={px} />
       {editable && report && <Marks plan={plan} report={report} mode={mode} px={px} />}
-      {stationId && report && (
-        <Way report={report} selected={selected} station={stationId} px={px} say={(mm) => formatLength(mm, system)} />
+      {seat && report && (
+        <Way report={report} selected={selected} station={seat} px={px} say={(mm) => formatLength(mm, system)} />
       )}
       {!small && selected?.kind === 'unit' && plan.units[selected.id] && (
         <Distances unit={plan.units[selected.id]!} walls={walls} px={px} say={(mm) => formatLength(mm, system)} />

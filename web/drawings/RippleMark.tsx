@@ -26,6 +26,9 @@ export function RippleMark({ ripple, x = 0, y = 0, r = 9 }: { ripple: Ripple; x?
   );
 }
 
+/** What is seen of a place from the chosen seat. */
+export const SIGHT_WORD = { things: 'in view', front: 'its front in view', nothing: 'out of sight' } as const;
+
 /** The mark with its word, for text. */
 export function RippleWord({ ripple, wordless = false }: { ripple: Ripple; wordless?: boolean }) {
   return (

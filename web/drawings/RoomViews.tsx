@@ -3,7 +3,18 @@ import type { ReactNode } from 'react';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { modesOf } from '@heronstone/core/room/standing.ts';
 import { DrawingMenu } from './DrawingMenu.tsx';
-import { setArrangement, setMode, setStation, setView, stationOf, useStore, type View } from '../state/store.ts';
+import {
+  setArrangement,
+  setMode,
+  setPerson,
+  setStation,
+  setView,
+  setWash,
+  stationOf,
+  useStore,
+  type View,
+  type Wash,
+} from '../state/store.ts';
 import { FromAbove, type AboveProps } from './FromAbove.tsx';
 import { Inside } from './Inside.tsx';
 import { RippleKey } from './RippleMark.tsx';
@@ -40,7 +51,8 @@ export function RoomViews({
   corners,
   onCompartment,
   extra,
-}: AboveProps & RoundProps & { extra?: ReactNode }) {
+  above,
+}: AboveProps & RoundProps & { extra?: ReactNode; above?: ReactNode }) {
   const view = useStore((s) => s.view);
   const plan = useStore((s) => s.plan)!;
   const stationId = useStore(stationOf);
@@ -48,10 +60,14 @@ export function RoomViews({
   const hasToday = useStore((s) => Object.values(s.plan!.placements).some((p) => p.arrangement === 'today'));
   const mode = useStore((s) => s.mode);
   const modes = modesOf(plan);
+  const person = useStore((s) => s.person);
+  const wash = useStore((s) => s.wash);
+  const people = byName(plan.people);
   const compartment = useChosenCompartment();
   const stations = byName(plan.stations);
   return (
     <section aria-label="The room" className="flex min-h-0 min-w-0 grow flex-col px-4 pt-3 md:px-6">
+      {above}
       <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
         <div role="tablist" aria-label="Views of the room" className="flex gap-6 text-[15px]">
           {VIEWS.map(([key, title]) => (
@@ -120,6 +136,37 @@ export function RoomViews({
                     {s.name}, {s.posture}
                   </option>
                 ))}
+              </select>
+            </label>
+          )}
+          {stations.length > 0 && people.length > 1 && (
+            <label className="text-soft">
+              by{' '}
+              <select
+                value={person ?? ''}
+                onChange={(e) => setPerson(e.target.value === '' ? null : e.target.value)}
+                className="max-w-40 rounded-md border border-line bg-leaf px-1 py-0.5 font-bold text-ink"
+              >
+                <option value="">who sits there</option>
+                {people.map((p) => (
+                  <option key={p.id} value={p.id}>
+                    {p.name}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
+          {stations.length > 0 && view !== 'inside' && (
+            <label className="text-soft">
+              washed with{' '}
+              <select
+                value={wash}
+                onChange={(e) => setWash(e.target.value as Wash)}
+                className="rounded-md border border-line bg-leaf px-1 py-0.5 font-bold text-ink"
+              >
+                <option value="">nothing</option>
+                <option value="seconds">seconds a fetch</option>
+                <option value="minutes">minutes a week</option>
               </select>
             </label>
           )}

@@ -5,7 +5,8 @@ import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { bodyOf } from '@heronstone/core/reach/body.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
-import { drawnPlan, select, shownPlan, stationOf, useStore } from '../state/store.ts';
+import { drawnPlan, personOf, seatOf, select, shownPlan, stationOf, useStore } from '../state/store.ts';
+import { washOf } from './wash.ts';
 import { UnitFace } from './round/UnitFace.tsx';
 import { Silhouette, WallFace } from './round/WallFace.tsx';
 
@@ -24,6 +25,9 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
   const whole = useStore(shownPlan);
   const report = useStore((s) => s.report);
   const stationId = useStore(stationOf);
+  const seat = useStore(seatOf);
+  const person = useStore(personOf);
+  const washed = useStore((s) => s.wash);
   const arrangement = useStore((s) => s.arrangement);
   const selected = useStore((s) => s.selected);
   const frame = useRef<HTMLDivElement>(null);
@@ -80,7 +84,6 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
   const high = above + ceiling + BELOW;
   const y = (z: number) => above + ceiling - z;
   const station = stationId ? plan.stations[stationId] : undefined;
-  const person = station && plan.people[station.person];
   const body = person && bodyOf(person, null, constantsOf(plan.meta.constants));
   const units = Object.values(plan.units)
     .map((unit) => ({ unit, span: report.units[unit.id]?.span ?? null }))
@@ -90,6 +93,7 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
     ...units.map(({ unit, span }) => ({ unit, left: span!.left, right: span!.right, faces: span!.facesRoom })),
     ...beyond.map((b) => ({ ...b, faces: true })),
   ];
+  const wash = washOf(report, seat, arrangement, washed);
   const groups = new Map<string, CompartmentReport[]>();
   for (const c of report.compartments) if (c.within === null) groups.set(c.unit, [...(groups.get(c.unit) ?? []), c]);
 
@@ -178,7 +182,9 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
                 ))}
             </g>
           ))}
-        {station && <Silhouette station={station} plan={plan} report={report} y={y} />}
+        {station && person && (
+          <Silhouette station={station} person={person} plan={plan} report={report} y={y} px={px} />
+        )}
         {beyond.length > 0 && (
           <g>
             <line
@@ -207,7 +213,8 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
             compartments={groups.get(unit.id) ?? NONE}
             report={report}
             plan={plan}
-            station={stationId}
+            station={seat}
+            wash={wash}
             arrangement={arrangement}
             chosen={
               selected?.kind === 'compartment' && selected.id.startsWith(`${unit.id}/`)

@@ -9,7 +9,8 @@ import {
   type JournalEntry,
 } from '@heronstone/core/model/change.ts';
 import type { Report } from '@heronstone/core/evaluate.ts';
-import type { Arrangement, Plan } from '@heronstone/core/model/plan.ts';
+import type { Arrangement, Person, Plan } from '@heronstone/core/model/plan.ts';
+import { seatKey } from '@heronstone/core/seatKey.ts';
 import { inMode } from '@heronstone/core/room/standing.ts';
 import { api, ApiError, OfflineError } from './api.ts';
 import { engine } from './engine.ts';
@@ -33,6 +34,7 @@ export type Selected = {
   id: string;
 };
 export type View = 'above' | 'round' | 'inside';
+export type Wash = '' | 'seconds' | 'minutes';
 export type SaveState = 'saved' | 'saving' | 'offline';
 
 interface State {
@@ -52,6 +54,10 @@ interface State {
   selected: Selected | null;
   view: View;
   station: string | null;
+  /** Whose reach is shown; null for who sits at the station. */
+  person: string | null;
+  /** What is washed over the places: nothing, seconds of a fetch, minutes a week. */
+  wash: Wash;
   arrangement: Arrangement;
   /** The mode in which the room is drawn; '' is every day. */
   mode: string;
@@ -73,6 +79,8 @@ export const useStore = create<State>(() => ({
   selected: null,
   view: 'above',
   station: null,
+  person: null,
+  wash: '',
   arrangement: 'planned',
   mode: '',
   also: [],
@@ -107,6 +115,8 @@ export function selectAlso(id: string): void {
 }
 export const setView = (view: View) => put({ view });
 export const setStation = (station: string) => put({ station });
+export const setPerson = (person: string | null) => put({ person });
+export const setWash = (wash: Wash) => put({ wash });
 export const setArrangement = (arrangement: Arrangement) => put({ arrangement });
 
 // ---- evaluation: the newest plan wins, none is evaluated twice ----
@@ -360,6 +370,22 @@ export function stationOf(s: Pick<State, 'station' | 'plan' | 'preview'>): strin
   if (s.station && plan.stations[s.station]) return s.station;
   const all = Object.values(plan.stations).sort((a, b) => a.name.localeCompare(b.name, 'en'));
   return (all.find((x) => x.posture === 'seated') ?? all[0])?.id ?? null;
+}
+
+/** Who is looked at: the chosen person, or the one of the station. */
+export function personOf(s: Pick<State, 'station' | 'person' | 'plan' | 'preview'>): Person | null {
+  const plan = s.preview ?? s.plan;
+  const station = stationOf(s);
+  if (!plan || !station) return null;
+  return plan.people[s.person ?? ''] ?? plan.people[plan.stations[station]!.person] ?? null;
+}
+
+/** Key of the seat whose reach is shown, as the report has it. */
+export function seatOf(s: Pick<State, 'station' | 'person' | 'plan' | 'preview'>): string | null {
+  const plan = s.preview ?? s.plan;
+  const station = stationOf(s);
+  const person = personOf(s);
+  return plan && station && person ? seatKey(plan.stations[station]!, person.id) : null;
 }
 
 export const newId = () => nanoid(10);

@@ -1,7 +1,10 @@
 /** Thin: receives the plan, calls core, posts back. Keeps the last plan and report for questions about them. */
 import { expose } from 'comlink';
-import { evaluate, type Report } from '@heronstone/core/evaluate.ts';
+import { evaluator, type Report } from '@heronstone/core/evaluate.ts';
 import { alternativesFor, explain } from '@heronstone/core/explain.ts';
+import { timeStudy } from '@heronstone/core/fetch/timeStudy.ts';
+import { pullTour } from '@heronstone/core/fetch/tour.ts';
+import { accountOf } from '@heronstone/core/fetch/account.ts';
 import { finderOf, type Finder } from '@heronstone/core/find/search.ts';
 import { containerAdvice, type Advice, type By } from '@heronstone/core/fit/advice.ts';
 import { roomEverywhere, worksIn, type Room, type Working } from '@heronstone/core/fit/capacity.ts';
@@ -27,6 +30,8 @@ import regular from '@expo-google-fonts/atkinson-hyperlegible/400Regular/Atkinso
 import bold from '@expo-google-fonts/atkinson-hyperlegible/700Bold/AtkinsonHyperlegible_700Bold.ttf?url';
 import wide from 'dejavu-fonts-ttf/ttf/DejaVuSansCondensed.ttf?url';
 
+/** Keeps what a change does not touch. */
+const evaluateNext = evaluator();
 let current: { plan: Plan; report: Report; finders: Partial<Record<Arrangement, Finder>> } | null = null;
 
 function now() {
@@ -43,7 +48,7 @@ export interface LabelOptions {
 
 const worker = {
   evaluate(plan: Plan): Report {
-    current = { plan, report: evaluate(plan), finders: {} };
+    current = { plan, report: evaluateNext(plan), finders: {} };
     return current.report;
   },
   explain(placement: string) {
@@ -64,6 +69,16 @@ const worker = {
   /** A table of supplies; sizes that are not given are taken from the starter lists, places by their names. */
   readCsv(text: string, system: UnitSystem, mapping: Mapping | undefined, headed: boolean) {
     return readSuppliesCsv(text, system, { mapping, headed, kinds: KINDS, places: placesByName(now().plan) });
+  },
+  /** Everything that a session uses, as one round. */
+  tour(activity: string, arrangement: Arrangement) {
+    return pullTour(sceneOf(now().plan), activity, arrangement);
+  },
+  study() {
+    return timeStudy(now().plan);
+  },
+  account(station: string, compartment: string, person: string) {
+    return accountOf(sceneOf(now().plan), station, compartment, person);
   },
   balance() {
     return balanceOf(now().plan);

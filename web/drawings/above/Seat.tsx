@@ -1,13 +1,25 @@
 /** Seats from above, and the ripples round the chosen one. */
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { constantsOf } from '@heronstone/core/model/constants.ts';
-import type { Plan, Station } from '@heronstone/core/model/plan.ts';
+import type { Person, Plan, Station } from '@heronstone/core/model/plan.ts';
 import { bodyAt, levelReach, pace } from '@heronstone/core/reach/body.ts';
 import { RippleMark } from '../RippleMark.tsx';
 
 /** The ripples round the chosen seat: forearm zone, arm's length, swivel, two paces. */
-export function Rings({ station, plan, px, small }: { station: Station; plan: Plan; px: number; small: boolean }) {
-  const person = plan.people[station.person]!;
+export function Rings({
+  station,
+  person,
+  plan,
+  px,
+  small,
+}: {
+  station: Station;
+  /** Whose reach it is. */
+  person: Person;
+  plan: Plan;
+  px: number;
+  small: boolean;
+}) {
   const body = bodyAt(station, person, constantsOf(plan.meta.constants));
   const swivel = levelReach(body, body.shoulder) + constantsOf(plan.meta.constants).swivelStep;
   const rings = [
@@ -17,7 +29,7 @@ export function Rings({ station, plan, px, small }: { station: Station; plan: Pl
     { r: Math.max(2 * pace(person.stature), swivel * 1.2), n: 4 },
   ] as const;
   return (
-    <g clipPath="url(#floor)" pointerEvents="none">
+    <g clipPath="url(#floor)" pointerEvents="none" data-rings={Math.round(body.grip)}>
       {[...rings].reverse().map(({ r, n }) => (
         <g key={n}>
           <circle

@@ -11,6 +11,8 @@ interface UnitAboveProps {
   on: boolean;
   lit: boolean;
   bad: boolean;
+  /** What is washed over it. */
+  heat: { words: string; share: number } | null;
   px: number;
   small: boolean;
   editable: boolean;
@@ -21,7 +23,7 @@ interface UnitAboveProps {
 /** Height of letters, pixels. */
 const LETTER = 12.5;
 
-export function UnitAbove({ unit, on, lit, bad, px, small, editable, onPointerDown, onKeyDown }: UnitAboveProps) {
+export function UnitAbove({ unit, on, lit, bad, heat, px, small, editable, onPointerDown, onKeyDown }: UnitAboveProps) {
   const text = LETTER * px;
   const across = Math.abs(Math.cos((unit.turn * Math.PI) / 180)) > 0.7;
   const [w, d] = across ? [unit.width, unit.depth] : [unit.depth, unit.width];
@@ -34,7 +36,7 @@ export function UnitAbove({ unit, on, lit, bad, px, small, editable, onPointerDo
     <g
       role="button"
       tabIndex={0}
-      aria-label={`${unit.name}, ${unit.kind}${bad ? ', has a problem' : ''}${unit.locked ? ', locked' : ''}`}
+      aria-label={`${unit.name}, ${unit.kind}${heat ? `, ${heat.words}` : ''}${bad ? ', has a problem' : ''}${unit.locked ? ', locked' : ''}`}
       aria-pressed={on}
       data-unit={unit.id}
       className={editable && !unit.locked && !inside ? 'cursor-move' : 'cursor-pointer'}
@@ -62,6 +64,9 @@ export function UnitAbove({ unit, on, lit, bad, px, small, editable, onPointerDo
         strokeDasharray={high ? `${6 * px} ${4 * px}` : unit.owned ? undefined : `${2 * px} ${3 * px}`}
         pointerEvents={inside && !on ? 'none' : 'all'}
       />
+      {heat && (
+        <path d={closed(footprint(unit))} fill="var(--rust)" opacity={0.06 + 0.5 * heat.share} pointerEvents="none" />
+      )}
       {unit.depth > 60 && !high && !inside && unit.kind !== 'carousel' && <FrontEdge unit={unit} px={px} />}
       {unit.wheels && !small && !high && <Wheels unit={unit} px={px} />}
       {lit && (
@@ -87,7 +92,7 @@ export function UnitAbove({ unit, on, lit, bad, px, small, editable, onPointerDo
           transform={upright ? `rotate(-90 ${unit.x} ${unit.y})` : undefined}
           pointerEvents="none"
         >
-          {unit.name}
+          {heat ? heat.words : unit.name}
         </text>
       )}
     </g>

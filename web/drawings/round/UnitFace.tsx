@@ -6,7 +6,8 @@ import type { CompartmentReport, Report } from '@heronstone/core/evaluate.ts';
 import type { Arrangement, Plan, Unit } from '@heronstone/core/model/plan.ts';
 import { RIPPLE_WORD } from '@heronstone/core/reach/body.ts';
 import { select } from '../../state/store.ts';
-import { RippleMark } from '../RippleMark.tsx';
+import { RippleMark, SIGHT_WORD } from '../RippleMark.tsx';
+import type { Wash } from '../wash.ts';
 import { fillWords, Tide } from '../Tide.tsx';
 
 interface UnitFaceProps {
@@ -18,6 +19,7 @@ interface UnitFaceProps {
   report: Report;
   plan: Plan;
   station: string | null;
+  wash: Wash;
   arrangement: Arrangement;
   /** The unit or one of its compartments, when chosen. */
   chosen: string | null;
@@ -46,6 +48,7 @@ export const UnitFace = memo(function UnitFace({
   report,
   plan,
   station,
+  wash,
   arrangement,
   chosen,
   lit,
@@ -83,6 +86,7 @@ export const UnitFace = memo(function UnitFace({
           report={report}
           plan={plan}
           station={station}
+          wash={wash}
           arrangement={arrangement}
           chosen={chosen === c.id}
           lit={lit.split(' ').includes(c.id)}
@@ -109,7 +113,7 @@ export const UnitFace = memo(function UnitFace({
 
 interface FrontProps extends Pick<
   UnitFaceProps,
-  'report' | 'plan' | 'station' | 'arrangement' | 'base' | 'px' | 'onCompartment'
+  'report' | 'plan' | 'station' | 'wash' | 'arrangement' | 'base' | 'px' | 'onCompartment'
 > {
   compartment: CompartmentReport;
   left: number;
@@ -123,6 +127,7 @@ function Front({
   report,
   plan,
   station,
+  wash,
   arrangement,
   chosen,
   lit,
@@ -138,7 +143,9 @@ function Front({
   const reach = station ? c.reach[station] : undefined;
   const contents = allIn(report, c, arrangement);
   const first = contents[0] ? plan.supplies[report.placements[contents[0]]!.supply]!.name : '';
-  const label = first === '' ? 'empty' : contents.length > 1 ? `${first} +${contents.length - 1}` : first;
+  const heat = wash?.get(c.id);
+  const name = first === '' ? 'empty' : contents.length > 1 ? `${first} +${contents.length - 1}` : first;
+  const label = wash ? (heat?.words ?? '') : name;
   const r = Math.min(9 * px, height * 0.45);
   const size = Math.min((width < 90 * px ? 9.5 : 11.5) * px, height * 0.62);
   // A narrow front that is high enough has its words below the ripple, over the whole width.
@@ -159,7 +166,7 @@ function Front({
       tabIndex={0}
       data-place={c.id}
       aria-pressed={chosen}
-      aria-label={`${c.name}: ${contents.length === 0 ? 'empty' : `${contents.length} ${contents.length === 1 ? 'line' : 'lines'}, ${first}`}, ${fillWords(fill)}${reach ? `, ripple ${reach.ripple} ${RIPPLE_WORD[reach.ripple]}` : ''}`}
+      aria-label={`${c.name}: ${contents.length === 0 ? 'empty' : `${contents.length} ${contents.length === 1 ? 'line' : 'lines'}, ${first}`}, ${fillWords(fill)}${reach ? `, ripple ${reach.ripple} ${RIPPLE_WORD[reach.ripple]}, ${SIGHT_WORD[reach.sight.state]}` : ''}${heat ? `, ${heat.words}` : ''}`}
       className="cursor-pointer"
       onPointerDown={(e) => {
         e.stopPropagation();
@@ -190,6 +197,18 @@ function Front({
         strokeWidth={(chosen || isOver || lit ? 2.4 : 0.9) * px}
         strokeDasharray={c.access === 'top' ? `${5 * px} ${4 * px}` : undefined}
       />
+      {heat && (
+        <rect
+          x={x}
+          y={y}
+          width={width}
+          height={height}
+          rx={3 * px}
+          fill="var(--rust)"
+          opacity={0.08 + 0.55 * heat.share}
+          pointerEvents="none"
+        />
+      )}
       {(c.access === 'door' || c.access === 'pull-out') && height > 20 * px && (
         <path
           d={
@@ -211,7 +230,7 @@ function Front({
             dy="0.35em"
             fontSize={size}
             fill={first === '' ? 'var(--soft)' : 'var(--ink)'}
-            fontWeight={chosen ? 700 : 400}
+            fontWeight={chosen || heat ? 700 : 400}
           >
             {line}
           </text>

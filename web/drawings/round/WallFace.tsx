@@ -1,6 +1,7 @@
 /** What belongs to a wall in the unrolled strip, and the shape of the person who looks at it. */
 import type { Report } from '@heronstone/core/evaluate.ts';
-import type { Plan, Station } from '@heronstone/core/model/plan.ts';
+import { formatLength } from '@heronstone/core/model/measure.ts';
+import type { Person, Plan, Station } from '@heronstone/core/model/plan.ts';
 import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { bodyAt } from '@heronstone/core/reach/body.ts';
 import { wallTop } from '@heronstone/core/room/overhead.ts';
@@ -101,16 +102,19 @@ export function WallFace({
 /** The person at the chosen station, as a shape before the wall that they look at. */
 export function Silhouette({
   station,
+  person,
   plan,
   report,
   y,
+  px,
 }: {
   station: Station;
+  person: Person;
   plan: Plan;
   report: Report;
   y: (z: number) => number;
+  px: number;
 }) {
-  const person = plan.people[station.person]!;
   const wall = facedWall(station, station.facing, report.room.walls)!;
   const along = wall.start + (station.x - wall.from.x) * wall.along.x + (station.y - wall.from.y) * wall.along.y;
   const body = bodyAt(station, person, constantsOf(plan.meta.constants));
@@ -118,12 +122,38 @@ export function Silhouette({
   const head = (person.stature * 0.13) / 2;
   const hip = station.posture === 'seated' ? station.seatHeight : person.stature * 0.53;
   return (
-    <g fill="var(--w2)" opacity="0.22" pointerEvents="none" data-person={station.id}>
-      <ellipse cx={along} cy={y(body.shoulder + head * 1.25)} rx={head * 0.75} ry={head} />
-      <path
-        d={`M${along - half} ${y(hip)}L${along - half * 1.05} ${y(body.shoulder - 60)}Q${along - half} ${y(body.shoulder)} ${along - half * 0.4} ${y(body.shoulder + 10)}H${along + half * 0.4}Q${along + half} ${y(body.shoulder)} ${along + half * 1.05} ${y(body.shoulder - 60)}L${along + half} ${y(hip)}Z`}
-      />
-      <path d={`M${along - half} ${y(hip)}H${along + half}L${along + half * 0.7} ${y(20)}H${along - half * 0.7}Z`} />
+    <g pointerEvents="none" data-person={person.id}>
+      <g fill="var(--w2)" opacity="0.22">
+        <ellipse cx={along} cy={y(body.shoulder + head * 1.25)} rx={head * 0.75} ry={head} />
+        <path
+          d={`M${along - half} ${y(hip)}L${along - half * 1.05} ${y(body.shoulder - 60)}Q${along - half} ${y(body.shoulder)} ${along - half * 0.4} ${y(body.shoulder + 10)}H${along + half * 0.4}Q${along + half} ${y(body.shoulder)} ${along + half * 1.05} ${y(body.shoulder - 60)}L${along + half} ${y(hip)}Z`}
+        />
+        <path d={`M${along - half} ${y(hip)}H${along + half}L${along + half * 0.7} ${y(20)}H${along - half * 0.7}Z`} />
+      </g>
+      {/* Where the eye is and how far the hand gets, beside the shape. */}
+      {(
+        [
+          [body.eye, 'eye'],
+          [body.shoulder, 'shoulder'],
+          [body.elbow, 'elbow'],
+        ] as const
+      ).map(([z, word]) => (
+        <g key={word}>
+          <path d={`M${along + half * 1.2} ${y(z)}h${14 * px}`} stroke="var(--w1)" strokeWidth={1.4 * px} />
+          <text
+            x={along + half * 1.2 + 17 * px}
+            y={y(z)}
+            dy="0.35em"
+            fontSize={10 * px}
+            fill="var(--w1)"
+            stroke="var(--leaf)"
+            strokeWidth={3 * px}
+            paintOrder="stroke"
+          >
+            {word} {formatLength(z, plan.meta.units)}
+          </text>
+        </g>
+      ))}
     </g>
   );
 }

@@ -1,13 +1,14 @@
 /** Activities: what is done in the room, how often, for how long and where; and who does it. */
-import { removeWithDependents, set } from '@heronstone/core/model/change.ts';
-import { byName, hoursAWeek, type Activity, type Person, type Plan } from '@heronstone/core/model/plan.ts';
+import { set } from '@heronstone/core/model/change.ts';
+import { byName, hoursAWeek, type Activity, type Plan } from '@heronstone/core/model/plan.ts';
 import { useState } from 'react';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { commit, newId, notice, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Choice, Fact, Heading, LengthField, NumberField, TextField } from '../../ui/Field.tsx';
+import { Choice, Fact, Heading, NumberField, TextField } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { ActivitySheet } from './ActivitySheet.tsx';
+import { PersonCard } from './PersonCard.tsx';
 import { RelationChart } from './RelationChart.tsx';
 
 export function ActivitiesStep() {
@@ -199,50 +200,5 @@ function NewActivity({ station }: { station: string | null }) {
         Add the activity
       </Button>
     </form>
-  );
-}
-
-function PersonCard({ person: p, plan }: { person: Person; plan: Plan }) {
-  const change = (what: string, columns: Partial<Person>) =>
-    commit(`${what} of ${p.name}`, [set('people', p.id, columns)]);
-  const needed = Object.values(plan.stations).some((s) => s.person === p.id);
-  return (
-    <div className="mb-3 grid grid-cols-2 gap-2 border-b border-line pb-3">
-      <TextField label="Name" value={p.name} onSet={(name) => change('Name', { name })} className="col-span-2" />
-      <LengthField
-        label="Standing height"
-        system={plan.meta.units}
-        value={p.stature}
-        least={700}
-        most={2300}
-        onSet={(stature) => change('Height', { stature })}
-      />
-      <Choice
-        label="Works with the"
-        value={p.hand}
-        options={[
-          ['right', 'right hand'],
-          ['left', 'left hand'],
-        ]}
-        onSet={(hand) => change('Hand', { hand })}
-      />
-      <label className="col-span-2 flex items-center gap-2">
-        <input
-          type="checkbox"
-          checked={p.wheelchair}
-          onChange={(e) => change('Wheelchair', { wheelchair: e.target.checked })}
-        />
-        Uses a wheelchair
-      </label>
-      {!needed && (
-        <Button
-          look="quiet"
-          className="col-span-2 justify-self-start"
-          onClick={() => commit(`Remove ${p.name}`, removeWithDependents(plan, 'people', p.id))}
-        >
-          Remove {p.name}
-        </Button>
-      )}
-    </div>
   );
 }

@@ -11,6 +11,12 @@ export function ActivitySheet({ activity: a, plan }: { activity: Activity; plan:
   return (
     <Sheet title={a.name} line="what it needs">
       <Problems table="activities" id={a.id} />
+      <Choice
+        label="Who does it"
+        value={a.person ?? ''}
+        options={[['', 'who sits at its station'], ...byName(plan.people).map((p) => [p.id, p.name] as const)]}
+        onSet={(id) => commit(`Who does ${a.name}`, [set('activities', a.id, { person: id === '' ? null : id })])}
+      />
       <RowForm
         table="activities"
         row={a}

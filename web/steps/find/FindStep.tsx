@@ -7,14 +7,15 @@ import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { Inside } from '../../drawings/Inside.tsx';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { RoundTheRoom } from '../../drawings/RoundTheRoom.tsx';
+import { TimeIt } from './TimeIt.tsx';
 import { engine } from '../../state/engine.ts';
-import { setArrangement, stationOf, useStore } from '../../state/store.ts';
+import { seatOf, setArrangement, useStore } from '../../state/store.ts';
 
 export function FindStep() {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
   const arrangement = useStore((s) => s.arrangement);
-  const station = useStore(stationOf);
+  const station = useStore(seatOf);
   const [search, setSearch] = useSearchParams();
   const words = search.get('words') ?? '';
   const place = search.get('place');
@@ -128,6 +129,9 @@ export function FindStep() {
               })}
             </ul>
           </div>
+        )}
+        {shown && (
+          <TimeIt key={shown.id} compartment={shown} supply={hit?.kind === 'supply' && words !== '' ? hit.id : null} />
         )}
         <div className="min-h-64 grow md:min-h-0">
           <RoundTheRoom lit={litOpenings} />

@@ -71,7 +71,21 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
           { kind: 'check', field: 'wheels', label: 'Stands on wheels' },
           { kind: 'check', field: 'fixed', label: 'Fixed to the wall' },
           { kind: 'check', field: 'owned', label: 'Is in the house already' },
-          { kind: 'check', field: 'locked', label: 'Locked: its place is settled' },
+          { kind: 'check', field: 'locked', label: 'Settled: its place is not changed by hand' },
+          { kind: 'check', field: 'keyed', label: 'Kept locked with a key' },
+          {
+            kind: 'choice',
+            field: 'material',
+            label: 'Its shelves are of',
+            options: [
+              ['particleboard', 'particleboard'],
+              ['MDF', 'MDF'],
+              ['pine', 'solid pine'],
+              ['plywood', 'plywood'],
+              ['metal', 'metal'],
+            ],
+            wide: true,
+          },
           {
             kind: 'optional',
             field: 'price',

@@ -1,17 +1,22 @@
 import { useDraggable } from '@dnd-kit/core';
 import { GripVertical } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { CompartmentReport, PlacementReport } from '@heronstone/core/evaluate.ts';
 import { formatLength, formatMass, formatSize } from '@heronstone/core/model/measure.ts';
 import { Inside } from '../../drawings/Inside.tsx';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { fillWords } from '../../drawings/Tide.tsx';
 import { emptyOfContainers } from '@heronstone/core/fit/takeAdvice.ts';
-import { commit, select, stationOf, useStore } from '../../state/store.ts';
+import { commit, personOf, seatOf, select, stationOf, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact, Heading } from '../../ui/Field.tsx';
 import { Photos } from '../../ui/Photos.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
+import type { Account } from '@heronstone/core/fetch/account.ts';
+import { engine } from '../../state/engine.ts';
+import { Dialog } from '../../ui/Dialog.tsx';
+import { Elements } from '../../ui/Elements.tsx';
+import { FetchPlay } from './FetchPlay.tsx';
 import { AdviceDialog } from '../sort/AdviceDialog.tsx';
 import type { Moving } from './moves.ts';
 
@@ -29,7 +34,19 @@ export function CompartmentSheet({
   const arrangement = useStore((s) => s.arrangement);
   const [advice, setAdvice] = useState(false);
   const system = plan.meta.units;
-  const reach = stationId ? c.reach[stationId] : undefined;
+  const seat = useStore(seatOf);
+  const person = useStore(personOf);
+  const reach = seat ? c.reach[seat] : undefined;
+  const [account, setAccount] = useState<Account | null>(null);
+  const [playing, setPlaying] = useState(false);
+  useEffect(() => {
+    let current = true;
+    if (stationId && person) void engine.account(stationId, c.id, person.id).then((a) => current && setAccount(a));
+    return () => {
+      current = false;
+    };
+  }, [stationId, person, c, report]);
+  const [opened, setOpened] = useState(false);
   const fill = c.fill[arrangement];
   return (
     <Sheet title={c.name} line={`${formatSize([c.inside.width, c.inside.depth, c.inside.height], system)} inside`}>
@@ -47,12 +64,54 @@ export function CompartmentSheet({
                 ? 'none'
                 : `${formatLength(reach.walk, system)}, ${reach.paces} ${reach.paces === 1 ? 'pace' : 'paces'}`}
             </Fact>
-            <Fact name="A fetch from here">{reach.seconds.toFixed(1)} s</Fact>
+            <Fact name="One sees">{reach.sight.state === 'things' ? 'what lies in it' : reach.sight.words}</Fact>
+            {reach.lean > 0 && <Fact name="Leaning over">{formatLength(Math.round(reach.lean), system)}</Fact>}
+            <div className="flex justify-between gap-4 py-0.5">
+              <dt className="text-soft">A fetch{person ? `, ${person.name.toLowerCase()}` : ''}</dt>
+              <dd>
+                <button
+                  type="button"
+                  className="font-bold underline decoration-dotted underline-offset-4"
+                  onClick={() => setOpened(true)}
+                  title="How this was got"
+                >
+                  {reach.seconds.toFixed(1)} s
+                </button>
+              </dd>
+            </div>
           </>
         )}
+        {c.minutes[arrangement] > 0 && <Fact name="In a week">{c.minutes[arrangement].toFixed(1)} min</Fact>}
         <Fact name="Fill">{fillWords(fill)}</Fact>
         {fill.mass > 0 && <Fact name="Contents">{formatMass(fill.mass, system)}</Fact>}
       </dl>
+      {reach?.beyond && <p className="mt-1 font-bold text-rust">It is {reach.beyond}.</p>}
+      {account && reach && stationId && (
+        <Button className="mt-2" onClick={() => setPlaying(true)}>
+          Play the fetch
+        </Button>
+      )}
+      {playing && account && reach && stationId && (
+        <FetchPlay
+          fetched={{
+            title: `Fetching out of ${c.name}`,
+            station: plan.stations[stationId]!,
+            reach,
+            target: c.access3,
+            elements: account.elements,
+            returning: account.returning,
+          }}
+          onClose={() => setPlaying(false)}
+        />
+      )}
+      {account && reach && (
+        <Dialog wide open={opened} onOpenChange={setOpened} title={`${reach.seconds.toFixed(1)} s: how it was got`}>
+          <div className="overflow-y-auto" tabIndex={0} role="region" aria-label="Elements">
+            <Elements title="Fetching one thing that lies alone there" elements={account.elements} />
+            <Elements title="Putting it back" elements={account.returning} />
+          </div>
+        </Dialog>
+      )}
       <div className="mt-3">
         <Inside compartment={c} />
       </div>

@@ -21,7 +21,10 @@ export function DragNote({
   return (
     <DragOverlay dropAnimation={null}>
       {dragged && supply && (
-        <div data-drag-note className="pointer-events-none w-64 rounded-xl border border-ink bg-leaf px-3 py-2 shadow-xl">
+        <div
+          data-drag-note
+          className="pointer-events-none w-64 rounded-xl border border-ink bg-leaf px-3 py-2 shadow-xl"
+        >
           <b>
             {dragged.moving.count > 1 ? `${dragged.moving.count} ` : ''}
             {supply.name}

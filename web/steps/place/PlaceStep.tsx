@@ -16,14 +16,55 @@ import { engine } from '../../state/engine.ts';
 import { notice, select, setView, useStore } from '../../state/store.ts';
 import { NextStep } from '../../ui/Sheet.tsx';
 import { ContainerSheet } from '../sort/ContainerSheet.tsx';
+import { Tabs } from '../../ui/Tabs.tsx';
 import { CompartmentSheet } from './CompartmentSheet.tsx';
+import { ConstantsView } from './ConstantsView.tsx';
 import { DragNote } from './DragNote.tsx';
 import { MoveDialog } from './MoveDialog.tsx';
 import { moveSupply, toggleLock, type Moving } from './moves.ts';
 import { OverviewSheet } from './OverviewSheet.tsx';
 import { PlacementSheet } from './PlacementSheet.tsx';
+import { ReachView } from './ReachView.tsx';
+import { RoundView } from './RoundView.tsx';
+import { StrainView } from './StrainView.tsx';
+import { WeekView } from './WeekView.tsx';
 
+const VIEWS = [
+  ['places', 'What goes where'],
+  ['week', 'The week'],
+  ['reach', 'Reach and sight'],
+  ['strain', 'Strain'],
+  ['round', 'One round'],
+  ['constants', 'Constants'],
+] as const;
+type View = (typeof VIEWS)[number][0];
+
+/** The views of the step; the drawing with its sheets is one of them. */
 export function PlaceStep() {
+  const [search, setSearch] = useSearchParams();
+  const view = VIEWS.find(([key]) => key === search.get('view'))?.[0] ?? 'places';
+  const go = (to: View) => setSearch(to === 'places' ? {} : { view: to });
+  const tabs = <Tabs label="Views of the places" tabs={VIEWS} value={view} onChoose={go} />;
+  if (view === 'places') return <Places tabs={tabs} />;
+  const show = () => go('places');
+  return (
+    <section
+      aria-label="Reach and time"
+      className="flex min-h-[70vh] min-w-0 grow flex-col px-4 py-3 md:min-h-0 md:px-6"
+    >
+      {tabs}
+      <div role="tabpanel" aria-label={VIEWS.find(([key]) => key === view)![1]} className="flex min-h-0 grow flex-col">
+        {view === 'week' && <WeekView onShow={show} />}
+        {view === 'reach' && <ReachView onShow={show} />}
+        {view === 'strain' && <StrainView onShow={show} />}
+        {view === 'round' && <RoundView onShow={show} />}
+        {view === 'constants' && <ConstantsView of={search.get('of')} />}
+      </div>
+    </section>
+  );
+}
+
+function Places({ tabs }: { tabs: React.ReactNode }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
   const selected = useStore((s) => s.selected);
@@ -99,7 +140,7 @@ export function PlaceStep() {
         notice('Left where it was.');
       }}
     >
-      <RoomViews lit={placement ? [openingOf(placement.compartment)] : []} />
+      <RoomViews above={tabs} lit={placement ? [openingOf(placement.compartment)] : []} />
       {container ? (
         <ContainerSheet key={container.id} container={container} />
       ) : placement ? (

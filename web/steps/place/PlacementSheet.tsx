@@ -2,16 +2,18 @@
 import { useEffect, useState } from 'react';
 import type { Explanation } from '@heronstone/core/explain.ts';
 import type { PlacementReport } from '@heronstone/core/evaluate.ts';
+import { seatKey } from '@heronstone/core/seatKey.ts';
 import { countWords } from '@heronstone/core/fit/forms.ts';
-import { TIMES, type Element } from '@heronstone/core/fetch/elements.ts';
 import { Inside } from '../../drawings/Inside.tsx';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { engine } from '../../state/engine.ts';
 import { select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
+import { Elements } from '../../ui/Elements.tsx';
 import { Fact, Heading } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
+import { FetchPlay } from './FetchPlay.tsx';
 import { moveSupply, takeOut, toggleLock, type Moving } from './moves.ts';
 
 export function PlacementSheet({
@@ -25,6 +27,7 @@ export function PlacementSheet({
   const report = useStore((s) => s.report)!;
   const [why, setWhy] = useState<Explanation | null>(null);
   const [opened, setOpened] = useState(false);
+  const [playing, setPlaying] = useState(false);
   useEffect(() => {
     let current = true;
     void engine.explain(p.id).then((e) => current && setWhy(e));
@@ -37,6 +40,10 @@ export function PlacementSheet({
   if (!supply || !compartment) return <Sheet title="This is gone" />;
   const planned = p.arrangement === 'planned';
   const activities = [...new Set(p.from.map((u) => plan.activities[u.activity]?.name.toLowerCase()))].join(', ');
+  // The fetch that is opened and played is the one from where it is used most.
+  const most = p.from[0];
+  const station = plan.stations[most?.station ?? ''] ?? Object.values(plan.stations)[0];
+  const reach = compartment.reach[most ? seatKey(plan.stations[most.station]!, most.person) : (station?.id ?? '')];
   const moving: Moving = { supply: p.supply, placement: planned ? p.id : null, count: p.count };
   return (
     <Sheet
@@ -71,6 +78,8 @@ export function PlacementSheet({
         <Fact name="In a week">
           {p.minutesPerWeek.toFixed(1)} min, {Number(p.fetchesPerWeek.toFixed(1))}×
         </Fact>
+        {p.sight && p.sight.words !== '' && <Fact name="From there">{p.sight.words}</Fact>}
+        {p.crowd.behind ? <Fact name="Things before it">{p.crowd.behind}</Fact> : null}
         {p.penaltyMinutes > 0 && (
           <Fact name={`Penalty: ${p.penalties[0]!.words}`}>{p.penaltyMinutes.toFixed(1)} min</Fact>
         )}
@@ -123,11 +132,27 @@ export function PlacementSheet({
             <Button onClick={() => takeOut(p.id)}>Take out</Button>
           </>
         )}
+        {why?.placement === p.id && reach && station && why.elements.length > 0 && (
+          <Button onClick={() => setPlaying(true)}>Play the fetch</Button>
+        )}
         <Button look="quiet" onClick={() => select({ kind: 'compartment', id: p.compartment })}>
           The whole place
         </Button>
       </div>
-      <Dialog open={opened} onOpenChange={setOpened} title={`${p.secondsPerFetch.toFixed(1)} s: how it was got`}>
+      {playing && why && reach && station && (
+        <FetchPlay
+          fetched={{
+            title: `Fetching ${supply.name} from ${station.name}`,
+            station,
+            reach,
+            target: compartment.access3,
+            elements: why.elements,
+            returning: why.returning,
+          }}
+          onClose={() => setPlaying(false)}
+        />
+      )}
+      <Dialog wide open={opened} onOpenChange={setOpened} title={`${p.secondsPerFetch.toFixed(1)} s: how it was got`}>
         {why && (
           <div className="overflow-y-auto" tabIndex={0} role="region" aria-label="Elements">
             <Elements title="Fetching it" elements={why.elements} />
@@ -146,38 +171,3 @@ export function PlacementSheet({
 }
 
 const signed = (n: number) => `${n >= 0 ? '+' : '−'}${Math.abs(n).toFixed(1)}`;
-
-function Elements({ title, elements }: { title: string; elements: readonly Element[] }) {
-  const sum = elements.reduce((total, e) => total + e.seconds, 0);
-  return (
-    <table className="mb-3 w-full">
-      <caption className="text-left font-bold">
-        {title}: {sum.toFixed(2)} s
-      </caption>
-      <thead className="sr-only">
-        <tr>
-          <th>Element</th>
-          <th>How much</th>
-          <th>Seconds</th>
-          <th>Source</th>
-        </tr>
-      </thead>
-      <tbody>
-        {elements.map((e, i) => (
-          <tr key={i} className="border-b border-line align-top">
-            <td className="py-1 pr-2">{e.kind}</td>
-            <td className="py-1 pr-2 whitespace-nowrap text-soft">
-              {TIMES[e.kind].unit === 'mm'
-                ? `${Math.round(e.quantity)} mm`
-                : TIMES[e.kind].unit === 'times' && e.quantity === 1
-                  ? ''
-                  : `${Number(e.quantity.toFixed(1))} ${TIMES[e.kind].unit}`}
-            </td>
-            <td className="py-1 pr-2 text-right font-bold">{e.seconds.toFixed(2)}</td>
-            <td className="py-1 text-xs text-soft">{TIMES[e.kind].source}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  );
-}

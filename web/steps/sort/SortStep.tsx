@@ -5,6 +5,7 @@ import { writeSuppliesCsv } from '@heronstone/core/formats/csv.ts';
 import { saveText } from '../../state/saveText.ts';
 import { useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
+import { Tabs } from '../../ui/Tabs.tsx';
 import { BalanceView } from './BalanceView.tsx';
 import { ContainerSheet } from './ContainerSheet.tsx';
 import { ContainersView } from './ContainersView.tsx';
@@ -55,24 +56,12 @@ export function SortStep() {
   return (
     <>
       <section aria-label="Supplies" className="flex min-h-[70vh] min-w-0 grow flex-col px-4 py-3 md:min-h-0 md:px-6">
-        <div
-          role="tablist"
-          aria-label="Ways to sort"
-          className="noprint mb-3 flex shrink-0 gap-5 overflow-x-auto text-[15px]"
-        >
-          {VIEWS.map(([key, title]) => (
-            <button
-              key={key}
-              type="button"
-              role="tab"
-              aria-selected={view === key}
-              onClick={() => setSearch(key === 'list' ? {} : { view: key })}
-              className={`shrink-0 border-b-4 border-double pb-1 max-md:min-h-9 ${view === key ? 'border-ink font-bold' : 'border-transparent text-soft hover:text-ink'}`}
-            >
-              {title}
-            </button>
-          ))}
-        </div>
+        <Tabs
+          label="Ways to sort"
+          tabs={VIEWS}
+          value={view}
+          onChoose={(key) => setSearch(key === 'list' ? {} : { view: key })}
+        />
         <div
           role="tabpanel"
           aria-label={VIEWS.find(([key]) => key === view)![1]}

@@ -1,0 +1,44 @@
+/** What is washed over the places of a drawing: its number, in words, and its share of the largest. */
+import type { Report } from '@heronstone/core/evaluate.ts';
+import type { Arrangement } from '@heronstone/core/model/plan.ts';
+import type { Wash as Kind } from '../state/store.ts';
+
+export type Wash = ReadonlyMap<string, { words: string; share: number }> | null;
+
+let last: { report: Report; key: string; wash: Wash } | null = null;
+
+/** @param seat key of the seat from which seconds count */
+export function washOf(report: Report, seat: string | null, arrangement: Arrangement, kind: Kind): Wash {
+  if (kind === '') return null;
+  const key = `${seat} ${arrangement} ${kind}`;
+  if (last?.report === report && last.key === key) return last.wash;
+  const rows = report.compartments.flatMap((c) => {
+    const value = kind === 'minutes' ? c.minutes[arrangement] : seat ? (c.reach[seat]?.seconds ?? 0) : 0;
+    return value > 0 ? [{ id: c.id, value }] : [];
+  });
+  const most = Math.max(1e-9, ...rows.map((r) => r.value));
+  const wash = new Map(
+    rows.map(({ id, value }) => [
+      id,
+      { words: kind === 'minutes' ? `${value.toFixed(1)} min` : `${value.toFixed(1)} s`, share: value / most },
+    ]),
+  );
+  last = { report, key, wash };
+  return wash;
+}
+
+/** The same for whole units, from above: minutes add up, of seconds the least counts. */
+export function washOfUnit(report: Report, unit: string, seat: string | null, arrangement: Arrangement, kind: Kind) {
+  const wash = washOf(report, seat, arrangement, kind);
+  if (!wash) return null;
+  const own = report.compartments.filter((c) => c.unit === unit && c.within === null);
+  if (own.length === 0) return null;
+  if (kind === 'minutes') {
+    const sum = (id: string) =>
+      report.compartments.reduce((s, c) => (c.unit === id && c.within === null ? s + c.minutes[arrangement] : s), 0);
+    const value = sum(unit);
+    const most = Math.max(1e-9, ...Object.keys(report.units).map(sum));
+    return value > 0 ? { words: `${value.toFixed(1)} min`, share: value / most } : null;
+  }
+  return own.map((c) => wash.get(c.id)!).reduce((a, b) => (b.share < a.share ? b : a));
+}

@@ -1,0 +1,153 @@
+/** Strain: what is lifted, what a session asks of the body, shelves that sag, furniture that could tip. */
+import { formatLength } from '@heronstone/core/model/measure.ts';
+import { select, useStore } from '../../state/store.ts';
+
+export function StrainView({ onShow }: { onShow: () => void }) {
+  const plan = useStore((s) => s.plan)!;
+  const report = useStore((s) => s.report);
+  const arrangement = useStore((s) => s.arrangement);
+  if (!report) return <p className="text-soft">Working out the figures …</p>;
+  const { lifts, sags, tips } = report.strain[arrangement];
+  const place = (id: string) => report.compartments.find((c) => c.id === id)?.name ?? id;
+  const say = (mm: number) => formatLength(Math.round(mm), plan.meta.units);
+  const show = (what: Parameters<typeof select>[0]) => {
+    select(what);
+    onShow();
+  };
+  return (
+    <div className="min-h-0 grow overflow-y-auto pb-6" tabIndex={0} role="region" aria-label="Strain in figures">
+      <h2 className="text-2xl">Strain, {arrangement === 'today' ? 'as things lie today' : 'as planned'}</h2>
+      <p className="max-w-3xl text-soft">
+        Figures for healthy adults in good conditions: guidance, not medical advice and not a safety certificate. Tall
+        furniture and drawers are fixed to the wall, with fixings that suit the wall, away from cables and pipes.
+      </p>
+      <Table
+        title="Lifted out and put back"
+        note="Revised NIOSH lifting equation (Waters et al. 1993). Above 1 some people are at risk, above 3 many."
+        heads={['What', 'Mass', 'From', 'To', 'Limit', 'Index']}
+        none="Nothing of 3 kg or more has to be lifted out of its place."
+        rows={lifts.map((l) => ({
+          key: `${l.placement}${l.container}`,
+          onShow: () =>
+            show(l.placement ? { kind: 'placement', id: l.placement } : { kind: 'container', id: l.container! }),
+          cells: [
+            l.placement
+              ? plan.supplies[report.placements[l.placement]!.supply]!.name
+              : plan.containers[l.container!]!.name,
+            `${l.mass.toFixed(1)} kg`,
+            say(l.from),
+            say(l.to),
+            l.limit > 0 ? `${l.limit.toFixed(1)} kg` : 'too high or far',
+            l.index >= 99 ? 'beyond' : l.index.toFixed(1),
+          ],
+          bad: l.index > 1,
+        }))}
+      />
+      <Table
+        title="What one session asks of the body"
+        note="Counted from the fetches and returns of each session."
+        heads={['Activity', 'Getting up', 'Bends and kneels', 'Steps', 'Walking']}
+        none="Nothing is fetched yet."
+        rows={report.week[arrangement].activities.map((a) => ({
+          key: a.activity,
+          onShow: null,
+          cells: [
+            plan.activities[a.activity]?.name ?? '',
+            `${a.perSession.ups.toFixed(0)} ×`,
+            `${a.perSession.bends.toFixed(0)} ×`,
+            `${a.perSession.steps.toFixed(1)} ×`,
+            `${a.perSession.metres.toFixed(0)} m`,
+          ],
+          bad: a.perSession.bends > 20 || a.perSession.steps > 5,
+        }))}
+      />
+      <Table
+        title="Shelves under their load"
+        note="Simply supported, even load: 5 w L⁴ / 384 E I; in time with creep. What the maker of the shelf says goes before."
+        heads={['Shelf', 'Load', 'Span', 'Sags now', 'In time', 'Usual limit']}
+        none="No shelf carries anything."
+        rows={sags.slice(0, 12).map((s) => ({
+          key: s.compartment,
+          onShow: () => show({ kind: 'compartment', id: s.compartment }),
+          cells: [
+            place(s.compartment),
+            `${s.mass.toFixed(1)} kg`,
+            say(s.span),
+            `${s.now.toFixed(1)} mm`,
+            `${s.lasting.toFixed(1)} mm`,
+            `${s.limit.toFixed(1)} mm`,
+          ],
+          bad: s.share > 1,
+        }))}
+      />
+      <Table
+        title="Could it tip?"
+        note="What holds it over what tips it, with somebody pulling on the drawer (after ASTM F2057); below 1 it tips."
+        heads={['Drawer unit', 'Worst drawer out', 'All out', 'Fixed to the wall']}
+        none="There is no drawer unit."
+        rows={tips.map((t) => ({
+          key: t.unit,
+          onShow: () => show({ kind: 'unit', id: t.unit }),
+          cells: [plan.units[t.unit]!.name, ratio(t.single), ratio(t.all), t.fixed ? 'yes' : 'not yet: fix it'],
+          bad: !t.fixed && t.single < 1,
+        }))}
+      />
+    </div>
+  );
+}
+
+const ratio = (n: number) => (Number.isFinite(n) ? `${n.toFixed(2)}${n < 1 ? ', tips' : ''}` : 'stands');
+
+function Table({
+  title,
+  note,
+  heads,
+  rows,
+  none,
+}: {
+  title: string;
+  note: string;
+  heads: readonly string[];
+  none: string;
+  rows: ReadonlyArray<{ key: string; cells: readonly string[]; bad: boolean; onShow: (() => void) | null }>;
+}) {
+  return (
+    <section aria-label={title} className="mt-5 max-w-4xl">
+      <h3 className="text-lg">{title}</h3>
+      <p className="text-xs text-soft">{note}</p>
+      {rows.length === 0 ? (
+        <p className="text-soft">{none}</p>
+      ) : (
+        <table className="mt-1 w-full">
+          <thead>
+            <tr className="border-b border-ink text-left">
+              {heads.map((h, i) => (
+                <th key={h} className={`py-1 pr-3 ${i > 0 ? 'text-right' : ''}`}>
+                  {h}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((r) => (
+              <tr key={r.key} className="border-b border-line align-top">
+                {r.cells.map((cell, i) => (
+                  <td key={i} className={`py-1 pr-3 ${i > 0 ? 'text-right' : ''} ${r.bad ? 'font-bold' : ''}`}>
+                    {i === 0 && r.onShow ? (
+                      <button type="button" className="text-left hover:underline" onClick={r.onShow}>
+                        {r.bad && <span className="text-rust">Look: </span>}
+                        {cell}
+                      </button>
+                    ) : (
+                      cell
+                    )}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,191 @@
+/** A week in the room, today beside the plan: by activity, motion, place and supply, and the worst of each kind. */
+import { useState } from 'react';
+import { MOTIONS, MOTION_WORD } from '@heronstone/core/fetch/elements.ts';
+import type { Week, WorstLists } from '@heronstone/core/evaluate.ts';
+import type { Arrangement } from '@heronstone/core/model/plan.ts';
+import { select, setArrangement, useStore } from '../../state/store.ts';
+import { Bars, type BarRow } from '../../ui/Bars.tsx';
+import { Button } from '../../ui/Button.tsx';
+
+const WORST: ReadonlyArray<{ key: keyof WorstLists; title: string; unit: string; digits: number }> = [
+  { key: 'slow', title: 'Takes longest', unit: 'min a week, penalties included', digits: 1 },
+  { key: 'unseen', title: 'In view of nobody', unit: 'fetches a week without seeing it or its label', digits: 1 },
+  { key: 'heavy', title: 'Heavy where it stands', unit: 'lifting index', digits: 1 },
+  { key: 'child', title: 'In reach of a child', unit: 'mm below the highest reach', digits: 0 },
+];
+
+/** @param onShow chooses what was clicked and goes to the places */
+export function WeekView({ onShow }: { onShow: () => void }) {
+  const plan = useStore((s) => s.plan)!;
+  const report = useStore((s) => s.report);
+  const arrangement = useStore((s) => s.arrangement);
+  const [more, setMore] = useState(false);
+  if (!report) return <p className="text-soft">Working out the figures …</p>;
+  const { today, planned } = report.week;
+  const has = { today: today.placed > 0, planned: planned.placed > 0 };
+  if (!has.today && !has.planned)
+    return (
+      <p className="text-soft">Nothing has a place yet. Say where things lie today, or let the plan place them.</p>
+    );
+  const value = (which: Arrangement, of: (w: Week) => number) => (has[which] ? of(report.week[which]) : null);
+  const row = (key: string, name: string, of: (w: Week) => number): BarRow => ({
+    key,
+    name,
+    today: value('today', of),
+    planned: value('planned', of),
+  });
+  const place = (id: string) => report.compartments.find((c) => c.id === id)?.name ?? id;
+  const largest = <T,>(list: (w: Week) => T[], id: (x: T) => string, minutes: (x: T) => number) => {
+    const best = new Map<string, number>();
+    for (const w of [today, planned])
+      for (const x of list(w)) best.set(id(x), Math.max(best.get(id(x)) ?? 0, minutes(x)));
+    return [...best].sort((a, b) => b[1] - a[1]).map(([key]) => key);
+  };
+  const shown = more ? 30 : 8;
+  const choose = (what: Parameters<typeof select>[0]) => () => {
+    select(what);
+    onShow();
+  };
+  return (
+    <div
+      className="printed min-h-0 grow overflow-y-auto pb-6"
+      tabIndex={0}
+      role="region"
+      aria-label="The week in figures"
+    >
+      <div className="flex flex-wrap items-baseline justify-between gap-3">
+        <div>
+          <h2 className="text-2xl">A week in the room</h2>
+          <p className="text-soft">
+            {plan.meta.room}, {plan.meta.name}. Fetching, putting back and getting ready; the work itself is not in it.
+          </p>
+        </div>
+        <div className="noprint flex gap-2">
+          <Button onClick={() => setMore(!more)} aria-pressed={more}>
+            {more ? 'Fewer lines' : 'More lines'}
+          </Button>
+          <Button onClick={() => window.print()}>Print the comparison</Button>
+        </div>
+      </div>
+      <table className="mt-3 w-full max-w-2xl" aria-label="Today and the plan">
+        <thead>
+          <tr className="border-b border-ink text-left">
+            <th className="py-1">Minutes a week</th>
+            {has.today && <th className="py-1 text-right">today</th>}
+            {has.planned && <th className="py-1 text-right">planned</th>}
+            {has.today && has.planned && <th className="py-1 text-right">change</th>}
+          </tr>
+        </thead>
+        <tbody>
+          {(
+            [
+              ['Fetching and putting back', (w) => w.fetching, 1],
+              ['of which getting up and sitting down', (w) => w.motions.rising, 1],
+              ['Rolling carts up, fetching kits', (w) => w.setup, 1],
+              ['Hunting for what has no place', (w) => w.hunting, 1],
+              ['Penalties: heavy things high or low', (w) => w.penalties, 1],
+              ['All together', (w) => w.minutes, 1],
+              ['Getting up, times', (w) => w.ups, 0],
+              ['Walking, metres', (w) => w.metres, 0],
+            ] as ReadonlyArray<[string, (w: Week) => number, number]>
+          ).map(([name, of, digits]) => (
+            <tr key={name} className={`border-b border-line ${name === 'All together' ? 'font-bold' : ''}`}>
+              <th scope="row" className={`py-0.5 text-left ${name === 'All together' ? 'font-bold' : 'font-normal'}`}>
+                {name}
+              </th>
+              {has.today && <td className="text-right">{of(today).toFixed(digits)}</td>}
+              {has.planned && <td className="text-right">{of(planned).toFixed(digits)}</td>}
+              {has.today && has.planned && <td className="text-right">{change(of(planned) - of(today), digits)}</td>}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <div className="mt-5 grid gap-x-10 gap-y-6 lg:grid-cols-2">
+        <Bars
+          title="By activity"
+          unit="min a week"
+          rows={largest(
+            (w) => w.activities,
+            (a) => a.activity,
+            (a) => a.minutes + a.setup,
+          ).map((id) =>
+            row(id, plan.activities[id]?.name ?? id, (w) => {
+              const a = w.activities.find((x) => x.activity === id);
+              return a ? a.minutes + a.setup : 0;
+            }),
+          )}
+        />
+        <Bars
+          title="By kind of motion"
+          unit="min a week"
+          rows={[...MOTIONS]
+            .sort((a, b) => today.motions[b] + planned.motions[b] - today.motions[a] - planned.motions[a])
+            .map((m) => row(m, MOTION_WORD[m], (w) => w.motions[m]))}
+        />
+        <Bars
+          title="By place"
+          unit="min a week"
+          rows={largest(
+            (w) => w.places,
+            (p) => p.compartment,
+            (p) => p.minutes,
+          )
+            .slice(0, shown)
+            .map((id) => ({
+              ...row(id, place(id), (w) => w.places.find((p) => p.compartment === id)?.minutes ?? 0),
+              onChoose: choose({ kind: 'compartment', id }),
+            }))}
+        />
+        <Bars
+          title="By supply"
+          unit="min a week"
+          rows={largest(
+            (w) => w.supplies,
+            (s) => s.supply,
+            (s) => s.minutes,
+          )
+            .slice(0, shown)
+            .map((id) =>
+              row(id, plan.supplies[id]?.name ?? id, (w) => w.supplies.find((s) => s.supply === id)?.minutes ?? 0),
+            )}
+        />
+      </div>
+      <h2 className="mt-6 text-xl">The worst, {arrangement === 'today' ? 'as things lie today' : 'as planned'}</h2>
+      <div className="noprint mb-2 flex gap-2">
+        {(['today', 'planned'] as const).map((a) => (
+          <Button key={a} aria-pressed={arrangement === a} disabled={!has[a]} onClick={() => setArrangement(a)}>
+            {a}
+          </Button>
+        ))}
+      </div>
+      <div className="grid gap-x-10 gap-y-5 lg:grid-cols-2">
+        {WORST.map(({ key, title, unit, digits }) => (
+          <section key={key} aria-label={title} className="break-inside-avoid">
+            <h3 className="font-sans text-sm font-bold text-soft">
+              {title}, {unit}
+            </h3>
+            <ol>
+              {report.worst[arrangement][key].map((w) => (
+                <li key={w.placement + w.words} className="flex gap-3 border-b border-line py-1">
+                  <b className="w-14 shrink-0 text-right">
+                    {w.figure >= 99 && key === 'heavy' ? 'beyond' : w.figure.toFixed(digits)}
+                  </b>
+                  <button
+                    type="button"
+                    className="text-left hover:underline"
+                    onClick={choose({ kind: 'placement', id: w.placement })}
+                  >
+                    {w.words}
+                  </button>
+                </li>
+              ))}
+              {report.worst[arrangement][key].length === 0 && <li className="text-soft">None.</li>}
+            </ol>
+          </section>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+const change = (n: number, digits: number) => `${n > 0 ? '+' : n < 0 ? '−' : ''}${Math.abs(n).toFixed(digits)}`;

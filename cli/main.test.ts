@@ -79,7 +79,7 @@ test.each(['a4', 'letter'])('heron labels on %s', async (paper) => {
 describe('heron supplies', () => {
   test('prints a CSV; with --csv adds the lines of one', async () => {
     const csv = (await heron('supplies', demo)).out;
-    expect(csv.split('\n')).toHaveLength(146);
+    expect(csv.split('\n')).toHaveLength(147);
     writeFileSync(
       at('more.csv'),
       'name,count,length,width,thickness,uses\nStencils,12,200,150,1,painting and varnish 2\n',
@@ -162,6 +162,22 @@ test('rows of every table go into a data directory and come out the same', async
       taken: '2026-11-01',
       caption: 'before',
     }),
+    set('people', 'maker', { eye: 1550, overhead: 2010, lifts: 9000, steps: false, hand: 'left' }),
+    set('units', 'books', { keyed: true, material: 'plywood' }),
+    set('activities', 'theatre', { person: 'apprentice' }),
+    set('wishes', 'w', { id: 'w', person: 'apprentice', supply: 'markers', wish: 'should reach' }),
+    set('timings', 't', {
+      id: 't',
+      station: 'seat-bench',
+      person: 'apprentice',
+      unit: 'slim',
+      slot: 'd2',
+      supply: 'markers',
+      back: true,
+      seconds: 12.4,
+      day: '2026-11-25',
+    }),
+    { table: 'meta', id: 'demo', set: { constants: { walk: 17, walking: 1.1 } } },
     { table: 'meta', id: 'demo', set: { north: 30, latitude: 51.5, walkway: 750, note: 'cold floor' } },
   ]).plan;
   const { writePlanFile } = await import('@heronstone/core/formats/planFile.ts');

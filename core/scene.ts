@@ -229,7 +229,8 @@ function buildScene(plan: Plan): Scene {
     if (fetches <= 0) continue;
     const list = uses.get(use.supply) ?? [];
     for (const id of at) {
-      const station = plan.stations[id]!;
+      const station = plan.stations[id];
+      if (!station) continue;
       const person = doer(plan, activity, station);
       const carts = cartsAt(plan, activity.id, id);
       if (carts.length > 0) all.addWithCarts(station, person, carts);

@@ -65,6 +65,41 @@ const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> =
       await page.getByRole('group', { name: /from the front/ }).waitFor();
     },
   ],
+  [
+    'place, the week',
+    '/plan/demo/place?view=week',
+    (page) => page.getByRole('region', { name: 'Takes longest' }).waitFor(),
+  ],
+  [
+    'place, reach',
+    '/plan/demo/place?view=reach',
+    (page) => page.getByRole('table', { name: 'Places by ripple' }).waitFor(),
+  ],
+  [
+    'place, strain',
+    '/plan/demo/place?view=strain',
+    (page) => page.getByRole('region', { name: 'Could it tip?' }).waitFor(),
+  ],
+  [
+    'place, one round',
+    '/plan/demo/place?view=round',
+    (page) => page.getByRole('region', { name: 'The round' }).waitFor(),
+  ],
+  [
+    'place, constants',
+    '/plan/demo/place?view=constants',
+    (page) => page.getByRole('region', { name: 'Motions' }).waitFor(),
+  ],
+  [
+    'place, a fetch played',
+    '/plan/demo/place',
+    async (page) => {
+      await page.getByLabel('washed with').selectOption('minutes');
+      await page.locator('[data-place="books/s2"]').press('Enter');
+      await page.getByRole('button', { name: 'Play the fetch' }).click();
+      await page.getByRole('button', { name: 'Play it' }).click();
+    },
+  ],
   ['label', '/plan/demo/label', (page) => page.getByRole('img', { name: /Label sheet/ }).waitFor()],
   [
     'find',

@@ -25,16 +25,6 @@ const SHOTS: ReadonlyArray<{
   },
   { name: 'activities', path: '/plan/demo/activities' },
   {
-    name: 'activities-chart',
-    path: '/plan/demo/activities',
-    before: (p) => p.getByRole('tab', { name: 'Near and apart' }).click(),
-  },
-  {
-    name: 'furnish-guest',
-    path: '/plan/demo/furnish',
-    before: (p) => p.getByRole('combobox', { name: 'the room' }).selectOption({ label: 'with “guest”' }),
-  },
-  {
     name: 'round',
     path: '/plan/demo/furnish',
     before: (p) => p.getByRole('tab', { name: 'Round the room' }).click(),
@@ -65,7 +55,26 @@ const SHOTS: ReadonlyArray<{
       await p.getByText('Why here').waitFor();
     },
   },
-  { name: 'place-filling', path: '/plan/demo/place?show=findings' },
+  { name: 'week', path: '/plan/demo/place?view=week' },
+  {
+    name: 'wash',
+    path: '/plan/demo/place',
+    before: async (p) => {
+      await p.getByRole('radio', { name: 'today' }).click();
+      await p.getByLabel('washed with').selectOption('minutes');
+    },
+  },
+  {
+    name: 'fetch',
+    path: '/plan/demo/place',
+    before: async (p) => {
+      await p.emulateMedia({ reducedMotion: 'no-preference' });
+      await p.locator('[data-place="books/s2"]').press('Enter');
+      await p.getByRole('button', { name: 'Play the fetch' }).click();
+      await p.getByRole('button', { name: 'Play it' }).click();
+      await p.waitForTimeout(2900);
+    },
+  },
   {
     name: 'inside',
     path: '/plan/demo/place',

@@ -28,7 +28,7 @@ test.each([
   ['half a file', '{"format": "heronstone-plan", "version"', '', /not JSON/],
   ['a foreign JSON file', '{"layers": []}', 'format', /not a Heronstone plan/],
   ['a list', '[]', 'format', /not a Heronstone plan/],
-  ['a newer version', file((d) => (d.version = 4)), 'version', /newer Heronstone \(version 4/],
+  ['a newer version', file((d) => (d.version = 5)), 'version', /newer Heronstone \(version 5/],
   ['an unknown field', file((d) => (d.extra = 1)), '', /only known fields \(not extra\)/],
   ['a missing table', file((d) => delete d.units), 'units', /units/],
   [
@@ -58,7 +58,10 @@ test('a file of version 1, before there were modes, kits and types of one’s ow
   if (!read.ok) throw new Error(read.findings[0]!.message);
   expect(read.plan.units.k).toMatchObject({ wheels: true, owned: true, host: null });
   expect(read.plan.areas).toEqual({});
-  expect(read.plan.people.p).toEqual({ id: 'p', name: 'Maker', stature: 1700, hand: 'right', wheelchair: false });
+  const measured = { eye: null, shoulder: null, elbow: null, knuckle: null, knee: null, grip: null, overhead: null };
+  const may = { hand: 'right', wheelchair: false, child: false, steps: true, lifts: null };
+  expect(read.plan.people.p).toEqual({ id: 'p', name: 'Maker', stature: 1700, ...may, ...measured });
+  expect(read.plan.meta.constants).toEqual({});
 });
 
 test('an id that is used twice, and a reference to nothing', () => {

@@ -28,7 +28,15 @@ export function roomFindings(plan: Plan): readonly Finding[] {
     ...rest
   } = plan;
   // A change of the plan's own columns makes a new row; only some of them matter here.
-  const room = [meta.id, meta.room, meta.units, meta.ceiling, meta.walkway, meta.constants, ...Object.values(rest)];
+  const room = [
+    meta.id,
+    meta.room,
+    meta.units,
+    meta.ceiling,
+    meta.walkway,
+    JSON.stringify(meta.constants),
+    ...Object.values(rest),
+  ];
   const before = known.get(units);
   if (before && before.room.length === room.length && before.room.every((part, i) => part === room[i]))
     return before.findings;

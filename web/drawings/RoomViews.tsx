@@ -68,8 +68,8 @@ export function RoomViews({
   return (
     <section aria-label="The room" className="flex min-h-0 min-w-0 grow flex-col px-4 pt-3 md:px-6">
       {above}
-      <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
-        <div role="tablist" aria-label="Views of the room" className="flex gap-6 text-[15px]">
+      <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
+        <div role="tablist" aria-label="Views of the room" className="flex gap-5 text-[15px]">
           {VIEWS.map(([key, title]) => (
             <button
               key={key}
@@ -83,11 +83,11 @@ export function RoomViews({
             </button>
           ))}
         </div>
-        <div className="flex flex-wrap items-center gap-3">
+        <div className="flex flex-wrap items-center gap-2">
           {extra}
           {modes.length > 0 && view !== 'inside' && (
             <label className="text-soft">
-              the room{' '}
+              <span className="sr-only">the room</span>
               <select
                 value={mode}
                 onChange={(e) => setMode(e.target.value)}
@@ -143,6 +143,7 @@ export function RoomViews({
             <label className="text-soft">
               by{' '}
               <select
+                aria-label="Whose reach is shown"
                 value={person ?? ''}
                 onChange={(e) => setPerson(e.target.value === '' ? null : e.target.value)}
                 className="max-w-40 rounded-md border border-line bg-leaf px-1 py-0.5 font-bold text-ink"
@@ -153,20 +154,6 @@ export function RoomViews({
                     {p.name}
                   </option>
                 ))}
-              </select>
-            </label>
-          )}
-          {stations.length > 0 && view !== 'inside' && (
-            <label className="text-soft">
-              washed with{' '}
-              <select
-                value={wash}
-                onChange={(e) => setWash(e.target.value as Wash)}
-                className="rounded-md border border-line bg-leaf px-1 py-0.5 font-bold text-ink"
-              >
-                <option value="">nothing</option>
-                <option value="seconds">seconds a fetch</option>
-                <option value="minutes">minutes a week</option>
               </select>
             </label>
           )}
@@ -188,8 +175,20 @@ export function RoomViews({
           ))}
       </div>
       {stations.length > 0 && view !== 'inside' && (
-        <div className="pb-3">
+        <div className="flex flex-wrap items-center justify-center gap-x-8 gap-y-1 pb-3">
           <RippleKey away={Object.keys(plan.elsewheres).length > 0} />
+          <label className="text-soft">
+            washed with{' '}
+            <select
+              value={wash}
+              onChange={(e) => setWash(e.target.value as Wash)}
+              className="rounded-md border border-line bg-leaf px-1 py-0.5 font-bold text-ink"
+            >
+              <option value="">nothing</option>
+              <option value="seconds">seconds a fetch</option>
+              <option value="minutes">minutes a week</option>
+            </select>
+          </label>
         </div>
       )}
     </section>

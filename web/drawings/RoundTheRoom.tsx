@@ -8,7 +8,7 @@ import { byName } from '@heronstone/core/model/plan.ts';
 import { drawnPlan, personOf, seatOf, select, shownPlan, stationOf, useStore } from '../state/store.ts';
 import { washOf } from './wash.ts';
 import { UnitFace } from './round/UnitFace.tsx';
-import { Silhouette, WallFace } from './round/WallFace.tsx';
+import { BodyMarks, Silhouette, WallFace } from './round/WallFace.tsx';
 
 export interface RoundProps {
   lit?: readonly string[];
@@ -182,9 +182,7 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
                 ))}
             </g>
           ))}
-        {station && person && (
-          <Silhouette station={station} person={person} plan={plan} report={report} y={y} px={px} />
-        )}
+        {station && person && <Silhouette station={station} person={person} plan={plan} report={report} y={y} />}
         {beyond.length > 0 && (
           <g>
             <line
@@ -229,6 +227,7 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
             onCompartment={onCompartment}
           />
         ))}
+        {station && person && <BodyMarks station={station} person={person} plan={plan} report={report} y={y} px={px} />}
       </svg>
     </div>
   );

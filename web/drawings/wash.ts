@@ -3,7 +3,13 @@ import type { Report } from '@heronstone/core/evaluate.ts';
 import type { Arrangement } from '@heronstone/core/model/plan.ts';
 import type { Wash as Kind } from '../state/store.ts';
 
-export type Wash = ReadonlyMap<string, { words: string; share: number }> | null;
+export type Wash = ReadonlyMap<string, Heat> | null;
+export interface Heat {
+  words: string;
+  /** The number alone, where there is no room for more. */
+  short: string;
+  share: number;
+}
 
 let last: { report: Report; key: string; wash: Wash } | null = null;
 
@@ -20,7 +26,11 @@ export function washOf(report: Report, seat: string | null, arrangement: Arrange
   const wash = new Map(
     rows.map(({ id, value }) => [
       id,
-      { words: kind === 'minutes' ? `${value.toFixed(1)} min` : `${value.toFixed(1)} s`, share: value / most },
+      {
+        words: kind === 'minutes' ? `${value.toFixed(1)} min` : `${value.toFixed(1)} s`,
+        short: value.toFixed(1),
+        share: value / most,
+      },
     ]),
   );
   last = { report, key, wash };
@@ -38,7 +48,7 @@ export function washOfUnit(report: Report, unit: string, seat: string | null, ar
       report.compartments.reduce((s, c) => (c.unit === id && c.within === null ? s + c.minutes[arrangement] : s), 0);
     const value = sum(unit);
     const most = Math.max(1e-9, ...Object.keys(report.units).map(sum));
-    return value > 0 ? { words: `${value.toFixed(1)} min`, share: value / most } : null;
+    return value > 0 ? { words: `${value.toFixed(1)} min`, short: value.toFixed(1), share: value / most } : null;
   }
   return own.map((c) => wash.get(c.id)!).reduce((a, b) => (b.share < a.share ? b : a));
 }

@@ -9,7 +9,8 @@ export function howMuch(e: Element): string {
   const { unit } = TIMES[e.kind];
   if (unit === 'mm') return `${Math.round(e.quantity)} mm`;
   if (unit === 'times' && e.quantity === 1) return '';
-  return `${Number(e.quantity.toFixed(1))} ${unit}`;
+  const n = Number(e.quantity.toFixed(1));
+  return `${n} ${n === 1 ? unit.replace(/s$/, '') : unit}`;
 }
 
 export function Elements({ title, elements }: { title: string; elements: readonly Element[] }) {

@@ -3,6 +3,7 @@ import type { KeyboardEvent, PointerEvent } from 'react';
 import { footprint } from '@heronstone/core/furniture/footprint.ts';
 import { openedOf } from '@heronstone/core/furniture/opened.ts';
 import type { Unit } from '@heronstone/core/model/plan.ts';
+import type { Heat } from '../wash.ts';
 import { closed } from './path.ts';
 
 interface UnitAboveProps {
@@ -12,7 +13,7 @@ interface UnitAboveProps {
   lit: boolean;
   bad: boolean;
   /** What is washed over it. */
-  heat: { words: string; share: number } | null;
+  heat: Heat | null;
   px: number;
   small: boolean;
   editable: boolean;
@@ -27,9 +28,10 @@ export function UnitAbove({ unit, on, lit, bad, heat, px, small, editable, onPoi
   const text = LETTER * px;
   const across = Math.abs(Math.cos((unit.turn * Math.PI) / 180)) > 0.7;
   const [w, d] = across ? [unit.width, unit.depth] : [unit.depth, unit.width];
-  const upright = w < d && w < unit.name.length * text * 0.55;
+  const label = heat ? (Math.max(w, d) < 60 * px ? heat.short : heat.words) : unit.name;
+  const upright = w < d && w < label.length * text * 0.55;
   const room = (upright ? d : w) - 8 * px;
-  const fits = Math.min(text, (room / Math.max(unit.name.length, 4)) * 1.85);
+  const fits = Math.min(text, (room / Math.max(label.length, 4)) * 1.85);
   const high = unit.bottom > 900;
   const inside = unit.host !== null;
   return (
@@ -92,7 +94,7 @@ export function UnitAbove({ unit, on, lit, bad, heat, px, small, editable, onPoi
           transform={upright ? `rotate(-90 ${unit.x} ${unit.y})` : undefined}
           pointerEvents="none"
         >
-          {heat ? heat.words : unit.name}
+          {label}
         </text>
       )}
     </g>

@@ -145,7 +145,6 @@ function Front({
   const first = contents[0] ? plan.supplies[report.placements[contents[0]]!.supply]!.name : '';
   const heat = wash?.get(c.id);
   const name = first === '' ? 'empty' : contents.length > 1 ? `${first} +${contents.length - 1}` : first;
-  const label = wash ? (heat?.words ?? '') : name;
   const r = Math.min(9 * px, height * 0.45);
   const size = Math.min((width < 90 * px ? 9.5 : 11.5) * px, height * 0.62);
   // A narrow front that is high enough has its words below the ripple, over the whole width.
@@ -153,6 +152,9 @@ function Front({
   const mid = below ? y + r + 4 * px : height > 60 * px ? y + height - r - 6 * px : y + height / 2;
   const room = below ? width - 16 * px : width - 2 * r - 18 * px;
   const letters = Math.floor(room / (size * 0.53));
+  const label = wash ? ((heat?.words.length ?? 0) > letters ? heat!.short : (heat?.words ?? '')) : name;
+  // A front too narrow for ring and number has the number alone when it is washed.
+  const tight = heat !== undefined && letters < 5;
   const lines =
     below && label.length > letters && height > 2 * r + 2.2 * size + 10 * px
       ? wrap(label, letters)
@@ -220,8 +222,22 @@ function Front({
           strokeWidth={2 * px}
         />
       )}
-      {reach && <RippleMark ripple={reach.ripple} x={x + r + 5 * px} y={mid} r={r} />}
+      {tight && heat && (
+        <text
+          x={x + (width - 8 * px) / 2}
+          y={y + height / 2}
+          dy="0.35em"
+          textAnchor="middle"
+          fontSize={Math.min(size, width / 3.2)}
+          fontWeight={700}
+          fill="var(--ink)"
+        >
+          {heat.short}
+        </text>
+      )}
+      {reach && !tight && <RippleMark ripple={reach.ripple} x={x + r + 5 * px} y={mid} r={r} />}
       {letters > 3 &&
+        !tight &&
         lines.map((line, i) => (
           <text
             key={i}

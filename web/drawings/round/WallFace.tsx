@@ -106,14 +106,12 @@ export function Silhouette({
   plan,
   report,
   y,
-  px,
 }: {
   station: Station;
   person: Person;
   plan: Plan;
   report: Report;
   y: (z: number) => number;
-  px: number;
 }) {
   const wall = facedWall(station, station.facing, report.room.walls)!;
   const along = wall.start + (station.x - wall.from.x) * wall.along.x + (station.y - wall.from.y) * wall.along.y;
@@ -130,6 +128,32 @@ export function Silhouette({
         />
         <path d={`M${along - half} ${y(hip)}H${along + half}L${along + half * 0.7} ${y(20)}H${along - half * 0.7}Z`} />
       </g>
+    </g>
+  );
+}
+
+/** Heights of eye, shoulder and elbow of the person at the chosen station, beside the shape and before all furniture. */
+export function BodyMarks({
+  station,
+  person,
+  plan,
+  report,
+  y,
+  px,
+}: {
+  station: Station;
+  person: Person;
+  plan: Plan;
+  report: Report;
+  y: (z: number) => number;
+  px: number;
+}) {
+  const wall = facedWall(station, station.facing, report.room.walls)!;
+  const along = wall.start + (station.x - wall.from.x) * wall.along.x + (station.y - wall.from.y) * wall.along.y;
+  const body = bodyAt(station, person, constantsOf(plan.meta.constants));
+  const half = body.halfBreadth;
+  return (
+    <g pointerEvents="none">
       {/* Where the eye is and how far the hand gets, beside the shape. */}
       {(
         [

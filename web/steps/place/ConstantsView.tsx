@@ -21,10 +21,14 @@ const ABOUT: Readonly<Record<Constant['group'], string>> = {
 export function ConstantsView({ of }: { of: string | null }) {
   const plan = useStore((s) => s.plan)!;
   const changed = plan.meta.constants;
+  const list = useRef<HTMLDivElement>(null);
   const asked = useRef<HTMLTableRowElement>(null);
   useEffect(() => {
-    asked.current?.scrollIntoView({ block: 'center' });
-    asked.current?.querySelector('input')?.focus();
+    // The list scrolls, not the page.
+    const [box, row] = [list.current, asked.current];
+    if (!box || !row) return;
+    box.scrollTop += row.getBoundingClientRect().top - box.getBoundingClientRect().top - box.clientHeight / 2;
+    row.querySelector('input')?.focus({ preventScroll: true });
   }, [of]);
   const change = (key: ConstantKey, value: number | undefined) => {
     const { [key]: _, ...rest } = changed;
@@ -33,7 +37,13 @@ export function ConstantsView({ of }: { of: string | null }) {
   };
   const count = Object.keys(changed).length;
   return (
-    <div className="min-h-0 grow overflow-y-auto pb-6" tabIndex={0} role="region" aria-label="Constants, list">
+    <div
+      ref={list}
+      className="min-h-0 grow overflow-y-auto pb-6"
+      tabIndex={0}
+      role="region"
+      aria-label="Constants, list"
+    >
       <div className="flex flex-wrap items-baseline justify-between gap-3">
         <h2 className="text-2xl">What every figure is made of</h2>
         <Button

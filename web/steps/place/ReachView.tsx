@@ -147,7 +147,7 @@ export function ReachView({ onShow }: { onShow: () => void }) {
                 onShow();
               }}
             >
-              <b className="text-lichen">Caution: </b>
+              <b>Caution: </b>
               {f.message}
             </button>
           </li>

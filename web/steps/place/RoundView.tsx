@@ -47,8 +47,10 @@ export function RoundView({ onShow }: { onShow: () => void }) {
       {tour && (
         <>
           <p className="mt-3 font-serif text-xl" role="status">
-            {formatLength(Math.round(tour.length / 10) * 10, plan.meta.units)} and {Math.round(tour.seconds)} s in one
-            round; {Math.round(tour.singly)} s one by one.
+            {plan.meta.units === 'metric'
+              ? `${(tour.length / 1000).toFixed(1)} m`
+              : formatLength(tour.length, plan.meta.units)}{' '}
+            and {Math.round(tour.seconds)} s in one round; {Math.round(tour.singly)} s one by one.
           </p>
           <p className="text-xs text-soft">
             {tour.exact

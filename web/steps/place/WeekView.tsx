@@ -153,7 +153,13 @@ export function WeekView({ onShow }: { onShow: () => void }) {
       <h2 className="mt-6 text-xl">The worst, {arrangement === 'today' ? 'as things lie today' : 'as planned'}</h2>
       <div className="noprint mb-2 flex gap-2">
         {(['today', 'planned'] as const).map((a) => (
-          <Button key={a} aria-pressed={arrangement === a} disabled={!has[a]} onClick={() => setArrangement(a)}>
+          <Button
+            key={a}
+            look={arrangement === a ? 'main' : 'plain'}
+            aria-pressed={arrangement === a}
+            disabled={!has[a]}
+            onClick={() => setArrangement(a)}
+          >
             {a}
           </Button>
         ))}

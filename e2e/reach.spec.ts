@@ -1,0 +1,236 @@
+/** Reach and time through the real interface: whose ripples, a fetch played, a figure opened and a constant changed, a wheelchair. */
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { expect, test } from './server.ts';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+test.use({ template: 'demo' });
+
+const shown = /as planned/;
+
+test('the apprentice is chosen and the ripples, bands and seconds change', async ({ page, server }) => {
+  await page.goto(`${server.address}/plan/demo/place`);
+  await expect(page.getByRole('contentinfo')).toContainText(shown);
+  const east = page.locator('[data-place="shelfE/s1"]');
+  await east.press('Enter');
+  const sheet = page.getByRole('complementary');
+  await expect(sheet).toContainText('high, 1 880 mm up');
+  const overhead = page.getByText(/^overhead grip/).first();
+  await expect(overhead).toHaveText('overhead grip 1 999 mm');
+  const before = await page.locator('[data-place]').evaluateAll((all) => all.map((e) => e.getAttribute('aria-label')));
+  await page.getByLabel('Whose reach is shown').selectOption({ label: 'The apprentice' });
+  await expect(overhead).toHaveText('overhead grip 1 710 mm');
+  await expect(page.locator('[data-person="apprentice"]')).toHaveCount(1);
+  await expect(sheet).toContainText('A fetch, the apprentice');
+  const after = await page.locator('[data-place]').evaluateAll((all) => all.map((e) => e.getAttribute('aria-label')));
+  const changed = after.filter((label, i) => label !== before[i]);
+  expect(changed.length).toBeGreaterThan(5);
+  expect(changed.some((label) => /ripple 5 Walk/.test(label ?? ''))).toBe(true);
+  // The rings from above are smaller, too.
+  await page.getByRole('tab', { name: 'From above' }).click();
+  await expect(page.locator('[data-rings="548"]')).toHaveCount(1);
+  await page.getByLabel('Whose reach is shown').selectOption({ label: 'who sits there' });
+  await expect(page.locator('[data-rings="641"]')).toHaveCount(1);
+});
+
+test('the places are washed with minutes a week, with the number on each', async ({ page, server }) => {
+  await page.goto(`${server.address}/plan/demo/place`);
+  await page.getByLabel('washed with').selectOption('minutes');
+  await expect(page.locator('[data-place="cubes/c2r2"]')).toHaveAttribute('aria-label', /\d+\.\d min$/);
+  await expect(page.locator('[data-place="books/s2"]')).toContainText(/\d+\.\d/);
+  await page.getByRole('tab', { name: 'From above' }).click();
+  await expect(page.locator('[data-unit="cubes"]')).toContainText(/\d+\.\d min/);
+  await page.getByLabel('washed with').selectOption('seconds');
+  await expect(page.locator('[data-unit="cubes"]')).toContainText(/\d+\.\d s/);
+});
+
+test('a fetch is played along its way while its elements tick; with reduced motion it is a list', async ({
+  page,
+  server,
+}) => {
+  await page.emulateMedia({ reducedMotion: 'no-preference' });
+  await page.goto(`${server.address}/plan/demo/place`);
+  await page.locator('[data-place="books/s2"]').press('Enter');
+  await page.getByRole('button', { name: 'Play the fetch' }).click();
+  const dialog = page.getByRole('dialog', { name: /Fetching out of Bookcase/ });
+  const walker = dialog.locator('[data-walker]');
+  const start = await walker.getAttribute('data-walker');
+  await dialog.getByRole('button', { name: 'Play it' }).click();
+  await expect(dialog.locator('[data-state="done"]').first()).toContainText('look');
+  await expect.poll(() => walker.getAttribute('data-walker'), { timeout: 15_000 }).not.toBe(start);
+  await expect(dialog.locator('[aria-current="step"]')).toHaveCount(1);
+  await expect(dialog.getByRole('timer')).toContainText(/\d+\.\d of \d+\.\d s/);
+  await page.keyboard.press('Escape');
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await page.getByRole('button', { name: 'Play the fetch' }).click();
+  await dialog.getByRole('button', { name: 'Play it' }).click();
+  await expect(dialog.locator('[data-state="to come"]')).toHaveCount(0);
+  await expect(dialog.getByLabel('Elements of the fetch').getByRole('listitem').first()).toContainText('look');
+});
+
+test('a figure opens down to its constants; one is changed, and screens, command line and print agree', async ({
+  page,
+  server,
+}) => {
+  const heron = (...args: string[]) =>
+    JSON.parse(
+      execFileSync(process.execPath, ['cli/bin/heron.js', ...args], { cwd: root, encoding: 'utf8' }),
+    ) as Record<string, never>;
+  const folder = mkdtempSync(join(tmpdir(), 'heron-e2e-'));
+  const weekByCli = async () => {
+    const file = join(folder, 'plan.json');
+    const response = await fetch(`${server.address}/api/plans/demo/file`);
+    writeFileSync(file, await response.text());
+    return heron('week', file) as unknown as { week: { planned: { minutes: number; motions: { walking: number } } } };
+  };
+  await page.goto(`${server.address}/plan/demo/place`);
+  await page.locator('[data-place="books/s2"]').press('Enter');
+  const figure = page.getByRole('complementary').getByRole('button', { name: /^\d+\.\d s$/ });
+  const seconds = Number.parseFloat((await figure.innerText()).replace(' s', ''));
+  await figure.click();
+  const how = page.getByRole('dialog', { name: /how it was got/ });
+  await expect(how).toContainText('MTM-1, Maynard, Stegemerten & Schwab 1948');
+  await how.getByRole('link', { name: 'walk: 15 TMU a pace' }).first().click();
+  const field = page.getByRole('textbox', { name: 'walk, a pace' });
+  await expect(field).toBeFocused();
+  const before = await weekByCli();
+  await field.fill('30');
+  await field.press('Enter');
+  await expect(page.getByRole('button', { name: 'Back to 15: walk, a pace' })).toBeVisible();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  const after = await weekByCli();
+  expect(after.week.planned.motions.walking).toBeGreaterThan(before.week.planned.motions.walking * 1.15);
+  // The line at the bottom, the week and its print show the same field.
+  await expect(page.getByRole('contentinfo')).toContainText(`${Math.round(after.week.planned.minutes)} min as planned`);
+  await page.getByRole('tab', { name: 'The week' }).click();
+  const all = page.getByRole('row', { name: /^All together/ });
+  await expect(all).toContainText(after.week.planned.minutes.toFixed(1));
+  await page.emulateMedia({ media: 'print' });
+  await expect(all).toBeVisible();
+  await expect(all).toContainText(after.week.planned.minutes.toFixed(1));
+  await expect(page.getByRole('button', { name: 'Print the comparison' })).toBeHidden();
+  await page.emulateMedia({ media: 'screen' });
+  await page.getByRole('tab', { name: 'What goes where' }).click();
+  await page.locator('[data-place="books/s2"]').press('Enter');
+  await expect
+    .poll(async () => Number.parseFloat((await figure.innerText()).replace(' s', '')))
+    .toBeGreaterThan(seconds + 1);
+  // The way back, and undo of that.
+  await page.getByRole('tab', { name: 'Constants' }).click();
+  await page.getByRole('button', { name: /All back to the published values \(1 changed\)/ }).click();
+  await expect(field).toHaveValue('15');
+  await expect(page.getByRole('contentinfo')).toContainText(
+    `${Math.round(before.week.planned.minutes)} min as planned`,
+  );
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(field).toHaveValue('30');
+  // What is out of bounds is refused with what would be right.
+  await field.fill('-3');
+  await field.press('Enter');
+  await expect(page.getByText(/0\.1 (and|to) 200/)).toBeVisible();
+});
+
+test('somebody uses a wheelchair and the findings about reach come', async ({ page, server }) => {
+  await page.goto(`${server.address}/plan/demo/activities`);
+  const maker = page.getByRole('group', { name: 'The maker' });
+  await expect(page.getByRole('contentinfo')).toContainText(shown);
+  await maker.getByLabel('Uses a wheelchair').check();
+  await page.getByRole('navigation', { name: 'Steps of the work' }).getByRole('link', { name: 'Place' }).click();
+  await page.getByRole('tab', { name: 'Reach and sight' }).click();
+  const reach = page.getByRole('region', { name: 'Reach in figures' });
+  await expect(reach).toContainText('out of reach from a wheelchair');
+  await expect(reach).toContainText(/largest free circle|a wheelchair needs/);
+  await expect(reach.getByRole('row', { name: /Carving bench, the maker, wheelchair/ })).toBeVisible();
+  // Nobody gets up out of a wheelchair: ripple 4 is empty.
+  const cells = reach.getByRole('row', { name: /Carving bench, the maker, wheelchair/ }).getByRole('cell');
+  await expect(cells.nth(3)).toHaveText('0');
+  await page.getByRole('tab', { name: 'Strain' }).click();
+  await expect(page.getByRole('region', { name: 'Strain in figures' })).toContainText('not medical advice');
+});
+
+test('a child must not reach a thing: the wish is a finding, and a key mends it', async ({ page, server }) => {
+  await page.goto(`${server.address}/plan/demo/activities`);
+  const child = page.getByRole('group', { name: 'The apprentice' });
+  await child.getByText(/Should and must not reach/).click();
+  await child.getByLabel('Add a thing').selectOption({ label: 'Markers' });
+  await expect(child.getByLabel('The apprentice: Markers')).toHaveValue('must not reach');
+  await page.goto(`${server.address}/plan/demo/place?view=reach`);
+  const finding = page.getByRole('button', { name: /Markers in .* is in reach of the apprentice/ });
+  await expect(finding).toBeVisible();
+  const text = await finding.innerText();
+  await finding.click();
+  await page.getByRole('button', { name: 'The whole place' }).click();
+  const unit = /Markers in ([^,]+),/.exec(text)![1]!;
+  await page.goto(`${server.address}/plan/demo/furnish`);
+  await page
+    .getByRole('button', { name: new RegExp(`^${unit}, `) })
+    .first()
+    .press('Enter');
+  await page.getByLabel('Kept locked with a key').check();
+  await page.goto(`${server.address}/plan/demo/place?view=reach`);
+  await expect(page.getByRole('region', { name: 'Reach in figures' })).toContainText('Counted over');
+  await expect(page.getByRole('button', { name: /Markers in .* is in reach of the apprentice/ })).toHaveCount(0);
+});
+
+test('on a phone real fetches are timed, and the study refuses too few, then keeps factors', async ({
+  page,
+  server,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`${server.address}/plan/demo/find?words=gouges`);
+  await page.getByRole('button', { name: 'Time this fetch' }).click();
+  await page.waitForTimeout(600);
+  await page.getByRole('button', { name: 'I have it: stop' }).click();
+  await page.getByRole('button', { name: 'Time study (1)' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Time study' });
+  await expect(dialog).toContainText('One fetch was timed; 6 at least say something.');
+  await page.keyboard.press('Escape');
+  // More of them, as from earlier days.
+  const { revision } = (await (await fetch(`${server.address}/api/plans/demo`)).json()) as { revision: number };
+  const places = ['books/s2', 'books/s4', 'cubes/c1r1', 'cubes/c2r3', 'tall/d2', 'slim/d2', 'peg/peg', 'shelfW/s1'];
+  const changes = places.flatMap((place, i) =>
+    [0, 1].map((n) => {
+      const [unit, slot] = place.split('/');
+      const id = `e${i}${n}`;
+      const station = n === 0 ? 'seat-bench' : 'stand-bench';
+      const row = { id, station, person: null, unit, slot, container: null, supply: null, back: false };
+      return { table: 'timings', id, set: { ...row, seconds: 14 + i + 4 * n, day: '2026-11-20' } };
+    }),
+  );
+  const response = await fetch(`${server.address}/api/plans/demo/changes`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ baseRevision: revision, groups: [{ id: 'timed', name: 'Timed before', changes }] }),
+  });
+  expect(response.status).toBe(200);
+  await page.getByRole('button', { name: 'Time study (17)' }).click();
+  await expect(dialog).toContainText(/with these factors by \d+\.\d s/);
+  await dialog.getByRole('button', { name: 'Keep these factors' }).click();
+  await expect(page.getByText('Every figure uses your own pace now', { exact: false })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.goto(`${server.address}/plan/demo/place?view=constants`);
+  await expect(page.getByRole('button', { name: /All back to the published values \(\d changed\)/ })).toBeEnabled();
+});
+
+test('one round and the worst lead to the place', async ({ page, server }) => {
+  await page.goto(`${server.address}/plan/demo/place?view=round`);
+  await page.getByLabel('For').selectOption({ label: 'Costume sewing' });
+  await expect(page.getByRole('status').filter({ hasText: 'one by one' })).toBeVisible();
+  await page.getByRole('tab', { name: 'The week' }).click();
+  await page.getByRole('button', { name: 'today', exact: true }).click();
+  for (const [list, thing] of [
+    ['Takes longest', 'Gouges'],
+    ['Heavy where it stands', 'Sewing machine'],
+    ['In reach of a child', 'Varnish, clear'],
+    ['In view of nobody', 'Ink pads'],
+  ] as const)
+    await expect(page.getByRole('region', { name: list })).toContainText(thing);
+  await page
+    .getByRole('region', { name: 'In view of nobody' })
+    .getByRole('button', { name: /Ink pads/ })
+    .click();
+  await expect(page.getByRole('complementary')).toContainText('Ink pads');
+});

@@ -118,7 +118,7 @@ function placementReport(
     });
     seconds += one * use.fetches * share;
     fetches += use.fetches * share;
-    for (const p of penaltiesOf(supply, way)) {
+    for (const p of penaltiesOf(scene, supply, compartment, way)) {
       penalties.push({ ...p, station: use.station });
       penalty += p.seconds * use.fetches * share;
     }

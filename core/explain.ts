@@ -75,7 +75,7 @@ export function alternativesFor(
       const share = count / supply.count;
       seconds += secondsFrom(scene, supply, c, use.seat, crowd, arrangement) * use.fetches * share;
       penalty +=
-        penaltiesOf(supply, scene.ways.get(use.seat)!.get(c.id)!).reduce((sum, p) => sum + p.seconds, 0) *
+        penaltiesOf(scene, supply, c, scene.ways.get(use.seat)!.get(c.id)!).reduce((sum, p) => sum + p.seconds, 0) *
         use.fetches *
         share;
       fetches += use.fetches * share;

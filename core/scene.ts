@@ -193,7 +193,7 @@ class Seats {
 }
 
 /** Tables on which nothing of a scene depends. */
-const NOT_OF_SCENE: ReadonlySet<string> = new Set(['placements', 'photos', 'boxtypes', 'wishes', 'timings']);
+const NOT_OF_SCENE: ReadonlySet<string> = new Set(['placements', 'photos', 'boxtypes', 'timings']);
 let last: Scene | null = null;
 
 /** The scene of a plan. What lies where makes no difference to it, so moving things does not build it anew. */

@@ -51,7 +51,7 @@ test('a supply is changed in its sheet, its uses too, and the figures follow', a
   await sheet.getByLabel('on end').uncheck();
   await expect(sheet.getByLabel('on end')).not.toBeChecked();
   await sheet.getByRole('button', { name: 'Remove', exact: true }).click();
-  await expect(page.getByRole('heading', { name: '143 supplies' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: '144 supplies' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('heading', { name: '145 supplies' })).toBeVisible();
 });

@@ -229,7 +229,7 @@ test('many lines at once: ticked with Shift, changed as one, undone as one; a ta
   await expect(page.getByText('1 of 2 rows are ready')).toBeVisible();
   await expect(page.getByRole('list', { name: 'Problems' })).toContainText('Row 3, count: “x” is not a number.');
   await page.getByRole('button', { name: 'Add 1 supplies' }).click();
-  await expect(page.getByRole('heading', { name: '145 supplies' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: '146 supplies' })).toBeVisible();
   const latin = Buffer.from('name,count\nSchlüssel,3', 'latin1');
   await page.getByRole('button', { name: 'Paste or open a table' }).click();
   await page.getByLabel('Choose a file').setInputFiles({ name: 'old.csv', mimeType: 'text/csv', buffer: latin });

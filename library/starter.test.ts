@@ -32,7 +32,7 @@ test('each kind fits somewhere in the furniture of the library', () => {
       turn: 0,
       fixed: false,
       locked: false,
-    keyed: false,
+      keyed: false,
       owned: true,
       host: null,
       hostSlot: '',

@@ -39,6 +39,15 @@ const factor = (words: string): Constant => ({
   least: 0.1,
   most: 10,
 });
+const cost = (value: number, unit: string, words: string, most: number): Constant => ({
+  value,
+  unit,
+  words,
+  source: OWN,
+  group: 'Costs',
+  least: 0,
+  most,
+});
 const share = (value: number, words: string, source = BODY): Constant => ({
   value,
   unit: 'of height',
@@ -112,6 +121,11 @@ export const CONSTANTS = {
     least: 0,
     most: 60,
   },
+  childNear: cost(4, 's', 'a thing that a child must not get, within its reach, adds to a fetch', 120),
+  sunNear: cost(3, 's', 'a light-shy thing in the open near a window adds to a fetch', 120),
+  heatNear: cost(5, 's', 'a heat-shy or flammable thing near a heater adds to a fetch', 120),
+  sunReach: cost(1500, 'mm', 'so far from a window the sun counts', 10_000),
+  heatReach: cost(1000, 'mm', 'so far from a heater the heat counts', 5000),
   eye: share(0.936, 'eye height'),
   shoulder: share(0.818, 'shoulder height'),
   elbow: share(0.63, 'elbow height'),

@@ -6,12 +6,13 @@ import type { Compartment } from '../furniture/compartments.ts';
 import { massEach } from '../fit/fit.ts';
 import type { Arrangement, Supply } from '../model/plan.ts';
 import { usesOf, type Scene } from '../scene.ts';
+import { hazardsOf } from './hazards.ts';
 
 /** Fronts through which one does not see. */
 const CLOSED: ReadonlySet<string> = new Set(['drawer', 'pull-out', 'door', 'lid']);
 
 export interface Penalty {
-  code: 'heavy';
+  code: 'heavy' | 'child' | 'sun' | 'heat';
   /** Seconds on each fetch. */
   seconds: number;
   words: string;
@@ -58,8 +59,13 @@ export function findingIn(
   };
 }
 
-/** D4, heavy low: the penalties of a supply in a compartment; the same whoever fetches it, but judged at the height band of the way. */
-export function penaltiesOf(supply: Supply, way: Way): Penalty[] {
+/** The penalties of a supply in a compartment on the way from a seat: heavy things high or low, and what is wrong with the place itself. */
+export function penaltiesOf(scene: Scene, supply: Supply, compartment: Compartment, way: Way): Penalty[] {
+  return [...heavyPenalty(supply, way), ...hazardsOf(scene, supply, compartment)];
+}
+
+/** D4, heavy low; judged at the height band of the way. */
+function heavyPenalty(supply: Supply, way: Way): Penalty[] {
   const mass = massEach(supply);
   if (
     supply.form !== 'sheets' &&
@@ -118,7 +124,10 @@ export function placeCost(
     fetching += use.fetches * secondsFrom(scene, supply, compartment, use.seat, crowd, arrangement);
     penalty +=
       use.fetches *
-      penaltiesOf(supply, scene.ways.get(use.seat)!.get(compartment.id)!).reduce((sum, p) => sum + p.seconds, 0);
+      penaltiesOf(scene, supply, compartment, scene.ways.get(use.seat)!.get(compartment.id)!).reduce(
+        (sum, p) => sum + p.seconds,
+        0,
+      );
     fetches += use.fetches;
   }
   return { fetching, penalty, fetches };

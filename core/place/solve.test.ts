@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { randomPlan } from '../checks/randomPlan.ts';
+import { element } from '../fetch/elements.ts';
 import { evaluate } from '../evaluate.ts';
 import { floorOf, layOut } from '../fit/layout.ts';
 import { overlaps } from '../furniture/containers.ts';
@@ -52,9 +53,9 @@ function inspect(plan: Plan, solution: Solution): void {
 test('property: never over capacity, never a broken lock, never a lost piece; the same seed gives the same result', () => {
   fc.assert(
     fc.property(randomPlan(30), fc.integer({ min: 0, max: 1000 }), (plan, seed) => {
-      const solution = solveAll(plan, { seed });
+      const solution = solveAll(plan, { seed, moves: 150 });
       inspect(plan, solution);
-      expect(solveAll(plan, { seed })).toEqual(solution);
+      expect(solveAll(plan, { seed, moves: 150 })).toEqual(solution);
     }),
     { numRuns: 150 },
   );
@@ -63,14 +64,19 @@ test('property: never over capacity, never a broken lock, never a lost piece; th
 test('property: in the evaluated plan every solved placement fits whole, and the report agrees with the solver on the seconds', () => {
   fc.assert(
     fc.property(randomPlan(20), (plan) => {
-      const solution = solveAll({ ...plan, placements: {} }, { seed: 7 });
+      const solution = solveAll({ ...plan, placements: {} }, { seed: 7, moves: 150 });
       const bare = { ...plan, placements: {} };
       const placed = applyChanges(bare, changesTo(bare, solution)).plan;
       const report = evaluate(placed);
       expect(report.findings.filter((f) => f.code === 'does not fit')).toEqual([]);
       // Setting up is the same wherever things lie; the solver leaves it out.
       const { minutes, setup } = report.week.planned;
-      expect((minutes - setup) * 60).toBeCloseTo(solution.seconds, 4);
+      // What is laid behind something else is not known to the search, which reckons with strips side by side.
+      const behind = Object.values(report.placements).reduce(
+        (sum, p) => sum + p.fetchesPerWeek * (p.crowd.behind ?? 0) * element('move aside').seconds,
+        0,
+      );
+      expect((minutes - setup) * 60 - behind).toBeCloseTo(solution.seconds, 4);
     }),
     { numRuns: 60 },
   );
@@ -79,10 +85,10 @@ test('property: in the evaluated plan every solved placement fits whole, and the
 test('property: placing again changes nothing, and an interrupted search is still whole', () => {
   fc.assert(
     fc.property(randomPlan(20), (plan) => {
-      const solution = solveAll(plan, { seed: 3 });
+      const solution = solveAll(plan, { seed: 3, moves: 150 });
       const placed = applyChanges(plan, changesTo(plan, solution)).plan;
-      expect(changesTo(placed, solveAll(placed, { seed: 3 }))).toEqual([]);
-      const stopped = solveAll(plan, { seed: 3, stop: () => true });
+      expect(changesTo(placed, solveAll(placed, { seed: 3, moves: 150 }))).toEqual([]);
+      const stopped = solveAll(plan, { seed: 3, moves: 150, stop: () => true });
       inspect(plan, stopped);
       expect(stopped.seconds).toBeGreaterThanOrEqual(solution.seconds - 1e-6);
     }),

@@ -1,6 +1,7 @@
 /**
  * Fills the compartments. Start: cube-per-order index (Heskett 1963): what takes little room and is fetched often
- * chooses first. Then moves and swaps as long as they save seconds. Same plan and seed, same result.
+ * chooses first, and things are split where they must. Then the parts are assigned anew by the search of assign.ts,
+ * with what looking through a full place costs. Same plan and seed, same result.
  */
 import { fit, volume } from '../fit/fit.ts';
 import { stripWidth, type Lie } from '../fit/lies.ts';
@@ -13,10 +14,12 @@ import { placeCost, searchSeconds } from './cost.ts';
 import { Fitter } from './feasible.ts';
 import { goesAway, mayLieIn } from './rules.ts';
 import { fitsTightly } from './tighten.ts';
-import { seeded, shuffled } from './seeded.ts';
+import { assign, type Problem } from './assign.ts';
 
 export interface SolveOptions {
   seed: number;
+  /** Moves tried for each part; without it as many as the number of places asks for (see assign.ts). */
+  moves?: number;
   /** Asked now and then; true ends the search with the best so far. */
   stop?: () => boolean;
 }
@@ -50,8 +53,6 @@ interface Part {
 const ALONE = { lines: 1, share: 0 };
 /** At most so many places for one line of supply; more would mean looking everywhere (D17). */
 const MOST_PARTS = 4;
-/** Rounds of improvement at most; it ends sooner when a whole round finds nothing. */
-const ROUNDS = 40;
 
 /** The state of a search: what lies where, how much width is taken, and what fetching costs. */
 class Search {
@@ -158,7 +159,6 @@ class Search {
  */
 export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, Solution> {
   const scene = sceneOf(plan);
-  const random = seeded(options.seed);
   const search = new Search(scene);
   const index = new Map(scene.compartments.map((c, i) => [c.id, i]));
   const locked = Object.values(plan.placements).filter((p) => p.arrangement === 'planned' && p.locked);
@@ -194,22 +194,26 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
   yield { phase: 'improving', share: 0, seconds: total(search, unplaced) };
 
   let ended: Solution['ended'] = 'nothing better found';
-  const movable = [...search.parts];
-  for (let round = 0; round < ROUNDS; round++) {
-    let better = false;
-    const order = shuffled(movable, random);
-    for (const [i, part] of order.entries()) {
-      if (i % 16 === 0) {
-        if (options.stop?.()) {
-          ended = 'stopped';
-          break;
-        }
-        yield { phase: 'improving', share: (round + i / order.length) / ROUNDS, seconds: total(search, unplaced) };
-      }
-      if (relocate(search, part) || exchange(search, part, order, random)) better = true;
+  const { problem, parts } = problemOf(search, locked, unplaced);
+  const run = assign(
+    problem,
+    options.seed,
+    Int32Array.from(parts, (part) => part.at),
+    options.moves,
+  );
+  let step = run.next();
+  while (!step.done) {
+    const { share, cost, best } = step.value;
+    const out = best.reduce((n, at) => n + (at < 0 ? 1 : 0), 0);
+    yield { phase: 'improving', share, seconds: cost - out * LEFT_OUT };
+    if (options.stop?.()) {
+      ended = 'stopped';
+      break;
     }
-    if (ended === 'stopped' || !better) break;
+    step = run.next();
   }
+  const answer = step.done ? step.value.at : step.value.best;
+  unplaced = takeOver(search, parts, answer);
   unplaced = tighten(search, locked, unplaced);
   return {
     placements: [...locked, ...asPlacements(scene, search.parts, locked)],
@@ -371,60 +375,90 @@ function farness(scene: Scene, compartment: Compartment): number {
   return sum;
 }
 
-/** Moves a part to the compartment that saves most, if any does. */
-function relocate(search: Search, part: Part): boolean {
-  if (search.fetches(part) === 0) return false;
-  search.count(part, -1);
-  let best = { at: part.at, lie: part.lie, width: part.width, cost: search.added(part, part.at) - 1e-6 };
-  search.scene.compartments.forEach((_, at) => {
-    if (at === part.at) return;
-    const cost = search.added(part, at);
-    if (cost >= best.cost || search.hasAlready(part, at)) return;
-    const fits = search.fits(part.supply, part.count, at);
-    if (fits?.count === part.count) best = { at, lie: fits.lie, width: fits.width, cost };
-  });
-  const moved = best.at !== part.at;
-  Object.assign(part, { at: best.at, lie: best.lie, width: best.width });
-  search.count(part, 1);
-  return moved;
-}
+/** A part to be assigned; one that has no place yet is at -1. */
+type Movable = Pick<Part, 'supply' | 'count' | 'at'>;
+/** Leaving something out costs more than any place, s a week. */
+const LEFT_OUT = 1e5;
+/** How little it counts that what nobody fetches lies far: less than any second of what is fetched. */
+const FAR_IS_BETTER = 1e-4;
 
-/** Tries swaps with a few other parts; takes the first that saves. */
-function exchange(search: Search, part: Part, all: readonly Part[], random: () => number): boolean {
-  const tries = Math.min(24, all.length);
-  for (let k = 0; k < tries; k++) {
-    const other = all[Math.floor(random() * all.length)]!;
-    if (other === part || other.at === part.at) continue;
-    const [a, b] = [part.at, other.at];
-    const rough =
-      search.costs(part.supply)[b]! +
-      search.costs(other.supply)[a]! -
-      search.costs(part.supply)[a]! -
-      search.costs(other.supply)[b]!;
-    if (rough >= 0 || search.hasAlready(part, b) || search.hasAlready(other, a)) continue;
-    const before = removalCost(search, part, other);
-    const intoB = search.fits(part.supply, part.count, b);
-    const intoA = search.fits(other.supply, other.count, a);
-    const swaps =
-      intoA?.count === other.count &&
-      intoB?.count === part.count &&
-      search.added(part, b) + search.added(other, a) < before - 1e-6;
-    if (swaps) {
-      Object.assign(part, { at: b, lie: intoB.lie, width: intoB.width });
-      Object.assign(other, { at: a, lie: intoA.lie, width: intoA.width });
-    }
-    search.count(part, 1);
-    search.count(other, 1);
-    if (swaps) return true;
+/** What the search of assign.ts is given: all parts that may move, and what has found no place yet. */
+function problemOf(
+  search: Search,
+  locked: readonly Placement[],
+  unplaced: Solution['unplaced'],
+): { problem: Problem; parts: Movable[] } {
+  const { scene, fitter } = search;
+  const places = scene.compartments;
+  const parts: Movable[] = [
+    ...search.parts,
+    ...unplaced.map(({ supply, count }) => ({ supply: scene.plan.supplies[supply]!, count, at: -1 })),
+  ];
+  const n = places.length;
+  const cost = new Float64Array(parts.length * n).fill(Infinity);
+  const size = new Float64Array(parts.length * n);
+  const mine = new Set<Movable>(search.parts);
+  // Room and looking that is taken by what does not move: locked things and containers.
+  const taken = Float64Array.from(search.taken);
+  const lines = Float64Array.from(search.lines);
+  const fetches = Float64Array.from(search.traffic);
+  for (const part of search.parts) {
+    taken[part.at]! -= part.width;
+    lines[part.at]! -= 1;
+    fetches[part.at]! -= search.fetches(part);
   }
-  return false;
+  const far = places.map((c) => farness(scene, c));
+  const farthest = Math.max(0, ...far);
+  const groups = new Map(Object.keys(scene.plan.supplies).map((id, i) => [id, i]));
+  const lockedAt = new Set(locked.map((p) => `${p.supply} ${compartmentId(p)}`));
+  parts.forEach((part, i) => {
+    const used = search.fetches(part) > 0;
+    const row = search.costs(part.supply);
+    for (let j = 0; j < n; j++) {
+      if (search.bars(part.supply, j) || lockedAt.has(`${part.supply.id} ${places[j]!.id}`)) continue;
+      const alone = fitter.into(part.supply, part.count, j, 0);
+      if (alone?.count !== part.count) continue;
+      size[i * n + j] = alone.width;
+      cost[i * n + j] = used ? (row[j]! * part.count) / part.supply.count : FAR_IS_BETTER * (farthest - far[j]!);
+    }
+  });
+  return {
+    parts,
+    problem: {
+      items: parts.length,
+      places: n,
+      cost,
+      size,
+      capacity: Float64Array.from(fitter.usable, (room, j) => Math.max(0, room - taken[j]!)),
+      without: Float64Array.from(
+        parts,
+        (part) => LEFT_OUT + search.fetches(part) * scene.constants.hunt - (mine.has(part) ? 0 : 1),
+      ),
+      traffic: Float64Array.from(parts, (part) => search.fetches(part)),
+      look: searchSeconds(1 + 1, scene.constants) / 1.5,
+      lines,
+      fetches,
+      group: Int32Array.from(parts, (part) => groups.get(part.supply.id)!),
+      pairs: [],
+    },
+  };
 }
 
-/** Takes two parts in different compartments out and says what they cost there. */
-function removalCost(search: Search, a: Part, b: Part): number {
-  search.count(a, -1);
-  search.count(b, -1);
-  return search.added(a, a.at) + search.added(b, b.at);
+/** Puts the parts where an answer has them. @returns what has no place */
+function takeOver(search: Search, parts: readonly Movable[], answer: ArrayLike<number>): Solution['unplaced'] {
+  for (const part of [...search.parts]) search.drop(part);
+  const without: Solution['unplaced'] = [];
+  parts.forEach(({ supply, count }, i) => {
+    const at = answer[i] ?? -1;
+    const fits = at < 0 ? null : search.fitter.into(supply, count, at, 0);
+    if (fits) search.put({ supply, count, at, lie: fits.lie, width: fits.width });
+    else {
+      const before = without.find((w) => w.supply === supply.id);
+      if (before) before.count += count;
+      else without.push({ supply: supply.id, count });
+    }
+  });
+  return without;
 }
 
 function total(search: Search, unplaced: Solution['unplaced']): number {

@@ -70,7 +70,7 @@ function Figure({ week, word, title }: { week: Week; word: string; title: string
                 ['Fetching and putting back', week.fetching],
                 ['Hunting for what has no place', week.hunting],
                 ['Rolling carts up and fetching kits', week.setup],
-                ['Penalties (heavy things high or on the floor)', week.penalties],
+                ['Penalties (heavy, hazards near a child, sun, heat)', week.penalties],
               ] as const
             ).map(([name, value]) => (
               <div key={name} className="flex justify-between gap-3 py-0.5">

@@ -187,6 +187,7 @@ export function RoomViews({
               <option value="">nothing</option>
               <option value="seconds">seconds a fetch</option>
               <option value="minutes">minutes a week</option>
+              <option value="sight">what is in view</option>
             </select>
           </label>
         </div>

@@ -18,12 +18,18 @@ export function washOf(report: Report, seat: string | null, arrangement: Arrange
   if (kind === '') return null;
   const key = `${seat} ${arrangement} ${kind}`;
   if (last?.report === report && last.key === key) return last.wash;
+  const wash = kind === 'sight' ? sights(report, seat) : amounts(report, seat, arrangement, kind);
+  last = { report, key, wash };
+  return wash;
+}
+
+function amounts(report: Report, seat: string | null, arrangement: Arrangement, kind: 'minutes' | 'seconds'): Wash {
   const rows = report.compartments.flatMap((c) => {
     const value = kind === 'minutes' ? c.minutes[arrangement] : seat ? (c.reach[seat]?.seconds ?? 0) : 0;
     return value > 0 ? [{ id: c.id, value }] : [];
   });
   const most = Math.max(1e-9, ...rows.map((r) => r.value));
-  const wash = new Map(
+  return new Map(
     rows.map(({ id, value }) => [
       id,
       {
@@ -33,11 +39,24 @@ export function washOf(report: Report, seat: string | null, arrangement: Arrange
       },
     ]),
   );
-  last = { report, key, wash };
-  return wash;
 }
 
-/** The same for whole units, from above: minutes add up, of seconds the least counts. */
+/** The less is seen, the darker. */
+const SEEN: Readonly<Record<'things' | 'front' | 'nothing', Heat>> = {
+  things: { words: 'in view', short: 'view', share: 0 },
+  front: { words: 'front in view', short: 'front', share: 0.45 },
+  nothing: { words: 'out of sight', short: 'not', share: 1 },
+};
+function sights(report: Report, seat: string | null): Wash {
+  return new Map(
+    report.compartments.flatMap((c) => {
+      const sight = seat ? c.reach[seat]?.sight : undefined;
+      return sight ? [[c.id, SEEN[sight.state]] as const] : [];
+    }),
+  );
+}
+
+/** The same for whole units, from above: minutes add up, of the others the lightest counts. */
 export function washOfUnit(report: Report, unit: string, seat: string | null, arrangement: Arrangement, kind: Kind) {
   const wash = washOf(report, seat, arrangement, kind);
   if (!wash) return null;
@@ -50,5 +69,6 @@ export function washOfUnit(report: Report, unit: string, seat: string | null, ar
     const most = Math.max(1e-9, ...Object.keys(report.units).map(sum));
     return value > 0 ? { words: `${value.toFixed(1)} min`, short: value.toFixed(1), share: value / most } : null;
   }
-  return own.map((c) => wash.get(c.id)!).reduce((a, b) => (b.share < a.share ? b : a));
+  const heats = own.flatMap((c) => wash.get(c.id) ?? []);
+  return heats.length === 0 ? null : heats.reduce((a, b) => (b.share < a.share ? b : a));
 }

@@ -34,7 +34,7 @@ export type Selected = {
   id: string;
 };
 export type View = 'above' | 'round' | 'inside';
-export type Wash = '' | 'seconds' | 'minutes';
+export type Wash = '' | 'seconds' | 'minutes' | 'sight';
 export type SaveState = 'saved' | 'saving' | 'offline';
 
 interface State {
@@ -56,7 +56,7 @@ interface State {
   station: string | null;
   /** Whose reach is shown; null for who sits at the station. */
   person: string | null;
-  /** What is washed over the places: nothing, seconds of a fetch, minutes a week. */
+  /** What is washed over the places: nothing, seconds of a fetch, minutes a week, what is seen from the seat. */
   wash: Wash;
   arrangement: Arrangement;
   /** The mode in which the room is drawn; '' is every day. */

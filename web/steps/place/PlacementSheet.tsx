@@ -81,7 +81,9 @@ export function PlacementSheet({
         {p.sight && p.sight.words !== '' && <Fact name="From there">{p.sight.words}</Fact>}
         {p.crowd.behind ? <Fact name="Things before it">{p.crowd.behind}</Fact> : null}
         {p.penaltyMinutes > 0 && (
-          <Fact name={`Penalty: ${p.penalties[0]!.words}`}>{p.penaltyMinutes.toFixed(1)} min</Fact>
+          <Fact name={`Penalty: ${[...new Set(p.penalties.map((x) => x.words))].join('; ')}`}>
+            {p.penaltyMinutes.toFixed(1)} min
+          </Fact>
         )}
       </dl>
       {p.reason && <p className="mt-1 font-bold text-rust">{p.reason}.</p>}

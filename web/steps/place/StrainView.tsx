@@ -1,5 +1,9 @@
 /** Strain: what is lifted, what a session asks of the body, shelves that sag, furniture that could tip. */
 import { formatLength } from '@heronstone/core/model/measure.ts';
+import { multipliers } from '@heronstone/core/load/lifting.ts';
+import { stiffness } from '@heronstone/core/load/sag.ts';
+import { CONSTANTS, constantsOf, type ConstantKey } from '@heronstone/core/model/constants.ts';
+import { Link } from 'react-router';
 import { select, useStore } from '../../state/store.ts';
 
 export function StrainView({ onShow }: { onShow: () => void }) {
@@ -7,6 +11,7 @@ export function StrainView({ onShow }: { onShow: () => void }) {
   const report = useStore((s) => s.report);
   const arrangement = useStore((s) => s.arrangement);
   if (!report) return <p className="text-soft">Working out the figures …</p>;
+  const k = constantsOf(plan.meta.constants);
   const { lifts, sags, tips } = report.strain[arrangement];
   const place = (id: string) => report.compartments.find((c) => c.id === id)?.name ?? id;
   const say = (mm: number) => formatLength(Math.round(mm), plan.meta.units);
@@ -41,6 +46,12 @@ export function StrainView({ onShow }: { onShow: () => void }) {
             l.index >= 99 ? 'beyond' : l.index.toFixed(1),
           ],
           bad: l.index > 1,
+          how: `${k.lift} kg × ${Object.entries(multipliers(l.lift))
+            .map(([name, value]) => `${name.toUpperCase()} ${value.toFixed(2)}`)
+            .join(
+              ' × ',
+            )} = ${l.limit.toFixed(1)} kg; hands ${l.lift.h.toFixed(0)} cm from the ankles, ${l.lift.v.toFixed(0)} cm up, moved ${l.lift.d.toFixed(0)} cm, grip ${l.lift.grip}; index ${l.mass.toFixed(1)} / ${l.limit.toFixed(1)}`,
+          of: ['lift'],
         }))}
       />
       <Table
@@ -59,6 +70,8 @@ export function StrainView({ onShow }: { onShow: () => void }) {
             `${a.perSession.metres.toFixed(0)} m`,
           ],
           bad: a.perSession.bends > 20 || a.perSession.steps > 5,
+          how: null,
+          of: [],
         }))}
       />
       <Table
@@ -78,6 +91,12 @@ export function StrainView({ onShow }: { onShow: () => void }) {
             `${s.limit.toFixed(1)} mm`,
           ],
           bad: s.share > 1,
+          how: (() => {
+            const unit = plan.units[s.compartment.split('/')[0]!]!;
+            const made = stiffness(unit.material, k)!;
+            return `${unit.material}, ${unit.board} mm thick, E ${made.e} N/mm²; in time × (1 + ${made.creep}); limit: span / ${k.sagLimit}`;
+          })(),
+          of: ['sagLimit', 'eParticleboard', 'creepBoard'],
         }))}
       />
       <Table
@@ -90,6 +109,10 @@ export function StrainView({ onShow }: { onShow: () => void }) {
           onShow: () => show({ kind: 'unit', id: t.unit }),
           cells: [plan.units[t.unit]!.name, ratio(t.single), ratio(t.all), t.fixed ? 'yes' : 'not yet: fix it'],
           bad: !t.fixed && t.single < 1,
+          how: t.drawer
+            ? `moments about the front edge: the empty unit and closed drawers hold, drawer ${t.drawer} with its contents and ${k.pull} kg on its front edge tip`
+            : null,
+          of: ['pull'],
         }))}
       />
     </div>
@@ -109,8 +132,17 @@ function Table({
   note: string;
   heads: readonly string[];
   none: string;
-  rows: ReadonlyArray<{ key: string; cells: readonly string[]; bad: boolean; onShow: (() => void) | null }>;
+  rows: ReadonlyArray<{
+    key: string;
+    cells: readonly string[];
+    bad: boolean;
+    onShow: (() => void) | null;
+    /** How the figures were got, and the constants in them. */
+    how: string | null;
+    of: readonly ConstantKey[];
+  }>;
 }) {
+  const plan = useStore((s) => s.plan)!;
   return (
     <section aria-label={title} className="mt-5 max-w-4xl">
       <h3 className="text-lg">{title}</h3>
@@ -140,6 +172,21 @@ function Table({
                       </button>
                     ) : (
                       cell
+                    )}
+                    {i === 0 && r.how && (
+                      <details className="max-w-md text-xs font-normal text-soft">
+                        <summary className="cursor-pointer">how it was got</summary>
+                        {r.how}.{' '}
+                        {r.of.map((key) => (
+                          <Link
+                            key={key}
+                            to={`/plan/${plan.meta.id}/place?view=constants&of=${key}`}
+                            className="mr-2 text-rust underline"
+                          >
+                            change {CONSTANTS[key].words}
+                          </Link>
+                        ))}
+                      </details>
                     )}
                   </td>
                 ))}

@@ -1,0 +1,121 @@
+/** The assignment search beside HiGHS: how good, how long, and how both grow. Ratios of one run. */
+import highsLoader from 'highs';
+import { lpText, roomInstance } from '@heronstone/core/checks/assignments.ts';
+import { assign, assignAll, lowerBound, type Answer, type Problem } from '@heronstone/core/place/assign.ts';
+
+interface Solved {
+  Status: string;
+  ObjectiveValue: number;
+}
+const clock = () => performance.now() / 1000;
+
+/** @param seconds HiGHS is stopped then; whole false solves the relaxation */
+async function byHighs(p: Problem, whole: boolean, seconds: number, gap = 0) {
+  // A fresh one each time: after a time limit its memory is not to be trusted.
+  const highs = await highsLoader();
+  const text = lpText(p, whole);
+  const start = clock();
+  try {
+    const { Status, ObjectiveValue } = highs.solve(text, {
+      time_limit: seconds,
+      ...(whole ? { mip_rel_gap: gap } : {}),
+    }) as unknown as Solved;
+    return { status: Status, cost: ObjectiveValue, seconds: clock() - start };
+  } catch {
+    return { status: 'failed', cost: Infinity, seconds: clock() - start };
+  }
+}
+
+function ours(p: Problem, seconds: number): { answer: Answer; seconds: number } {
+  const start = clock();
+  const run = assign(p, 1);
+  let cost = Infinity;
+  for (;;) {
+    const step = run.next();
+    if (step.done) return { answer: step.value, seconds: clock() - start };
+    cost = step.value.cost;
+    if (clock() - start > seconds) return { answer: { at: new Int32Array(0), cost }, seconds: clock() - start };
+  }
+}
+
+const worst = (list: number[]) => Math.max(...list);
+const mean = (list: number[]) => list.reduce((a, b) => a + b, 0) / list.length;
+
+/** @param count instances of each size */
+export async function benchAssign(count = 10): Promise<void> {
+  const small: Array<Record<string, string>> = [];
+  const [gaps, times]: [number[], number[]] = [[], []];
+  for (let seed = 1; seed <= count; seed++) {
+    const p = roomInstance(150, 120, seed);
+    const exact = await byHighs(p, true, 120, 0.005);
+    const own = ours(p, exact.seconds / 10);
+    const relaxed = await byHighs(p, false, 60);
+    gaps.push(own.answer.cost / exact.cost - 1);
+    times.push(own.seconds / exact.seconds);
+    small.push({
+      instance: `150 x 120, seed ${seed}`,
+      'ours / HiGHS (0.5 % gap)': (own.answer.cost / exact.cost).toFixed(4),
+      'our time / its time': (own.seconds / exact.seconds).toFixed(3),
+      'ours / relaxation': (own.answer.cost / relaxed.cost).toFixed(4),
+      'our bound / relaxation': (lowerBound(p, own.answer.cost) / relaxed.cost).toFixed(4),
+      'HiGHS said': `${exact.status}, ${exact.seconds.toFixed(1)} s`,
+    });
+  }
+  console.table(small);
+  console.log(
+    `150 x 120: worst ${(100 * worst(gaps)).toFixed(2)} %, mean ${(100 * mean(gaps)).toFixed(2)} % above HiGHS; at most ${worst(times).toFixed(3)} of its time`,
+  );
+  const large: Array<Record<string, string>> = [];
+  for (let seed = 1; seed <= count; seed++) {
+    const p = roomInstance(400, 200, 100 + seed);
+    const own = ours(p, 5);
+    const relaxed = await byHighs(p, false, 60);
+    const whole = await byHighs(p, true, 60, 0);
+    large.push({
+      instance: `400 x 200, seed ${100 + seed}`,
+      'ours / its incumbent after 60 s': Number.isFinite(whole.cost)
+        ? (own.answer.cost / whole.cost).toFixed(4)
+        : 'it has none',
+      'ours / relaxation': (own.answer.cost / relaxed.cost).toFixed(4),
+      '(here: our s, HiGHS said)': `${own.seconds.toFixed(1)}, ${whole.status}`,
+    });
+  }
+  console.table(large);
+}
+
+/** How long to within 2 % of the final value, as the number of supplies doubles. */
+export function benchAssignGrowth(): void {
+  const rows: Array<Record<string, string>> = [];
+  let before = 0;
+  for (const [items, places] of [
+    [375, 75],
+    [750, 150],
+    [1500, 300],
+    [3000, 600],
+  ] as const) {
+    const p = roomInstance(items, places, 7);
+    const start = clock();
+    const trace: Array<[seconds: number, cost: number]> = [];
+    const run = assign(p, 1);
+    let last = 0;
+    for (;;) {
+      const step = run.next();
+      const cost = step.value.cost;
+      trace.push([clock() - start, cost]);
+      last = cost;
+      if (step.done) break;
+    }
+    const near = trace.find(([, cost]) => cost <= last * 1.02)![0];
+    rows.push({
+      'supplies x places': `${items} x ${places}`,
+      'within 2 % / half the size': before ? (near / before).toFixed(2) : '',
+      'start / final cost': (trace[0]![1] / last).toFixed(3),
+      'final / our bound': (last / lowerBound(p, last)).toFixed(4),
+      '(here: s to 2 %, to the end)': `${near.toFixed(1)}, ${trace.at(-1)![0].toFixed(1)}`,
+    });
+    before = near;
+  }
+  console.table(rows);
+}
+
+export { assignAll };

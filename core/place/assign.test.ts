@@ -1,0 +1,135 @@
+import fc from 'fast-check';
+import { roomInstance } from '../checks/assignments.ts';
+import { assign, assignAll, costOf, lowerBound, plainProblem, type Problem } from './assign.ts';
+
+/** A small problem with everything that costs: crowding, groups, pairs. */
+const anyProblem = (most: number): fc.Arbitrary<Problem> =>
+  fc
+    .record({
+      items: fc.integer({ min: 1, max: most }),
+      places: fc.integer({ min: 1, max: 4 }),
+      seed: fc.nat(1e6),
+      look: fc.constantFrom(0, 0.26),
+      paired: fc.boolean(),
+    })
+    .map(({ items, places, seed, look, paired }) => {
+      const base = roomInstance(items, places, seed);
+      const group = new Int32Array(items).fill(-1);
+      if (items > 2) group[0] = group[1] = 7;
+      const pairs: Array<readonly [number, number, number]> =
+        paired && items > 2
+          ? [
+              [0, items - 1, 35],
+              [1, 2, 12],
+            ]
+          : [];
+      return {
+        ...base,
+        look,
+        traffic: Float64Array.from({ length: items }, (_, i) => 1 + ((seed + i * 7) % 20)),
+        lines: Float64Array.from({ length: places }, (_, j) => j % 2),
+        group,
+        pairs,
+      };
+    });
+
+/** The best of all assignments. */
+function exhaustive(p: Problem): number {
+  let best = Infinity;
+  const at = new Int32Array(p.items).fill(-1);
+  const left = Float64Array.from(p.capacity);
+  const go = (i: number) => {
+    if (i === p.items) {
+      best = Math.min(best, costOf(p, at));
+      return;
+    }
+    at[i] = -1;
+    go(i + 1);
+    for (let j = 0; j < p.places; j++) {
+      const k = i * p.places + j;
+      if (p.cost[k] === Infinity || p.size[k]! > left[j]! + 1e-9) continue;
+      if (p.group[i]! >= 0 && at.subarray(0, i).some((x, b) => x === j && p.group[b] === p.group[i])) continue;
+      at[i] = j;
+      left[j]! -= p.size[k]!;
+      go(i + 1);
+      left[j]! += p.size[k]!;
+      at[i] = -1;
+    }
+  };
+  go(0);
+  return best;
+}
+
+function valid(p: Problem, at: Int32Array): void {
+  const used = new Float64Array(p.places);
+  const groups = new Set<string>();
+  at.forEach((j, i) => {
+    if (j < 0) return;
+    expect(p.cost[i * p.places + j]).toBeLessThan(Infinity);
+    used[j]! += p.size[i * p.places + j]!;
+    if (p.group[i]! < 0) return;
+    const key = `${j} ${p.group[i]}`;
+    expect(groups.has(key)).toBe(false);
+    groups.add(key);
+  });
+  used.forEach((u, j) => expect(u).toBeLessThanOrEqual(p.capacity[j]! + 1e-6));
+}
+
+test('property: never over capacity, never where it may not be, never two of a group; the cost is that of the answer', () => {
+  fc.assert(
+    fc.property(anyProblem(14), fc.nat(1000), (p, seed) => {
+      const { at, cost } = assignAll(p, seed, null, 300);
+      valid(p, at);
+      expect(cost).toBeCloseTo(costOf(p, at), 6);
+      expect(assignAll(p, seed, null, 300)).toEqual({ at, cost });
+      expect(lowerBound(p, cost)).toBeLessThanOrEqual(cost + 1e-6);
+    }),
+    { numRuns: 150 },
+  );
+});
+
+test('small instances with crowding and pairs: the best of all assignments on at least nine of ten', () => {
+  const all = fc.sample(anyProblem(6), { numRuns: 60, seed: 3 });
+  let same = 0;
+  for (const p of all) {
+    const best = exhaustive(p);
+    const { cost } = assignAll(p, 1, null, 2000);
+    expect(cost).toBeGreaterThanOrEqual(best - 1e-6);
+    if (cost <= best + 1e-6) same++;
+  }
+  expect(same / all.length).toBeGreaterThanOrEqual(0.9);
+});
+
+test('a warm start is not made worse, and a search that is cut short is whole', () => {
+  const p = roomInstance(60, 30, 5);
+  const first = assignAll(p, 1, null, 500);
+  const warm = assignAll(p, 2, first.at, 200);
+  expect(warm.cost).toBeLessThanOrEqual(first.cost + 1e-6);
+  const run = assign(p, 1);
+  const begun = run.next();
+  expect(begun.done).toBe(false);
+  expect(begun.value.cost).toBeGreaterThanOrEqual(first.cost - 1e-6);
+});
+
+test('costs never rise while it searches', () => {
+  const p = roomInstance(80, 40, 9);
+  let last = Infinity;
+  for (const { cost } of assign(p, 1, null, 2000)) {
+    expect(cost).toBeLessThanOrEqual(last + 1e-9);
+    last = cost;
+  }
+});
+
+test('one item goes to its cheapest place that holds it; none fits, and it is left out', () => {
+  const p = (sizes: number[]) =>
+    plainProblem({
+      items: 1,
+      places: 3,
+      cost: Float64Array.from([1, 5, 3]),
+      size: Float64Array.from(sizes),
+      capacity: Float64Array.from([10, 10, 10]),
+      without: Float64Array.from([100]),
+    });
+  expect([...assignAll(p([20, 5, 5]), 1).at]).toEqual([2]);
+  expect([...assignAll(p([20, 20, 20]), 1).at]).toEqual([-1]);
+});

@@ -1,0 +1,449 @@
+/**
+ * Assigning things to places of limited room at the least cost: the generalised assignment problem, with what crowding
+ * costs and with pair costs. By simulated annealing (Kirkpatrick, Gelatt & Vecchi 1983) over moves, swaps and ejections
+ * from a start by regret, then descent. Anytime: a generator that always has a whole answer. Same seed, same result.
+ */
+import { seeded } from './seeded.ts';
+
+export interface Problem {
+  items: number;
+  places: number;
+  /** Cost of an item in a place, row by row; Infinity where it may not lie. */
+  cost: Float64Array;
+  /** Room that it takes there, row by row. */
+  size: Float64Array;
+  capacity: Float64Array;
+  /** Cost of leaving an item out. */
+  without: Float64Array;
+  /** Crowding: in a place with n > 1 lines each fetch costs (n + 1) / 2 looks. Fetches of each item; 0 for none. */
+  traffic: Float64Array;
+  look: number;
+  /** Lines and fetches of what lies in a place already. */
+  lines: Float64Array;
+  fetches: Float64Array;
+  /** Items of the same group may not share a place; -1 for none. */
+  group: Int32Array;
+  /** What it costs when two items do not lie in the same place. */
+  pairs: ReadonlyArray<readonly [a: number, b: number, cost: number]>;
+}
+
+/** A problem without crowding, groups and pairs. */
+export function plainProblem(
+  rows: Pick<Problem, 'items' | 'places' | 'cost' | 'size' | 'capacity' | 'without'>,
+): Problem {
+  return {
+    ...rows,
+    traffic: new Float64Array(rows.items),
+    look: 0,
+    lines: new Float64Array(rows.places),
+    fetches: new Float64Array(rows.places),
+    group: new Int32Array(rows.items).fill(-1),
+    pairs: [],
+  };
+}
+
+export interface Answer {
+  /** Place of each item; -1 for left out. */
+  at: Int32Array;
+  cost: number;
+}
+
+/** Moves tried for each item: for each place, up to a most. The time of the whole search grows with the number of items. */
+const MOVES = { each: 60, most: 3000 } as const;
+/** The cheapest places of an item that are mostly looked at. */
+const NEAR = 20;
+const NOISE = 1e-9;
+
+/** An answer in the making, with what each place holds. */
+class State {
+  readonly at: Int32Array;
+  readonly left: Float64Array;
+  readonly lines: Float64Array;
+  readonly fetches: Float64Array;
+  readonly there: number[][];
+  private readonly partners: ReadonlyArray<ReadonlyArray<readonly [number, number]>>;
+  readonly p: Problem;
+
+  constructor(p: Problem) {
+    this.p = p;
+    this.at = new Int32Array(p.items).fill(-1);
+    this.left = Float64Array.from(p.capacity);
+    this.lines = Float64Array.from(p.lines);
+    this.fetches = Float64Array.from(p.fetches);
+    this.there = Array.from({ length: p.places }, () => []);
+    const partners: Array<Array<readonly [number, number]>> = Array.from({ length: p.items }, () => []);
+    for (const [a, b, cost] of p.pairs) {
+      partners[a]!.push([b, cost]);
+      partners[b]!.push([a, cost]);
+    }
+    this.partners = partners;
+  }
+
+  private crowd(fetches: number, lines: number): number {
+    return lines > 1 ? (fetches * (lines + 1) * this.p.look) / 2 : 0;
+  }
+
+  /** Cost of an item in a place with what is there now, without it. */
+  added(i: number, j: number): number {
+    const { p } = this;
+    if (j < 0) {
+      let sum = p.without[i]!;
+      for (const [, cost] of this.partners[i]!) sum += cost;
+      return sum;
+    }
+    let sum = p.cost[i * p.places + j]!;
+    if (p.look > 0) {
+      const [f, n] = [this.fetches[j]!, this.lines[j]!];
+      sum += this.crowd(f + p.traffic[i]!, n + 1) - this.crowd(f, n);
+    }
+    for (const [k, cost] of this.partners[i]!) if (this.at[k] !== j) sum += cost;
+    return sum;
+  }
+
+  /** Whether an item has room in a place, more being taken out of it, and nothing of its group lies there. */
+  fits(i: number, j: number, more = 0): boolean {
+    const { p } = this;
+    if (p.size[i * p.places + j]! > this.left[j]! + more + NOISE || p.cost[i * p.places + j] === Infinity) return false;
+    const g = p.group[i]!;
+    return g < 0 || this.there[j]!.every((k) => p.group[k] !== g);
+  }
+
+  put(i: number, j: number): void {
+    this.at[i] = j;
+    if (j < 0) return;
+    const { p } = this;
+    this.left[j]! -= p.size[i * p.places + j]!;
+    this.lines[j]! += 1;
+    this.fetches[j]! += p.traffic[i]!;
+    this.there[j]!.push(i);
+  }
+
+  take(i: number): void {
+    const j = this.at[i]!;
+    this.at[i] = -1;
+    if (j < 0) return;
+    const { p } = this;
+    this.left[j]! += p.size[i * p.places + j]!;
+    this.lines[j]! -= 1;
+    this.fetches[j]! -= p.traffic[i]!;
+    const list = this.there[j]!;
+    list[list.indexOf(i)] = list[list.length - 1]!;
+    list.pop();
+  }
+}
+
+/** The cost of an answer, from nothing. */
+export function costOf(p: Problem, at: ArrayLike<number>): number {
+  let sum = 0;
+  const lines = Float64Array.from(p.lines);
+  const fetches = Float64Array.from(p.fetches);
+  for (let i = 0; i < p.items; i++) {
+    const j = at[i]!;
+    if (j < 0) sum += p.without[i]!;
+    else {
+      sum += p.cost[i * p.places + j]!;
+      lines[j]! += 1;
+      fetches[j]! += p.traffic[i]!;
+    }
+  }
+  for (let j = 0; j < p.places; j++) {
+    const crowd = (f: number, n: number) => (n > 1 ? (f * (n + 1) * p.look) / 2 : 0);
+    sum += crowd(fetches[j]!, lines[j]!) - crowd(p.fetches[j]!, p.lines[j]!);
+  }
+  for (const [a, b, cost] of p.pairs) if (at[a]! < 0 || at[a] !== at[b]) sum += cost;
+  return sum;
+}
+
+/** Places of each item, cheapest first. */
+function nearest(p: Problem): Int32Array[] {
+  return Array.from({ length: p.items }, (_, i) => {
+    const row = p.cost.subarray(i * p.places, (i + 1) * p.places);
+    const may: number[] = [];
+    for (let j = 0; j < p.places; j++)
+      if (row[j]! < Infinity && p.size[i * p.places + j]! <= p.capacity[j]!) may.push(j);
+    return Int32Array.from(may.sort((a, b) => row[a]! - row[b]! || a - b));
+  });
+}
+
+/** Starts by regret: who would lose most by not having its best place chooses first. */
+function construct(state: State, near: readonly Int32Array[], fixed: ArrayLike<number> | null): void {
+  const { p } = state;
+  const open = new Set<number>();
+  for (let i = 0; i < p.items; i++) {
+    const j = fixed?.[i] ?? -1;
+    if (j >= 0 && state.fits(i, j)) state.put(i, j);
+    else open.add(i);
+  }
+  // Regret is looked at anew only for those whose best place has just lost room.
+  const best = new Map<number, { j: number; regret: number }>();
+  const look = (i: number) => {
+    let [first, second, j] = [Infinity, Infinity, -1];
+    let seen = 0;
+    for (const at of near[i]!) {
+      if (!state.fits(i, at)) continue;
+      const cost = state.added(i, at);
+      if (cost < first) [second, first, j] = [first, cost, at];
+      else if (cost < second) second = cost;
+      if (++seen >= NEAR) break;
+    }
+    const out = state.added(i, -1);
+    best.set(i, { j, regret: j < 0 ? -1 : Math.min(second, out) - first });
+  };
+  for (const i of open) look(i);
+  while (open.size > 0) {
+    let next = -1;
+    let most = -Infinity;
+    for (const i of open) {
+      const { regret } = best.get(i)!;
+      if (regret > most) [next, most] = [i, regret];
+    }
+    const { j } = best.get(next)!;
+    open.delete(next);
+    if (j < 0) continue;
+    if (!state.fits(next, j)) {
+      open.add(next);
+      look(next);
+      continue;
+    }
+    state.put(next, j);
+    for (const i of open) if (best.get(i)!.j === j) look(i);
+  }
+}
+
+/** How far one step of a search is, for whoever shows it. */
+export interface Step {
+  share: number;
+  cost: number;
+  /** The best answer so far; it goes on changing while the search goes on. */
+  best: Int32Array;
+}
+
+/**
+ * Searches. Yields now and then; the caller may stop and take `best`.
+ * @param start an answer to begin from (a warm start), or null
+ * @returns the best answer found
+ */
+export function* assign(
+  p: Problem,
+  seed: number,
+  start: ArrayLike<number> | null = null,
+  moves = Math.min(MOVES.most, MOVES.each * p.places),
+): Generator<Step, Answer> {
+  const state = new State(p);
+  const near = nearest(p);
+  construct(state, near, start);
+  let now = costOf(p, state.at);
+  const best = Int32Array.from(state.at);
+  let least = now;
+  const keep = () => {
+    if (now < least - NOISE) {
+      least = now;
+      best.set(state.at);
+    }
+  };
+  yield { share: 0, cost: least, best };
+  const random = seeded(seed);
+  const total = moves * p.items;
+  // Heat: what a middling worsening costs, cooled to a thousandth.
+  let heat = heatOf(state, near, random) * (start ? 0.2 : 1);
+  const cooling = Math.pow(1e-3, 1 / Math.max(1, total));
+  const movable: number[] = [];
+  for (let i = 0; i < p.items; i++) if (near[i]!.length > 0) movable.push(i);
+  const every = 20_000;
+  for (let step = 0; movable.length > 0 && step < total; step++, heat *= cooling) {
+    const i = movable[Math.floor(random() * movable.length)]!;
+    const list = near[i]!;
+    const wide = random() < 0.1 ? list.length : Math.min(list.length, NEAR);
+    const j = list[Math.floor(random() * wide)]!;
+    now += tryMove(state, near, i, j, heat, random);
+    if (now < least - NOISE) keep();
+    if (step % every === every - 1) {
+      now = costOf(p, state.at); // no drift
+      yield { share: step / total, cost: least, best };
+    }
+  }
+  // Down from the best to where nothing single helps.
+  for (let i = 0; i < p.items; i++) state.take(i);
+  for (let i = 0; i < p.items; i++) state.put(i, best[i]!);
+  now = least;
+  descend(state, near);
+  now = costOf(p, state.at);
+  keep();
+  return { at: best, cost: costOf(p, best) };
+}
+
+/** The middle of what a few random worsenings cost. */
+function heatOf(state: State, near: readonly Int32Array[], random: () => number): number {
+  const worse: number[] = [];
+  const { p } = state;
+  for (let t = 0; t < 2000 && worse.length < 300; t++) {
+    const i = Math.floor(random() * p.items);
+    const list = near[i];
+    if (!list || list.length < 2) continue;
+    const j = list[Math.floor(random() * Math.min(list.length, NEAR))]!;
+    const d = p.cost[i * p.places + j]! - p.cost[i * p.places + list[0]!]!;
+    if (d > 0) worse.push(d);
+  }
+  worse.sort((a, b) => a - b);
+  return (worse[Math.floor(worse.length / 2)] ?? 1) * 0.4;
+}
+
+/** Tries to bring an item to a place, with a swap or an ejection where there is no room. @returns the change of cost */
+function tryMove(
+  state: State,
+  near: readonly Int32Array[],
+  i: number,
+  j: number,
+  heat: number,
+  random: () => number,
+): number {
+  const { p } = state;
+  const from = state.at[i]!;
+  if (from === j) return 0;
+  const before = minus(state, i);
+  const accept = (d: number) => d <= 0 || random() < Math.exp(-d / heat);
+  if (state.fits(i, j)) {
+    const d = state.added(i, j) - before;
+    state.put(i, accept(d) ? j : from);
+    return state.at[i] === j ? d : 0;
+  }
+  const there = state.there[j]!;
+  const k = there.length === 0 ? -1 : there[Math.floor(random() * there.length)]!;
+  if (k < 0 || !(p.cost[i * p.places + j]! < Infinity)) {
+    state.put(i, from);
+    return 0;
+  }
+  const kBefore = minus(state, k);
+  if (state.fits(i, j)) {
+    const into = state.added(i, j);
+    state.put(i, j);
+    // Where the other goes: to where the first came from, or to a place near to it, or out.
+    let to = from >= 0 && state.fits(k, from) ? from : -2;
+    if (to === -2 || random() < 0.3) {
+      const list = near[k]!;
+      for (let t = 0; t < 3; t++) {
+        const other = list[Math.floor(random() * Math.min(list.length, NEAR))]!;
+        if (other !== j && state.fits(k, other) && (to < 0 || state.added(k, other) < state.added(k, to))) to = other;
+      }
+    }
+    if (to === -2) to = -1;
+    const d = into + state.added(k, to) - before - kBefore;
+    if (accept(d)) {
+      state.put(k, to);
+      return d;
+    }
+    state.take(i);
+  }
+  state.put(k, j);
+  state.put(i, from);
+  return 0;
+}
+
+/** Takes an item out. @returns what it cost where it was */
+function minus(state: State, i: number): number {
+  const j = state.at[i]!;
+  state.take(i);
+  return state.added(i, j);
+}
+
+/** Moves and swaps as long as one helps. */
+function descend(state: State, near: readonly Int32Array[]): void {
+  const { p } = state;
+  for (let round = 0, better = true; better && round < 50; round++) {
+    better = false;
+    for (let i = 0; i < p.items; i++) {
+      const from = state.at[i]!;
+      const before = minus(state, i);
+      let [to, least] = [from, before - 1e-7];
+      for (const j of near[i]!) {
+        if (j === from || p.cost[i * p.places + j]! >= least || !state.fits(i, j)) continue;
+        const cost = state.added(i, j);
+        if (cost < least) [to, least] = [j, cost];
+      }
+      state.put(i, to);
+      if (to !== from) better = true;
+      else if (swapOne(state, i)) better = true;
+    }
+  }
+}
+
+/** The first swap of an item with another that helps. */
+function swapOne(state: State, i: number): boolean {
+  const { p } = state;
+  const from = state.at[i]!;
+  if (from < 0) return false;
+  for (let k = 0; k < p.items; k++) {
+    const to = state.at[k]!;
+    if (to < 0 || to === from) continue;
+    const rough =
+      p.cost[i * p.places + to]! +
+      p.cost[k * p.places + from]! -
+      p.cost[i * p.places + from]! -
+      p.cost[k * p.places + to]!;
+    if (!(rough < 0) && p.look === 0 && p.pairs.length === 0) continue;
+    if (!(rough < Infinity)) continue;
+    const before = minus(state, i) + minus(state, k);
+    if (state.fits(i, to)) {
+      const a = state.added(i, to);
+      state.put(i, to);
+      if (state.fits(k, from)) {
+        const d = a + state.added(k, from) - before;
+        if (d < -1e-7) {
+          state.put(k, from);
+          return true;
+        }
+      }
+      state.take(i);
+    }
+    state.put(k, to);
+    state.put(i, from);
+  }
+  return false;
+}
+
+/** Runs a search to its end. */
+export function assignAll(p: Problem, seed: number, start: ArrayLike<number> | null = null, moves?: number): Answer {
+  const run = assign(p, seed, start, moves);
+  for (;;) {
+    const step = run.next();
+    if (step.done) return step.value;
+  }
+}
+
+/**
+ * A cost that no answer is below: room is given a price (Lagrange multipliers by subgradient steps, Held, Wolfe & Crowder 1974),
+ * crowding and pairs are left out. Its best value is that of the linear relaxation (Geoffrion 1974).
+ * @param target cost of a known answer, for the length of the steps
+ */
+export function lowerBound(p: Problem, target: number, rounds = 600): number {
+  const price = new Float64Array(p.places);
+  let best = -Infinity;
+  let pace = 1;
+  let since = 0;
+  const used = new Float64Array(p.places);
+  for (let round = 0; round < rounds; round++) {
+    used.fill(0);
+    let value = 0;
+    for (let i = 0; i < p.items; i++) {
+      let [least, at] = [p.without[i]!, -1];
+      for (let j = 0, k = i * p.places; j < p.places; j++, k++) {
+        const cost = p.cost[k]! + price[j]! * p.size[k]!;
+        if (cost < least) [least, at] = [cost, j];
+      }
+      value += least;
+      if (at >= 0) used[at]! += p.size[i * p.places + at]!;
+    }
+    let norm = 0;
+    for (let j = 0; j < p.places; j++) {
+      value -= price[j]! * p.capacity[j]!;
+      const over = used[j]! - p.capacity[j]!;
+      if (over > 0 || price[j]! > 0) norm += over * over;
+    }
+    if (value > best + 1e-9) [best, since] = [value, 0];
+    else if (++since >= 15) [pace, since] = [pace / 2, 0];
+    if (norm === 0 || pace < 1e-4) break;
+    const step = (pace * Math.max(target - value, Math.abs(target) * 1e-4)) / norm;
+    for (let j = 0; j < p.places; j++) price[j] = Math.max(0, price[j]! + step * (used[j]! - p.capacity[j]!));
+  }
+  return best;
+}

@@ -13,7 +13,7 @@ import { modesOf } from '@heronstone/core/room/standing.ts';
 import { drawAbove, drawRound, onPaper } from '@heronstone/core/formats/drawing.ts';
 import { readDxf, writeDxf, type DXF_UNITS } from '@heronstone/core/formats/dxf.ts';
 import { writeSvg } from '@heronstone/core/formats/svg.ts';
-import { sceneOf } from '@heronstone/core/scene.ts';
+import { sceneOf, zoneOf } from '@heronstone/core/scene.ts';
 import { changesTo, solveAll } from '@heronstone/core/place/solve.ts';
 import { addSupplies } from '@heronstone/core/sort/supplies.ts';
 import { DataError, openDatabase } from '@heronstone/server/database.ts';
@@ -23,12 +23,21 @@ import { PlanErrors, readPlan, readText, readWhole, UsageError, writeFile } from
 import { labelFonts } from './fonts.ts';
 import { placesByName } from '@heronstone/core/sort/places.ts';
 import { KINDS } from '@heronstone/library/starter.ts';
+import { addPlaceCommands } from './place.ts';
 import { addReachCommands } from './reach.ts';
 import { addSortCommands } from './sort.ts';
 
 export interface Output {
   out: (text: string) => void;
   err: (text: string) => void;
+}
+
+interface PlaceOptions {
+  seed: number;
+  seconds: number;
+  onlyNew: boolean;
+  zone?: string;
+  out?: string;
 }
 
 const console_: Output = { out: (text) => process.stdout.write(text), err: (text) => process.stderr.write(text) };
@@ -107,11 +116,23 @@ function build(io: Output): Command {
     .description('fill the compartments; locked placements stay')
     .option('--seed <n>', 'same plan and seed, same result', number(0, 4294967295, true), 1)
     .option('--seconds <s>', 'stop improving after so many seconds', number(0, 3600, false), 60)
+    .option('--only-new', 'what is planned already stays where it is', false)
+    .option('--zone <station>', 'only what is used most at this station is planned anew')
     .option('--out <file>', 'write the plan with its placements here (else to standard output)')
-    .action((file: string, options: { seed: number; seconds: number; out?: string }) => {
+    .action((file: string, options: PlaceOptions) => {
       const { plan, pictures } = readWhole(file);
       const until = Date.now() + options.seconds * 1000;
-      const solution = solveAll(plan, { seed: options.seed, stop: () => Date.now() > until });
+      const { zone } = options;
+      if (zone !== undefined && !plan.stations[zone])
+        throw new UsageError(
+          `There is no station “${zone}”; there are ${Object.keys(plan.stations).join(', ') || 'none'}.`,
+        );
+      const scene = sceneOf(plan);
+      const keep =
+        zone === undefined
+          ? () => options.onlyNew
+          : (p: { supply: string }) => options.onlyNew || zoneOf(scene, p.supply) !== zone;
+      const solution = solveAll(plan, { seed: options.seed, keep, stop: () => Date.now() > until });
       const placed = applyChanges(plan, changesTo(plan, solution)).plan;
       if (options.out === undefined) {
         io.out(writePlanFile(placed, pictures));
@@ -333,6 +354,7 @@ function build(io: Output): Command {
   });
 
   addReachCommands(program, io);
+  addPlaceCommands(program, io);
 
   program
     .command('export')

@@ -305,6 +305,13 @@ export function usesOf(scene: Scene, supply: string): readonly WeeklyUse[] {
   return scene.uses.get(supply) ?? NO_USES;
 }
 
+/** The station at which a supply is used most; null for one that nobody uses. */
+export function zoneOf(scene: Scene, supply: string): string | null {
+  let most: WeeklyUse | null = null;
+  for (const use of usesOf(scene, supply)) if (!most || use.fetches > most.fetches) most = use;
+  return most?.station ?? null;
+}
+
 /** Fetches a week of a supply over all activities. */
 export function fetchesAWeek(scene: Scene, supply: string): number {
   return usesOf(scene, supply).reduce((sum, use) => sum + use.fetches, 0);

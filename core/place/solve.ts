@@ -18,6 +18,8 @@ import { assign, type Problem } from './assign.ts';
 
 export interface SolveOptions {
   seed: number;
+  /** Planned placements that stay in this run as if they were locked. */
+  keep?: (placement: Placement) => boolean;
   /** Moves tried for each part; without it as many as the number of places asks for (see assign.ts). */
   moves?: number;
   /** Asked now and then; true ends the search with the best so far. */
@@ -161,7 +163,9 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
   const scene = sceneOf(plan);
   const search = new Search(scene);
   const index = new Map(scene.compartments.map((c, i) => [c.id, i]));
-  const locked = Object.values(plan.placements).filter((p) => p.arrangement === 'planned' && p.locked);
+  const locked = Object.values(plan.placements).filter(
+    (p) => p.arrangement === 'planned' && (p.locked || options.keep?.(p) === true),
+  );
   const left = new Map(Object.values(plan.supplies).map((s) => [s.id, goesAway(plan, s) ? 0 : s.count]));
 
   for (const placement of locked) {

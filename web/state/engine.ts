@@ -11,15 +11,23 @@ export const engine: Remote<EngineWorker> = wrap<EngineWorker>(
 
 let solver: { worker: Worker; remote: Remote<SolverWorker> } | null = null;
 
-/** Fills the compartments in the background. @returns the placements, or null when cancelled */
-export async function solveInWorker(plan: Plan, seed: number, onProgress: (progress: Progress) => void) {
+/**
+ * Fills the compartments in the background; cancelled, it answers with the best so far.
+ * @param onlyNew what is planned already stays where it is
+ */
+export async function solveInWorker(
+  plan: Plan,
+  seed: number,
+  onlyNew: boolean,
+  onProgress: (progress: Progress) => void,
+) {
   solver ??= ((worker) => ({ worker, remote: wrap<SolverWorker>(worker) }))(
     new Worker(new URL('../workers/solver.worker.ts', import.meta.url), { type: 'module' }),
   );
-  return solver.remote.solve(plan, seed, proxy(onProgress));
+  return solver.remote.solve(plan, seed, onlyNew, proxy(onProgress));
 }
 
-/** Stops a search; its promise ends with null. */
+/** Stops a search; it ends with the best it has. */
 export function cancelSolve(): void {
   void solver?.remote.cancel();
 }

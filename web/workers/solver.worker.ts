@@ -8,18 +8,23 @@ const SLICE = 40;
 let cancelled = false;
 
 const worker = {
-  async solve(plan: Plan, seed: number, onProgress: (progress: Progress) => void) {
+  /** @param onlyNew what is planned already stays; cancelled, the best so far is kept */
+  async solve(plan: Plan, seed: number, onlyNew: boolean, onProgress: (progress: Progress) => void) {
     cancelled = false;
-    const run = solve(plan, { seed });
+    const run = solve(plan, { seed, stop: () => cancelled, ...(onlyNew ? { keep: () => true } : {}) });
     let since = performance.now();
     for (;;) {
       const step = run.next();
       if (step.done)
-        return { changes: changesTo(plan, step.value), unplaced: step.value.unplaced, seconds: step.value.seconds };
+        return {
+          changes: changesTo(plan, step.value),
+          unplaced: step.value.unplaced,
+          seconds: step.value.seconds,
+          ended: step.value.ended,
+        };
       if (performance.now() - since < SLICE) continue;
       onProgress(step.value);
       await new Promise((resume) => setTimeout(resume, 0));
-      if (cancelled) return null;
       since = performance.now();
     }
   },

@@ -131,19 +131,20 @@ function Fill() {
   const plan = useStore((s) => s.plan)!;
   const [progress, setProgress] = useState<Progress | null>(null);
   const locked = Object.values(plan.placements).filter((p) => p.arrangement === 'planned' && p.locked).length;
-  const run = async () => {
+  const some = Object.values(plan.placements).some((p) => p.arrangement === 'planned');
+  const run = async (onlyNew: boolean) => {
     setProgress({ phase: 'placing', share: 0, seconds: 0 });
     try {
-      const found = await solveInWorker(useStore.getState().plan!, 1, setProgress);
-      if (found === null) notice('Stopped; nothing was changed.');
-      else {
-        setArrangement('planned');
-        if (found.changes.length === 0) notice('Everything is where it should be already.');
-        else if (commit('Fill the room', found.changes))
-          notice(
-            `The room is filled. ${found.unplaced.length === 0 ? 'Everything has a place.' : `${found.unplaced.length} supplies have none; the list says why.`}`,
-          );
-      }
+      const found = await solveInWorker(useStore.getState().plan!, 1, onlyNew, setProgress);
+      setArrangement('planned');
+      const rest =
+        found.unplaced.length === 0
+          ? 'Everything has a place.'
+          : `${found.unplaced.length} supplies have none; the list says why.`;
+      const stopped = found.ended === 'stopped' ? 'Stopped; this is the best so far. ' : '';
+      if (found.changes.length === 0) notice(`${stopped}Everything is where it should be already.`);
+      else if (commit(onlyNew ? 'Place what is new' : 'Fill the room', found.changes))
+        notice(`${stopped}${onlyNew ? 'What is new is placed' : 'The room is filled'}. ${rest}`);
     } catch (cause) {
       notice(`The room could not be filled: ${cause instanceof Error ? cause.message : String(cause)}`, 'error');
     } finally {
@@ -153,9 +154,14 @@ function Fill() {
   if (!progress) {
     return (
       <>
-        <Button look="main" className="w-full" onClick={() => void run()}>
+        <Button look="main" className="w-full" onClick={() => void run(false)}>
           Fill the room
         </Button>
+        {some && (
+          <Button className="mt-2 w-full" onClick={() => void run(true)}>
+            Place only what is new
+          </Button>
+        )}
         {locked > 0 && <p className="mt-1 text-xs text-soft">{locked} that you keep where they are stay there.</p>}
       </>
     );

@@ -1,0 +1,3 @@
+import { benchAssign, benchAssignGrowth } from './assign.ts';
+benchAssignGrowth();
+await benchAssign(2);

@@ -1,0 +1,85 @@
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { evaluate } from '@heronstone/core/evaluate.ts';
+import { readPlanFile, writePlanFile } from '@heronstone/core/formats/planFile.ts';
+import { applyChanges, remove, set } from '@heronstone/core/model/change.ts';
+import { sceneOf, zoneOf } from '@heronstone/core/scene.ts';
+import { main } from './main.ts';
+
+const demo = new URL('../demo/plan.json', import.meta.url).pathname;
+const folder = mkdtempSync(join(tmpdir(), 'heron-place-'));
+const at = (name: string) => join(folder, name);
+const planOf = (file: string) => {
+  const read = readPlanFile(readFileSync(file, 'utf8'));
+  if (!read.ok) throw new Error(read.findings[0]!.message);
+  return read.plan;
+};
+const plan = planOf(demo);
+
+async function heron(...args: string[]) {
+  let [out, err] = ['', ''];
+  const code = await main(args, { out: (t) => (out += t), err: (t) => (err += t) });
+  return { code, out, err };
+}
+
+test('heron why gives reasons, elements that add up, and other places with their cost', async () => {
+  const { code, out } = await heron('why', demo, '--supply', 'gouges');
+  expect(code).toBe(0);
+  const why = JSON.parse(out) as {
+    placements: Array<{ place: string; reasons: string[]; nextBest: unknown[]; secondsPerFetch: number }>;
+  };
+  expect(why.placements).toHaveLength(1);
+  expect(why.placements[0]!.reasons.length).toBeGreaterThanOrEqual(2);
+  const own = Object.values(evaluate(plan).placements).find(
+    (p) => p.supply === 'gouges' && p.arrangement === 'planned',
+  )!;
+  expect(why.placements[0]).toMatchObject({ place: own.place, secondsPerFetch: own.secondsPerFetch });
+  expect((await heron('why', demo, '--supply', 'No such thing')).code).toBe(2);
+  expect(JSON.parse((await heron('why', demo, '--supply', 'Sheets A2')).out)).toMatchObject({
+    without: 30,
+    placements: [],
+  });
+});
+
+test('heron compare sets two plans side by side', async () => {
+  writeFileSync(
+    at('slow.json'),
+    writePlanFile(applyChanges(plan, [{ table: 'meta', id: 'demo', set: { constants: { walk: 30 } } }]).plan),
+  );
+  const { code, out } = await heron('compare', demo, at('slow.json'));
+  expect(code).toBe(0);
+  const both = JSON.parse(out) as Record<'a' | 'b' | 'difference', Record<string, number>>;
+  expect(both.a.minutes).toBeCloseTo(evaluate(plan).week.planned.minutes, 9);
+  expect(both.difference.minutes).toBeCloseTo(both.b.minutes! - both.a.minutes!, 9);
+  expect(both.difference.minutes).toBeGreaterThan(5);
+  expect(both.difference.metres).toBe(0);
+  expect(both.a.bends).toBeGreaterThan(0);
+  expect(both.a.homesOfAKind).toBeGreaterThan(1);
+  expect((await heron('compare', '-', '-')).code).toBe(2);
+});
+
+test('--only-new leaves what is planned, and places what is not', async () => {
+  const id = Object.values(plan.placements).find((p) => p.arrangement === 'planned' && p.supply === 'pins')!.id;
+  writeFileSync(at('new.json'), writePlanFile(applyChanges(plan, [remove('placements', id)]).plan));
+  expect((await heron('place', at('new.json'), '--only-new', '--out', at('placed.json'))).code).toBe(0);
+  const placed = planOf(at('placed.json'));
+  for (const p of Object.values(plan.placements)) if (p.id !== id) expect(placed.placements[p.id]).toEqual(p);
+  expect(
+    Object.values(placed.placements).filter((p) => p.supply === 'pins' && p.arrangement === 'planned'),
+  ).toHaveLength(1);
+});
+
+test('--zone plans anew only what is used most at a station', async () => {
+  writeFileSync(
+    at('moved.json'),
+    writePlanFile(applyChanges(plan, [set('stations', 'seat-sewing', { x: 1300 })]).plan),
+  );
+  const done = await heron('place', at('moved.json'), '--zone', 'seat-sewing', '--out', at('zone.json'));
+  expect(done.code).toBe(0);
+  const zone = planOf(at('zone.json'));
+  const scene = sceneOf(planOf(at('moved.json')));
+  for (const p of Object.values(plan.placements))
+    if (zoneOf(scene, p.supply) !== 'seat-sewing') expect(zone.placements[p.id]).toEqual(p);
+  expect((await heron('place', demo, '--zone', 'nowhere')).err).toMatch(/no station “nowhere”; there are/);
+});

@@ -1,3 +1,0 @@
-import { benchAssign, benchAssignGrowth } from './assign.ts';
-benchAssignGrowth();
-await benchAssign(2);

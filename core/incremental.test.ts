@@ -46,7 +46,7 @@ test('property: after any moves in the demo the report is that of a full evaluat
       }
       expect(next(plan)).toEqual(afresh(plan));
     }),
-    { numRuns: 12 },
+    { numRuns: 6 },
   );
 });
 
@@ -61,7 +61,7 @@ test('property: and in random rooms', () => {
         expect(next(plan)).toEqual(afresh(plan));
       }
     }),
-    { numRuns: 25 },
+    { numRuns: 15 },
   );
 });
 

@@ -108,14 +108,31 @@ const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> =
   ],
 ];
 
+/** In the dark only the colours are others, and these use all of them. */
+const IN_THE_DARK: ReadonlySet<string> = new Set([
+  'start',
+  'activities, what one needs',
+  'activities, chart',
+  'sort, purge',
+  'sort, balance',
+  'sort, containers',
+  'furnish',
+  'place',
+  'place, the week',
+  'place, reach',
+  'place, strain',
+  'place, a fetch played',
+  'find',
+]);
+
 for (const scheme of ['light', 'dark'] as const) {
   test(`no serious finding by axe in any main view, ${scheme}`, async ({ page, server }) => {
     await page.emulateMedia({ colorScheme: scheme });
     for (const [name, path, ready] of VIEWS) {
+      if (scheme === 'dark' && !IN_THE_DARK.has(name)) continue;
       await page.goto(server.address + path);
       await ready(page);
       await page.waitForTimeout(300);
-      // In the dark only the colours are others.
       const axe = new AxeBuilder({ page });
       const { violations } = await (scheme === 'dark' ? axe.withRules(['color-contrast']) : axe).analyze();
       const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');

@@ -192,16 +192,18 @@ export function pullTour(scene: Scene, activityId: string, arrangement: Arrangem
   const strip = ({ compartment, supplies }: Stop): Stop => ({ compartment, supplies });
   const near = [...stops.values()].filter((s) => ways.get(s.compartment)!.ripple <= 3);
   const far = [...stops.values()].filter((s) => ways.get(s.compartment)!.ripple > 3);
-  const { matrix } = distances(
+  const k = scene.constants;
+  const stride = pace(plan.people[person]!.stature, k);
+  const matrix = distances(
     plan,
     scene,
     station,
     far.map((s) => s.compartment),
+    stride / element('walk', 1, k).seconds,
   );
   const order = shortestRound(matrix);
   const round = order.map((i) => far[i - 1]!);
   const length = roundLength(order, matrix);
-  const k = scene.constants;
   const sits = station.posture === 'seated' && !plan.people[person]!.wheelchair;
   const walking: Element[] =
     far.length === 0
@@ -209,15 +211,14 @@ export function pullTour(scene: Scene, activityId: string, arrangement: Arrangem
       : [
           ...(sits ? [element('stand up', 1, k)] : []),
           element('turn round', 1, k),
-          element('walk', Math.max(1, length / pace(plan.people[person]!.stature, k)), k),
+          element('walk', Math.max(1, length / stride), k),
           element('turn', far.length, k),
           ...(sits ? [element('sit down', 1, k)] : []),
         ];
-  const nearSeconds = near.reduce((sum, s) => sum + s.supplies.length, 0) > 0 ? near : [];
   return {
     station: stationId,
     stops: round.map(strip),
-    atHand: nearSeconds.map(strip),
+    atHand: near.map(strip),
     without: [...wanted].filter((s) => !found.has(s)),
     length,
     seconds:
@@ -236,6 +237,7 @@ const ON_THE_WAY: ReadonlySet<Element['kind']> = new Set([
   'stand up',
   'sit down',
   'roll',
+  'go elsewhere',
 ]);
 /** What is done at the place itself; for a further thing out of the same place only looking and taking. */
 function atPlace(all: readonly Element[], way: Way, again: boolean): Element[] {
@@ -246,7 +248,14 @@ function atPlace(all: readonly Element[], way: Way, again: boolean): Element[] {
 }
 
 /** Walking distances between the seat and all places, mm; what is elsewhere counts as its time at a walk. */
-function distances(plan: Plan, scene: Scene, seat: Point & { id: string }, places: readonly string[]) {
+function distances(
+  plan: Plan,
+  scene: Scene,
+  seat: Point & { id: string },
+  places: readonly string[],
+  /** mm in a second, walking. */
+  speed: number,
+): number[][] {
   const here = standing(plan);
   const floor = Object.keys(plan.corners).length >= 3 ? floorOf(here) : null;
   const walks = scene.walks.get(seat.id)!;
@@ -255,7 +264,6 @@ function distances(plan: Plan, scene: Scene, seat: Point & { id: string }, place
     const row = plan.units[scene.compartment.get(id)!.unit]!.elsewhere;
     return row === null ? 0 : plan.elsewheres[row]!.seconds;
   });
-  const speed = pace(1660) / (15 * 0.036);
   const points: Point[] = [seat, ...stands];
   const extra = [0, ...away.map((s) => s * speed)];
   const matrix = points.map((from, i) => {
@@ -271,5 +279,5 @@ function distances(plan: Plan, scene: Scene, seat: Point & { id: string }, place
   // The same both ways, whichever was found shorter.
   for (let i = 0; i < matrix.length; i++)
     for (let j = 0; j < i; j++) matrix[i]![j] = matrix[j]![i] = Math.min(matrix[i]![j]!, matrix[j]![i]!);
-  return { matrix };
+  return matrix;
 }

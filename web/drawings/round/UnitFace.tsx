@@ -245,7 +245,7 @@ function Front({
             y={below ? y + 2 * r + 6 * px + size * (0.5 + i * 1.1) : mid}
             dy="0.35em"
             fontSize={size}
-            fill={first === '' ? 'var(--soft)' : 'var(--ink)'}
+            fill={first === '' && !heat ? 'var(--soft)' : 'var(--ink)'}
             fontWeight={chosen || heat ? 700 : 400}
           >
             {line}

@@ -50,7 +50,7 @@ export function StrainView({ onShow }: { onShow: () => void }) {
             .map(([name, value]) => `${name.toUpperCase()} ${value.toFixed(2)}`)
             .join(
               ' × ',
-            )} = ${l.limit.toFixed(1)} kg; hands ${l.lift.h.toFixed(0)} cm from the ankles, ${l.lift.v.toFixed(0)} cm up, moved ${l.lift.d.toFixed(0)} cm, grip ${l.lift.grip}; index ${l.mass.toFixed(1)} / ${l.limit.toFixed(1)}`,
+            )} = ${l.limit.toFixed(1)} kg; hands ${l.lift.h.toFixed(0)} cm from the ankles, ${l.lift.v.toFixed(0)} cm up, moved ${l.lift.d.toFixed(0)} cm, grip ${l.lift.grip}; ${l.limit > 0 ? `index ${l.mass.toFixed(1)} / ${l.limit.toFixed(1)}` : 'a multiplier of 0: beyond what the equation allows'}`,
           of: ['lift'],
         }))}
       />

@@ -167,6 +167,10 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept): Report {
       id: unit.id,
       litres: own.reduce((sum, c) => sum + (c.inside.width * c.inside.depth * c.inside.height) / 1e6, 0),
       mass: compartments.filter((c) => c.unit === unit.id).reduce((sum, c) => sum + c.fill.planned.mass, 0),
+      minutes: {
+        today: own.reduce((sum, c) => sum + c.minutes.today, 0),
+        planned: own.reduce((sum, c) => sum + c.minutes.planned, 0),
+      },
       span: unit.elsewhere === null ? stripSpan(unit, walls) : null,
     };
   }

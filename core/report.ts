@@ -183,6 +183,8 @@ export interface ActivityWeek {
   fetches: number;
   /** Rolling carts up and fetching kits, minutes. */
   setup: number;
+  /** Both together. */
+  total: number;
   motions: Record<Motion, number>;
   /** In one session: times of getting up, bends and kneels, steps, metres walked. */
   perSession: { ups: number; bends: number; steps: number; metres: number };
@@ -243,6 +245,8 @@ export interface UnitReport {
   id: string;
   litres: number;
   mass: number;
+  /** Fetching out of all its places in a week, minutes. */
+  minutes: Record<Arrangement, number>;
   span: StripSpan | null;
 }
 

@@ -69,7 +69,7 @@ describe('bad habits', () => {
 });
 
 describe('a week', () => {
-  const { week } = evaluate(demo);
+  const { week, units } = evaluate(demo);
   test.each(['today', 'planned'] as const)('%s: the parts add up, by whatever they are cut', (arrangement) => {
     const w = week[arrangement];
     const sum = (list: number[]) => list.reduce((a, b) => a + b, 0);
@@ -77,7 +77,9 @@ describe('a week', () => {
     expect(sum(Object.values(w.motions))).toBeCloseTo(w.fetching + w.setup, 6);
     expect(sum(w.activities.map((a) => a.minutes))).toBeCloseTo(w.fetching, 6);
     expect(sum(w.activities.map((a) => a.setup))).toBeCloseTo(w.setup, 6);
+    expect(sum(w.activities.map((a) => a.total))).toBeCloseTo(w.fetching + w.setup, 6);
     expect(sum(w.places.map((p) => p.minutes))).toBeCloseTo(w.fetching, 6);
+    expect(sum(Object.values(units).map((u) => u.minutes[arrangement]))).toBeCloseTo(w.fetching, 6);
     expect(sum(w.supplies.map((s) => s.minutes))).toBeCloseTo(w.fetching, 6);
     expect(motionRows(w.motions).map((r) => r.minutes)).toEqual(Object.values(w.motions).sort((a, b) => b - a));
   });

@@ -24,7 +24,7 @@ export function weekOf(
   const of = (id: string): ActivityWeek => {
     let row = activities.get(id);
     if (!row) {
-      row = { activity: id, minutes: 0, fetches: 0, setup: 0, motions: noMotion(), perSession: noSession() };
+      row = { activity: id, minutes: 0, fetches: 0, setup: 0, total: 0, motions: noMotion(), perSession: noSession() };
       activities.set(id, row);
     }
     return row;
@@ -62,6 +62,7 @@ export function weekOf(
     of(s.activity).setup += minutes;
     for (const m of MOTIONS) motions[m] += (s.motions[m] * s.times) / 60;
   }
+  for (const row of activities.values()) row.total = row.minutes + row.setup;
   let [hunting, without] = [0, 0];
   for (const supply of Object.values(supplies)) {
     const missing = supply.without[arrangement];

@@ -56,17 +56,15 @@ function sights(report: Report, seat: string | null): Wash {
   );
 }
 
-/** The same for whole units, from above: minutes add up, of the others the lightest counts. */
+/** The same for whole units, from above: its own minutes; of the others the lightest counts. */
 export function washOfUnit(report: Report, unit: string, seat: string | null, arrangement: Arrangement, kind: Kind) {
   const wash = washOf(report, seat, arrangement, kind);
   if (!wash) return null;
   const own = report.compartments.filter((c) => c.unit === unit && c.within === null);
   if (own.length === 0) return null;
   if (kind === 'minutes') {
-    const sum = (id: string) =>
-      report.compartments.reduce((s, c) => (c.unit === id && c.within === null ? s + c.minutes[arrangement] : s), 0);
-    const value = sum(unit);
-    const most = Math.max(1e-9, ...Object.keys(report.units).map(sum));
+    const value = report.units[unit]?.minutes[arrangement] ?? 0;
+    const most = Math.max(1e-9, ...Object.values(report.units).map((u) => u.minutes[arrangement]));
     return value > 0 ? { words: `${value.toFixed(1)} min`, short: value.toFixed(1), share: value / most } : null;
   }
   const heats = own.flatMap((c) => wash.get(c.id) ?? []);

@@ -107,12 +107,9 @@ export function WeekView({ onShow }: { onShow: () => void }) {
           rows={largest(
             (w) => w.activities,
             (a) => a.activity,
-            (a) => a.minutes + a.setup,
+            (a) => a.total,
           ).map((id) =>
-            row(id, plan.activities[id]?.name ?? id, (w) => {
-              const a = w.activities.find((x) => x.activity === id);
-              return a ? a.minutes + a.setup : 0;
-            }),
+            row(id, plan.activities[id]?.name ?? id, (w) => w.activities.find((a) => a.activity === id)?.total ?? 0),
           )}
         />
         <Bars

@@ -1,7 +1,8 @@
 /** The assignment search beside HiGHS: how good, how long, and how both grow. Ratios of one run. */
 import highsLoader from 'highs';
-import { lpText, roomInstance } from '@heronstone/core/checks/assignments.ts';
+import { roomInstance } from '@heronstone/core/checks/assignments.ts';
 import { assign, lowerBound, type Answer, type Problem } from '@heronstone/core/place/assign.ts';
+import { lpText } from '@heronstone/core/place/relaxation.ts';
 
 interface Solved {
   Status: string;

@@ -177,8 +177,23 @@ test('rows of every table go into a data directory and come out the same', async
       seconds: 12.4,
       day: '2026-11-25',
     }),
+    set('nevers', 'n', { id: 'n', supply: 'markers', unit: 'books', slot: '' }),
+    set('supplies', 'markers', { together: 'lettering', traits: ['keep in view', 'pretty'] }),
+    set('placements', 'markers_t1', { spare: true }),
     { table: 'meta', id: 'demo', set: { constants: { walk: 17, walking: 1.1 } } },
     { table: 'meta', id: 'demo', set: { north: 30, latitude: 51.5, walkway: 750, note: 'cold floor' } },
+    {
+      table: 'meta',
+      id: 'demo',
+      set: {
+        sorting: {
+          way: 'colour',
+          shown: 'pretty in view',
+          inside: 'rainbow',
+          mixtures: [{ station: null, kind: 'paint', way: 'theme' }],
+        },
+      },
+    },
   ]).plan;
   const { writePlanFile } = await import('@heronstone/core/formats/planFile.ts');
   writeFileSync(at('full.json'), writePlanFile(full));

@@ -1,7 +1,7 @@
 /** `heron`: the core from the shell. JSON in and out. Exit 0 fine, 1 the plan has errors, 2 wrong usage. */
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { Command, CommanderError, InvalidArgumentError, Option } from 'commander';
+import { Command, CommanderError, Option } from 'commander';
 import { evaluate } from '@heronstone/core/evaluate.ts';
 import { readSuppliesCsv, writeSuppliesCsv } from '@heronstone/core/formats/csv.ts';
 import { labelSheet } from '@heronstone/core/formats/labels.ts';
@@ -13,8 +13,7 @@ import { modesOf } from '@heronstone/core/room/standing.ts';
 import { drawAbove, drawRound, onPaper } from '@heronstone/core/formats/drawing.ts';
 import { readDxf, writeDxf, type DXF_UNITS } from '@heronstone/core/formats/dxf.ts';
 import { writeSvg } from '@heronstone/core/formats/svg.ts';
-import { sceneOf, zoneOf } from '@heronstone/core/scene.ts';
-import { changesTo, solveAll } from '@heronstone/core/place/solve.ts';
+import { sceneOf } from '@heronstone/core/scene.ts';
 import { addSupplies } from '@heronstone/core/sort/supplies.ts';
 import { DataError, openDatabase } from '@heronstone/server/database.ts';
 import { defaultData, DEFAULT_PORT } from '@heronstone/server/index.ts';
@@ -23,6 +22,7 @@ import { PlanErrors, readPlan, readText, readWhole, UsageError, writeFile } from
 import { labelFonts } from './fonts.ts';
 import { placesByName } from '@heronstone/core/sort/places.ts';
 import { KINDS } from '@heronstone/library/starter.ts';
+import { number } from './number.ts';
 import { addPlaceCommands } from './place.ts';
 import { addReachCommands } from './reach.ts';
 import { addSortCommands } from './sort.ts';
@@ -32,32 +32,8 @@ export interface Output {
   err: (text: string) => void;
 }
 
-interface PlaceOptions {
-  seed: number;
-  seconds: number;
-  onlyNew: boolean;
-  zone?: string;
-  out?: string;
-}
-
 const console_: Output = { out: (text) => process.stdout.write(text), err: (text) => process.stderr.write(text) };
 const json = (value: unknown) => `${JSON.stringify(value, null, 1)}\n`;
-
-function number(least: number, most: number, whole: boolean) {
-  return (text: string) => {
-    const value = Number(text);
-    if (
-      text.trim() === '' ||
-      !Number.isFinite(value) ||
-      value < least ||
-      value > most ||
-      (whole && !Number.isInteger(value))
-    ) {
-      throw new InvalidArgumentError(`It is a ${whole ? 'whole ' : ''}number from ${least} to ${most}.`);
-    }
-    return value;
-  };
-}
 
 /** Runs the command line. @returns the exit code */
 export async function main(args: readonly string[], io: Output = console_): Promise<number> {
@@ -108,48 +84,6 @@ function build(io: Output): Command {
       io.out(json(report));
       if (report.errors > 0)
         throw new ReportHasErrors(report.findings.filter((f) => f.severity === 'error').map((f) => f.message));
-    });
-
-  program
-    .command('place')
-    .argument('<plan>', 'plan file')
-    .description('fill the compartments; locked placements stay')
-    .option('--seed <n>', 'same plan and seed, same result', number(0, 4294967295, true), 1)
-    .option('--seconds <s>', 'stop improving after so many seconds', number(0, 3600, false), 60)
-    .option('--only-new', 'what is planned already stays where it is', false)
-    .option('--zone <station>', 'only what is used most at this station is planned anew')
-    .option('--out <file>', 'write the plan with its placements here (else to standard output)')
-    .action((file: string, options: PlaceOptions) => {
-      const { plan, pictures } = readWhole(file);
-      const until = Date.now() + options.seconds * 1000;
-      const { zone } = options;
-      if (zone !== undefined && !plan.stations[zone])
-        throw new UsageError(
-          `There is no station “${zone}”; there are ${Object.keys(plan.stations).join(', ') || 'none'}.`,
-        );
-      const scene = sceneOf(plan);
-      const keep =
-        zone === undefined
-          ? () => options.onlyNew
-          : (p: { supply: string }) => options.onlyNew || zoneOf(scene, p.supply) !== zone;
-      const solution = solveAll(plan, { seed: options.seed, keep, stop: () => Date.now() > until });
-      const placed = applyChanges(plan, changesTo(plan, solution)).plan;
-      if (options.out === undefined) {
-        io.out(writePlanFile(placed, pictures));
-        return;
-      }
-      writeFile(options.out, writePlanFile(placed, pictures));
-      const { week } = evaluate(placed);
-      io.out(
-        json({
-          out: options.out,
-          seed: options.seed,
-          ended: solution.ended,
-          placed: solution.placements.length,
-          unplaced: solution.unplaced,
-          week,
-        }),
-      );
     });
 
   program

@@ -1,17 +1,138 @@
-/** Commands about placements: why a thing lies where it lies, and two plans side by side. */
+/** Commands about placements: filling, why a thing lies where it lies, what would help, where furniture could stand, two plans. */
 import { Option, type Command } from 'commander';
 import { differenceOf, figuresOf } from '@heronstone/core/compare.ts';
 import { evaluate } from '@heronstone/core/evaluate.ts';
 import { explain } from '@heronstone/core/explain.ts';
-import type { Arrangement } from '@heronstone/core/model/plan.ts';
-import { readPlan, UsageError } from './files.ts';
+import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
+import { applyChanges, setMeta } from '@heronstone/core/model/change.ts';
+import type { Arrangement, Plan } from '@heronstone/core/model/plan.ts';
+import { WAYS, type SortingWay } from '@heronstone/core/model/sorting.ts';
+import { advise, type Help } from '@heronstone/core/place/advise.ts';
+import { changesTo, solveAll } from '@heronstone/core/place/solve.ts';
+import { optionsFor, type Task } from '@heronstone/core/place/tasks.ts';
+import { sortingBy } from '@heronstone/core/place/ways.ts';
+import { propose, type Proposal } from '@heronstone/core/room/propose.ts';
+import { UNIT_TYPES } from '@heronstone/library/units.ts';
+import { readPlan, readWhole, UsageError, writeFile } from './files.ts';
+import { number } from './number.ts';
 
 interface Io {
   out: (text: string) => void;
 }
+
+interface PlaceOptions {
+  seed: number;
+  seconds: number;
+  onlyNew: boolean;
+  by?: SortingWay;
+  zone?: string;
+  unit?: string;
+  out?: string;
+}
+
 const json = (value: unknown) => `${JSON.stringify(value, null, 1)}\n`;
 
+/** What a search may take: a seed, and seconds. */
+function searching(command: Command, seconds: number): Command {
+  return command
+    .option('--seed <n>', 'same plan and seed, same result', number(0, 4294967295, true), 1)
+    .option('--seconds <s>', 'stop after so many seconds with the best so far', number(0, 3600, false), seconds);
+}
+
+function taskOf(plan: Plan, { onlyNew, zone, unit }: PlaceOptions): Task {
+  if ([onlyNew, zone !== undefined, unit !== undefined].filter(Boolean).length > 1)
+    throw new UsageError('Only one of --only-new, --zone and --unit can be asked for.');
+  if (zone !== undefined && !plan.stations[zone])
+    throw new UsageError(
+      `There is no station “${zone}”; there are ${Object.keys(plan.stations).join(', ') || 'none'}.`,
+    );
+  if (unit !== undefined && !plan.units[unit.split('/')[0]!])
+    throw new UsageError(`There is no unit “${unit}”; there are ${Object.keys(plan.units).join(', ') || 'none'}.`);
+  if (onlyNew) return { kind: 'new' };
+  if (zone !== undefined) return { kind: 'zone', station: zone };
+  if (unit === undefined) return { kind: 'room' };
+  const [id, slot] = unit.split('/');
+  return { kind: 'fill', unit: id!, slot: slot ?? null };
+}
+
 export function addPlaceCommands(program: Command, io: Io): void {
+  searching(program.command('place'), 60)
+    .argument('<plan>', 'plan file')
+    .description('fill the compartments; locked placements stay')
+    .addOption(new Option('--by <way>', 'way of sorting; else the one of the plan').choices(WAYS))
+    .option('--only-new', 'what is planned already stays where it is', false)
+    .option('--zone <station>', 'only what is used most at this station is planned anew')
+    .option('--unit <unit>', 'only this unit, or unit/slot, is filled with what gains most by it')
+    .option('--out <file>', 'write the plan with its placements here (else to standard output)')
+    .action((file: string, options: PlaceOptions) => {
+      const { plan: read, pictures } = readWhole(file);
+      const { by } = options;
+      const plan = by === undefined ? read : applyChanges(read, [setMeta(read, { sorting: sortingBy(read, by) })]).plan;
+      const task = taskOf(plan, options);
+      const until = Date.now() + options.seconds * 1000;
+      const solution = solveAll(plan, {
+        seed: options.seed,
+        ...optionsFor(plan, task),
+        stop: () => Date.now() > until,
+      });
+      const placed = applyChanges(plan, changesTo(plan, solution)).plan;
+      if (options.out === undefined) {
+        io.out(writePlanFile(placed, pictures));
+        return;
+      }
+      writeFile(options.out, writePlanFile(placed, pictures));
+      const { week, order } = evaluate(placed);
+      io.out(
+        json({
+          out: options.out,
+          seed: options.seed,
+          by: placed.meta.sorting.way,
+          ended: solution.ended,
+          placed: solution.placements.length,
+          unplaced: solution.unplaced,
+          week,
+          order: order.planned,
+        }),
+      );
+    });
+
+  searching(program.command('advise'), 120)
+    .argument('<plan>', 'plan file')
+    .description('what would help most: one change each, the room filled anew, minutes a week compared')
+    .action((file: string, options: { seed: number; seconds: number }) => {
+      const plan = readPlan(file);
+      const until = Date.now() + options.seconds * 1000;
+      const run = advise(plan, { seed: options.seed, types: UNIT_TYPES, stop: () => Date.now() > until });
+      let [step, tried, of, base] = [run.next(), 0, 0, 0];
+      while (!step.done) {
+        ({ done: tried, of, base } = step.value);
+        step = run.next();
+      }
+      const ended = Date.now() > until ? 'stopped' : 'all tried';
+      io.out(
+        json({ base, ideas: of, tried: ended === 'stopped' ? tried : of, ended, help: step.value satisfies Help[] }),
+      );
+    });
+
+  searching(program.command('arrange'), 60)
+    .argument('<plan>', 'plan file')
+    .description('two or three arrangements of the furniture that save walking, each within the clearances')
+    .option('--units <ids>', 'comma-separated units that may be moved; else all that are loose')
+    .action((file: string, options: { seed: number; seconds: number; units?: string }) => {
+      const plan = readPlan(file);
+      const units = options.units?.split(',').map((id) => id.trim());
+      const unknown = units?.find((id) => !plan.units[id]);
+      if (unknown !== undefined)
+        throw new UsageError(
+          `There is no unit “${unknown}”; there are ${Object.keys(plan.units).join(', ') || 'none'}.`,
+        );
+      const until = Date.now() + options.seconds * 1000;
+      const run = propose(plan, { seed: options.seed, ...(units ? { units } : {}), stop: () => Date.now() > until });
+      let step = run.next();
+      while (!step.done) step = run.next();
+      io.out(json({ ended: Date.now() > until ? 'stopped' : 'all tried', proposals: step.value satisfies Proposal[] }));
+    });
+
   program
     .command('why')
     .argument('<plan>', 'plan file')
@@ -37,10 +158,10 @@ export function addPlaceCommands(program: Command, io: Io): void {
           without: report.supplies[supply.id]!.without[options.of],
           reason: report.supplies[supply.id]!.reason,
           placements: own.map((p) => {
-            const { elements, returning, reasons, nextBest, fuller } = explain(plan, report, p.id);
+            const { elements, returning, reasons, nextBest, nearer } = explain(plan, report, p.id);
             const { compartment, place, count, secondsPerFetch, minutesPerWeek, penalties } = p;
             const figures = { secondsPerFetch, minutesPerWeek, penalties };
-            return { compartment, place, count, ...figures, reasons, nextBest, fuller, elements, returning };
+            return { compartment, place, count, ...figures, reasons, nextBest, nearer, elements, returning };
           }),
         }),
       );

@@ -18,6 +18,11 @@ export interface Compared {
   homesOfAKind: number;
   /** Lines that lie in more than one place. */
   split: number;
+  /** Litres of supplies that have a place. */
+  litres: number;
+  /** Pieces of furniture beyond the first in which a sort of the plan's way lies, over all sorts; minutes that the order weighs. */
+  furtherHomes: number;
+  orderMinutes: number;
   /** Supplies that lie elsewhere than today. */
   moves: number;
 }
@@ -36,6 +41,12 @@ export function figuresOf(plan: Plan, report: Report, arrangement: Arrangement):
     places.set(p.supply, (places.get(p.supply) ?? 0) + 1);
   }
   const kinds = [...homes.values()];
+  let litres = 0;
+  for (const [id, { without, litres: all }] of Object.entries(report.supplies)) {
+    const { count } = plan.supplies[id]!;
+    if (places.has(id)) litres += (all * Math.max(0, count - without[arrangement])) / count;
+  }
+  const order = report.order[arrangement];
   return {
     minutes: week.minutes,
     fetching: week.fetching,
@@ -50,6 +61,9 @@ export function figuresOf(plan: Plan, report: Report, arrangement: Arrangement):
     without: week.without,
     homesOfAKind: kinds.length === 0 ? 0 : kinds.reduce((sum, set) => sum + set.size, 0) / kinds.length,
     split: [...places.values()].filter((n) => n > 1).length,
+    litres,
+    furtherHomes: order.furtherHomes,
+    orderMinutes: order.minutes,
     moves: arrangement === 'planned' ? report.moves : 0,
   };
 }

@@ -8,16 +8,22 @@ import type { Arrangement, Placement, Supply } from './model/plan.ts';
 import { byMotion, totalSeconds, type Element } from './fetch/elements.ts';
 import { fetchElements, returnElements } from './fetch/fetch.ts';
 import { findingIn, isLabelled, penaltiesOf, secondsFrom, type Crowd } from './place/cost.ts';
+import { barredFrom } from './place/rules.ts';
+import { shareOf } from './place/stock.ts';
 import type { Fill, FillState, PlacementReport, UsedFrom } from './report.ts';
 import { usesOf, type Scene } from './scene.ts';
 import type { Rect } from './fit/pack/freeSpace.ts';
 
-/** Lays the placements of a place and says what each takes and costs. */
+/**
+ * Lays the placements of a place and says what each takes and costs.
+ * @param spares how many of each supply lie apart as spares in the arrangement
+ */
 export function packPlace(
   scene: Scene,
   compartment: Compartment,
   list: readonly Placement[],
   arrangement: Arrangement,
+  spares: ReadonlyMap<string, number>,
 ): { placements: PlacementReport[]; fill: Fill } {
   const { plan } = scene;
   const standing = scene.standing[arrangement].get(compartment.id) ?? [];
@@ -39,6 +45,7 @@ export function packPlace(
       plan.supplies[p.supply]!,
       { ...crowd, lines: Math.max(1, crowd.lines), behind: inFront(compartment, laid, i, fixed) },
       laid[i]!,
+      spares.get(p.supply) ?? 0,
     ),
   );
   return {
@@ -89,9 +96,10 @@ function placementReport(
   supply: Supply,
   crowd: Crowd,
   laid: Laid,
+  spares: number,
 ): PlacementReport {
   const { arrangement } = placement;
-  const share = placement.count / supply.count;
+  const share = shareOf(supply, placement, spares);
   const from: UsedFrom[] = [];
   const penalties: PlacementReport['penalties'] = [];
   let [seconds, fetches, penalty, unseen] = [0, 0, 0, 0];
@@ -146,6 +154,8 @@ function placementReport(
     rows,
     stagger,
     locked: placement.locked,
+    spare: placement.spare,
+    barred: barredFrom(scene, supply, compartment),
     from,
     ripple: way?.ripple ?? null,
     band: way?.band ?? null,

@@ -12,7 +12,9 @@ import type { Compartment } from './furniture/compartments.ts';
 import { checkStrain, strainOf } from './load/strain.ts';
 import type { Finding } from './model/finding.ts';
 import { byName, type Arrangement, type Placement, type Plan, type Supply } from './model/plan.ts';
-import { goesAway, mayLieIn } from './place/rules.ts';
+import { barredFrom, goesAway, mayLieIn } from './place/rules.ts';
+import { orderOf } from './place/sorting.ts';
+import { sparesPlaced } from './place/stock.ts';
 import { pace } from './reach/body.ts';
 import { checkWishes } from './reach/wishes.ts';
 import { rolledAway } from './room/areas.ts';
@@ -61,7 +63,7 @@ interface Kept {
   /** From every seat, by compartment. */
   reach: Map<string, Record<string, ReachReport>>;
   /** What was packed, by arrangement and compartment, with the rows that lie there. */
-  packed: Map<string, { list: readonly Placement[]; packed: Packed }>;
+  packed: Map<string, { list: readonly Placement[]; spares: readonly number[]; packed: Packed }>;
   /** Why a supply has no place; the same as long as the places are. */
   without: Map<string, string>;
 }
@@ -99,12 +101,19 @@ function packedOf(
   c: Compartment,
   list: readonly Placement[],
   arrangement: Arrangement,
+  spares: ReadonlyMap<string, number>,
 ): Packed {
   const key = `${arrangement} ${c.id}`;
   const before = kept.packed.get(key);
-  if (before && before.list.length === list.length && before.list.every((p, i) => p === list[i])) return before.packed;
-  const packed = packPlace(scene, c, list, arrangement);
-  kept.packed.set(key, { list, packed });
+  const own = list.map((p) => spares.get(p.supply) ?? 0);
+  if (
+    before &&
+    before.list.length === list.length &&
+    before.list.every((p, i) => p === list[i] && own[i] === before.spares[i])
+  )
+    return before.packed;
+  const packed = packPlace(scene, c, list, arrangement, spares);
+  kept.packed.set(key, { list, spares: own, packed });
   return packed;
 }
 
@@ -116,6 +125,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept): Report {
   const contents = new Map<string, Record<Arrangement, string[]>>();
   for (const arrangement of ARRANGEMENTS) {
     const lists = contentsOf(scene, arrangement);
+    const spares = sparesPlaced(plan, arrangement);
     for (const key of scene.standing[arrangement].keys()) if (!lists.has(key)) lists.set(key, []);
     for (const [key, list] of lists) {
       const compartment = scene.compartment.get(key);
@@ -123,7 +133,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept): Report {
         for (const p of list) findings.push(noSuchPlace(plan, p));
         continue;
       }
-      const packed = packedOf(scene, kept, compartment, list, arrangement);
+      const packed = packedOf(scene, kept, compartment, list, arrangement, spares);
       for (const report of packed.placements) placements[report.id] = report;
       fills.set(key, { ...(fills.get(key) ?? emptyFill()), [arrangement]: packed.fill });
       contents.set(key, { ...(contents.get(key) ?? { today: [], planned: [] }), [arrangement]: list.map((p) => p.id) });
@@ -192,6 +202,10 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept): Report {
       today: weekOf(scene, all, supplies, 'today', setups),
       planned: weekOf(scene, all, supplies, 'planned', setups),
     },
+    order: {
+      today: orderOf(scene, rowsOf(plan, 'today')),
+      planned: orderOf(scene, rowsOf(plan, 'planned')),
+    },
     worst: {
       today: worstOf(scene, all, strain.today, 'today'),
       planned: worstOf(scene, all, strain.planned, 'planned'),
@@ -212,6 +226,9 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept): Report {
     open: openWork(plan, findings, supplies),
   };
 }
+
+const rowsOf = (plan: Plan, arrangement: Arrangement) =>
+  Object.values(plan.placements).filter((p) => p.arrangement === arrangement);
 
 /** Things that a person would still have to see to, step by step. */
 function openWork(
@@ -292,16 +309,21 @@ function supplyReports(
 /** Why a supply has no planned place: too large for all, or all that would hold it are full. */
 function whyWithout(scene: Scene, supply: Supply): string {
   let fitting = 0;
+  let barred: { words: string; place: string } | null = null;
   let closest: { name: string; words: string; over: number } | null = null;
   const places = scene.compartments.filter((c) => c.only !== 'today' && mayLieIn(scene.plan, supply, c));
   for (const compartment of places) {
-    if (fit(supply, 1, compartment).count > 0) fitting++;
-    else {
+    const rule = barredFrom(scene, supply, compartment);
+    if (fit(supply, 1, compartment).count > 0) {
+      if (rule) barred ??= { words: rule.words, place: compartment.name };
+      else fitting++;
+    } else {
       const { over, words } = shortfall(supply, compartment, null, scene.plan.meta.units);
       if (!closest || over < closest.over) closest = { name: compartment.name, words, over };
     }
   }
   if (places.length === 0) return 'there is no storage unit for it yet';
+  if (fitting === 0 && barred) return `it may not lie where it fits: ${barred.words} (${barred.place})`;
   if (fitting > 0)
     return `fits ${fitting === 1 ? 'one place' : `${fitting} places`}, but ${fitting === 1 ? 'it is' : 'they are'} full`;
   return `larger than every place: ${closest!.words} in ${closest!.name}, the closest`;

@@ -1,4 +1,6 @@
 /** What evaluate(plan) says: every figure that a screen, the command line or a printout shows is a field of this Report. */
+import type { Barred } from './place/rules.ts';
+import type { Order } from './place/sorting.ts';
 import type { CutPiece } from './fit/cutting.ts';
 import type { Lie, Stagger } from './fit/lies.ts';
 import type { Rect } from './fit/pack/freeSpace.ts';
@@ -120,6 +122,10 @@ export interface PlacementReport {
   rows: number;
   stagger: Stagger | null;
   locked: boolean;
+  /** Spares of what lies elsewhere. */
+  spare: boolean;
+  /** The rule that this place breaks. */
+  barred: Barred | null;
   /** Use by use; figures below are over all uses. */
   from: UsedFrom[];
   ripple: Ripple | null;
@@ -282,6 +288,8 @@ export interface Report {
   supplies: Record<string, SupplyReport>;
   containers: Record<string, ContainerReport>;
   week: Record<Arrangement, Week>;
+  /** How far each arrangement is from the wished order; not part of the minutes of its week. */
+  order: Record<Arrangement, Order>;
   worst: Record<Arrangement, WorstLists>;
   strain: Record<Arrangement, Strain>;
   /** Supplies whose planned places differ from today's. */

@@ -19,6 +19,7 @@ import { behindDoors } from './room/behindDoors.ts';
 import { freeHeight } from './room/overhead.ts';
 import { atSpots, settledUnits, standing } from './room/standing.ts';
 import { walksOf, type Walks } from './room/walks.ts';
+import { insideOrder } from './sort/insideOrder.ts';
 import { seatKey } from './seatKey.ts';
 
 /** One use of a supply: how often a week, from where. */
@@ -323,7 +324,7 @@ export function compartmentId(placement: Pick<Placement, 'unit' | 'slot' | 'cont
   return placement.container === null ? opening : `${opening}#${placement.container}`;
 }
 
-/** Placements of an arrangement by compartment, most used first, as they lie from left to right. */
+/** Placements of an arrangement by compartment, in the order that the maker wants inside a place, as they lie from left to right. */
 export function contentsOf(scene: Scene, arrangement: Arrangement): Map<string, Placement[]> {
   const contents = new Map<string, Placement[]>();
   for (const placement of Object.values(scene.plan.placements)) {
@@ -335,7 +336,10 @@ export function contentsOf(scene: Scene, arrangement: Arrangement): Map<string, 
   }
   for (const list of contents.values()) {
     const often = new Map(list.map((p) => [p.id, fetchesAWeek(scene, p.supply)]));
-    list.sort((a, b) => often.get(b.id)! - often.get(a.id)! || (a.id < b.id ? -1 : 1));
+    list.sort(
+      (a, b) =>
+        insideOrder(scene.plan, a.supply, b.supply) || often.get(b.id)! - often.get(a.id)! || (a.id < b.id ? -1 : 1),
+    );
   }
   return contents;
 }

@@ -9,14 +9,16 @@ import { usualOrientations } from '@heronstone/core/fit/forms.ts';
 import { readMarks } from '@heronstone/library/starter.ts';
 import { boxes } from './boxes.ts';
 import { ACTIVITIES, room } from './room.ts';
+import { isPretty, sortsOf } from './sorts.ts';
 
 /** Spares, reorder points and what was decided already, for some of them. */
 const MORE: Readonly<Record<string, Partial<Supply>>> = {
   'acrylics-bottled': { backstock: 8, reorderAt: 30 },
   'wood-glue': { backstock: 1, reorderAt: 3 },
-  'card-a4-coloured': { backstock: 50, reorderAt: 60, colour: 'many' },
+  'sanding-sheets-fine': { backstock: 20 },
+  'glue-sticks': { backstock: 20, reorderAt: 20 },
+  'card-a4-coloured': { backstock: 50, reorderAt: 60 },
   'packing-tape': { backstock: 2, reorderAt: 2 },
-  'yarn-bright': { colour: 'bright' },
   'finished-hand-puppets': { decision: 'keep' },
   'shop-receipts': { decision: 'elsewhere' },
   'stage-lamps': { season: 'winter' },
@@ -57,6 +59,8 @@ function supplies(): Change[] {
         note: '',
         squeeze: form === 'soft' ? 0.8 : 1,
         ...asks,
+        traits: [...asks.traits, ...(isPretty(id) ? (['pretty'] as const) : [])],
+        ...sortsOf(id),
         ...(MORE[id] ?? {}),
       }),
     );
@@ -84,6 +88,7 @@ function supplies(): Change[] {
         count: Number(count),
         orientation: null,
         locked: false,
+        spare: false,
       }),
     );
   }

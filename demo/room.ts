@@ -206,7 +206,7 @@ export function room(): Change[] {
     unit('Slim drawer unit', 'slim', 'Slim drawers', { x: 240, y: 2190, turn: 270 }),
     unit('Tall drawer unit', 'tall', 'Tall drawers', { x: 240, y: 2590, turn: 270 }),
     unit('Cube shelf', 'cubes', 'Cube shelf', { x: 3260, y: 560, turn: 90 }),
-    unit('Bookcase', 'books', 'Bookcase', { x: 2010, y: -440, turn: 0 }, { depth: 320 }),
+    unit('Bookcase', 'books', 'Bookcase', { x: 2010, y: -440, turn: 0 }, { depth: 320, tiers: [280, 280, 280, 320, 290, 290] }),
     unit('Three-tier cart', 'cart', 'Cart', { x: 1350, y: 2720, turn: 180 }),
     unit('Pegboard', 'peg', 'Pegboard', { x: 1090, y: 10, turn: 0 }),
     unit('Wall shelf', 'shelfW', 'West wall shelf', { x: 100, y: 2440, turn: 270 }, { bottom: 1500 }),
@@ -225,7 +225,7 @@ export function room(): Change[] {
       { x: 1980, y: 2800, turn: 180 },
       { width: 800, depth: 300, height: 950, kind: 'table', board: 100, storeDepth: 0 },
     ),
-    unit('Wall cabinet', 'locked', 'Locked cabinet', { x: 1980, y: 2790, turn: 180 }, { owned: false, price: 95 }),
+    unit('Wall cabinet', 'locked', 'Locked cabinet', { x: 1980, y: 2790, turn: 180 }, { owned: false, keyed: true, price: 95 }),
     set('elsewheres', 'landing', { id: 'landing', name: 'Landing', seconds: 20, conditions: ['cold', 'shared'] }),
     unit(
       'Tall cabinet with doors',

@@ -9,24 +9,27 @@ import { amount, count, degrees, id, length, name, position } from './fields.ts'
 import {
   BoxTypeSchema,
   ContainerSchema,
+  NeverSchema,
   PhotoSchema,
   PlacementSchema,
   SupplySchema,
   UseSchema,
   type BoxType,
   type Container,
+  type Never,
   type Photo,
   type Placement,
   type Supply,
   type Use,
 } from './supply.ts';
+import { NO_SORTING, SortingSchema } from './sorting.ts';
 import { OwnTypeSchema, SpotSchema, UnitSchema, type OwnType, type Spot, type Unit } from './unit.ts';
 
 export * from './supply.ts';
 export * from './unit.ts';
 
 /** The version written into plan files; raise it with every change of shape that an older program cannot read. */
-export const PLAN_VERSION = 4;
+export const PLAN_VERSION = 5;
 
 export const MetaSchema = z.strictObject({
   id,
@@ -50,6 +53,8 @@ export const MetaSchema = z.strictObject({
   note: z.string().max(2000, 'A note has at most 2000 characters.').default(''),
   /** Constants of the models that the maker changed (see constants.ts). */
   constants: ConstantsSchema.default({}),
+  /** The maker's own way of sorting. */
+  sorting: SortingSchema.default(NO_SORTING),
 });
 
 export const CornerSchema = z.strictObject({
@@ -316,6 +321,7 @@ export const TABLES = {
   photos: PhotoSchema,
   wishes: WishSchema,
   timings: TimingSchema,
+  nevers: NeverSchema,
 } as const;
 
 export type TableName = keyof typeof TABLES;
@@ -361,10 +367,26 @@ export interface Rows {
   photos: Photo;
   wishes: Wish;
   timings: Timing;
+  nevers: Never;
 }
 
 /** A plan in memory: one record of rows by id for each table. Never changed in place; see change.ts. */
 export type Plan = { meta: Meta } & { [T in TableName]: Readonly<Record<string, Rows[T]>> };
+
+/** Whether two plans say the same, whatever the order of their rows. */
+export function samePlan(a: Plan, b: Plan): boolean {
+  if (a === b) return true;
+  const same = (x: unknown, y: unknown) => x === y || JSON.stringify(x) === JSON.stringify(y);
+  return (
+    same(a.meta, b.meta) &&
+    TABLE_NAMES.every((table) => {
+      const [rows, others] = [a[table], b[table]];
+      if (rows === others) return true;
+      const ids = Object.keys(rows);
+      return ids.length === Object.keys(others).length && ids.every((id) => same(rows[id], others[id]));
+    })
+  );
+}
 
 /** The columns that refer to another table, for checks in memory; the database has them as foreign keys. */
 export const REFERENCES: ReadonlyArray<{ table: TableName; column: string; to: TableName }> = [
@@ -404,6 +426,8 @@ export const REFERENCES: ReadonlyArray<{ table: TableName; column: string; to: T
   { table: 'timings', column: 'unit', to: 'units' },
   { table: 'timings', column: 'container', to: 'containers' },
   { table: 'timings', column: 'supply', to: 'supplies' },
+  { table: 'nevers', column: 'supply', to: 'supplies' },
+  { table: 'nevers', column: 'unit', to: 'units' },
 ];
 
 /** An empty plan: a name, no room yet. */
@@ -423,6 +447,7 @@ export function emptyPlan(meta: Partial<Meta> & { id: string }): Plan {
       walkway: 600,
       note: '',
       constants: {},
+      sorting: NO_SORTING,
       ...meta,
     },
     ...(Object.fromEntries(TABLE_NAMES.map((table) => [table, {}])) as Omit<Plan, 'meta'>),

@@ -35,6 +35,8 @@ export const TRAITS = [
   'for a child',
   'not for a child',
   'keepsake',
+  'keep in view',
+  'pretty',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 
@@ -82,6 +84,8 @@ export const SupplySchema = z
     backstock: count('The backstock', 0, 1_000_000).default(0),
     /** At this count or less it goes on the reorder list; null for never. */
     reorderAt: count('The reorder point', 0, 1_000_000).nullable().default(null),
+    /** A name that things share that are used together and lie together: "machine and mats"; empty for none. */
+    together: short('What it lies together with'),
     /** Pieces in one set; null when it is none or nobody counted. */
     parts: count('The pieces in a set', 1, 100_000).nullable().default(null),
     /** Share of its loose volume that a soft thing takes when it is put away. */
@@ -105,6 +109,7 @@ export const SUPPLY_DEFAULTS = {
   colour: '',
   collection: '',
   theme: '',
+  together: '',
   season: '',
   backstock: 0,
   reorderAt: null,
@@ -209,6 +214,20 @@ export const PlacementSchema = z.strictObject({
   /** null leaves the choice to the fit. */
   orientation: OrientationSchema.nullable(),
   locked: z.boolean(),
+  /** Spares: they lie apart from the working stock, and are fetched only when that is used up. */
+  spare: z.boolean().default(false),
+});
+
+/** A place in which the maker never wants a supply. */
+export const NeverSchema = z.strictObject({
+  id,
+  supply: id,
+  unit: id,
+  /** A compartment of the unit; empty for the whole unit. */
+  slot: z
+    .string()
+    .regex(/^[a-z0-9]{0,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.')
+    .default(''),
 });
 
 /** A photograph of a thing, or of a place; the picture itself is kept beside the plan. */
@@ -239,5 +258,6 @@ export type ContainerShape = z.infer<typeof ContainerShapeSchema>;
 export type Container = z.infer<typeof ContainerSchema>;
 export type BoxType = z.infer<typeof BoxTypeSchema>;
 export type Placement = z.infer<typeof PlacementSchema>;
+export type Never = z.infer<typeof NeverSchema>;
 export type Photo = z.infer<typeof PhotoSchema>;
 export type Arrangement = Placement['arrangement'];

@@ -23,11 +23,19 @@ export interface Problem {
   fetches: Float64Array;
   /** Items of the same group may not share a place; -1 for none. */
   group: Int32Array;
-  /** What it costs when two items do not lie in the same place. */
+  /** What it costs when two items do not lie in the same place; half of it in another place of the same unit. */
   pairs: ReadonlyArray<readonly [a: number, b: number, cost: number]>;
+  /** Piece of furniture of each place. */
+  unit: Int32Array;
+  /** Sort of each item, -1 for none; what each further unit of a sort, and each further sort of a place, costs. */
+  sort: Int32Array;
+  home: number;
+  mixed: number;
+  /** What of each sort lies in places already: sort and place. */
+  lying: ReadonlyArray<readonly [sort: number, place: number]>;
 }
 
-/** A problem without crowding, groups and pairs. */
+/** A problem without crowding, groups, pairs and sorts. */
 export function plainProblem(
   rows: Pick<Problem, 'items' | 'places' | 'cost' | 'size' | 'capacity' | 'without'>,
 ): Problem {
@@ -39,6 +47,11 @@ export function plainProblem(
     fetches: new Float64Array(rows.places),
     group: new Int32Array(rows.items).fill(-1),
     pairs: [],
+    unit: Int32Array.from({ length: rows.places }, (_, j) => j),
+    sort: new Int32Array(rows.items).fill(-1),
+    home: 0,
+    mixed: 0,
+    lying: [],
   };
 }
 
@@ -56,7 +69,68 @@ const HEAT = 8;
 const NEAR = 20;
 /** Rounds in which prices are found before a search. */
 const PRICING = 300;
+/** Share of the moves that go to where something lies that belongs with it, where anything does. */
+const TO_MATES = 0.2;
 const NOISE = 1e-9;
+
+/** Cost of a pair in two places; -1 for left out. */
+function pairCost(p: Problem, a: number, b: number, cost: number): number {
+  if (a < 0 || b < 0) return cost;
+  return a === b ? 0 : p.unit[a] === p.unit[b] ? cost / 2 : cost;
+}
+
+/** How many of each sort lie in each unit and each place, and what that costs. */
+class Sorts {
+  private readonly p: Problem;
+  private readonly inUnit: Int32Array;
+  private readonly inPlace: Int32Array;
+  /** Units of a sort, and sorts of a place. */
+  private readonly units: Int32Array;
+  private readonly mixtures: Int32Array;
+  private readonly on: boolean;
+
+  constructor(p: Problem) {
+    this.p = p;
+    this.on = p.home > 0 || p.mixed > 0;
+    const all = [...p.sort, ...p.lying.map(([s]) => s)];
+    const sorts = this.on ? all.reduce((a, b) => Math.max(a, b), -1) + 1 : 0;
+    const units = p.unit.reduce((a, b) => Math.max(a, b), -1) + 1;
+    this.inUnit = new Int32Array(sorts * units);
+    this.inPlace = new Int32Array(sorts * p.places);
+    this.units = new Int32Array(sorts);
+    this.mixtures = new Int32Array(p.places);
+    this.width = units;
+    for (const [s, j] of p.lying) this.count(s, j, 1);
+  }
+  private readonly width: number;
+
+  added(s: number, j: number): number {
+    if (!this.on || s < 0) return 0;
+    const { p } = this;
+    let sum = 0;
+    if (this.units[s]! > 0 && this.inUnit[s * this.width + p.unit[j]!] === 0) sum += p.home;
+    if (this.mixtures[j]! > 0 && this.inPlace[s * p.places + j] === 0) sum += p.mixed;
+    return sum;
+  }
+
+  count(s: number, j: number, by: 1 | -1): void {
+    if (!this.on || s < 0) return;
+    const { p } = this;
+    const u = s * this.width + p.unit[j]!;
+    const at = s * p.places + j;
+    const [hadUnit, hadPlace] = [this.inUnit[u]! > 0, this.inPlace[at]! > 0];
+    this.inUnit[u]! += by;
+    this.inPlace[at]! += by;
+    if (this.inUnit[u]! > 0 !== hadUnit) this.units[s]! += by;
+    if (this.inPlace[at]! > 0 !== hadPlace) this.mixtures[j]! += by;
+  }
+
+  /** What all of it costs. */
+  total(): number {
+    const further = (list: Int32Array) => list.reduce((sum, n) => sum + Math.max(0, n - 1), 0);
+    return this.p.home * further(this.units) + this.p.mixed * further(this.mixtures);
+  }
+}
 
 /** An answer in the making, with what each place holds. */
 class State {
@@ -65,8 +139,9 @@ class State {
   readonly lines: Float64Array;
   readonly fetches: Float64Array;
   readonly there: number[][];
-  private readonly partners: ReadonlyArray<ReadonlyArray<readonly [number, number]>>;
+  readonly partners: ReadonlyArray<ReadonlyArray<readonly [number, number]>>;
   readonly p: Problem;
+  private readonly sorts: Sorts;
 
   constructor(p: Problem) {
     this.p = p;
@@ -81,6 +156,7 @@ class State {
       partners[b]!.push([a, cost]);
     }
     this.partners = partners;
+    this.sorts = new Sorts(p);
   }
 
   private crowd(fetches: number, lines: number): number {
@@ -100,8 +176,8 @@ class State {
       const [f, n] = [this.fetches[j]!, this.lines[j]!];
       sum += this.crowd(f + p.traffic[i]!, n + 1) - this.crowd(f, n);
     }
-    for (const [k, cost] of this.partners[i]!) if (this.at[k] !== j) sum += cost;
-    return sum;
+    for (const [k, cost] of this.partners[i]!) sum += pairCost(p, this.at[k]!, j, cost);
+    return sum + this.sorts.added(p.sort[i]!, j);
   }
 
   /** Whether an item has room in a place, more being taken out of it, and nothing of its group lies there. */
@@ -120,6 +196,7 @@ class State {
     this.lines[j]! += 1;
     this.fetches[j]! += p.traffic[i]!;
     this.there[j]!.push(i);
+    this.sorts.count(p.sort[i]!, j, 1);
   }
 
   take(i: number): void {
@@ -133,6 +210,7 @@ class State {
     const list = this.there[j]!;
     list[list.indexOf(i)] = list[list.length - 1]!;
     list.pop();
+    this.sorts.count(p.sort[i]!, j, -1);
   }
 }
 
@@ -154,8 +232,12 @@ export function costOf(p: Problem, at: ArrayLike<number>): number {
     const crowd = (f: number, n: number) => (n > 1 ? (f * (n + 1) * p.look) / 2 : 0);
     sum += crowd(fetches[j]!, lines[j]!) - crowd(p.fetches[j]!, p.lines[j]!);
   }
-  for (const [a, b, cost] of p.pairs) if (at[a]! < 0 || at[a] !== at[b]) sum += cost;
-  return sum;
+  for (const [a, b, cost] of p.pairs) sum += pairCost(p, at[a]!, at[b]!, cost);
+  const sorts = new Sorts({ ...p, lying: [] });
+  for (const [s, j] of p.lying) sorts.count(s, j, 1);
+  const before = sorts.total();
+  for (let i = 0; i < p.items; i++) if (at[i]! >= 0) sorts.count(p.sort[i]!, at[i]!, 1);
+  return sum + sorts.total() - before;
 }
 
 /** What all would cost with room for everything. */
@@ -232,11 +314,14 @@ export interface Step {
   cost: number;
   /** The best answer so far; it goes on changing while the search goes on. */
   best: Int32Array;
+  /** A cost that no answer is below, as far as it was worked out for the prices. */
+  bound: number;
 }
 
 /**
  * Searches. Yields now and then; the caller may stop and take `best`.
- * @param start an answer to begin from (a warm start), or null
+ * @param start an answer to begin from, or null
+ * @param heating how hot it begins, in middling worsenings; little of it stays near a good start
  * @returns the best answer found
  */
 export function* assign(
@@ -244,11 +329,13 @@ export function* assign(
   seed: number,
   start: ArrayLike<number> | null = null,
   moves = Math.min(MOVES.most, MOVES.each * p.places),
+  heating = HEAT,
 ): Generator<Step, Answer> {
   const state = new State(p);
   // A guess of what it comes to: every thing at its cheapest, and half as much again.
   const guess = 1.5 * cheapest(p);
-  const near = nearest(p, pricesOf(p, guess, PRICING).prices);
+  const { prices, bound } = pricesOf(p, guess, PRICING);
+  const near = nearest(p, prices);
   construct(state, near, start);
   let now = costOf(p, state.at);
   const best = Int32Array.from(state.at);
@@ -259,25 +346,27 @@ export function* assign(
       best.set(state.at);
     }
   };
-  yield { share: 0, cost: least, best };
+  yield { share: 0, cost: least, best, bound };
   const random = seeded(seed);
   const total = moves * p.items;
   // Heat: what a middling worsening costs, cooled to a thousandth.
-  let heat = heatOf(state, near, random);
+  let heat = heatOf(state, near, random) * heating;
   const cooling = Math.pow(1e-3, 1 / Math.max(1, total));
   const movable: number[] = [];
   for (let i = 0; i < p.items; i++) if (near[i]!.length > 0) movable.push(i);
+  const mates = matesOf(p, state);
   const every = 20_000;
   for (let step = 0; movable.length > 0 && step < total; step++, heat *= cooling) {
     const i = movable[Math.floor(random() * movable.length)]!;
     const list = near[i]!;
     const wide = random() < 0.1 ? list.length : Math.min(list.length, NEAR);
-    const j = list[Math.floor(random() * wide)]!;
+    let j = list[Math.floor(random() * wide)]!;
+    if (mates && random() < TO_MATES) j = besideMate(state, mates, i, random) ?? j;
     now += tryMove(state, near, i, j, heat, random);
     if (now < least - NOISE) keep();
     if (step % every === every - 1) {
       now = costOf(p, state.at); // no drift
-      yield { share: step / total, cost: least, best };
+      yield { share: step / total, cost: least, best, bound };
     }
   }
   // Down from the best to where nothing single helps.
@@ -288,6 +377,35 @@ export function* assign(
   now = costOf(p, state.at);
   keep();
   return { at: best, cost: costOf(p, best) };
+}
+
+/** Items that belong with each item, as pairs or as one sort; null where nothing belongs together. */
+function matesOf(p: Problem, state: State): ReadonlyArray<readonly number[]> | null {
+  if (p.pairs.length === 0 && p.home === 0 && p.mixed === 0) return null;
+  const bySort = new Map<number, number[]>();
+  p.sort.forEach((s, i) => s >= 0 && bySort.set(s, [...(bySort.get(s) ?? []), i]));
+  return Array.from({ length: p.items }, (_, i) => [
+    ...state.partners[i]!.map(([k]) => k),
+    ...(bySort.get(p.sort[i]!) ?? []),
+  ]);
+}
+
+/** The place of something that belongs with an item, or another place in the same unit. */
+function besideMate(
+  state: State,
+  mates: ReadonlyArray<readonly number[]>,
+  i: number,
+  random: () => number,
+): number | null {
+  const { p } = state;
+  const own = mates[i]!;
+  if (own.length === 0) return null;
+  const at = state.at[own[Math.floor(random() * own.length)]!]!;
+  if (at < 0) return null;
+  if (random() < 0.5) return p.cost[i * p.places + at]! < Infinity ? at : null;
+  // Places of a unit follow each other.
+  const j = Math.max(0, Math.min(p.places - 1, at + Math.floor(random() * 7) - 3));
+  return p.unit[j] === p.unit[at] && p.cost[i * p.places + j]! < Infinity ? j : null;
 }
 
 /** The middle of what a few random worsenings cost. */
@@ -303,7 +421,7 @@ function heatOf(state: State, near: readonly Int32Array[], random: () => number)
     if (d > 0) worse.push(d);
   }
   worse.sort((a, b) => a - b);
-  return (worse[Math.floor(worse.length / 2)] ?? 1) * HEAT;
+  return worse[Math.floor(worse.length / 2)] ?? 1;
 }
 
 /** Tries to bring an item to a place, with a swap or an ejection where there is no room. @returns the change of cost */
@@ -390,6 +508,7 @@ function swapOne(state: State, i: number): boolean {
   const { p } = state;
   const from = state.at[i]!;
   if (from < 0) return false;
+  const plain = p.look === 0 && p.pairs.length === 0 && p.home === 0 && p.mixed === 0;
   for (let k = 0; k < p.items; k++) {
     const to = state.at[k]!;
     if (to < 0 || to === from) continue;
@@ -398,7 +517,7 @@ function swapOne(state: State, i: number): boolean {
       p.cost[k * p.places + from]! -
       p.cost[i * p.places + from]! -
       p.cost[k * p.places + to]!;
-    if (!(rough < 0) && p.look === 0 && p.pairs.length === 0) continue;
+    if (!(rough < 0) && plain) continue;
     if (!(rough < Infinity)) continue;
     const before = minus(state, i) + minus(state, k);
     if (state.fits(i, to)) {

@@ -125,7 +125,7 @@ describe('why here names true reasons', () => {
     const why = explain(locked, evaluate(locked), often.id);
     expect(why.reasons[0]).toBe('You keep it here.');
     for (const place of why.nextBest) expect(place.fits).toBeGreaterThanOrEqual(often.count);
-    for (const place of why.fuller) expect(place.fits).toBeLessThan(often.count);
+    for (const place of why.nearer) expect(place.seconds).toBeGreaterThan(0);
   });
 
   test('a placement that is not there is an error that names it', () => {

@@ -7,9 +7,7 @@ import { massEach } from '../fit/fit.ts';
 import type { Arrangement, Supply } from '../model/plan.ts';
 import { usesOf, type Scene } from '../scene.ts';
 import { hazardsOf } from './hazards.ts';
-
-/** Fronts through which one does not see. */
-const CLOSED: ReadonlySet<string> = new Set(['drawer', 'pull-out', 'door', 'lid']);
+import { CLOSED } from './rules.ts';
 
 export interface Penalty {
   code: 'heavy' | 'child' | 'sun' | 'heat';

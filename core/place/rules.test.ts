@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { evaluate } from '../evaluate.ts';
 import { readPlanFile } from '../formats/planFile.ts';
-import { alternativesFor } from '../explain.ts';
+import { alternativesFor } from '../alternatives.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { sceneOf } from '../scene.ts';
 import { goesAway, leavesTheRoom, mayLieIn } from './rules.ts';

@@ -1,7 +1,9 @@
 /** Thin: receives the plan, calls core, posts back. Keeps the last plan and report for questions about them. */
 import { expose } from 'comlink';
-import { evaluator, type Report } from '@heronstone/core/evaluate.ts';
-import { alternativesFor, explain } from '@heronstone/core/explain.ts';
+import { figuresOf, type Compared } from '@heronstone/core/compare.ts';
+import { evaluate, evaluator, type Report } from '@heronstone/core/evaluate.ts';
+import { alternativesFor } from '@heronstone/core/alternatives.ts';
+import { explain } from '@heronstone/core/explain.ts';
 import { timeStudy } from '@heronstone/core/fetch/timeStudy.ts';
 import { pullTour } from '@heronstone/core/fetch/tour.ts';
 import { accountOf } from '@heronstone/core/fetch/account.ts';
@@ -50,6 +52,10 @@ const worker = {
   evaluate(plan: Plan): Report {
     current = { plan, report: evaluateNext(plan), finders: {} };
     return current.report;
+  },
+  /** Figures of another plan, to be set beside this one. */
+  figures(plan: Plan, arrangement: Arrangement): Compared {
+    return figuresOf(plan, evaluate(plan), arrangement);
   },
   explain(placement: string) {
     const { plan, report } = now();

@@ -1,32 +1,75 @@
-/** Thin: runs the solver in slices, so that a cancel is heard in between. */
+/** Thin: runs the searches of core in slices, so that a cancel is heard in between, and posts back what was found so far. */
 import { expose } from 'comlink';
-import type { Plan } from '@heronstone/core/model/plan.ts';
+import type { Change } from '@heronstone/core/model/change.ts';
+import type { Placement, Plan } from '@heronstone/core/model/plan.ts';
+import type { SortingWay } from '@heronstone/core/model/sorting.ts';
+import { advise, type Advising } from '@heronstone/core/place/advise.ts';
 import { changesTo, solve, type Progress } from '@heronstone/core/place/solve.ts';
+import { optionsFor, type Task } from '@heronstone/core/place/tasks.ts';
+import { compareWays, type Sorted } from '@heronstone/core/place/ways.ts';
+import { propose, type Proposing } from '@heronstone/core/room/propose.ts';
+import { UNIT_TYPES } from '@heronstone/library/units.ts';
 
-/** How long a slice may take before messages are looked at, ms. */
+/** How long a slice may take before messages are looked at, and how often the best so far is posted, ms. */
 const SLICE = 40;
+const SHOWN = 350;
 let cancelled = false;
 
+/** How far a filling is; the changes that would make the best so far the plan's own, where it is better than before. */
+export type Filling = Omit<Progress, 'best'> & { changes: Change[] | null };
+
+/** Runs a search to its end. */
+async function drive<S, R>(run: Generator<S, R>, onStep: (step: S) => void): Promise<R> {
+  cancelled = false;
+  let since = performance.now();
+  for (;;) {
+    const step = run.next();
+    if (step.done) return step.value;
+    if (performance.now() - since < SLICE) continue;
+    onStep(step.value);
+    await new Promise((resume) => setTimeout(resume, 0));
+    since = performance.now();
+  }
+}
+const stop = () => cancelled;
+
 const worker = {
-  /** @param onlyNew what is planned already stays; cancelled, the best so far is kept */
-  async solve(plan: Plan, seed: number, onlyNew: boolean, onProgress: (progress: Progress) => void) {
-    cancelled = false;
-    const run = solve(plan, { seed, stop: () => cancelled, ...(onlyNew ? { keep: () => true } : {}) });
-    let since = performance.now();
-    for (;;) {
-      const step = run.next();
-      if (step.done)
-        return {
-          changes: changesTo(plan, step.value),
-          unplaced: step.value.unplaced,
-          seconds: step.value.seconds,
-          ended: step.value.ended,
-        };
-      if (performance.now() - since < SLICE) continue;
-      onProgress(step.value);
-      await new Promise((resume) => setTimeout(resume, 0));
-      since = performance.now();
-    }
+  /**
+   * Cancelled, the best so far is the answer.
+   * @param start placements of a search that was broken off, to begin from
+   */
+  async solve(
+    plan: Plan,
+    seed: number,
+    task: Task,
+    start: Placement[] | null,
+    onProgress: (progress: Filling) => void,
+  ) {
+    let [shown, least] = [-Infinity, Infinity];
+    const options = { seed, stop, ...optionsFor(plan, task), ...(start ? { start } : {}) };
+    const solution = await drive(solve(plan, options), ({ best, ...progress }) => {
+      const { seconds, out, phase } = progress;
+      const cost = phase === 'placing' ? Infinity : seconds + out * 1e6;
+      const now = performance.now();
+      const better = cost < least - 1 && now - shown > SHOWN;
+      if (better) [shown, least] = [now, cost];
+      onProgress({ ...progress, changes: better ? changesTo(plan, { placements: best() }) : null });
+    });
+    return { ...solution, changes: changesTo(plan, solution) };
+  },
+  async ways(
+    plan: Plan,
+    seed: number,
+    ways: SortingWay[],
+    onProgress: (p: { share: number; found: Sorted[] }) => void,
+  ) {
+    return drive(compareWays(plan, { seed, ways, stop }), onProgress);
+  },
+  async advise(plan: Plan, seed: number, onProgress: (p: Advising) => void) {
+    return drive(advise(plan, { seed, types: UNIT_TYPES, stop }), onProgress);
+  },
+  async arrange(plan: Plan, seed: number, onProgress: (p: Proposing) => void) {
+    return drive(propose(plan, { seed, stop }), onProgress);
   },
   cancel() {
     cancelled = true;

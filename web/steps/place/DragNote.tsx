@@ -1,5 +1,5 @@
 import { DragOverlay } from '@dnd-kit/core';
-import type { Alternative } from '@heronstone/core/explain.ts';
+import type { Alternative } from '@heronstone/core/alternatives.ts';
 import { RIPPLE_WORD } from '@heronstone/core/reach/body.ts';
 import { compartmentId } from '@heronstone/core/scene.ts';
 import { useStore } from '../../state/store.ts';

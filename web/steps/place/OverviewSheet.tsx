@@ -1,14 +1,12 @@
 /** Nothing chosen: fill the room, and lists of what is without a place and what needs a look. */
 import { useDraggable } from '@dnd-kit/core';
-import { useState } from 'react';
-import type { Progress } from '@heronstone/core/place/solve.ts';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
-import { cancelSolve, solveInWorker } from '../../state/engine.ts';
-import { commit, notice, select, setArrangement, useStore } from '../../state/store.ts';
+import { commit, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact, NumberField } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
+import { FillPanel } from './FillPanel.tsx';
 import type { Moving } from './moves.ts';
 
 export function OverviewSheet({
@@ -34,7 +32,7 @@ export function OverviewSheet({
           : `${planned.placed} placements in ${report.compartments.filter((c) => c.contents.planned.length > 0).length} places`
       }
     >
-      <Fill />
+      <FillPanel />
       <div className="mt-3">
         <NumberField
           label="Room to grow, % of each place"
@@ -123,66 +121,6 @@ function Toggle({
       </h3>
       {open && children}
     </section>
-  );
-}
-
-/** The one button, with progress and cancel. */
-function Fill() {
-  const plan = useStore((s) => s.plan)!;
-  const [progress, setProgress] = useState<Progress | null>(null);
-  const locked = Object.values(plan.placements).filter((p) => p.arrangement === 'planned' && p.locked).length;
-  const some = Object.values(plan.placements).some((p) => p.arrangement === 'planned');
-  const run = async (onlyNew: boolean) => {
-    setProgress({ phase: 'placing', share: 0, seconds: 0 });
-    try {
-      const found = await solveInWorker(useStore.getState().plan!, 1, onlyNew, setProgress);
-      setArrangement('planned');
-      const rest =
-        found.unplaced.length === 0
-          ? 'Everything has a place.'
-          : `${found.unplaced.length} supplies have none; the list says why.`;
-      const stopped = found.ended === 'stopped' ? 'Stopped; this is the best so far. ' : '';
-      if (found.changes.length === 0) notice(`${stopped}Everything is where it should be already.`);
-      else if (commit(onlyNew ? 'Place what is new' : 'Fill the room', found.changes))
-        notice(`${stopped}${onlyNew ? 'What is new is placed' : 'The room is filled'}. ${rest}`);
-    } catch (cause) {
-      notice(`The room could not be filled: ${cause instanceof Error ? cause.message : String(cause)}`, 'error');
-    } finally {
-      setProgress(null);
-    }
-  };
-  if (!progress) {
-    return (
-      <>
-        <Button look="main" className="w-full" onClick={() => void run(false)}>
-          Fill the room
-        </Button>
-        {some && (
-          <Button className="mt-2 w-full" onClick={() => void run(true)}>
-            Place only what is new
-          </Button>
-        )}
-        {locked > 0 && <p className="mt-1 text-xs text-soft">{locked} that you keep where they are stay there.</p>}
-      </>
-    );
-  }
-  return (
-    <div role="status">
-      <div className="flex items-center justify-between">
-        <span>
-          {progress.phase === 'placing'
-            ? 'Finding places …'
-            : `Improving: ${(progress.seconds / 60).toFixed(0)} min a week`}
-        </span>
-        <Button onClick={cancelSolve}>Cancel</Button>
-      </div>
-      <progress
-        value={progress.phase === 'placing' ? progress.share * 0.5 : 0.5 + progress.share * 0.5}
-        max={1}
-        className="mt-1 h-2 w-full accent-[var(--w2)]"
-        aria-label="Filling the room"
-      />
-    </div>
   );
 }
 

@@ -9,7 +9,7 @@ import {
 } from '@dnd-kit/core';
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import type { Alternative } from '@heronstone/core/explain.ts';
+import type { Alternative } from '@heronstone/core/alternatives.ts';
 import { openingOf } from '@heronstone/core/scene.ts';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
 import { engine } from '../../state/engine.ts';
@@ -20,6 +20,7 @@ import { Tabs } from '../../ui/Tabs.tsx';
 import { CompartmentSheet } from './CompartmentSheet.tsx';
 import { ConstantsView } from './ConstantsView.tsx';
 import { DragNote } from './DragNote.tsx';
+import { HelpView } from './HelpView.tsx';
 import { MoveDialog } from './MoveDialog.tsx';
 import { moveSupply, toggleLock, type Moving } from './moves.ts';
 import { OverviewSheet } from './OverviewSheet.tsx';
@@ -27,10 +28,13 @@ import { PlacementSheet } from './PlacementSheet.tsx';
 import { ReachView } from './ReachView.tsx';
 import { RoundView } from './RoundView.tsx';
 import { StrainView } from './StrainView.tsx';
+import { WaysView } from './WaysView.tsx';
 import { WeekView } from './WeekView.tsx';
 
 const VIEWS = [
   ['places', 'What goes where'],
+  ['ways', 'Ways of sorting'],
+  ['help', 'What would help'],
   ['week', 'The week'],
   ['reach', 'Reach and sight'],
   ['strain', 'Strain'],
@@ -54,6 +58,8 @@ export function PlaceStep() {
     >
       {tabs}
       <div role="tabpanel" aria-label={VIEWS.find(([key]) => key === view)![1]} className="flex min-h-0 grow flex-col">
+        {view === 'ways' && <WaysView onShow={show} />}
+        {view === 'help' && <HelpView onShow={show} />}
         {view === 'week' && <WeekView onShow={show} />}
         {view === 'reach' && <ReachView onShow={show} />}
         {view === 'strain' && <StrainView onShow={show} />}

@@ -1,0 +1,60 @@
+/** The maker's own way of sorting: what lies with what, what is shown, and the order inside a place (domain.md, schools). */
+import { z } from 'zod';
+
+/** What puts things together: nothing but the time of a fetch, or one of the schools. */
+export const WAYS = ['quickest', 'activity', 'kind', 'colour', 'collection', 'theme', 'alphabet', 'size'] as const;
+export type SortingWay = (typeof WAYS)[number];
+export const WAY_WORDS: Readonly<Record<SortingWay, string>> = {
+  quickest: 'Whatever is quickest',
+  activity: 'By activity',
+  kind: 'By kind of thing',
+  colour: 'By colour, as in a rainbow',
+  collection: 'By maker or collection',
+  theme: 'By theme or occasion',
+  alphabet: 'By the alphabet',
+  size: 'By size',
+};
+
+export const SHOWN = ['as it comes', 'in view', 'hidden', 'pretty in view'] as const;
+export type Shown = (typeof SHOWN)[number];
+export const SHOWN_WORDS: Readonly<Record<Shown, string>> = {
+  'as it comes': 'As it comes',
+  'in view': 'All in view',
+  hidden: 'All behind doors and drawer fronts',
+  'pretty in view': 'Pretty things in view, plain ones hidden',
+};
+
+export const INSIDE_ORDERS = ['most used', 'rainbow', 'alphabet', 'size'] as const;
+export type InsideOrder = (typeof INSIDE_ORDERS)[number];
+export const INSIDE_WORDS: Readonly<Record<InsideOrder, string>> = {
+  'most used': 'Most used first',
+  rainbow: 'As in a rainbow',
+  alphabet: 'By the alphabet',
+  size: 'Largest first',
+};
+
+/** A part of the supplies that is sorted in a way of its own: what is used most at a station, or a kind. */
+export const MixtureSchema = z
+  .strictObject({
+    station: z.string().max(64).nullable().default(null),
+    kind: z.string().trim().max(60, 'A kind has at most 60 characters.').nullable().default(null),
+    way: z.enum(WAYS),
+  })
+  .refine((m) => (m.station === null) !== (m.kind === null), {
+    path: ['station'],
+    message: 'A mixture names either a station or a kind of thing.',
+  });
+
+export const SortingSchema = z.strictObject({
+  way: z.enum(WAYS).default('quickest'),
+  shown: z.enum(SHOWN).default('as it comes'),
+  inside: z.enum(INSIDE_ORDERS).default('most used'),
+  /** The first that matches a supply counts, before the way of the room. */
+  mixtures: z.array(MixtureSchema).max(20, 'At most 20 mixtures.').default([]),
+});
+
+export type Mixture = z.infer<typeof MixtureSchema>;
+export type Sorting = z.infer<typeof SortingSchema>;
+
+/** When nothing was chosen yet. */
+export const NO_SORTING: Sorting = { way: 'quickest', shown: 'as it comes', inside: 'most used', mixtures: [] };

@@ -1,0 +1,31 @@
+/** Working stock and backstock: who is fetched how often when they lie apart. */
+import type { Arrangement, Placement, Plan, Supply } from '../model/plan.ts';
+
+/** How many of a supply are spares to be kept apart; 0 when there is nothing but spares. */
+export function sparesOf(supply: Pick<Supply, 'count' | 'backstock'>): number {
+  return supply.backstock < supply.count ? supply.backstock : 0;
+}
+
+/** How many of each supply lie apart as spares in an arrangement. */
+export function sparesPlaced(plan: Plan, arrangement: Arrangement): Map<string, number> {
+  const spares = new Map<string, number>();
+  for (const p of Object.values(plan.placements))
+    if (p.spare && p.arrangement === arrangement) spares.set(p.supply, (spares.get(p.supply) ?? 0) + p.count);
+  return spares;
+}
+
+/**
+ * What share of a supply's fetches goes to a placement. Working stock shares them by count. Each fetch of what is used up
+ * takes one piece; when the working stock is gone, it is filled up from the spares: one fetch of them for as many as it
+ * holds. The spares of a tool are not fetched.
+ * @param spares how many of the supply lie apart in the same arrangement
+ */
+export function shareOf(
+  supply: Pick<Supply, 'count' | 'goesBack'>,
+  placement: Pick<Placement, 'count' | 'spare'>,
+  spares: number,
+): number {
+  const working = supply.count - spares;
+  if (!placement.spare) return working > 0 ? placement.count / working : 0;
+  return supply.goesBack || working <= 0 ? 0 : placement.count / spares / working;
+}

@@ -1,0 +1,300 @@
+/**
+ * Where should the furniture stand? Two or three arrangements that differ, each within the clearances, by the way a week
+ * that they save; today's is the yardstick. Simulated annealing (Kirkpatrick, Gelatt & Vecchi 1983) over places along the
+ * walls; every arrangement that is kept has passed all checks of the room.
+ */
+import { evaluate } from '../evaluate.ts';
+import { applyChanges, type Change } from '../model/change.ts';
+import type { Arrangement, Plan, Unit } from '../model/plan.ts';
+import { seeded } from '../place/seeded.ts';
+import { spokenOf } from '../week.ts';
+import { Arranging, choicesOf, faultsOf, movable, standChanges, tripsOf } from './layout.ts';
+
+export interface ProposeOptions {
+  seed: number;
+  /** Units that may be moved; all that are loose when it is not given. */
+  units?: readonly string[];
+  /** Steps along the walls, mm. */
+  step?: number;
+  /** Moves tried in each search. */
+  moves?: number;
+  /** How many arrangements are wanted at the most. */
+  wanted?: number;
+  stop?: () => boolean;
+}
+
+export interface Proposal {
+  changes: Change[];
+  /** Units that stand elsewhere than today. */
+  moved: string[];
+  /** Straight metres a week that the search went by. */
+  metres: number;
+  /** From the report: minutes a week, and metres walked. */
+  minutes: number;
+  walked: number;
+  /** Faults of the room with it, and today. */
+  faults: number;
+  faultsToday: number;
+  minutesToday: number;
+  walkedToday: number;
+}
+
+export interface Proposing {
+  share: number;
+  found: Proposal[];
+}
+
+/** A step along a wall, mm; a search's moves for each unit; how far an arrangement must differ from another, mm. */
+const STEP = 100;
+const MOVES = 1500;
+const DIFFERS = 400;
+/** What a millimetre in each other's way weighs, in metres a week. */
+const TROUBLE = 2;
+/** How many searches, each from another seed. */
+const SEARCHES = 6;
+/** How often in a search arrangements are looked at by all checks, how many each time, and at the end. */
+const ROUNDS = 15;
+const LOOKS = 4;
+const LAST_LOOKS = 30;
+/** How many arrangements wait for it at the most. */
+const MOST_WAITING = 300;
+/** By how much a place is dearer for each time that it failed, in metres a week. */
+const BLAME = 20;
+
+/** Checks an arrangement. @returns what is wrong in it: ids of units, seats, areas; empty when it passes */
+export type Check = (at: ReturnType<Arranging['at']>) => string[];
+
+/** An arrangement that passed all checks. */
+interface Found {
+  places: Int32Array;
+  metres: number;
+}
+
+/** Runs the searches. @returns arrangements better than today's, fewest minutes first */
+export function* propose(plan: Plan, options: ProposeOptions): Generator<Proposing, Proposal[]> {
+  const arrangement = spokenOf(plan);
+  const report = evaluate(plan);
+  const units = movable(plan).filter((u) => !options.units || options.units.includes(u.id));
+  if (units.length === 0) return [];
+  const choices = choicesOf(plan, units, options.step ?? STEP);
+  const arranging = new Arranging(plan, tripsOf(plan, report, arrangement), choices);
+  const fine = finer(plan, units);
+  const found: Found[] = [];
+  let proposals: Proposal[] = [];
+  for (let n = 0; n < SEARCHES; n++) {
+    const run = search(arranging, options.seed + n * 7919, (options.moves ?? MOVES) * units.length, fine);
+    let step = run.next();
+    while (!step.done) {
+      yield { share: (n + step.value) / SEARCHES, found: proposals };
+      if (options.stop?.()) return proposals;
+      step = run.next();
+    }
+    if (step.value) found.push(step.value);
+    proposals = apart(arranging, found, options.wanted ?? 3)
+      .map((f) => proposalOf(plan, units, arranging, f, arrangement, report.week[arrangement]))
+      .filter((p) => p.moved.length > 0 && p.minutes < p.minutesToday - 1e-9)
+      .sort((a, b) => a.minutes - b.minutes);
+  }
+  return proposals;
+}
+
+/** Runs all of it. */
+export function proposeAll(plan: Plan, options: ProposeOptions): Proposal[] {
+  const run = propose(plan, options);
+  for (;;) {
+    const step = run.next();
+    if (step.done) return step.value;
+  }
+}
+
+/**
+ * Whether an arrangement passes the checks of the room: nothing is wrong about what was moved, its seats or the modes, and
+ * nothing is wrong that is not so today.
+ */
+export function finer(plan: Plan, units: readonly Unit[]): Check {
+  const key = (f: { code: string; target?: { id: string } | undefined }) => `${f.code} ${f.target?.id}`;
+  const today = new Set(faultsOf(plan).map(key));
+  const moving = new Set(units.map((u) => u.id));
+  for (const s of Object.values(plan.stations)) if (s.unit !== null && moving.has(s.unit)) moving.add(s.id);
+  return (at) => {
+    const changes = standChanges(plan, units, at);
+    return faultsOf(applyChanges(plan, changes).plan)
+      .filter((f) => !today.has(key(f)) || moving.has(f.target?.id ?? ''))
+      .map((f) => f.target?.id ?? '');
+  };
+}
+
+/** One search. Yields its share now and then. @returns the best arrangement that passes, or null */
+export function* search(
+  arranging: Arranging,
+  seed: number,
+  moves: number,
+  fine: Check,
+): Generator<number, Found | null> {
+  const random = seeded(seed);
+  const { choices } = arranging;
+  const places = new Int32Array(choices.length);
+  const pick = (i: number) => Math.floor(random() * choices[i]!.stands.length);
+  choices.forEach((_, i) => (places[i] = random() < 0.5 ? 0 : pick(i)));
+  const passing = new Passing(arranging, fine);
+  let [metres, trouble] = [arranging.metres(places), arranging.trouble(places)];
+  const cost = (m: number, t: number) => m + TROUBLE * t + passing.blame(places);
+  let now = cost(metres, trouble);
+  let heat = Math.max(50, metres * 0.3);
+  const cooling = Math.pow(1e-3, 1 / Math.max(1, moves));
+  const round = Math.max(1, Math.floor(moves / ROUNDS));
+  for (let step = 0; step < moves; step++, heat *= cooling) {
+    const i = Math.floor(random() * choices.length);
+    const other = random() < 0.2 ? Math.floor(random() * choices.length) : i;
+    const [was, wasOther] = [places[i]!, places[other]!];
+    const before = around(arranging, i, other, places);
+    if (other !== i) {
+      // Two change places.
+      places[i] = nearest(choices[i]!, choices[other]!.stands[wasOther]!);
+      places[other] = nearest(choices[other]!, choices[i]!.stands[was]!);
+    } else {
+      // Near along the wall, or anywhere.
+      const near = was + Math.floor(random() * 7) - 3;
+      places[i] = random() < 0.4 && near >= 0 && near < choices[i]!.stands.length ? near : pick(i);
+    }
+    const after = around(arranging, i, other, places);
+    const [m, t] = [metres + after.metres - before.metres, trouble + after.trouble - before.trouble];
+    const next = cost(m, t);
+    if (next <= now || random() < Math.exp((now - next) / heat)) {
+      [metres, trouble, now] = [m, t, next];
+      if (trouble < 0.5) passing.note(places, metres);
+    } else [places[i], places[other]] = [was, wasOther];
+    if (step % round === round - 1) {
+      passing.look(LOOKS);
+      [metres, trouble] = [arranging.metres(places), arranging.trouble(places)]; // no drift
+      now = cost(metres, trouble);
+      yield step / moves;
+    }
+  }
+  passing.look(LAST_LOOKS);
+  return passing.best;
+}
+
+/** What one unit, or two together, have part in. */
+function around(arranging: Arranging, i: number, j: number, places: ArrayLike<number>) {
+  const one = arranging.of(i, places);
+  if (i === j) return one;
+  const two = arranging.of(j, places, i);
+  return { metres: one.metres + two.metres, trouble: one.trouble + two.trouble };
+}
+
+/**
+ * Arrangements that are free of trouble, the shortest ways first, and which of them passed the checks of the room. The
+ * checks take long, so only the most promising are looked at; what failed makes its places dearer for the search.
+ */
+class Passing {
+  best: Found | null = null;
+  private readonly arranging: Arranging;
+  private readonly fine: Check;
+  private readonly waiting = new Map<string, Found>();
+  private readonly looked = new Set<string>();
+  /** Metres that the places of a unit are dearer for having failed. */
+  private readonly blamed: Array<Map<number, number>>;
+
+  constructor(arranging: Arranging, fine: Check) {
+    this.arranging = arranging;
+    this.fine = fine;
+    this.blamed = arranging.choices.map(() => new Map());
+  }
+
+  note(places: Int32Array, metres: number): void {
+    if (this.best && metres >= this.best.metres - 1e-9) return;
+    const name = places.join();
+    if (this.looked.has(name) || this.waiting.has(name)) return;
+    this.waiting.set(name, { places: Int32Array.from(places), metres });
+    if (this.waiting.size > 2 * MOST_WAITING) {
+      const sorted = [...this.waiting].sort(([, a], [, b]) => a.metres - b.metres);
+      this.waiting.clear();
+      for (const [key, found] of sorted.slice(0, MOST_WAITING)) this.waiting.set(key, found);
+    }
+  }
+
+  /** Looks at the most promising, those of which nothing failed yet first. */
+  look(times: number): void {
+    for (let n = 0; n < times; n++) {
+      let next: [string, Found] | null = null;
+      let least = this.best?.metres ?? Infinity;
+      for (const [name, found] of this.waiting) {
+        if (this.best && found.metres >= this.best.metres - 1e-9) this.waiting.delete(name);
+        else {
+          const worth = found.metres + this.blame(found.places);
+          if (worth < least || (next === null && this.best === null)) [next, least] = [[name, found], worth];
+        }
+      }
+      if (!next) return;
+      const [name, found] = next;
+      this.waiting.delete(name);
+      this.looked.add(name);
+      const failing = this.fine(this.arranging.at(found.places));
+      if (failing.length === 0) this.best = found;
+      else
+        this.arranging.choices.forEach((c, i) => {
+          if (!failing.some((id) => id === c.unit.id || c.seats.some((s) => s.id === id))) return;
+          const at = found.places[i]!;
+          this.blamed[i]!.set(at, (this.blamed[i]!.get(at) ?? 0) + BLAME);
+        });
+    }
+  }
+
+  blame(places: ArrayLike<number>): number {
+    return this.blamed.reduce((sum, dearer, i) => sum + (dearer.get(places[i]!) ?? 0), 0);
+  }
+}
+
+/** The place of a unit that is nearest to a stand. */
+function nearest(
+  choice: { stands: ReadonlyArray<{ x: number; y: number; turn: number }> },
+  to: { x: number; y: number; turn: number },
+): number {
+  let [best, least] = [0, Infinity];
+  choice.stands.forEach((s, i) => {
+    const far = Math.hypot(s.x - to.x, s.y - to.y) + (s.turn === to.turn ? 0 : 500);
+    if (far < least) [best, least] = [i, far];
+  });
+  return best;
+}
+
+/** The best, and others that differ: at least a third of what may move stands elsewhere. */
+function apart(arranging: Arranging, found: readonly Found[], wanted: number): Found[] {
+  const chosen: Found[] = [];
+  for (const f of [...found].sort((a, b) => a.metres - b.metres)) {
+    if (chosen.length >= wanted) break;
+    const at = arranging.at(f.places);
+    const differs = (g: Found) => {
+      const other = arranging.at(g.places);
+      const n = at.filter((s, i) => Math.hypot(s.x - other[i]!.x, s.y - other[i]!.y) > DIFFERS).length;
+      return n >= Math.max(1, at.length / 3);
+    };
+    if (chosen.every(differs)) chosen.push(f);
+  }
+  return chosen;
+}
+
+function proposalOf(
+  plan: Plan,
+  units: readonly Unit[],
+  arranging: Arranging,
+  { places, metres }: Found,
+  arrangement: Arrangement,
+  today: { minutes: number; metres: number },
+): Proposal {
+  const changes = standChanges(plan, units, arranging.at(places));
+  const after = applyChanges(plan, changes).plan;
+  const week = evaluate(after).week[arrangement];
+  return {
+    changes,
+    moved: units.filter((u) => changes.some((c) => c.table === 'units' && c.id === u.id)).map((u) => u.id),
+    metres,
+    minutes: week.minutes,
+    walked: week.metres,
+    faults: faultsOf(after).length,
+    faultsToday: faultsOf(plan).length,
+    minutesToday: today.minutes,
+    walkedToday: today.metres,
+  };
+}

@@ -1,0 +1,190 @@
+/** Searches that run in the background: what runs, how far it is, and what becomes of its answer. One at a time. */
+import { proxy } from 'comlink';
+import { create } from 'zustand';
+import type { Placement, Plan } from '@heronstone/core/model/plan.ts';
+import { WAYS } from '@heronstone/core/model/sorting.ts';
+import type { Advising, Help } from '@heronstone/core/place/advise.ts';
+import type { Task } from '@heronstone/core/place/tasks.ts';
+import type { Sorted } from '@heronstone/core/place/ways.ts';
+import type { Proposal } from '@heronstone/core/room/propose.ts';
+import type { Filling } from '../workers/solver.worker.ts';
+import { bounder, solver } from './engine.ts';
+import { commit, notice, preview, setArrangement, useStore } from './store.ts';
+
+/** What was found for a plan; it is said to be out of date when the plan has changed since. */
+interface Kept<T> {
+  plan: Plan;
+  found: T[];
+  /** Minutes a week with which it is compared. */
+  base: number | null;
+}
+
+interface Searching {
+  /** What runs; null when nothing does. */
+  running: 'fill' | 'ways' | 'advise' | 'arrange' | null;
+  share: number;
+  /** What is being looked at. */
+  title: string;
+  filling: Filling | null;
+  /** Seconds a week that no filling is below, by the relaxation; the best so far is at most so much above it. */
+  bound: { cost: number; leftOut: number } | null;
+  ways: Kept<Sorted> | null;
+  help: Kept<Help> | null;
+  stands: Kept<Proposal> | null;
+}
+
+export const useSearching = create<Searching>(() => ({
+  running: null,
+  share: 0,
+  title: '',
+  filling: null,
+  bound: null,
+  ways: null,
+  help: null,
+  stands: null,
+}));
+const put = useSearching.setState;
+
+const SEED = 1;
+let broken: 'cancelled' | 'edited' | null = null;
+
+/** Stops what runs; a filling ends with the best it has. */
+export function cancelSearch(): void {
+  broken = 'cancelled';
+  void solver().cancel();
+}
+
+/** How much above the best possible the best so far is at most, 0.02 for 2 %; null before it is known. */
+export function gapOf({ filling, bound }: Pick<Searching, 'filling' | 'bound'>): number | null {
+  if (!filling || filling.phase === 'placing') return null;
+  const least = Math.max(filling.bound ?? 0, bound ? bound.cost - filling.out * bound.leftOut : 0);
+  return least > 0 ? Math.max(0, filling.seconds / least - 1) : null;
+}
+
+const NAMES: Readonly<Record<Task['kind'], string>> = {
+  room: 'Fill the room',
+  new: 'Place what is new',
+  zone: 'Plan a zone anew',
+  fill: 'Fill a place',
+  empty: 'Empty a place',
+};
+
+/**
+ * Plans a part of the room anew, the best so far on the screen. When the plan is changed meanwhile, the search begins again
+ * from the best it had.
+ */
+export async function fillRoom(task: Task, name = NAMES[task.kind]): Promise<void> {
+  if (useSearching.getState().running) return;
+  put({ running: 'fill', share: 0, title: name, filling: null, bound: null });
+  setArrangement('planned');
+  let start: Placement[] | null = null;
+  try {
+    for (;;) {
+      broken = null;
+      const plan = useStore.getState().plan!;
+      const unwatch = useStore.subscribe((s) => {
+        if (s.plan === plan || broken) return;
+        broken = 'edited';
+        void solver().cancel();
+      });
+      bounder()
+        .bound(plan, SEED, task)
+        .then((bound) => useStore.getState().plan === plan && put({ bound }))
+        .catch(() => {});
+      const found = await solver()
+        .solve(
+          plan,
+          SEED,
+          task,
+          start,
+          proxy((filling: Filling) => {
+            if (broken || useSearching.getState().running !== 'fill') return;
+            put({ filling, share: filling.phase === 'placing' ? filling.share * 0.2 : 0.2 + filling.share * 0.8 });
+            if (filling.changes && filling.changes.length > 0) preview(filling.changes);
+          }),
+        )
+        .finally(unwatch);
+      preview(null);
+      if ((broken as typeof broken | 'edited') === 'edited') {
+        start = found.placements;
+        put({ bound: null });
+        continue;
+      }
+      const rest =
+        found.unplaced.length === 0
+          ? 'Everything has a place.'
+          : `${found.unplaced.length} ${found.unplaced.length === 1 ? 'supply has' : 'supplies have'} none; the list says why.`;
+      const stopped = found.ended === 'stopped' ? 'Stopped; this is the best so far. ' : '';
+      if (found.changes.length === 0) notice(`${stopped}Everything is where it should be already.`);
+      else if (commit(name, found.changes)) notice(`${stopped}${name}: done. ${rest}`);
+      return;
+    }
+  } catch (cause) {
+    notice(`The room could not be filled: ${cause instanceof Error ? cause.message : String(cause)}`, 'error');
+  } finally {
+    preview(null);
+    put({ running: null, filling: null });
+  }
+}
+
+/** Runs a search whose answers are looked at before one of them is taken. */
+async function look(running: 'ways' | 'advise' | 'arrange', run: (plan: Plan) => Promise<void>): Promise<void> {
+  if (useSearching.getState().running) return;
+  put({ running, share: 0, title: '' });
+  try {
+    await run(useStore.getState().plan!);
+  } catch (cause) {
+    notice(`The search failed: ${cause instanceof Error ? cause.message : String(cause)}`, 'error');
+  } finally {
+    put({ running: null });
+  }
+}
+
+/** Fills the room by every way of sorting and keeps the figures side by side. */
+export function lookAtWays(): Promise<void> {
+  return look('ways', async (plan) => {
+    const keep = (found: Sorted[]) => put({ ways: { plan, found, base: null } });
+    keep(
+      await solver().ways(
+        plan,
+        SEED,
+        [...WAYS],
+        proxy((p: { share: number; found: Sorted[] }) => {
+          put({ share: p.share });
+          if (p.found.length !== useSearching.getState().ways?.found.length) keep(p.found);
+        }),
+      ),
+    );
+  });
+}
+
+/** Tries what might help, one change each. */
+export function lookForHelp(): Promise<void> {
+  return look('advise', async (plan) => {
+    let base: number | null = null;
+    put({ help: { plan, found: [], base } });
+    const found = await solver().advise(
+      plan,
+      SEED,
+      proxy((p: Advising) => {
+        base = p.base;
+        put({ share: p.done / p.of, title: p.title, help: { plan, found: p.found, base } });
+      }),
+    );
+    put({ help: { plan, found, base } });
+  });
+}
+
+/** Looks for other arrangements of the furniture. */
+export function lookForStands(): Promise<void> {
+  return look('arrange', async (plan) => {
+    const found = await solver().arrange(
+      plan,
+      SEED,
+      proxy((p: { share: number; found: Proposal[] }) =>
+        put({ share: p.share, stands: { plan, found: p.found, base: null } }),
+      ),
+    );
+    put({ stands: { plan, found, base: null } });
+  });
+}

@@ -1,0 +1,95 @@
+/** One button plans the room; the best so far is on the screen while it looks for better. */
+import { useEffect, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { byName } from '@heronstone/core/model/plan.ts';
+import { WAY_WORDS } from '@heronstone/core/model/sorting.ts';
+import type { Task } from '@heronstone/core/place/tasks.ts';
+import { solver } from '../../state/engine.ts';
+import { cancelSearch, fillRoom, gapOf, useSearching } from '../../state/searching.ts';
+import { useStore } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Choice } from '../../ui/Field.tsx';
+
+export function FillPanel() {
+  const plan = useStore((s) => s.plan)!;
+  const running = useSearching((s) => s.running);
+  const [, setSearch] = useSearchParams();
+  const [part, setPart] = useState('new');
+  useEffect(() => {
+    // So that the first answer does not wait for the worker to start.
+    solver();
+  }, []);
+  const planned = Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
+  const locked = planned.filter((p) => p.locked).length;
+  if (running === 'fill') return <FillProgress />;
+  const stations = byName(plan.stations);
+  const task: Task = part === 'new' ? { kind: 'new' } : { kind: 'zone', station: part };
+  const { way, mixtures } = plan.meta.sorting;
+  return (
+    <>
+      <Button
+        look="main"
+        className="w-full"
+        disabled={running !== null}
+        onClick={() => void fillRoom({ kind: 'room' })}
+      >
+        Fill the room
+      </Button>
+      <p className="mt-1 text-xs text-soft">
+        Sorted: {WAY_WORDS[way].toLowerCase()}
+        {mixtures.length > 0 ? `, with ${mixtures.length} of its own` : ''}.{' '}
+        <button type="button" className="underline" onClick={() => setSearch({ view: 'ways' })}>
+          Ways of sorting
+        </button>
+      </p>
+      {locked > 0 && <p className="text-xs text-soft">{locked} that you keep where they are stay there.</p>}
+      {planned.length > 0 && (
+        <div className="mt-2 flex items-end gap-2">
+          <Choice
+            className="min-w-0 grow"
+            label="Or only a part"
+            value={part}
+            options={[
+              ['new', 'What has no place yet'],
+              ...stations.map((s) => [s.id, `What is used most at ${s.name}`] as const),
+            ]}
+            onSet={setPart}
+          />
+          <Button disabled={running !== null} onClick={() => void fillRoom(task)}>
+            {part === 'new' ? 'Place only what is new' : 'Plan it anew'}
+          </Button>
+        </div>
+      )}
+    </>
+  );
+}
+
+/** How far the search is, what the best costs, and how much better the best possible could be. */
+function FillProgress() {
+  const { filling, bound, share, title } = useSearching();
+  const gap = gapOf({ filling, bound });
+  return (
+    <div role="status" className="rounded-xl border border-line p-3">
+      <div className="flex items-center justify-between gap-2">
+        <b>{title}</b>
+        <Button onClick={cancelSearch}>Stop, keep the best</Button>
+      </div>
+      <p className="mt-1">
+        {!filling || filling.phase === 'placing'
+          ? 'Finding places …'
+          : `${(filling.seconds / 60).toFixed(1)} min a week, getting better`}
+      </p>
+      <progress
+        value={share}
+        max={1}
+        className="mt-1 h-2 w-full accent-[var(--w2)]"
+        aria-label={`${title}: how far it is`}
+      />
+      <p className="min-h-10 text-xs text-soft">
+        {gap === null
+          ? 'How good it can become at most is being worked out.'
+          : `At most ${(100 * gap).toFixed(0)} % above the best possible${bound ? '' : ' (a first bound)'}; crowding and sorting cost their share of that.`}
+      </p>
+    </div>
+  );
+}

@@ -1,5 +1,5 @@
 /** Changes made by hand that are more than moving one thing: swapping, moving all, taking a zone over from another plan. */
-import { remove, removeWithDependents, set, type Change } from '../model/change.ts';
+import { remove, set, type Change } from '../model/change.ts';
 import type { Container, Placement, Plan } from '../model/plan.ts';
 import { sceneOf, zoneOf } from '../scene.ts';
 
@@ -71,11 +71,4 @@ export function mergeZone(plan: Plan, other: Plan, station: string): { changes: 
     changes.push(set('placements', id, { ...p, id, count }));
   }
   return { changes, left: [...left] };
-}
-
-/** Changes that take an opening's contents out of the plan; they are without a place then. */
-export function takeAllOut(plan: Plan, from: Opening): Change[] {
-  return Object.values(plan.placements)
-    .filter((p) => lies(from)(p) && !p.locked)
-    .flatMap((p) => removeWithDependents(plan, 'placements', p.id));
 }

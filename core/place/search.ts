@@ -90,7 +90,10 @@ export class Search {
     if (part.spare) return 0;
     const wanted = wantedOf(this.scene);
     const c = this.scene.compartments[at]!;
-    return ((wanted.shown(part.supply, c) + wanted.line(part.supply, c)) * part.count) / part.supply.count;
+    return (
+      ((wanted.shown(part.supply, c) + wanted.line(part.supply, c) + wanted.locked(part.supply, c)) * part.count) /
+      part.supply.count
+    );
   }
 
   /** Seconds a week that a part adds to a compartment, the looking of the others there included. */

@@ -9,6 +9,7 @@ import type { SortingWay } from '../model/sorting.ts';
 import { stripSpan, wallsOf } from '../room/walls.ts';
 import { compartmentId, usesOf, zoneOf, type Scene } from '../scene.ts';
 import { longest, RAINBOW, rainbowRank, SIZES } from '../sort/insideOrder.ts';
+import { keptFrom } from '../reach/wishes.ts';
 import { isShown } from './rules.ts';
 
 /** A sort: the way, its value, and its rank in the row of sorts. */
@@ -73,10 +74,14 @@ export interface Wanted {
   /** Seconds a week of a supply in a place for not being shown or hidden as it should, and for standing out of line. */
   shown: (supply: Supply, compartment: Compartment) => number;
   line: (supply: Supply, compartment: Compartment) => number;
+  /** Seconds a week of a harmless thing among what is locked away; nothing where only the time counts. */
+  locked: (supply: Supply, compartment: Compartment) => number;
   /** Names under which supplies belong together, with the supplies; only names that two share. */
   sets: ReadonlyMap<string, readonly string[]>;
 }
 
+/** What is locked away for its own sake. */
+const LOCK_AWAY = ['not for a child', 'flammable'] as const;
 const known = new WeakMap<object, Wanted>();
 
 /** What the plan's way of sorting asks; worked out once for a scene. */
@@ -116,6 +121,13 @@ export function wantedOf(scene: Scene): Wanted {
       const should = shown === 'in view' || (shown === 'pretty in view' && supply.traits.includes('pretty'));
       return isShown(scene, c) === should ? 0 : k.wrongShow;
     },
+    locked: (supply, c) =>
+      plan.units[c.unit]?.keyed &&
+      wayOfSorting(scene, supply) !== 'quickest' &&
+      !LOCK_AWAY.some((t) => supply.traits.includes(t)) &&
+      keptFrom(plan, supply).length === 0
+        ? k.lockedUp
+        : 0,
     line: (supply, c) => {
       const sort = sorts.get(supply.id);
       const at = sort && inRow.get(sort.way)?.get(supply.id);
@@ -173,6 +185,8 @@ export interface Order {
   apart: number;
   /** Things that are hidden and should be seen, or the other way round. */
   wronglyShown: number;
+  /** Harmless things that lie among what is locked away. */
+  lockedUp: number;
   /** Places beyond the first of one thing, spares not counted. */
   furtherPlaces: number;
   /** Minutes a week that all of it weighs, with what stands out of line. */
@@ -188,7 +202,7 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
   const homes = new Map<string, Set<string>>();
   const mixtures = new Map<string, Set<string>>();
   const places = new Map<string, Placement[]>();
-  let [wronglyShown, seconds] = [0, 0];
+  let [wronglyShown, lockedUp, seconds] = [0, 0, 0];
   const working = placements.filter((p) => !p.spare && scene.compartment.has(compartmentId(p)));
   for (const p of working) {
     const at = compartmentId(p);
@@ -198,7 +212,9 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
     const share = p.count / supply.count;
     const shown = wanted.shown(supply, compartment);
     if (shown > 0) wronglyShown++;
-    seconds += (shown + wanted.line(supply, compartment)) * Math.min(1, share);
+    const locked = wanted.locked(supply, compartment);
+    if (locked > 0) lockedUp++;
+    seconds += (shown + locked + wanted.line(supply, compartment)) * Math.min(1, share);
     const sort = wanted.sorts.get(p.supply);
     if (!sort) continue;
     homes.set(sort.key, (homes.get(sort.key) ?? new Set()).add(p.unit));
@@ -221,6 +237,7 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
     mixed,
     apart,
     wronglyShown,
+    lockedUp,
     furtherPlaces,
     minutes: seconds / 60,
     sorts: [...homes]

@@ -7,8 +7,9 @@ import { evaluate } from '../evaluate.ts';
 import { applyChanges, type Change } from '../model/change.ts';
 import type { Arrangement, Plan, Unit } from '../model/plan.ts';
 import { seeded } from '../place/seeded.ts';
+import { changesTo, solveAll } from '../place/solve.ts';
 import { spokenOf } from '../week.ts';
-import { Arranging, choicesOf, faultsOf, movable, standChanges, tripsOf } from './layout.ts';
+import { Arranging, choicesOf, faultsOf, movable, standChanges, tripsOf, type Stand } from './layout.ts';
 
 export interface ProposeOptions {
   seed: number;
@@ -24,10 +25,13 @@ export interface ProposeOptions {
 }
 
 export interface Proposal {
+  /** Where the furniture stands, and where things lie then: they are placed anew, beginning with where they are planned. */
   changes: Change[];
   /** Units that stand elsewhere than today. */
   moved: string[];
-  /** Straight metres a week that the search went by. */
+  /** How many things lie elsewhere than in the plan. */
+  things: number;
+  /** Metres a week that the search went by. */
   metres: number;
   /** From the report: minutes a week, and metres walked. */
   minutes: number;
@@ -35,6 +39,7 @@ export interface Proposal {
   /** Faults of the room with it, and today. */
   faults: number;
   faultsToday: number;
+  /** The same of the room as it stands, its things placed anew with the same effort. */
   minutesToday: number;
   walkedToday: number;
 }
@@ -46,12 +51,16 @@ export interface Proposing {
 
 /** A step along a wall, mm; a search's moves for each unit; how far an arrangement must differ from another, mm. */
 const STEP = 100;
-const MOVES = 1500;
+const MOVES = 4000;
 const DIFFERS = 400;
 /** What a millimetre in each other's way weighs, in metres a week. */
-const TROUBLE = 2;
+const TROUBLE = 5;
 /** How many searches, each from another seed. */
-const SEARCHES = 6;
+const SEARCHES = 10;
+/** How hot a search begins, as a share of the way a week; found by trying on the demo. */
+const HEAT = 0.6;
+/** Moves tried for each thing when the places are filled anew. */
+const REFILL = 400;
 /** How often in a search arrangements are looked at by all checks, how many each time, and at the end. */
 const ROUNDS = 15;
 const LOOKS = 4;
@@ -70,7 +79,16 @@ interface Found {
   metres: number;
 }
 
-/** Runs the searches. @returns arrangements better than today's, fewest minutes first */
+/** The room as it stands, with which proposals are compared. */
+interface Today {
+  arrangement: Arrangement;
+  seed: number;
+  minutes: number;
+  walked: number;
+  faults: number;
+}
+
+/** Runs the searches. @returns arrangements in which less is walked than today and no more time is spent, least walked first */
 export function* propose(plan: Plan, options: ProposeOptions): Generator<Proposing, Proposal[]> {
   const arrangement = spokenOf(plan);
   const report = evaluate(plan);
@@ -79,7 +97,10 @@ export function* propose(plan: Plan, options: ProposeOptions): Generator<Proposi
   const choices = choicesOf(plan, units, options.step ?? STEP);
   const arranging = new Arranging(plan, tripsOf(plan, report, arrangement), choices);
   const fine = finer(plan, units);
+  const { minutes, metres: walked } = evaluate(refilled(plan, arrangement, options.seed).plan).week[arrangement];
+  const today: Today = { arrangement, seed: options.seed, minutes, walked, faults: faultsOf(plan).length };
   const found: Found[] = [];
+  const known = new Map<Found, Proposal>();
   let proposals: Proposal[] = [];
   for (let n = 0; n < SEARCHES; n++) {
     const run = search(arranging, options.seed + n * 7919, (options.moves ?? MOVES) * units.length, fine);
@@ -89,11 +110,16 @@ export function* propose(plan: Plan, options: ProposeOptions): Generator<Proposi
       if (options.stop?.()) return proposals;
       step = run.next();
     }
-    if (step.value) found.push(step.value);
+    if (!step.value) continue;
+    found.push(step.value);
     proposals = apart(arranging, found, options.wanted ?? 3)
-      .map((f) => proposalOf(plan, units, arranging, f, arrangement, report.week[arrangement]))
-      .filter((p) => p.moved.length > 0 && p.minutes < p.minutesToday - 1e-9)
-      .sort((a, b) => a.minutes - b.minutes);
+      .map((f) => {
+        const proposal = known.get(f) ?? proposalOf(plan, units, arranging.at(f.places), f.metres, today);
+        known.set(f, proposal);
+        return proposal;
+      })
+      .filter((p) => p.moved.length > 0 && p.walked < p.walkedToday && p.minutes < p.minutesToday)
+      .sort((a, b) => a.walked - b.walked);
   }
   return proposals;
 }
@@ -140,7 +166,7 @@ export function* search(
   let [metres, trouble] = [arranging.metres(places), arranging.trouble(places)];
   const cost = (m: number, t: number) => m + TROUBLE * t + passing.blame(places);
   let now = cost(metres, trouble);
-  let heat = Math.max(50, metres * 0.3);
+  let heat = Math.max(50, metres * HEAT);
   const cooling = Math.pow(1e-3, 1 / Math.max(1, moves));
   const round = Math.max(1, Math.floor(moves / ROUNDS));
   for (let step = 0; step < moves; step++, heat *= cooling) {
@@ -275,26 +301,34 @@ function apart(arranging: Arranging, found: readonly Found[], wanted: number): F
   return chosen;
 }
 
+/** A plan whose things are placed anew, beginning with where they are planned; as it is when nothing is planned. */
+function refilled(plan: Plan, arrangement: Arrangement, seed: number): { plan: Plan; changes: Change[] } {
+  const start = Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
+  if (arrangement === 'today' || start.length === 0) return { plan, changes: [] };
+  const changes = changesTo(plan, solveAll(plan, { seed, start, moves: REFILL }));
+  return { plan: applyChanges(plan, changes).plan, changes };
+}
+
 function proposalOf(
   plan: Plan,
   units: readonly Unit[],
-  arranging: Arranging,
-  { places, metres }: Found,
-  arrangement: Arrangement,
-  today: { minutes: number; metres: number },
+  stands: readonly Stand[],
+  metres: number,
+  today: Today,
 ): Proposal {
-  const changes = standChanges(plan, units, arranging.at(places));
-  const after = applyChanges(plan, changes).plan;
-  const week = evaluate(after).week[arrangement];
+  const changes = standChanges(plan, units, stands);
+  const after = refilled(applyChanges(plan, changes).plan, today.arrangement, today.seed);
+  const week = evaluate(after.plan).week[today.arrangement];
   return {
-    changes,
+    changes: [...changes, ...after.changes],
     moved: units.filter((u) => changes.some((c) => c.table === 'units' && c.id === u.id)).map((u) => u.id),
+    things: new Set(after.changes.map((c) => plan.placements[c.id]?.supply ?? ('set' in c ? c.set.supply : c.id))).size,
     metres,
     minutes: week.minutes,
     walked: week.metres,
-    faults: faultsOf(after).length,
-    faultsToday: faultsOf(plan).length,
+    faults: faultsOf(after.plan).length,
+    faultsToday: today.faults,
     minutesToday: today.minutes,
-    walkedToday: today.metres,
+    walkedToday: today.walked,
   };
 }

@@ -87,10 +87,7 @@ export async function fillRoom(task: Task, name = NAMES[task.kind]): Promise<voi
         broken = 'edited';
         void solver().cancel();
       });
-      bounder()
-        .bound(plan, SEED, task)
-        .then((bound) => useStore.getState().plan === plan && put({ bound }))
-        .catch(() => {});
+      let asked = false;
       const found = await solver()
         .solve(
           plan,
@@ -99,6 +96,14 @@ export async function fillRoom(task: Task, name = NAMES[task.kind]): Promise<voi
           start,
           proxy((filling: Filling) => {
             if (broken || useSearching.getState().running !== 'fill') return;
+            // The bound is asked for when the first answer is on the screen, so that it does not wait for it.
+            if (filling.phase === 'improving' && !asked) {
+              asked = true;
+              bounder()
+                .bound(plan, SEED, task)
+                .then((bound) => useStore.getState().plan === plan && put({ bound }))
+                .catch(() => {});
+            }
             put({ filling, share: filling.phase === 'placing' ? filling.share * 0.2 : 0.2 + filling.share * 0.8 });
             if (filling.changes && filling.changes.length > 0) preview(filling.changes);
           }),

@@ -17,6 +17,8 @@ import { readDxf, writeDxf, type DxfResult, type DXF_UNITS } from '@heronstone/c
 import { writeSvg } from '@heronstone/core/formats/svg.ts';
 import { labelSheet } from '@heronstone/core/formats/labels.ts';
 import { labelsPdf } from '@heronstone/core/formats/labelsPdf.ts';
+import { tryOut, type Effect } from '@heronstone/core/tryOut.ts';
+import type { Change } from '@heronstone/core/model/change.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
 import { mendByMoving } from '@heronstone/core/room/mend.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
@@ -52,6 +54,10 @@ const worker = {
   evaluate(plan: Plan): Report {
     current = { plan, report: evaluateNext(plan), finders: {} };
     return current.report;
+  },
+  tryOut(changes: Change[], arrangement: Arrangement): Effect {
+    const { plan, report } = now();
+    return tryOut(plan, report, changes, arrangement);
   },
   /** Figures of another plan, to be set beside this one. */
   figures(plan: Plan, arrangement: Arrangement): Compared {

@@ -17,6 +17,7 @@ import { engine } from '../../state/engine.ts';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { Elements } from '../../ui/Elements.tsx';
 import { FetchPlay } from './FetchPlay.tsx';
+import { WholePlace } from './WholePlace.tsx';
 import { AdviceDialog } from '../sort/AdviceDialog.tsx';
 import type { Moving } from './moves.ts';
 
@@ -162,6 +163,7 @@ export function CompartmentSheet({
         )}
         <Button onClick={() => select(null)}>Done</Button>
       </div>
+      {arrangement === 'planned' && c.container === null && c.only !== 'today' && <WholePlace compartment={c} />}
       {advice && <AdviceDialog compartment={c} onClose={() => setAdvice(false)} />}
     </Sheet>
   );

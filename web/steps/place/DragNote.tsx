@@ -2,56 +2,115 @@ import { DragOverlay } from '@dnd-kit/core';
 import type { Alternative } from '@heronstone/core/alternatives.ts';
 import { RIPPLE_WORD } from '@heronstone/core/reach/body.ts';
 import { compartmentId } from '@heronstone/core/scene.ts';
+import type { Effect } from '@heronstone/core/tryOut.ts';
 import { useStore } from '../../state/store.ts';
-import type { Moving } from './moves.ts';
+import { isContents, type Dragged } from './moves.ts';
+import { fitWords, signedMinutes } from './words.ts';
 
-/** What rides along with the hand while dragging: does it fit, which ripple, what it costs. */
+/** What rides along with the hand while dragging: does it fit, which ripple, what it costs, what to mind, what has to go. */
 export function DragNote({
   dragged,
   over,
 }: {
-  dragged: { moving: Moving; places: Map<string, Alternative> | null } | null;
+  dragged: { what: Dragged; places: Map<string, Alternative> | null; effect: Effect | null } | null;
   over: string | null;
 }) {
-  const plan = useStore((s) => s.plan);
-  const place = over ? dragged?.places?.get(over) : undefined;
-  const from = dragged?.moving.placement ? plan?.placements[dragged.moving.placement] : undefined;
-  const here = from ? dragged?.places?.get(compartmentId(from)) : undefined;
-  const supply = dragged ? plan?.supplies[dragged.moving.supply] : undefined;
   return (
     <DragOverlay dropAnimation={null}>
-      {dragged && supply && (
+      {dragged && (
         <div
           data-drag-note
-          className="pointer-events-none w-64 rounded-xl border border-ink bg-leaf px-3 py-2 shadow-xl"
+          className="pointer-events-none w-72 rounded-xl border border-ink bg-leaf px-3 py-2 shadow-xl"
         >
-          <b>
-            {dragged.moving.count > 1 ? `${dragged.moving.count} ` : ''}
-            {supply.name}
-          </b>
-          {place ? (
-            <p>
-              {place.place}
-              <br />
-              <span className={place.fits < dragged.moving.count ? 'font-bold text-rust' : ''}>
-                {place.fits === 0
-                  ? place.fitsEmpty > 0
-                    ? 'full'
-                    : place.reason
-                  : place.fits < dragged.moving.count
-                    ? `${place.fits} of ${dragged.moving.count} fit`
-                    : 'all fit'}
-              </span>
-              {' · '}
-              {place.ripple} {RIPPLE_WORD[place.ripple]} · {place.secondsPerFetch.toFixed(1)} s
-              {here &&
-                ` · ${place.minutesPerWeek >= here.minutesPerWeek ? '+' : '−'}${Math.abs(place.minutesPerWeek - here.minutesPerWeek).toFixed(1)} min a week`}
-            </p>
+          {isContents(dragged.what) ? (
+            <Contents name={dragged.what.name} over={over} effect={dragged.effect} />
           ) : (
-            <p className="text-soft">Drop it on a drawer, shelf or cubby.</p>
+            <One what={dragged.what} places={dragged.places} over={over} />
           )}
         </div>
       )}
     </DragOverlay>
+  );
+}
+
+function One({
+  what,
+  places,
+  over,
+}: {
+  what: Exclude<Dragged, { opening: unknown }>;
+  places: Map<string, Alternative> | null;
+  over: string | null;
+}) {
+  const plan = useStore((s) => s.plan)!;
+  const place = over ? places?.get(over) : undefined;
+  const from = what.placement ? plan.placements[what.placement] : undefined;
+  const here = from ? places?.get(compartmentId(from)) : undefined;
+  return (
+    <>
+      <b>
+        {what.count > 1 ? `${what.count} ` : ''}
+        {plan.supplies[what.supply]?.name}
+      </b>
+      {!place && <p className="text-soft">Drop it on a drawer, shelf or cubby.</p>}
+      {place && (
+        <>
+          <p>
+            {place.place}
+            <br />
+            <span className={place.fits < what.count ? 'font-bold text-rust' : ''}>{fitWords(place, what.count)}</span>
+            {' · '}
+            {place.ripple} {RIPPLE_WORD[place.ripple]} · {place.secondsPerFetch.toFixed(1)} s
+            {here && ` · ${signedMinutes(place.minutesPerWeek - here.minutesPerWeek)} min a week`}
+          </p>
+          {place.displaces.length > 0 && (
+            <p className="text-soft">To make room: {place.displaces.map((d) => d.name).join(', ')} would have to go.</p>
+          )}
+          {place.cautions.map((words) => (
+            <p key={words} className="font-bold text-rust">
+              Caution: {words}.
+            </p>
+          ))}
+        </>
+      )}
+    </>
+  );
+}
+
+function Contents({ name, over, effect }: { name: string; over: string | null; effect: Effect | null }) {
+  const target = useStore((s) => s.report)?.compartments.find((c) => c.id === over);
+  const some = target && (target.contents.planned.length > 0 || target.holds.planned.length > 0);
+  return (
+    <>
+      <b>All of {name}</b>
+      {!target && <p className="text-soft">Drop it on another drawer, shelf or cubby.</p>}
+      {target && (
+        <p>
+          {some ? 'Swap with' : 'Into'} {target.name}
+        </p>
+      )}
+      {target && (effect ? <EffectWords effect={effect} /> : <p className="text-soft">Working it out …</p>)}
+    </>
+  );
+}
+
+/** What a change would do, in words. */
+export function EffectWords({ effect }: { effect: Effect }) {
+  return (
+    <>
+      <p>{signedMinutes(effect.minutes)} min a week</p>
+      {effect.cramped.slice(0, 3).map((words) => (
+        <p key={words} className="font-bold text-rust">
+          {words}
+        </p>
+      ))}
+      {effect.cramped.length > 3 && <p className="text-rust">and {effect.cramped.length - 3} more without room</p>}
+      {effect.cautions.slice(0, 2).map((words) => (
+        <p key={words} className="text-rust">
+          Caution: {words}
+        </p>
+      ))}
+      {effect.cramped.length + effect.cautions.length === 0 && <p className="text-soft">All of it fits.</p>}
+    </>
   );
 }

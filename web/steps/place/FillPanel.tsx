@@ -44,9 +44,8 @@ export function FillPanel() {
       </p>
       {locked > 0 && <p className="text-xs text-soft">{locked} that you keep where they are stay there.</p>}
       {planned.length > 0 && (
-        <div className="mt-2 flex items-end gap-2">
+        <div className="mt-2">
           <Choice
-            className="min-w-0 grow"
             label="Or only a part"
             value={part}
             options={[
@@ -55,7 +54,7 @@ export function FillPanel() {
             ]}
             onSet={setPart}
           />
-          <Button disabled={running !== null} onClick={() => void fillRoom(task)}>
+          <Button className="mt-2 w-full" disabled={running !== null} onClick={() => void fillRoom(task)}>
             {part === 'new' ? 'Place only what is new' : 'Plan it anew'}
           </Button>
         </div>
@@ -82,7 +81,7 @@ function FillProgress() {
       <progress
         value={share}
         max={1}
-        className="mt-1 h-2 w-full accent-[var(--w2)]"
+        className="mt-1 h-2 w-full [accent-color:var(--w2)]"
         aria-label={`${title}: how far it is`}
       />
       <p className="min-h-10 text-xs text-soft">

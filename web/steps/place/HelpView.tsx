@@ -70,7 +70,7 @@ function HelpList({ onShow }: { onShow: () => void }) {
       <div className="noprint mt-2 flex flex-wrap items-center gap-2">
         {running === 'advise' ? (
           <>
-            <progress value={share} max={1} className="h-2 w-48 accent-[var(--w2)]" aria-label="Trying ideas" />
+            <progress value={share} max={1} className="h-2 w-48 [accent-color:var(--w2)]" aria-label="Trying ideas" />
             <Button onClick={cancelSearch}>Stop</Button>
             <span className="text-soft">{title === '' ? 'Filling the room for comparison …' : `Trying: ${title}`}</span>
           </>
@@ -128,7 +128,9 @@ function HelpList({ onShow }: { onShow: () => void }) {
                     />
                   )}
                 </td>
-                <td className="py-1.5 pl-3 text-right tabular-nums">{perMinute(h)?.toFixed(2) ?? ''}</td>
+                <td className="py-1.5 pl-3 text-right tabular-nums">
+                  {h.price === 0 ? 'nothing' : (perMinute(h)?.toFixed(2) ?? '')}
+                </td>
                 <td className="noprint py-1 pl-3 text-right">
                   <Button look="quiet" disabled={stale} onClick={() => tryOn(h)} aria-label={`Try on: ${h.title}`}>
                     Try it on
@@ -149,7 +151,7 @@ function Stands({ onShow }: { onShow: () => void }) {
   const stale = useStale(stands);
   const take = (p: Proposal, name: string) => {
     if (!commit(`Furniture: ${name}`, p.changes)) return;
-    notice(`${name} is tried on. One undo takes it back; filling the room anew may save more.`);
+    notice(`${name} is tried on. One undo takes it back.`);
     onShow();
   };
   return (
@@ -157,7 +159,7 @@ function Stands({ onShow }: { onShow: () => void }) {
       <h2 className="text-2xl">Where should the furniture stand?</h2>
       <p className="max-w-2xl text-soft">
         Arrangements along the walls that save walking. Doors, drawers, seats, ways and the modes of the room stay free;
-        what is fixed to a wall stays.
+        what is fixed to a wall stays. Things are placed anew in each.
       </p>
       <div className="noprint mt-2 flex items-center gap-2">
         {running === 'arrange' ? (
@@ -165,7 +167,7 @@ function Stands({ onShow }: { onShow: () => void }) {
             <progress
               value={share}
               max={1}
-              className="h-2 w-48 accent-[var(--w2)]"
+              className="h-2 w-48 [accent-color:var(--w2)]"
               aria-label="Moving furniture about"
             />
             <Button onClick={cancelSearch}>Stop</Button>
@@ -181,7 +183,7 @@ function Stands({ onShow }: { onShow: () => void }) {
         <p className="mt-2 text-soft">Nothing was found that saves walking and keeps everything free.</p>
       )}
       {stands && stands.found.length > 0 && (
-        <ul className="mt-3 grid gap-4 md:grid-cols-3">
+        <ul className="mt-3 grid gap-4 md:grid-cols-2 xl:grid-cols-4">
           <li className="rounded-xl border border-line p-3">
             <b>As it stands</b>
             <StandsDrawing plan={stands.plan} changes={[]} />
@@ -195,7 +197,7 @@ function Stands({ onShow }: { onShow: () => void }) {
                 <StandsDrawing plan={stands.plan} changes={p.changes} />
                 <Figures p={p} />
                 <p className="text-xs text-soft">
-                  Moved:{' '}
+                  {p.things > 0 && `${p.things} things lie elsewhere then. `}Moved:{' '}
                   {byName(plan.units)
                     .filter((u) => p.moved.includes(u.id))
                     .map((u) => u.name)

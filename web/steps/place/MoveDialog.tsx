@@ -6,18 +6,27 @@ import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { engine } from '../../state/engine.ts';
 import { useStore } from '../../state/store.ts';
 import { Dialog } from '../../ui/Dialog.tsx';
+import { NumberField } from '../../ui/Field.tsx';
 import { moveSupply, type Moving } from './moves.ts';
+import { fitWords, signedMinutes } from './words.ts';
 
 export function MoveDialog({ moving, onClose }: { moving: Moving; onClose: () => void }) {
   const plan = useStore((s) => s.plan)!;
   const from = moving.placement ? plan.placements[moving.placement] : undefined;
   const [places, setPlaces] = useState<Alternative[] | null>(null);
+  const [count, setCount] = useState(moving.count);
   const [words, setWords] = useState('');
   const [at, setAt] = useState(0);
   const list = useRef<HTMLUListElement>(null);
   useEffect(() => {
-    void engine.alternatives(moving.supply, moving.count, moving.placement, 'planned').then(setPlaces);
-  }, [moving]);
+    let current = true;
+    void engine
+      .alternatives(moving.supply, count, moving.placement, 'planned')
+      .then((list) => current && setPlaces(list));
+    return () => {
+      current = false;
+    };
+  }, [moving, count]);
   const here = places?.find((a) => from && a.compartment === compartmentId(from));
   const shown = useMemo(
     () =>
@@ -27,7 +36,7 @@ export function MoveDialog({ moving, onClose }: { moving: Moving; onClose: () =>
     [places, here, words],
   );
   const choose = (a: Alternative | undefined) => {
-    if (a && a.fits > 0 && moveSupply(moving, a.compartment, a.fits)) onClose();
+    if (a && a.fits > 0 && moveSupply({ ...moving, count }, a.compartment, a.fits)) onClose();
   };
   const step = (by: number) => {
     const next = Math.max(0, Math.min(shown.length - 1, at + by));
@@ -40,6 +49,22 @@ export function MoveDialog({ moving, onClose }: { moving: Moving; onClose: () =>
       onOpenChange={(open) => !open && onClose()}
       title={`Move ${moving.count > 1 ? `${moving.count} ` : ''}${plan.supplies[moving.supply]!.name}`}
     >
+      {moving.count > 1 && (
+        <div className="mb-2 flex items-end gap-2">
+          <NumberField
+            label={`How many of the ${moving.count}`}
+            value={count}
+            least={1}
+            most={moving.count}
+            whole
+            className="w-40"
+            onSet={setCount}
+          />
+          {count < moving.count && (
+            <p className="pb-1 text-soft">The other {moving.count - count} stay where they are.</p>
+          )}
+        </div>
+      )}
       <input
         autoFocus
         role="combobox"
@@ -87,22 +112,20 @@ export function MoveDialog({ moving, onClose }: { moving: Moving; onClose: () =>
             <span>
               {a.place}
               <span className="block text-xs text-soft">
-                {a.fits === 0
-                  ? a.fitsEmpty > 0
-                    ? 'full'
-                    : a.reason
-                  : a.fits < moving.count
-                    ? `${a.fits} of ${moving.count} fit`
-                    : 'all fit'}
+                {fitWords(a, count)}
+                {a.displaces.length > 0 && `; ${a.displaces.map((d) => d.name).join(', ')} would have to go`}
+                {a.cautions.map((words) => (
+                  <b key={words} className="text-rust">
+                    {' '}
+                    Caution: {words}.
+                  </b>
+                ))}
               </span>
             </span>
             <span className="text-right">
               {a.secondsPerFetch.toFixed(1)} s
               <span className="block text-xs text-soft">
-                {here
-                  ? `${a.minutesPerWeek >= here.minutesPerWeek ? '+' : '−'}${Math.abs(a.minutesPerWeek - here.minutesPerWeek).toFixed(1)}`
-                  : a.minutesPerWeek.toFixed(1)}{' '}
-                min a week
+                {here ? signedMinutes(a.minutesPerWeek - here.minutesPerWeek) : a.minutesPerWeek.toFixed(1)} min a week
               </span>
             </span>
           </li>

@@ -10,6 +10,7 @@ import {
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Alternative } from '@heronstone/core/alternatives.ts';
+import type { Effect } from '@heronstone/core/tryOut.ts';
 import { openingOf } from '@heronstone/core/scene.ts';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
 import { engine } from '../../state/engine.ts';
@@ -22,7 +23,7 @@ import { ConstantsView } from './ConstantsView.tsx';
 import { DragNote } from './DragNote.tsx';
 import { HelpView } from './HelpView.tsx';
 import { MoveDialog } from './MoveDialog.tsx';
-import { moveSupply, toggleLock, type Moving } from './moves.ts';
+import { contentsChanges, isContents, moveAll, moveSupply, toggleLock, type Dragged, type Moving } from './moves.ts';
 import { OverviewSheet } from './OverviewSheet.tsx';
 import { PlacementSheet } from './PlacementSheet.tsx';
 import { ReachView } from './ReachView.tsx';
@@ -76,7 +77,11 @@ function Places({ tabs }: { tabs: React.ReactNode }) {
   const selected = useStore((s) => s.selected);
   const [search, setSearch] = useSearchParams();
   const [moving, setMoving] = useState<Moving | null>(null);
-  const [dragged, setDragged] = useState<{ moving: Moving; places: Map<string, Alternative> | null } | null>(null);
+  const [dragged, setDragged] = useState<{
+    what: Dragged;
+    places: Map<string, Alternative> | null;
+    effect: Effect | null;
+  } | null>(null);
   const [over, setOver] = useState<string | null>(null);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
 
@@ -117,17 +122,35 @@ function Places({ tabs }: { tabs: React.ReactNode }) {
     );
   }
   const start = (event: DragStartEvent) => {
-    const what = event.active.data.current as Moving;
-    setDragged({ moving: what, places: null });
+    const what = event.active.data.current as Dragged;
+    setDragged({ what, places: null, effect: null });
+    if (isContents(what)) return;
     void engine
       .alternatives(what.supply, what.count, what.placement, 'planned')
       .then((list) => setDragged((d) => d && { ...d, places: new Map(list.map((a) => [a.compartment, a])) }));
+  };
+  const hover = (id: string | null) => {
+    setOver(id);
+    const target = report?.compartments.find((c) => c.id === id);
+    if (!dragged || !isContents(dragged.what)) return;
+    setDragged({ ...dragged, effect: null });
+    const changes = target ? contentsChanges(dragged.what.opening, target) : [];
+    if (changes.length > 0)
+      void engine
+        .tryOut(changes, 'planned')
+        .then((effect) => setDragged((d) => d && { ...d, effect }))
+        .catch(() => {});
   };
   const end = (event: DragEndEvent) => {
     setDragged(null);
     setOver(null);
     if (!event.over) return;
-    const what = event.active.data.current as Moving;
+    const what = event.active.data.current as Dragged;
+    if (isContents(what)) {
+      const target = report?.compartments.find((c) => c.id === String(event.over!.id));
+      if (target) moveAll(what, target);
+      return;
+    }
     moveSupply(what, String(event.over.id), dragged?.places?.get(String(event.over.id))?.fits);
   };
   const container = selected?.kind === 'container' ? plan.containers[selected.id] : undefined;
@@ -138,7 +161,7 @@ function Places({ tabs }: { tabs: React.ReactNode }) {
       sensors={sensors}
       autoScroll={{ threshold: { x: 0.12, y: 0 } }}
       onDragStart={start}
-      onDragOver={(e) => setOver(e.over ? String(e.over.id) : null)}
+      onDragOver={(e) => hover(e.over ? String(e.over.id) : null)}
       onDragEnd={end}
       onDragCancel={() => {
         setDragged(null);

@@ -7,6 +7,7 @@ import { countWords } from '@heronstone/core/fit/forms.ts';
 import { Inside } from '../../drawings/Inside.tsx';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { engine } from '../../state/engine.ts';
+import { fillRoom } from '../../state/searching.ts';
 import { select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
@@ -14,7 +15,7 @@ import { Elements } from '../../ui/Elements.tsx';
 import { Fact, Heading } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { FetchPlay } from './FetchPlay.tsx';
-import { moveSupply, takeOut, toggleLock, type Moving } from './moves.ts';
+import { moveSupply, neverHere, takeOut, toggleLock, toggleSpare, type Moving } from './moves.ts';
 
 export function PlacementSheet({
   placement: p,
@@ -122,6 +123,24 @@ export function PlacementSheet({
           </ul>
         </>
       )}
+      {planned && why?.placement === p.id && why.nearer.length > 0 && (
+        <>
+          <Heading>For it to be nearer</Heading>
+          <ul className="grid gap-1">
+            {why.nearer.map((n) => (
+              <li key={n.compartment}>
+                <button
+                  type="button"
+                  className="text-left hover:underline"
+                  onClick={() => select({ kind: 'compartment', id: n.compartment })}
+                >
+                  <b>{n.place}</b>, {n.seconds >= 0.05 ? `${n.seconds.toFixed(1)} s nearer` : 'cheaper'}: {n.words}.
+                </button>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
       <div className="mt-4 flex flex-wrap gap-2">
         {planned && (
           <>
@@ -132,6 +151,16 @@ export function PlacementSheet({
               {p.locked ? 'Let it move' : 'Keep it here'}
             </Button>
             <Button onClick={() => takeOut(p.id)}>Take out</Button>
+            <Button
+              onClick={() => {
+                if (neverHere(p.id)) void fillRoom({ kind: 'new' }, `Another place for ${supply.name}`);
+              }}
+            >
+              Never here
+            </Button>
+            <Button aria-pressed={p.spare} onClick={() => toggleSpare(p.id)}>
+              {p.spare ? 'Not spares' : 'These are spares'}
+            </Button>
           </>
         )}
         {why?.placement === p.id && reach && station && why.elements.length > 0 && (

@@ -1,6 +1,7 @@
 /** A small drawing from above of where furniture would stand; what moves has a bold outline. */
 import { footprint } from '@heronstone/core/furniture/footprint.ts';
 import { applyChanges, type Change } from '@heronstone/core/model/change.ts';
+import { NameIn } from '../../drawings/NameIn.tsx';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { outlineOf } from '@heronstone/core/room/walls.ts';
 
@@ -25,8 +26,6 @@ export function StandsDrawing({ plan, changes }: { plan: Plan; changes: Change[]
       <polygon points={points(outline)} fill="var(--paper)" stroke="var(--ink)" strokeWidth="40" />
       {units.map((u) => {
         const feet = footprint(u);
-        const x = feet.reduce((sum, p) => sum + p.x, 0) / feet.length;
-        const y = feet.reduce((sum, p) => sum + p.y, 0) / feet.length;
         return (
           <g key={u.id}>
             <polygon
@@ -36,11 +35,7 @@ export function StandsDrawing({ plan, changes }: { plan: Plan; changes: Change[]
               strokeWidth={moved.has(u.id) ? 22 : 8}
               strokeDasharray={u.bottom > 0 ? '40 30' : undefined}
             />
-            {u.bottom === 0 && (
-              <text x={x} y={y} fontSize="110" textAnchor="middle" dominantBaseline="middle" fill="var(--ink)">
-                {u.name.length > 14 ? `${u.name.slice(0, 13)}…` : u.name}
-              </text>
-            )}
+            {u.bottom === 0 && <NameIn name={u.name} {...boxOf(feet)} px={10} />}
           </g>
         );
       })}
@@ -49,4 +44,11 @@ export function StandsDrawing({ plan, changes }: { plan: Plan; changes: Change[]
       ))}
     </svg>
   );
+}
+
+/** The box round a footprint. */
+function boxOf(feet: ReadonlyArray<{ x: number; y: number }>) {
+  const [xs, ys] = [feet.map((p) => p.x), feet.map((p) => p.y)];
+  const [x, y] = [Math.min(...xs), Math.min(...ys)];
+  return { x, y, width: Math.max(...xs) - x, height: Math.max(...ys) - y };
 }

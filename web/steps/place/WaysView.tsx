@@ -83,7 +83,12 @@ export function WaysView({ onShow }: { onShow: () => void }) {
         </Button>
         {running === 'ways' ? (
           <>
-            <progress value={share} max={1} className="h-2 w-48 accent-[var(--w2)]" aria-label="Trying all ways" />
+            <progress
+              value={share}
+              max={1}
+              className="h-2 w-48 [accent-color:var(--w2)]"
+              aria-label="Trying all ways"
+            />
             <Button onClick={cancelSearch}>Stop</Button>
           </>
         ) : (
@@ -186,7 +191,7 @@ function Row({
           {onOpen ? (
             <button type="button" aria-expanded={open} className="text-left hover:underline" onClick={onOpen}>
               {open ? '▾' : '▸'} {name}
-              {best ? ' (quickest)' : ''}
+              {best && <b>, fewest minutes</b>}
             </button>
           ) : (
             <b>{name}</b>

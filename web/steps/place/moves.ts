@@ -1,5 +1,6 @@
 /** Moving by hand: the same changes whether by drag, menu or keyboard. */
 import { remove, set, type Change } from '@heronstone/core/model/change.ts';
+import { moveContents, swapContents, type Opening } from '@heronstone/core/place/hands.ts';
 import { compartmentId } from '@heronstone/core/scene.ts';
 import { commit, newId, notice, select, setArrangement, useStore } from '../../state/store.ts';
 
@@ -8,6 +9,45 @@ export interface Moving {
   supply: string;
   placement: string | null;
   count: number;
+}
+
+/** All that is planned in an opening of furniture. */
+export interface Contents {
+  opening: Opening;
+  name: string;
+}
+export type Dragged = Moving | Contents;
+export const isContents = (what: Dragged): what is Contents => 'opening' in what;
+
+/** The changes when all of an opening is dropped on another: an empty one takes it, a full one is swapped with it. */
+export function contentsChanges(from: Opening, to: Opening): Change[] {
+  const { plan, report } = useStore.getState();
+  const target = report?.compartments.find((c) => c.unit === to.unit && c.slot === to.slot && c.container === null);
+  if (!plan || !target || (from.unit === to.unit && from.slot === to.slot)) return [];
+  const some = target.contents.planned.length > 0 || target.holds.planned.length > 0;
+  return some ? swapContents(plan, from, to) : moveContents(plan, from, to);
+}
+
+export function moveAll({ opening, name }: Contents, to: Opening & { name: string }): void {
+  const changes = contentsChanges(opening, to);
+  if (changes.length > 0 && commit(`${name} and ${to.name} swapped`, changes)) {
+    setArrangement('planned');
+    select({ kind: 'compartment', id: `${to.unit}/${to.slot}` });
+    notice(`What was planned for ${name} is in ${to.name} now.`);
+  }
+}
+
+/** Says that a supply shall never lie where it lies, and takes it out from there. */
+export function neverHere(id: string): boolean {
+  const { plan, report } = useStore.getState();
+  const placement = plan?.placements[id];
+  if (!plan || !placement) return false;
+  const { supply, unit, slot } = placement;
+  const never = newId();
+  return commit(`${plan.supplies[supply]!.name} never in ${report?.placements[id]?.place ?? unit}`, [
+    set('nevers', never, { id: never, supply, unit, slot }),
+    remove('placements', id),
+  ]);
 }
 
 /**
@@ -77,6 +117,17 @@ export function toggleLock(id: string): void {
   const { name } = plan.supplies[placement.supply]!;
   commit(placement.locked ? `Let ${name} be moved` : `Keep ${name} here`, [
     set('placements', id, { locked: !placement.locked }),
+  ]);
+}
+
+/** Says that what lies there is spare, or that it is not. */
+export function toggleSpare(id: string): void {
+  const { plan } = useStore.getState();
+  const placement = plan?.placements[id];
+  if (!plan || !placement) return;
+  const { name } = plan.supplies[placement.supply]!;
+  commit(placement.spare ? `${name}: not spares` : `${name}: spares`, [
+    set('placements', id, { spare: !placement.spare }),
   ]);
 }
 

@@ -102,6 +102,7 @@ const MORE: ReadonlyArray<FieldSpec<Supply>> = [
   { kind: 'text', field: 'colour', label: 'Colour', empty: true },
   { kind: 'text', field: 'collection', label: 'Collection', empty: true },
   { kind: 'text', field: 'theme', label: 'Theme', empty: true },
+  { kind: 'text', field: 'together', label: 'Belongs together as', empty: true },
   { kind: 'text', field: 'season', label: 'Season', empty: true },
   {
     kind: 'choice',
@@ -254,6 +255,7 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
           </li>
         ))}
       </ul>
+      <Nevers supply={supply} />
       <WhereItFits key={supply.id} supply={supply} />
       <details className="mt-4" open={supply.traits.length > 0}>
         <summary className="cursor-pointer font-bold text-soft">Spares, cautions, colour and more</summary>
@@ -326,5 +328,48 @@ function WhereItFits({ supply }: { supply: Supply }) {
         ))}
       </ul>
     </details>
+  );
+}
+
+/** Places in which the maker never wants it; each can be allowed again. */
+function Nevers({ supply }: { supply: Supply }) {
+  const plan = useStore((s) => s.plan)!;
+  const report = useStore((s) => s.report);
+  const rows = Object.values(plan.nevers).filter((n) => n.supply === supply.id);
+  const units = byName(plan.units).filter((u) => !rows.some((n) => n.unit === u.id && n.slot === ''));
+  const nameOf = (n: (typeof rows)[number]) =>
+    (n.slot === '' ? undefined : report?.compartments.find((c) => c.id === `${n.unit}/${n.slot}`)?.name) ??
+    plan.units[n.unit]!.name;
+  return (
+    <>
+      <Heading>Never in</Heading>
+      {rows.map((n) => (
+        <div key={n.id} className="flex items-center justify-between gap-2">
+          <span>{nameOf(n)}</span>
+          <Button
+            look="quiet"
+            aria-label={`Allow ${supply.name} in ${nameOf(n)}`}
+            onClick={() => commit(`${supply.name} may lie in ${nameOf(n)}`, [remove('nevers', n.id)])}
+          >
+            Allow it
+          </Button>
+        </div>
+      ))}
+      {units.length > 0 && (
+        <Choice
+          label="Keep it out of"
+          hideLabel
+          value=""
+          options={[['', 'keep it out of …'], ...units.map((u) => [u.id, u.name] as const)]}
+          onSet={(unit) => {
+            const id = newId();
+            if (unit)
+              commit(`${supply.name} never in ${plan.units[unit]!.name}`, [
+                set('nevers', id, { id, supply: supply.id, unit, slot: '' }),
+              ]);
+          }}
+        />
+      )}
+    </>
   );
 }

@@ -1,0 +1,118 @@
+/** What can be done with all of a drawer, shelf or cubby: fill it, empty it, swap it with another, drag it somewhere else. */
+import { useDraggable } from '@dnd-kit/core';
+import { GripVertical } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import type { CompartmentReport } from '@heronstone/core/evaluate.ts';
+import type { Effect } from '@heronstone/core/tryOut.ts';
+import { engine } from '../../state/engine.ts';
+import { fillRoom, useSearching } from '../../state/searching.ts';
+import { useStore } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Dialog } from '../../ui/Dialog.tsx';
+import { Choice, Heading } from '../../ui/Field.tsx';
+import { EffectWords } from './DragNote.tsx';
+import { contentsChanges, moveAll, type Contents } from './moves.ts';
+
+export function WholePlace({ compartment: c }: { compartment: CompartmentReport }) {
+  const plan = useStore((s) => s.plan)!;
+  const busy = useSearching((s) => s.running !== null);
+  const [swapping, setSwapping] = useState(false);
+  const contents: Contents = { opening: { unit: c.unit, slot: c.slot }, name: c.name };
+  const { setNodeRef, listeners, isDragging } = useDraggable({ id: `all ${c.id}`, data: contents });
+  const unit = plan.units[c.unit]!.name;
+  const some = c.contents.planned.length > 0 || c.holds.planned.length > 0;
+  const { opening } = contents;
+  return (
+    <>
+      <Heading>All of it</Heading>
+      <div className="flex flex-wrap gap-2">
+        {some && (
+          <span
+            ref={setNodeRef}
+            {...listeners}
+            data-drag={`all ${c.id}`}
+            className={`inline-flex min-h-9 cursor-grab touch-none items-center gap-1 rounded-full border border-line px-3 text-soft ${isDragging ? 'opacity-40' : ''}`}
+          >
+            <GripVertical size={16} aria-hidden="true" /> Drag all of it
+          </span>
+        )}
+        {some && <Button onClick={() => setSwapping(true)}>Swap or move it …</Button>}
+        <Button disabled={busy} onClick={() => void fillRoom({ kind: 'fill', ...opening }, `Fill ${c.name}`)}>
+          Fill it for me
+        </Button>
+        {some && (
+          <Button disabled={busy} onClick={() => void fillRoom({ kind: 'empty', ...opening }, `Empty ${c.name}`)}>
+            Empty it
+          </Button>
+        )}
+        <Button
+          disabled={busy}
+          onClick={() => void fillRoom({ kind: 'fill', unit: c.unit, slot: null }, `Fill all of ${unit}`)}
+        >
+          Fill all of {unit}
+        </Button>
+        <Button
+          disabled={busy}
+          onClick={() => void fillRoom({ kind: 'empty', unit: c.unit, slot: null }, `Empty ${unit}`)}
+        >
+          Empty all of {unit}
+        </Button>
+      </div>
+      {swapping && <SwapDialog contents={contents} onClose={() => setSwapping(false)} />}
+    </>
+  );
+}
+
+/** With which other place, and what that would do. */
+function SwapDialog({ contents, onClose }: { contents: Contents; onClose: () => void }) {
+  const compartments = useStore((s) => s.report)!.compartments;
+  const others = useMemo(
+    () =>
+      compartments
+        .filter((c) => c.container === null && c.only !== 'today')
+        .filter((c) => c.unit !== contents.opening.unit || c.slot !== contents.opening.slot)
+        .sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true })),
+    [compartments, contents],
+  );
+  const [chosen, setChosen] = useState(others[0]?.id ?? '');
+  const [effect, setEffect] = useState<Effect | null>(null);
+  const target = others.find((c) => c.id === chosen);
+  useEffect(() => {
+    let current = true;
+    setEffect(null);
+    const changes = target ? contentsChanges(contents.opening, target) : [];
+    if (changes.length > 0) void engine.tryOut(changes, 'planned').then((e) => current && setEffect(e));
+    return () => {
+      current = false;
+    };
+  }, [target, contents]);
+  const some = target && (target.contents.planned.length > 0 || target.holds.planned.length > 0);
+  return (
+    <Dialog open onOpenChange={(open) => !open && onClose()} title={`All of ${contents.name}`}>
+      <Choice
+        label="Swap with, or move to"
+        value={chosen}
+        options={others.map((c) => {
+          const lines = c.contents.planned.length;
+          const holds = lines === 0 ? 'empty' : `${lines} ${lines === 1 ? 'line' : 'lines'}`;
+          return [c.id, `${c.name} (${holds})`] as const;
+        })}
+        onSet={setChosen}
+      />
+      <div className="mt-2 min-h-20" aria-live="polite">
+        {effect ? <EffectWords effect={effect} /> : <p className="text-soft">Working out what it would do …</p>}
+      </div>
+      <Button
+        look="main"
+        className="mt-2"
+        disabled={!target}
+        onClick={() => {
+          if (target) moveAll(contents, target);
+          onClose();
+        }}
+      >
+        {some ? 'Swap the two' : 'Move it there'}
+      </Button>
+    </Dialog>
+  );
+}

@@ -1,0 +1,13 @@
+import type { Alternative } from '@heronstone/core/alternatives.ts';
+
+/** "all fit", "3 of 8 fit", "full", or why not. */
+export function fitWords(a: Alternative, count: number): string {
+  if (a.fits >= count) return 'all fit';
+  if (a.fits > 0) return `${a.fits} of ${count} fit`;
+  return a.fitsEmpty > 0 ? 'full' : (a.reason ?? 'does not fit');
+}
+
+/** "+1.2", "−0.3". */
+export function signedMinutes(minutes: number): string {
+  return `${minutes >= 0 ? '+' : '−'}${Math.abs(minutes).toFixed(1)}`;
+}

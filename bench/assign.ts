@@ -1,7 +1,9 @@
 /** The assignment search beside HiGHS: how good, how long, and how both grow. Ratios of one run. */
 import highsLoader from 'highs';
 import { roomInstance } from '@heronstone/core/checks/assignments.ts';
-import { assign, lowerBound, type Answer, type Problem } from '@heronstone/core/place/assign.ts';
+import { assign, type Answer } from '@heronstone/core/place/assign.ts';
+import type { Problem } from '@heronstone/core/place/assignment.ts';
+import { lowerBound } from '@heronstone/core/place/prices.ts';
 import { lpText } from '@heronstone/core/place/relaxation.ts';
 
 interface Solved {

@@ -146,15 +146,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept): Report {
     if (fill && fill.share > 1 + 1e-9) findings.push(overFull(c, fill));
   }
   if (scene.stations.length === 0 && Object.keys(plan.uses).length > 0) findings.push(noStation(plan));
-  for (const station of scene.stations) {
-    const said = new Set<string>();
-    for (const c of scene.compartments) {
-      const { reason } = scene.walks.get(station.id)!.get(c.id)!;
-      if (!reason || said.has(c.unit) || scene.ways.get(station.id)!.get(c.id)!.ripple <= 3) continue;
-      said.add(c.unit);
-      findings.push(walledIn(plan, station.id, c.unit, reason));
-    }
-  }
+  findings.push(...walledIn(scene));
   const minutes = minutesByPlace(placements);
   const compartments = scene.compartments.map((c) =>
     compartmentReport(scene, c, kept.reach.get(c.id)!, fills.get(c.id), contents.get(c.id), minutes),

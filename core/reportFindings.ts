@@ -3,6 +3,7 @@ import type { Compartment } from './furniture/compartments.ts';
 import type { Finding } from './model/finding.ts';
 import type { Arrangement, Placement, Plan, Supply } from './model/plan.ts';
 import type { Fill, PlacementReport } from './report.ts';
+import type { Scene } from './scene.ts';
 
 /** What a placement that does not fit has to say. */
 export function placementFindings(plan: Plan, p: PlacementReport): Finding[] {
@@ -70,8 +71,20 @@ export function tooManyPlaced(supply: Supply, total: number, arrangement: Arrang
   };
 }
 
-/** A unit that cannot be walked to from a seat: one finding for all its compartments. */
-export function walledIn(plan: Plan, station: string, unit: string, reason: string): Finding {
+/** Furniture that cannot be got at from a seat, each once for each seat. */
+export function walledIn(scene: Scene): Finding[] {
+  return scene.stations.flatMap((station) => {
+    const said = new Map<string, string>();
+    for (const c of scene.compartments) {
+      const { reason } = scene.walks.get(station.id)!.get(c.id)!;
+      if (!reason || said.has(c.unit) || scene.ways.get(station.id)!.get(c.id)!.ripple <= 3) continue;
+      said.set(c.unit, reason);
+    }
+    return [...said].map(([unit, reason]) => noWay(scene.plan, station.id, unit, reason));
+  });
+}
+
+function noWay(plan: Plan, station: string, unit: string, reason: string): Finding {
   const [from, to] = [plan.stations[station]!.name, plan.units[unit]!.name];
   return {
     code: 'cannot be walked to',

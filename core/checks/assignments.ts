@@ -1,6 +1,6 @@
 /** Random instances of the kind that rooms make: few and wide places near, many far, things of all sizes. */
-import type { Problem } from '../place/assign.ts';
-import { plainProblem } from '../place/assign.ts';
+import type { Problem } from '../place/assignment.ts';
+import { plainProblem } from '../place/assignment.ts';
 import { seeded } from '../place/seeded.ts';
 
 /**

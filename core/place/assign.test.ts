@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { roomInstance } from '../checks/assignments.ts';
-import { assign, assignAll, costOf, lowerBound, plainProblem, type Problem } from './assign.ts';
+import { assign, assignAll } from './assign.ts';
+import { costOf, plainProblem, type Problem } from './assignment.ts';
+import { lowerBound } from './prices.ts';
 
-/** A small problem with everything that costs: crowding, groups, pairs. */
+/** A small problem with everything that costs: crowding, groups, pairs, sorts and furniture. */
 const anyProblem = (most: number): fc.Arbitrary<Problem> =>
   fc
     .record({
@@ -11,8 +13,9 @@ const anyProblem = (most: number): fc.Arbitrary<Problem> =>
       seed: fc.nat(1e6),
       look: fc.constantFrom(0, 0.26),
       paired: fc.boolean(),
+      sorted: fc.boolean(),
     })
-    .map(({ items, places, seed, look, paired }) => {
+    .map(({ items, places, seed, look, paired, sorted }) => {
       const base = roomInstance(items, places, seed);
       const group = new Int32Array(items).fill(-1);
       if (items > 2) group[0] = group[1] = 7;
@@ -30,6 +33,11 @@ const anyProblem = (most: number): fc.Arbitrary<Problem> =>
         lines: Float64Array.from({ length: places }, (_, j) => j % 2),
         group,
         pairs,
+        unit: Int32Array.from({ length: places }, (_, j) => Math.floor(j / 2)),
+        sort: Int32Array.from({ length: items }, (_, i) => (sorted ? ((seed + i) % 4) - 1 : -1)),
+        home: sorted ? 40 : 0,
+        mixed: sorted ? 20 : 0,
+        lying: sorted ? [[1, 0] as const] : [],
       };
     });
 
@@ -88,7 +96,7 @@ test('property: never over capacity, never where it may not be, never two of a g
   );
 });
 
-test('small instances with crowding and pairs: the best of all assignments on at least nine of ten', () => {
+test('small instances with crowding, pairs and sorts: the best of all assignments on at least nine of ten', () => {
   const all = fc.sample(anyProblem(6), { numRuns: 60, seed: 3 });
   let same = 0;
   for (const p of all) {
@@ -132,4 +140,33 @@ test('one item goes to its cheapest place that holds it; none fits, and it is le
     });
   expect([...assignAll(p([20, 5, 5]), 1).at]).toEqual([2]);
   expect([...assignAll(p([20, 20, 20]), 1).at]).toEqual([-1]);
+});
+
+test('what each further home, each mixture and each parted pair costs', () => {
+  const bare = plainProblem({
+    items: 2,
+    places: 4,
+    cost: new Float64Array(8),
+    size: new Float64Array(8).fill(1),
+    capacity: new Float64Array(4).fill(10),
+    without: new Float64Array(2).fill(1000),
+  });
+  const unit = Int32Array.from([0, 0, 1, 1]);
+  const alike: Problem = { ...bare, unit, sort: Int32Array.from([0, 0]), home: 40, mixed: 20 };
+  expect([costOf(alike, [0, 0]), costOf(alike, [0, 1]), costOf(alike, [0, 2])]).toEqual([0, 0, 40]);
+  const unlike: Problem = { ...alike, sort: Int32Array.from([0, 1]) };
+  expect([costOf(unlike, [0, 0]), costOf(unlike, [0, 1]), costOf(unlike, [0, 2])]).toEqual([20, 0, 0]);
+  const pair: Problem = { ...bare, unit, pairs: [[0, 1, 60]] };
+  expect([costOf(pair, [0, 0]), costOf(pair, [0, 1]), costOf(pair, [0, 2])]).toEqual([0, 30, 60]);
+  // What lies there already counts: a sort that has a home in the second unit, and a place that holds another sort.
+  const lying: Problem = {
+    ...unlike,
+    lying: [
+      [0, 2],
+      [1, 0],
+    ],
+  };
+  expect(costOf(lying, [3, 1])).toBe(0);
+  expect(costOf(lying, [0, 1])).toBe(60);
+  for (const p of [alike, unlike, pair, lying]) expect(assignAll(p, 1, null, 500).cost).toBe(0);
 });

@@ -1,7 +1,7 @@
 /** A room and what is to lie in it as the problem that assign.ts searches: costs, sizes, crowding, sorts and pairs. */
 import type { Placement } from '../model/plan.ts';
 import { compartmentId } from '../scene.ts';
-import type { Problem } from './assign.ts';
+import type { Problem } from './assignment.ts';
 import { searchSeconds } from './cost.ts';
 import { farness, type Left, type Part, type Search } from './search.ts';
 import { wantedOf } from './sorting.ts';
@@ -42,12 +42,11 @@ export function problemOf(
   const far = places.map((c) => farness(scene, c));
   const farthest = Math.max(0, ...far);
   const groups = new Map(Object.keys(scene.plan.supplies).map((id, i) => [id, i]));
-  const lockedAt = new Set(locked.map((p) => `${p.supply} ${compartmentId(p)}`));
   parts.forEach((part, i) => {
     const used = search.fetches(part) > 0;
     const row = search.costs(part.supply);
     for (let j = 0; j < n; j++) {
-      if (search.bars(part.supply, j) || lockedAt.has(`${part.supply.id} ${places[j]!.id}`)) continue;
+      if (search.bars(part.supply, j)) continue;
       const alone = fitter.into(part.supply, part.count, j, 0);
       if (alone?.count !== part.count) continue;
       size[i * n + j] = alone.width;

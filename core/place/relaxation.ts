@@ -3,7 +3,7 @@
  * than any filling of the room: crowding, pairs and sorts are left out, and none of them is below nothing.
  */
 import type { Plan } from '../model/plan.ts';
-import type { Problem } from './assign.ts';
+import type { Problem } from './assignment.ts';
 import { LEFT_OUT } from './problem.ts';
 import { beginningOf, type SolveOptions } from './solve.ts';
 

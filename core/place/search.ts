@@ -42,13 +42,20 @@ export class Search {
   /** How many of each supply are to lie apart as spares. */
   readonly spares: ReadonlyMap<string, number>;
   private readonly open: (compartment: string, supply: string) => boolean;
+  /** Where parts lie that stay: supply and compartment. */
+  private readonly kept: ReadonlySet<string>;
 
-  /** @param open whether a supply may be put into a compartment in this run */
+  /**
+   * @param open whether a supply may be put into a compartment in this run
+   * @param locked what stays where it is
+   */
   constructor(
     scene: Scene,
     spares: ReadonlyMap<string, number>,
     open: (compartment: string, supply: string) => boolean,
+    locked: readonly Placement[],
   ) {
+    this.kept = new Set(locked.map((p) => `${p.supply} ${compartmentId(p)}`));
     this.scene = scene;
     this.spares = spares;
     this.open = open;
@@ -123,6 +130,7 @@ export class Search {
       compartment.only === 'today' ||
       this.scene.shut.has(compartment.id) ||
       !this.open(compartment.id, supply.id) ||
+      this.kept.has(`${supply.id} ${compartment.id}`) ||
       barredFrom(this.scene, supply, compartment) !== null
     );
   }

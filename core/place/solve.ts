@@ -97,8 +97,9 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
     step = run.next();
   }
   unplaced = takeOver(search, parts, step.done ? step.value.at : step.value.best);
-  unplaced = tighten(search, locked, unplaced);
   unplaced = withTheRest(search, unplaced);
+  // Last, since it puts things where only an exact layout sees the room.
+  unplaced = tighten(search, locked, unplaced);
   const left = new Map<string, number>();
   for (const { supply, count } of unplaced) left.set(supply.id, (left.get(supply.id) ?? 0) + count);
   return {
@@ -136,7 +137,7 @@ function* begin(plan: Plan, options: SolveOptions): Generator<Progress, Begun> {
       const s = plan.supplies[p.supply]!;
       if (p.count > s.count - s.backstock) spares.set(p.supply, Math.max(0, s.count - p.count));
     }
-  const search = new Search(scene, spares, open);
+  const search = new Search(scene, spares, open, locked);
   const index = new Map(scene.compartments.map((c, i) => [c.id, i]));
   const left = new Map<string, Thing>();
   for (const supply of Object.values(plan.supplies)) {

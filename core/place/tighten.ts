@@ -13,7 +13,12 @@ export function fitsTightly(
   fixed: readonly Rect[],
   grow: number,
 ): Item['only'] {
-  const { laid, reach } = layOut(place, [...there, { supply, count, only: null }], fixed, grow);
-  const whole = laid.every((l, i) => l.fits === (there[i]?.count ?? count));
-  return whole && reach <= place.inside.width * (1 - grow) + 1e-6 ? laid.at(-1)!.lie!.orientation : null;
+  const way = (only: Item['only']): Item['only'] => {
+    const { laid, reach } = layOut(place, [...there, { supply, count, only }], fixed, grow);
+    const whole = laid.every((l, i) => l.fits === (there[i]?.count ?? count));
+    return whole && reach <= place.inside.width * (1 - grow) + 1e-6 ? laid.at(-1)!.lie!.orientation : null;
+  };
+  // Once the way of lying is fixed the layout may be another one.
+  const found = way(null);
+  return found === null ? null : way(found);
 }

@@ -3,6 +3,8 @@
  * What an arrangement costs is the way a week from the seats to what is fetched; what it may not do is said by the checks
  * of the room. propose.ts searches among these.
  */
+import { constantsOf } from '../model/constants.ts';
+import { bodyAt, levelReach, type Point3 } from '../reach/body.ts';
 import { compartmentsOf } from '../furniture/compartments.ts';
 import { footprint, inRoom, solidSpan } from '../furniture/footprint.ts';
 import { set, type Change } from '../model/change.ts';
@@ -21,31 +23,34 @@ import { outlineOf, wallsOf } from './walls.ts';
 /** Where a unit stands. */
 export type Stand = Pick<Unit, 'x' | 'y' | 'turn'>;
 
-/** Distance within which one need not walk, mm: about an arm's length; and one within which one need not get up from a seat. */
-const AT_HAND = 600;
-const SWIVEL = 1000;
 /** Getting up and sitting down take as long as so many metres of walking (MTM-1: 78 TMU beside 17 TMU for a pace of 864 mm). */
 const RISE = 4;
 /** Where one stands before a front, mm from it. */
 const BEFORE = 400;
 
-/** Fetches a week between each station and each unit. */
-export type Trips = ReadonlyMap<string, ReadonlyMap<string, number>>;
+/** How often a week somebody reaches from a seat into a place of a piece of furniture, and where that place is now. */
+export interface Trip {
+  station: string;
+  unit: string;
+  at: Point3;
+  times: number;
+}
 
-/** How often a week somebody goes from a seat to a piece of furniture, there and back; putting back counts as a way of its own. */
-export function tripsOf(plan: Plan, report: Report, arrangement: Arrangement): Trips {
-  const trips = new Map<string, Map<string, number>>();
+/** All trips of an arrangement by seat and opening; putting back counts as a trip of its own. */
+export function tripsOf(plan: Plan, report: Report, arrangement: Arrangement): Trip[] {
+  const trips = new Map<string, Trip>();
+  const places = new Map(report.compartments.map((c) => [c.id, c]));
   for (const p of Object.values(report.placements)) {
     if (p.arrangement !== arrangement) continue;
     const { unit } = plan.placements[p.id]!;
     const times = plan.supplies[p.supply]!.goesBack ? 2 : 1;
     for (const use of p.from) {
-      const to = trips.get(use.station) ?? new Map<string, number>();
-      to.set(unit, (to.get(unit) ?? 0) + use.fetches * times);
-      trips.set(use.station, to);
+      const key = `${use.station} ${p.compartment}`;
+      const trip = trips.get(key) ?? { station: use.station, unit, at: places.get(p.compartment)!.access3, times: 0 };
+      trips.set(key, { ...trip, times: trip.times + use.fetches * times });
     }
   }
-  return trips;
+  return [...trips.values()];
 }
 
 /** Units that may be moved: loose, not fixed to the wall, in the room, and not standing on another. */
@@ -159,17 +164,19 @@ const NOT_OF_PLACE: ReadonlySet<string> = new Set(['fix to the wall', 'not carri
 export class Arranging {
   readonly choices: readonly Choice[];
   private readonly shapes: Shape[][];
-  /** Trouble of each place by itself, and of pairs of places as they come up. */
+  /** Trouble of each place by itself, and of pairs of places as they come up; NaN for what was not worked out yet. */
   private readonly alone: number[][];
-  private readonly pairs = new Map<number, number>();
-  private readonly most: number;
-  private readonly ways: Way[];
+  private readonly pairs: Float64Array[][];
+  private readonly ways: Ways[];
   /** Ways that begin or end at each unit. */
-  private readonly waysOf: Way[][];
+  private readonly waysOf: Ways[][];
 
-  constructor(plan: Plan, trips: Trips, choices: readonly Choice[]) {
+  constructor(plan: Plan, trips: readonly Trip[], choices: readonly Choice[]) {
     this.choices = choices;
-    this.most = Math.max(1, ...choices.map((c) => c.stands.length));
+    const sizeOf = (i: number) => choices[i]?.stands.length ?? 1;
+    this.pairs = choices.map((_, i) =>
+      choices.map((__, j) => new Float64Array(i < j ? sizeOf(i) * sizeOf(j) : 0).fill(NaN)),
+    );
     const moving = new Set(choices.map((c) => c.unit.id));
     for (const c of choices) for (const r of ridersOf(plan, c.unit)) moving.add(r.id);
     const seatsAt = (id: string | null) => Object.values(plan.stations).filter((s) => s.unit === id);
@@ -199,22 +206,51 @@ export class Arranging {
       ),
     );
     const front = (unit: Unit) => inRoom(unit, unit.width / 2, unit.depth + BEFORE);
-    const fronts = choices.map((c) => c.stands.map((stand) => front({ ...c.unit, ...stand })));
     const index = new Map(choices.map((c, i) => [c.unit.id, i]));
-    this.ways = [...trips].flatMap(([station, to]) => {
+    const k = constantsOf(plan.meta.constants);
+    const fronts = new Map<string, Point[]>();
+    const ways = trips.flatMap(({ station, unit: id, at, times }): Way[] => {
       const seat = plan.stations[station];
-      if (!seat) return [];
+      const unit = plan.units[id];
+      const host = unit && unit.host !== null ? plan.units[unit.host] : unit;
+      if (!seat || !host || host.elsewhere !== null) return [];
       const table = index.get(seat.unit ?? '') ?? -1;
-      const seats = table < 0 ? [seat] : choices[table]!.stands.map((s) => seatAt(seat, choices[table]!.unit, s));
-      return [...to].flatMap(([id, times]): Way[] => {
-        const unit = plan.units[id];
-        const host = unit && unit.host !== null ? plan.units[unit.host] : unit;
-        if (!host || host.elsewhere !== null) return [];
-        const at = index.get(host.id) ?? -1;
-        const rise = seat.posture === 'seated' ? RISE : 0;
-        return [{ table, seats, unit: at, fronts: at < 0 ? [front(host)] : fronts[at]!, times, rise }];
-      });
+      const moved = index.get(host.id) ?? -1;
+      const stands = moved < 0 ? [host] : choices[moved]!.stands;
+      if (!fronts.has(host.id))
+        fronts.set(
+          host.id,
+          stands.map((stand) => front({ ...host, ...stand })),
+        );
+      const person = plan.people[seat.person];
+      const reach = person ? levelReach(bodyAt(seat, person, k), at.z) : -Infinity;
+      return [
+        {
+          table,
+          seats: table < 0 ? [seat] : choices[table]!.stands.map((s) => seatAt(seat, choices[table]!.unit, s)),
+          unit: moved,
+          fronts: fronts.get(host.id)!,
+          points: stands.map((stand) => seatAt({ ...at, facing: 0 }, host, stand)),
+          within: reach + k.swivelStep,
+          times,
+          rise: seat.posture === 'seated' ? RISE : 0,
+        },
+      ];
     });
+    const together = new Map<string, Ways>();
+    for (const way of ways) {
+      const key = `${way.table} ${way.unit}`;
+      const size = sizeOf(way.table) * sizeOf(way.unit);
+      const known = together.get(key) ?? {
+        ...way,
+        width: sizeOf(way.unit),
+        all: [],
+        metres: new Float64Array(size).fill(NaN),
+      };
+      known.all.push(way);
+      together.set(key, known);
+    }
+    this.ways = [...together.values()];
     this.waysOf = choices.map((_, i) => this.ways.filter((w) => w.table === i || w.unit === i));
   }
 
@@ -223,7 +259,7 @@ export class Arranging {
     return this.choices.map((c, i) => c.stands[places[i]!]!);
   }
 
-  /** Metres a week from the seats to what is fetched, in straight lines, without what is at hand; getting up counts as metres. */
+  /** Metres a week from the seats to what is fetched, in straight lines, without what is within reach; getting up counts as metres. */
   metres(places: ArrayLike<number>): number {
     return this.ways.reduce((sum, way) => sum + metresOf(way, places), 0);
   }
@@ -250,29 +286,47 @@ export class Arranging {
   }
 
   private pair(i: number, a: number, j: number, b: number): number {
-    const key = ((i * this.most + a) * this.choices.length + j) * this.most + b;
-    let trouble = this.pairs.get(key);
-    if (trouble === undefined) this.pairs.set(key, (trouble = between(this.shapes[i]![a]!, this.shapes[j]![b]!)));
-    return trouble;
+    const known = this.pairs[i]![j]!;
+    const key = a * this.choices[j]!.stands.length + b;
+    if (Number.isNaN(known[key]!)) known[key] = between(this.shapes[i]![a]!, this.shapes[j]![b]!);
+    return known[key]!;
   }
 }
 
-/** A way from a seat to a front; -1 for a table or a unit that stays, which has one place. */
+/** Trips from a seat to a place; -1 for a table or a unit that stays, which has one stand. */
 interface Way {
   table: number;
   seats: readonly Point[];
   unit: number;
+  /** Where one stands before the unit, and the place itself, at each stand. */
   fronts: readonly Point[];
+  points: readonly Point[];
+  /** So far from the seat one need not get up, mm. */
+  within: number;
   times: number;
   /** Metres that getting up counts. */
   rise: number;
 }
 
-function metresOf({ table, seats, unit, fronts, times, rise }: Way, places: ArrayLike<number>): number {
-  const from = seats[table < 0 ? 0 : places[table]!]!;
-  const to = fronts[unit < 0 ? 0 : places[unit]!]!;
-  const far = distance(from, to);
-  return times * ((2 * Math.max(0, far - AT_HAND)) / 1000 + (far > SWIVEL ? rise : 0));
+/** All trips between one table and one unit; metres a week by their two stands, NaN for what was not worked out yet. */
+interface Ways extends Pick<Way, 'table' | 'unit'> {
+  all: Way[];
+  width: number;
+  metres: Float64Array;
+}
+
+function metresOf({ table, unit, all, width, metres }: Ways, places: ArrayLike<number>): number {
+  const [from, to] = [table < 0 ? 0 : places[table]!, unit < 0 ? 0 : places[unit]!];
+  const key = from * width + to;
+  if (Number.isNaN(metres[key]!)) metres[key] = all.reduce((sum, way) => sum + metresOfOne(way, from, to), 0);
+  return metres[key]!;
+}
+
+/** Metres a week: nothing for what is reached by swivelling and rolling, else there and back, and getting up. */
+function metresOfOne({ seats, fronts, points, within, times, rise }: Way, from: number, to: number): number {
+  const seat = seats[from]!;
+  if (distance(seat, points[to]!) <= within) return 0;
+  return times * ((2 * distance(seat, fronts[to]!)) / 1000 + rise);
 }
 
 /** Floor, or air, that must be free of what stands there. */
@@ -294,15 +348,18 @@ interface Shape {
 }
 
 const over = (depth: number) => (depth > 0.5 ? depth : 0);
+/** Depth of a body that stands before something, mm. Common practice, no source. */
+const BODY = 500;
 const LOW: Pick<Zone, 'bottom' | 'top' | 'mode'> = { bottom: 0, top: 1200, mode: '' };
 
 /** A unit's shape; the floor before a front as the check of room to move wants it. */
 function shapeOf(plan: Plan, unit: Unit, seats: readonly Seat[]): Shape {
   const clear = seats.map(seatZone);
   const list = compartmentsOf(unit);
-  if (unit.kind !== 'table' && unit.kind !== 'cart' && unit.bottom === 0 && list.length > 0) {
+  if (unit.kind !== 'table' && unit.bottom === 0 && list.length > 0) {
     const pulled = list.filter((c) => c.access === 'drawer' || c.access === 'pull-out').map((c) => c.inside.depth);
-    const deep = pulled.length > 0 ? Math.max(...pulled) + 300 : 600;
+    // One steps up to a cart; before the others one opens and kneels.
+    const deep = unit.kind === 'cart' ? BODY : pulled.length > 0 ? Math.max(...pulled) + 300 : 600;
     const corner = (x: number, y: number) => inRoom(unit, x, unit.depth + y);
     const outline = [corner(1, 1), corner(1, deep), corner(unit.width - 1, deep), corner(unit.width - 1, 1)];
     clear.push({ outline, ...LOW });

@@ -4,11 +4,16 @@
  * walls; every arrangement that is kept has passed all checks of the room.
  */
 import { evaluate } from '../evaluate.ts';
+import { allCompartments } from '../furniture/compartments.ts';
 import { applyChanges, type Change } from '../model/change.ts';
 import type { Arrangement, Plan, Unit } from '../model/plan.ts';
 import { seeded } from '../place/seeded.ts';
 import { changesTo, solveAll } from '../place/solve.ts';
+import { walledIn } from '../reportFindings.ts';
+import { sceneOf } from '../scene.ts';
 import { spokenOf } from '../week.ts';
+import { settledUnits, standing } from './standing.ts';
+import { walksOf } from './walks.ts';
 import { Arranging, choicesOf, faultsOf, movable, standChanges, tripsOf, type Stand } from './layout.ts';
 
 export interface ProposeOptions {
@@ -67,8 +72,8 @@ const LOOKS = 4;
 const LAST_LOOKS = 30;
 /** How many arrangements wait for it at the most. */
 const MOST_WAITING = 300;
-/** By how much a place is dearer for each time that it failed, in metres a week. */
-const BLAME = 20;
+/** By how much a place is dearer for each time that it failed, as a share of the way a week. */
+const BLAME = 0.05;
 
 /** Checks an arrangement. @returns what is wrong in it: ids of units, seats, areas; empty when it passes */
 export type Check = (at: ReturnType<Arranging['at']>) => string[];
@@ -140,12 +145,20 @@ export function proposeAll(plan: Plan, options: ProposeOptions): Proposal[] {
 export function finer(plan: Plan, units: readonly Unit[]): Check {
   const key = (f: { code: string; target?: { id: string } | undefined }) => `${f.code} ${f.target?.id}`;
   const today = new Set(faultsOf(plan).map(key));
+  const shut = new Set(walledIn(sceneOf(plan)).map(key));
   const moving = new Set(units.map((u) => u.id));
   for (const s of Object.values(plan.stations)) if (s.unit !== null && moving.has(s.unit)) moving.add(s.id);
   return (at) => {
-    const changes = standChanges(plan, units, at);
-    return faultsOf(applyChanges(plan, changes).plan)
+    const after = applyChanges(plan, standChanges(plan, units, at)).plan;
+    const failing = faultsOf(after)
       .filter((f) => !today.has(key(f)) || moving.has(f.target?.id ?? ''))
+      .map((f) => f.target?.id ?? '');
+    // Ways to everything take longest to find, so they are looked at last.
+    if (failing.length > 0) return failing;
+    const walks = walksOf(standing(after), allCompartments({ units: settledUnits(after) }));
+    if ([...walks.values()].every((to) => [...to.values()].every((walk) => walk.reason === null))) return [];
+    return walledIn(sceneOf(after))
+      .filter((f) => !shut.has(key(f)))
       .map((f) => f.target?.id ?? '');
   };
 }
@@ -162,8 +175,8 @@ export function* search(
   const places = new Int32Array(choices.length);
   const pick = (i: number) => Math.floor(random() * choices[i]!.stands.length);
   choices.forEach((_, i) => (places[i] = random() < 0.5 ? 0 : pick(i)));
-  const passing = new Passing(arranging, fine);
   let [metres, trouble] = [arranging.metres(places), arranging.trouble(places)];
+  const passing = new Passing(arranging, fine, metres);
   const cost = (m: number, t: number) => m + TROUBLE * t + passing.blame(places);
   let now = cost(metres, trouble);
   let heat = Math.max(50, metres * HEAT);
@@ -222,7 +235,10 @@ class Passing {
   /** Metres that the places of a unit are dearer for having failed. */
   private readonly blamed: Array<Map<number, number>>;
 
-  constructor(arranging: Arranging, fine: Check) {
+  private readonly dearer: number;
+
+  constructor(arranging: Arranging, fine: Check, metres: number) {
+    this.dearer = BLAME * metres;
     this.arranging = arranging;
     this.fine = fine;
     this.blamed = arranging.choices.map(() => new Map());
@@ -262,7 +278,7 @@ class Passing {
         this.arranging.choices.forEach((c, i) => {
           if (!failing.some((id) => id === c.unit.id || c.seats.some((s) => s.id === id))) return;
           const at = found.places[i]!;
-          this.blamed[i]!.set(at, (this.blamed[i]!.get(at) ?? 0) + BLAME);
+          this.blamed[i]!.set(at, (this.blamed[i]!.get(at) ?? 0) + this.dearer);
         });
     }
   }

@@ -3,6 +3,7 @@
  * costs and with pair costs. By simulated annealing (Kirkpatrick, Gelatt & Vecchi 1983) over moves, swaps and ejections
  * from a start by regret, then descent. Anytime: a generator that always has a whole answer. Same seed, same result.
  */
+import { exchange } from './exchange.ts';
 import { costOf, NOISE, State, type Problem } from './assignment.ts';
 import { pricesOf } from './prices.ts';
 import { seeded } from './seeded.ts';
@@ -14,11 +15,22 @@ export interface Answer {
 }
 
 /** Moves tried for each item: for each place, up to a most. The time of the whole search grows with the number of items. */
-const MOVES = { each: 60, most: 5000 } as const;
-/** The heat to begin with, as a multiple of what a middling worsening costs; found by trying on the instances of the bench. */
-const HEAT = 8;
+const MOVES = { each: 60, most: 7000 } as const;
+/**
+ * How hot a search begins, as a multiple of what a middling worsening costs, and its parts: the share of the moves, and how
+ * hot each begins beside the first; the later ones go on from the best. Found by trying on the instances of the bench.
+ */
+const HEAT = 4;
+const PHASES: ReadonlyArray<readonly [share: number, heat: number]> = [
+  [0.4, 1],
+  [0.2, 0.4],
+  [0.2, 0.25],
+  [0.2, 0.15],
+];
+/** How often many things change places at once in the end, and how often in vain at the most. */
+const EXCHANGES = { most: 60, idle: 20 } as const;
 /** The cheapest places of an item that are mostly looked at. */
-const NEAR = 20;
+const NEAR = 30;
 /** Rounds in which prices are found before a search. */
 const PRICING = 300;
 /** Share of the moves that go to where something lies that belongs with it, where anything does. */
@@ -133,9 +145,14 @@ export function* assign(
   yield { share: 0, cost: least, best, bound };
   const random = seeded(seed);
   const total = moves * p.items;
-  // Heat: what a middling worsening costs, cooled to a thousandth.
-  let heat = heatOf(state, near, random) * heating;
-  const cooling = Math.pow(1e-3, 1 / Math.max(1, total));
+  const middling = heatOf(state, near, random) * heating;
+  // Heat is cooled to a thousandth in each part.
+  const begin = (part: number) => {
+    const [share, hot] = PHASES[part]!;
+    return { heat: middling * hot, cooling: Math.pow(1e-3, 1 / Math.max(1, share * total)), moves: share * total };
+  };
+  let part = 0;
+  let { heat, cooling, moves: until } = begin(part);
   const movable: number[] = [];
   for (let i = 0; i < p.items; i++) if (near[i]!.length > 0) movable.push(i);
   const mates = matesOf(p, state);
@@ -144,23 +161,47 @@ export function* assign(
     const i = movable[Math.floor(random() * movable.length)]!;
     const list = near[i]!;
     const wide = random() < 0.1 ? list.length : Math.min(list.length, NEAR);
-    let j = list[Math.floor(random() * wide)]!;
+    // The nearest most often.
+    let j = list[Math.floor(random() ** 2 * wide)]!;
     if (mates && random() < TO_MATES) j = besideMate(state, mates, i, random) ?? j;
     now += tryMove(state, near, i, j, heat, random);
     if (now < least - NOISE) keep();
+    if (step >= until && part + 1 < PHASES.length) {
+      const next = begin(++part);
+      [heat, cooling] = [next.heat, next.cooling];
+      until += next.moves;
+      takeOver(state, best);
+      now = least;
+    }
     if (step % every === every - 1) {
       now = costOf(p, state.at); // no drift
       yield { share: step / total, cost: least, best, bound };
     }
   }
-  // Down from the best to where nothing single helps.
-  for (let i = 0; i < p.items; i++) state.take(i);
-  for (let i = 0; i < p.items; i++) state.put(i, best[i]!);
-  now = least;
+  // Down from the best to where nothing single helps, and then nothing that many do together.
+  takeOver(state, best);
   descend(state, near);
   now = costOf(p, state.at);
   keep();
+  for (let round = 0, idle = 0; round < EXCHANGES.most && idle < EXCHANGES.idle; round++) {
+    const { taken, were } = exchange(state, random);
+    const next = costOf(p, state.at);
+    idle = next < now - 1e-7 ? 0 : idle + 1;
+    if (next <= now + NOISE) now = next;
+    else {
+      for (const i of taken) state.take(i);
+      taken.forEach((i, n) => state.put(i, were[n]!));
+    }
+    keep();
+    if (round % 5 === 4) yield { share: 1, cost: least, best, bound };
+  }
   return { at: best, cost: costOf(p, best) };
+}
+
+/** Puts everything where an answer has it. */
+function takeOver(state: State, answer: Int32Array): void {
+  for (let i = 0; i < answer.length; i++) state.take(i);
+  for (let i = 0; i < answer.length; i++) state.put(i, answer[i]!);
 }
 
 /** Items that belong with each item, as pairs or as one sort; null where nothing belongs together. */
@@ -208,7 +249,10 @@ function heatOf(state: State, near: readonly Int32Array[], random: () => number)
   return worse[Math.floor(worse.length / 2)] ?? 1;
 }
 
-/** Tries to bring an item to a place, with a swap or an ejection where there is no room. @returns the change of cost */
+/**
+ * Tries to bring an item to a place; where there is no room one or two things that lie there go elsewhere, to where it came
+ * from if they can. @returns the change of cost
+ */
 function tryMove(
   state: State,
   near: readonly Int32Array[],
@@ -221,42 +265,66 @@ function tryMove(
   const from = state.at[i]!;
   if (from === j) return 0;
   const before = minus(state, i);
-  const accept = (d: number) => d <= 0 || random() < Math.exp(-d / heat);
   if (state.fits(i, j)) {
     const d = state.added(i, j) - before;
-    state.put(i, accept(d) ? j : from);
-    return state.at[i] === j ? d : 0;
+    const taken = d <= 0 || random() < Math.exp(-d / heat);
+    state.put(i, taken ? j : from);
+    return taken ? d : 0;
   }
   const there = state.there[j]!;
-  const k = there.length === 0 ? -1 : there[Math.floor(random() * there.length)]!;
-  if (k < 0 || !(p.cost[i * p.places + j]! < Infinity)) {
+  if (there.length === 0 || !(p.cost[i * p.places + j]! < Infinity)) {
     state.put(i, from);
     return 0;
   }
-  const kBefore = minus(state, k);
+  let was = before;
+  const k = there[Math.floor(random() * there.length)]!;
+  was += minus(state, k);
+  let l = -1;
+  if (!state.fits(i, j) && there.length > 0) {
+    l = there[Math.floor(random() * there.length)]!;
+    was += minus(state, l);
+  }
   if (state.fits(i, j)) {
-    const into = state.added(i, j);
+    let will = state.added(i, j);
     state.put(i, j);
-    // Where the other goes: to where the first came from, or to a place near to it, or out.
-    let to = from >= 0 && state.fits(k, from) ? from : -2;
-    if (to === -2 || random() < 0.3) {
-      const list = near[k]!;
-      for (let t = 0; t < 3; t++) {
-        const other = list[Math.floor(random() * Math.min(list.length, NEAR))]!;
-        if (other !== j && state.fits(k, other) && (to < 0 || state.added(k, other) < state.added(k, to))) to = other;
-      }
+    const kTo = whereTo(state, near, k, from, j, random);
+    will += state.added(k, kTo);
+    state.put(k, kTo);
+    if (l >= 0) {
+      const lTo = whereTo(state, near, l, from, j, random);
+      will += state.added(l, lTo);
+      state.put(l, lTo);
     }
-    if (to === -2) to = -1;
-    const d = into + state.added(k, to) - before - kBefore;
-    if (accept(d)) {
-      state.put(k, to);
-      return d;
-    }
+    const d = will - was;
+    if (d <= 0 || random() < Math.exp(-d / heat)) return d;
+    if (l >= 0) state.take(l);
+    state.take(k);
     state.take(i);
   }
+  if (l >= 0) state.put(l, j);
   state.put(k, j);
   state.put(i, from);
   return 0;
+}
+
+/** Where something goes that has to make room: to where the other came from, or to a place near to it, or out. */
+function whereTo(
+  state: State,
+  near: readonly Int32Array[],
+  k: number,
+  from: number,
+  not: number,
+  random: () => number,
+): number {
+  let to = from >= 0 && state.fits(k, from) ? from : -2;
+  if (to === -2 || random() < 0.3) {
+    const list = near[k]!;
+    for (let t = 0; t < 3; t++) {
+      const other = list[Math.floor(random() * Math.min(list.length, NEAR))]!;
+      if (other !== not && state.fits(k, other) && (to < 0 || state.added(k, other) < state.added(k, to))) to = other;
+    }
+  }
+  return to === -2 ? -1 : to;
 }
 
 /** Takes an item out. @returns what it cost where it was */

@@ -156,7 +156,7 @@ export class State {
       const [f, n] = [this.fetches[j]!, this.lines[j]!];
       sum += this.crowd(f + p.traffic[i]!, n + 1) - this.crowd(f, n);
     }
-    for (const [k, cost] of this.partners[i]!) sum += pairCost(p, this.at[k]!, j, cost);
+    if (p.pairs.length > 0) for (const [k, cost] of this.partners[i]!) sum += pairCost(p, this.at[k]!, j, cost);
     return sum + this.sorts.added(p.sort[i]!, j);
   }
 

@@ -9,7 +9,7 @@ export const point = (x: number, y: number): Point => ({ x, y });
 export const subtract = (a: Point, b: Point): Point => ({ x: a.x - b.x, y: a.y - b.y });
 export const dot = (a: Point, b: Point): number => a.x * b.x + a.y * b.y;
 /** Distance of two points, mm. */
-export const distance = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y);
+export const distance = (a: Point, b: Point): number => Math.sqrt((a.x - b.x) ** 2 + (a.y - b.y) ** 2);
 
 /** Turns a point clockwise (as seen from above) about the origin by degrees. Right angles come out exact. */
 export function turned(p: Point, degrees: number): Point {

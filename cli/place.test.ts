@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { evaluate } from '@heronstone/core/evaluate.ts';
 import { readPlanFile, writePlanFile } from '@heronstone/core/formats/planFile.ts';
-import { applyChanges, remove, set } from '@heronstone/core/model/change.ts';
+import { applyChanges, remove, set, type Change } from '@heronstone/core/model/change.ts';
 import { sceneOf, zoneOf } from '@heronstone/core/scene.ts';
 import { main } from './main.ts';
 
@@ -82,4 +82,40 @@ test('--zone plans anew only what is used most at a station', async () => {
   for (const p of Object.values(plan.placements))
     if (zoneOf(scene, p.supply) !== 'seat-sewing') expect(zone.placements[p.id]).toEqual(p);
   expect((await heron('place', demo, '--zone', 'nowhere')).err).toMatch(/no station “nowhere”; there are/);
+});
+
+test('heron place --by a way of sorting keeps it in the plan, and --unit fills one unit alone', async () => {
+  const { code, out } = await heron('place', demo, '--by', 'colour', '--out', at('colour.json'));
+  expect(code).toBe(0);
+  const said = JSON.parse(out) as { by: string; order: { furtherHomes: number; sorts: unknown[] } };
+  expect(said.by).toBe('colour');
+  expect(said.order.sorts.length).toBeGreaterThan(5);
+  const sorted = planOf(at('colour.json'));
+  expect(sorted.meta.sorting).toMatchObject({ way: 'colour', inside: 'rainbow' });
+  expect((await heron('place', demo, '--by', 'smell')).code).toBe(2);
+  expect((await heron('place', demo, '--unit', 'slim/d2', '--out', at('one.json'))).code).toBe(0);
+  const before = new Map(Object.values(plan.placements).map((p) => [p.id, `${p.unit}/${p.slot}`]));
+  for (const p of Object.values(planOf(at('one.json')).placements))
+    if (before.has(p.id) && before.get(p.id) !== `${p.unit}/${p.slot}`) expect(`${p.unit}/${p.slot}`).toBe('slim/d2');
+  expect((await heron('place', demo, '--unit', 'wardrobe')).code).toBe(2);
+  expect((await heron('place', demo, '--only-new', '--zone', 'seat-bench')).code).toBe(2);
+});
+
+test('heron advise and arrange stop after their seconds, and say so; what they found can be made', async () => {
+  const advice = await heron('advise', demo, '--seconds', '3');
+  expect(advice.code).toBe(0);
+  const said = JSON.parse(advice.out) as { base: number; ended: string; tried: number; ideas: number; help: unknown[] };
+  expect(said.ended).toBe('stopped');
+  expect(said.tried).toBeLessThan(said.ideas);
+  const arranged = await heron('arrange', demo, '--seconds', '4');
+  const { proposals, ended } = JSON.parse(arranged.out) as {
+    ended: string;
+    proposals: Array<{ changes: Change[]; walked: number; walkedToday: number; minutes: number }>;
+  };
+  expect(ended).toBe('stopped');
+  for (const p of proposals) {
+    expect(p.walked).toBeLessThan(p.walkedToday);
+    expect(evaluate(applyChanges(plan, p.changes).plan).week.planned.minutes).toBeCloseTo(p.minutes, 6);
+  }
+  expect((await heron('arrange', demo, '--units', 'wardrobe')).code).toBe(2);
 });

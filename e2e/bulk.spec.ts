@@ -65,7 +65,7 @@ test('1,000 supplies', async ({ page, server, browser }) => {
   await page.waitForTimeout(1500);
   const working = await trace('while the worker fills the room', async () => {
     await page.getByRole('button', { name: 'Fill the room' }).click();
-    await page.getByRole('button', { name: 'Cancel' }).waitFor();
+    await page.getByRole('button', { name: 'Stop, keep the best' }).waitFor();
     // The interface answers meanwhile: another view, another seat, a drawer.
     await page.getByRole('tab', { name: 'From above' }).click();
     await expect(page.locator('[data-unit="cart"]')).toBeVisible();

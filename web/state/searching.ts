@@ -61,6 +61,14 @@ export function gapOf({ filling, bound }: Pick<Searching, 'filling' | 'bound'>):
   return least > 0 ? Math.max(0, filling.seconds / least - 1) : null;
 }
 
+/** What is said when it is done. */
+const DONE: Readonly<Record<Task['kind'], string>> = {
+  room: 'The room is filled',
+  new: 'What is new is placed',
+  zone: 'The zone is planned anew',
+  fill: 'The place is filled',
+  empty: 'It is emptied',
+};
 const NAMES: Readonly<Record<Task['kind'], string>> = {
   room: 'Fill the room',
   new: 'Place what is new',
@@ -121,7 +129,7 @@ export async function fillRoom(task: Task, name = NAMES[task.kind]): Promise<voi
           : `${found.unplaced.length} ${found.unplaced.length === 1 ? 'supply has' : 'supplies have'} none; the list says why.`;
       const stopped = found.ended === 'stopped' ? 'Stopped; this is the best so far. ' : '';
       if (found.changes.length === 0) notice(`${stopped}Everything is where it should be already.`);
-      else if (commit(name, found.changes)) notice(`${stopped}${name}: done. ${rest}`);
+      else if (commit(name, found.changes)) notice(`${stopped}${DONE[task.kind]}. ${rest}`);
       return;
     }
   } catch (cause) {

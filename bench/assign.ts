@@ -1,7 +1,7 @@
 /** The assignment search beside HiGHS: how good, how long, and how both grow. Ratios of one run. */
 import highsLoader from 'highs';
-import { roomInstance } from '@heronstone/core/checks/assignments.ts';
-import { assign, type Answer } from '@heronstone/core/place/assign.ts';
+import { belongingInstance, exhaustive, roomInstance } from '@heronstone/core/checks/assignments.ts';
+import { assign, assignAll, type Answer } from '@heronstone/core/place/assign.ts';
 import type { Problem } from '@heronstone/core/place/assignment.ts';
 import { lowerBound } from '@heronstone/core/place/prices.ts';
 import { lpText } from '@heronstone/core/place/relaxation.ts';
@@ -119,4 +119,31 @@ export function benchAssignGrowth(): void {
     before = near;
   }
   console.table(rows);
+}
+
+/** With crowding, pairs and sorts: how often the search finds the best of all assignments of small instances. */
+export function benchAssignPairs(count = 60): void {
+  let [same, over] = [0, 0];
+  for (let seed = 1; seed <= count; seed++) {
+    const wish = {
+      items: 6 + (seed % 2),
+      places: 3 + (seed % 2),
+      seed,
+      look: 0.26,
+      paired: true,
+      sorted: seed % 2 === 0,
+    };
+    const p = belongingInstance(wish);
+    const best = exhaustive(p);
+    const { cost } = assignAll(p, 1);
+    if (cost <= best + 1e-6) same++;
+    over = Math.max(over, cost / best - 1);
+  }
+  console.table([
+    {
+      instances: `${count} of 6 or 7 things x 3 or 4 places, pairs and sorts on`,
+      'best of all assignments': `${same} of ${count}`,
+      'worst above it': `${(100 * over).toFixed(2)} %`,
+    },
+  ]);
 }

@@ -73,7 +73,9 @@ describe('what would have to change for it to be nearer is true', () => {
       const [unit, slot] = nearer.compartment.split('/') as [string, string];
       const tier = /^[sd](\d+)$/.exec(slot);
       // Soft things are pressed a little, so that two millimetres are nothing to them.
-      return tier && demo.units[unit]!.tiers.length > 0 && demo.supplies[p.supply]!.form !== 'soft' ? [{ p, nearer, unit, n: Number(tier[1]) - 1 }] : [];
+      return tier && demo.units[unit]!.tiers.length > 0 && demo.supplies[p.supply]!.form !== 'soft'
+        ? [{ p, nearer, unit, n: Number(tier[1]) - 1 }]
+        : [];
     });
     expect(cases.length).toBeGreaterThan(0);
     for (const { p, nearer, unit, n } of cases) {

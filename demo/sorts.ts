@@ -13,7 +13,8 @@ const WORDS: Readonly<Record<Words, Readonly<Record<string, string>>>> = {
     blue: 'linen press-cloths chalk-pencils markers',
     violet: 'silk-scraps lining-fabric',
     pink: 'yarn-bright pinking-shears pincushion',
-    brown: 'leather-scraps leather-washers walnut-offcuts yarn-brown-and-grey wig-hair-mohair raffia packing-tape newspaper-strips fake-fur',
+    brown:
+      'leather-scraps leather-washers walnut-offcuts yarn-brown-and-grey wig-hair-mohair raffia packing-tape newspaper-strips fake-fur',
     white: 'card-a3-white lace-trims cotton-cord-thick  paper-pulp-dry tissue-paper primer foam-board-a3',
     clear: 'varnish-clear varnish-matt fishing-line spray-fixative solvent paper-glue',
     black: 'marionette-cord-black fineliners dip-pens inks waxed-thread',
@@ -21,17 +22,21 @@ const WORDS: Readonly<Record<Words, Readonly<Record<string, string>>>> = {
   },
   collection: {
     'Old stage': 'scenery-prints-a3 figure-prints-a4 toy-theatre-frames patterns-theatre stage-lamps sheets-a2',
-    'Fair line': 'small-gift-boxes price-tags labels-printed fair-boxes-folded shop-receipts finished-hand-puppets finished-marionettes',
+    'Fair line':
+      'small-gift-boxes price-tags labels-printed fair-boxes-folded shop-receipts finished-hand-puppets finished-marionettes',
     'Bench set': 'gouges carving-knives rasps rifflers mallet sharpening-stones strop',
     'Studio colours': 'acrylics-bottled pigments-in-jars gouache-tubes inks primer varnish-clear varnish-matt',
-    'Costume box': 'velvet-remnants cotton-prints silk-scraps linen lining-fabric fake-fur gold-braid fringe lace-trims ribbon-rolls',
+    'Costume box':
+      'velvet-remnants cotton-prints silk-scraps linen lining-fabric fake-fur gold-braid fringe lace-trims ribbon-rolls',
   },
   theme: {
     'Winter play': 'fake-fur silk-scraps yarn-brown-and-grey stage-lamps tissue-paper lining-fabric',
-    'Summer fair': 'small-gift-boxes price-tags labels-printed fair-boxes-folded packing-tape finished-hand-puppets finished-marionettes shop-receipts',
+    'Summer fair':
+      'small-gift-boxes price-tags labels-printed fair-boxes-folded packing-tape finished-hand-puppets finished-marionettes shop-receipts',
     Kings: 'gold-braid gold-leaf-booklets velvet-remnants glass-eyes-large fringe wig-hair-mohair',
     Forest: 'raffia leather-scraps linen walnut-offcuts yarn-bright felt-sheets dowels-300-mm',
-    'Toy theatre': 'scenery-prints-a3 figure-prints-a4 toy-theatre-frames patterns-theatre card-a3-white sheets-a2 foam-board-a3 ink-pads',
+    'Toy theatre':
+      'scenery-prints-a3 figure-prints-a4 toy-theatre-frames patterns-theatre card-a3-white sheets-a2 foam-board-a3 ink-pads',
   },
   together: {
     'ink and pens': 'inks dip-pens',

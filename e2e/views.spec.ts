@@ -66,6 +66,16 @@ const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> =
     },
   ],
   [
+    'place, ways of sorting',
+    '/plan/demo/place?view=ways',
+    (page) => page.getByRole('table', { name: 'Ways side by side' }).waitFor(),
+  ],
+  [
+    'place, what would help',
+    '/plan/demo/place?view=help',
+    (page) => page.getByRole('button', { name: 'Find out what would help' }).waitFor(),
+  ],
+  [
     'place, the week',
     '/plan/demo/place?view=week',
     (page) => page.getByRole('region', { name: 'Takes longest' }).waitFor(),

@@ -14,7 +14,6 @@ const SHOTS: ReadonlyArray<{
   name: string;
   path: string;
   size?: typeof desk;
-  dark?: boolean;
   before?: (page: Page) => Promise<unknown>;
 }> = [
   { name: 'start', path: '/' },
@@ -76,17 +75,24 @@ const SHOTS: ReadonlyArray<{
     },
   },
   {
-    name: 'inside',
-    path: '/plan/demo/place',
+    name: 'ways',
+    path: '/plan/demo/place?view=ways',
     before: async (p) => {
-      await p.locator('[data-place="books/s4"]').press('Enter');
-      await p.getByRole('tab', { name: 'Inside' }).click();
+      await p.getByRole('button', { name: 'Try all ways' }).click();
+      await p.getByRole('rowheader', { name: /By size/ }).waitFor({ timeout: 120_000 });
+    },
+  },
+  {
+    name: 'help',
+    path: '/plan/demo/place?view=help',
+    before: async (p) => {
+      await p.getByRole('button', { name: 'Find out what would help' }).click();
+      await p.getByRole('button', { name: 'Look again' }).first().waitFor({ timeout: 200_000 });
     },
   },
   { name: 'label', path: '/plan/demo/label' },
   { name: 'find', path: '/plan/demo/find?words=scis' },
   { name: 'find-phone', path: '/plan/demo/find?words=marker', size: phone },
-  { name: 'place-dark', path: '/plan/demo/place', dark: true },
 ];
 
 await setup();
@@ -97,7 +103,7 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 for (const shot of SHOTS) {
   const context = await browser.newContext({
     viewport: shot.size ?? desk,
-    colorScheme: shot.dark ? 'dark' : 'light',
+    colorScheme: 'light',
     reducedMotion: 'reduce',
   });
   const page = await context.newPage();

@@ -1,6 +1,5 @@
 /** Random instances of the kind that rooms make: few and wide places near, many far, things of all sizes. */
-import type { Problem } from '../place/assignment.ts';
-import { plainProblem } from '../place/assignment.ts';
+import { costOf, plainProblem, type Problem } from '../place/assignment.ts';
 import { seeded } from '../place/seeded.ts';
 
 /**
@@ -34,4 +33,65 @@ export function roomInstance(items: number, places: number, seed: number): Probl
     without[i] = fetches * 60 + 200;
   }
   return plainProblem({ items, places, cost, size, capacity, without });
+}
+
+/** A small instance with everything that costs: crowding, groups, pairs, sorts and furniture. */
+export function belongingInstance(wish: {
+  items: number;
+  places: number;
+  seed: number;
+  look: number;
+  paired: boolean;
+  sorted: boolean;
+}): Problem {
+  const { items, places, seed, look, paired, sorted } = wish;
+  const group = new Int32Array(items).fill(-1);
+  if (items > 2) group[0] = group[1] = 7;
+  const pairs: Array<readonly [number, number, number]> =
+    paired && items > 2
+      ? [
+          [0, items - 1, 35],
+          [1, 2, 12],
+        ]
+      : [];
+  return {
+    ...roomInstance(items, places, seed),
+    look,
+    traffic: Float64Array.from({ length: items }, (_, i) => 1 + ((seed + i * 7) % 20)),
+    lines: Float64Array.from({ length: places }, (_, j) => j % 2),
+    group,
+    pairs,
+    unit: Int32Array.from({ length: places }, (_, j) => Math.floor(j / 2)),
+    sort: Int32Array.from({ length: items }, (_, i) => (sorted ? ((seed + i) % 4) - 1 : -1)),
+    home: sorted ? 40 : 0,
+    mixed: sorted ? 20 : 0,
+    lying: sorted ? [[1, 0] as const] : [],
+  };
+}
+
+/** The cost of the best of all assignments. */
+export function exhaustive(p: Problem): number {
+  let best = Infinity;
+  const at = new Int32Array(p.items).fill(-1);
+  const left = Float64Array.from(p.capacity);
+  const go = (i: number) => {
+    if (i === p.items) {
+      best = Math.min(best, costOf(p, at));
+      return;
+    }
+    at[i] = -1;
+    go(i + 1);
+    for (let j = 0; j < p.places; j++) {
+      const k = i * p.places + j;
+      if (p.cost[k] === Infinity || p.size[k]! > left[j]! + 1e-9) continue;
+      if (p.group[i]! >= 0 && at.subarray(0, i).some((x, b) => x === j && p.group[b] === p.group[i])) continue;
+      at[i] = j;
+      left[j]! -= p.size[k]!;
+      go(i + 1);
+      left[j]! += p.size[k]!;
+      at[i] = -1;
+    }
+  };
+  go(0);
+  return best;
 }

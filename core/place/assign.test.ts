@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { roomInstance } from '../checks/assignments.ts';
+import { belongingInstance, exhaustive, roomInstance } from '../checks/assignments.ts';
 import { assign, assignAll } from './assign.ts';
 import { costOf, plainProblem, type Problem } from './assignment.ts';
 import { lowerBound } from './prices.ts';
 
-/** A small problem with everything that costs: crowding, groups, pairs, sorts and furniture. */
+/** A small problem with everything that costs. */
 const anyProblem = (most: number): fc.Arbitrary<Problem> =>
   fc
     .record({
@@ -15,58 +15,7 @@ const anyProblem = (most: number): fc.Arbitrary<Problem> =>
       paired: fc.boolean(),
       sorted: fc.boolean(),
     })
-    .map(({ items, places, seed, look, paired, sorted }) => {
-      const base = roomInstance(items, places, seed);
-      const group = new Int32Array(items).fill(-1);
-      if (items > 2) group[0] = group[1] = 7;
-      const pairs: Array<readonly [number, number, number]> =
-        paired && items > 2
-          ? [
-              [0, items - 1, 35],
-              [1, 2, 12],
-            ]
-          : [];
-      return {
-        ...base,
-        look,
-        traffic: Float64Array.from({ length: items }, (_, i) => 1 + ((seed + i * 7) % 20)),
-        lines: Float64Array.from({ length: places }, (_, j) => j % 2),
-        group,
-        pairs,
-        unit: Int32Array.from({ length: places }, (_, j) => Math.floor(j / 2)),
-        sort: Int32Array.from({ length: items }, (_, i) => (sorted ? ((seed + i) % 4) - 1 : -1)),
-        home: sorted ? 40 : 0,
-        mixed: sorted ? 20 : 0,
-        lying: sorted ? [[1, 0] as const] : [],
-      };
-    });
-
-/** The best of all assignments. */
-function exhaustive(p: Problem): number {
-  let best = Infinity;
-  const at = new Int32Array(p.items).fill(-1);
-  const left = Float64Array.from(p.capacity);
-  const go = (i: number) => {
-    if (i === p.items) {
-      best = Math.min(best, costOf(p, at));
-      return;
-    }
-    at[i] = -1;
-    go(i + 1);
-    for (let j = 0; j < p.places; j++) {
-      const k = i * p.places + j;
-      if (p.cost[k] === Infinity || p.size[k]! > left[j]! + 1e-9) continue;
-      if (p.group[i]! >= 0 && at.subarray(0, i).some((x, b) => x === j && p.group[b] === p.group[i])) continue;
-      at[i] = j;
-      left[j]! -= p.size[k]!;
-      go(i + 1);
-      left[j]! += p.size[k]!;
-      at[i] = -1;
-    }
-  };
-  go(0);
-  return best;
-}
+    .map((wish) => belongingInstance(wish));
 
 function valid(p: Problem, at: Int32Array): void {
   const used = new Float64Array(p.places);

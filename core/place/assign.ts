@@ -31,8 +31,10 @@ const PHASES: ReadonlyArray<readonly [share: number, heat: number]> = [
 const EXCHANGES = { most: 60, idle: 20 } as const;
 /** The cheapest places of an item that are mostly looked at. */
 const NEAR = 30;
-/** Rounds in which prices are found before a search. */
-const PRICING = 300;
+/** How many of the cheapest places with room are compared in a start. */
+const FEW = 20;
+/** Rounds in which prices are found before a search, and how many looks at a cost that takes at the most. */
+const PRICING = { rounds: 300, looks: 1.2e8 } as const;
 /** Share of the moves that go to where something lies that belongs with it, where anything does. */
 const TO_MATES = 0.2;
 
@@ -49,27 +51,30 @@ function cheapest(p: Problem): number {
 
 /** Places of each item, cheapest first by cost and the price of the room that it takes there. */
 function nearest(p: Problem, prices: Float64Array): Int32Array[] {
+  const priced = new Float64Array(p.places);
   return Array.from({ length: p.items }, (_, i) => {
-    const row = p.cost.subarray(i * p.places, (i + 1) * p.places);
     const may: number[] = [];
-    const priced = (j: number) => row[j]! + prices[j]! * p.size[i * p.places + j]!;
-    for (let j = 0; j < p.places; j++)
-      if (row[j]! < Infinity && p.size[i * p.places + j]! <= p.capacity[j]!) may.push(j);
-    return Int32Array.from(may.sort((a, b) => priced(a) - priced(b) || a - b));
+    for (let j = 0, k = i * p.places; j < p.places; j++, k++) {
+      if (p.cost[k] === Infinity || p.size[k]! > p.capacity[j]!) continue;
+      priced[j] = p.cost[k]! + prices[j]! * p.size[k]!;
+      may.push(j);
+    }
+    return Int32Array.from(may).sort((x, y) => priced[x]! - priced[y]! || x - y);
   });
 }
 
 /** Starts by regret: who would lose most by not having its best place chooses first. */
 function construct(state: State, near: readonly Int32Array[], fixed: ArrayLike<number> | null): void {
   const { p } = state;
-  const open = new Set<number>();
+  let open: number[] = [];
   for (let i = 0; i < p.items; i++) {
     const j = fixed?.[i] ?? -1;
     if (j >= 0 && state.fits(i, j)) state.put(i, j);
-    else open.add(i);
+    else open.push(i);
   }
   // Regret is looked at anew only for those whose best place has just lost room.
-  const best = new Map<number, { j: number; regret: number }>();
+  const bestOf = new Int32Array(p.items);
+  const regretOf = new Float64Array(p.items);
   const look = (i: number) => {
     let [first, second, j] = [Infinity, Infinity, -1];
     let seen = 0;
@@ -78,29 +83,24 @@ function construct(state: State, near: readonly Int32Array[], fixed: ArrayLike<n
       const cost = state.added(i, at);
       if (cost < first) [second, first, j] = [first, cost, at];
       else if (cost < second) second = cost;
-      if (++seen >= NEAR) break;
+      if (++seen >= FEW) break;
     }
-    const out = state.added(i, -1);
-    best.set(i, { j, regret: j < 0 ? -1 : Math.min(second, out) - first });
+    bestOf[i] = j;
+    regretOf[i] = j < 0 ? -1 : Math.min(second, state.added(i, -1)) - first;
   };
   for (const i of open) look(i);
-  while (open.size > 0) {
-    let next = -1;
-    let most = -Infinity;
-    for (const i of open) {
-      const { regret } = best.get(i)!;
-      if (regret > most) [next, most] = [i, regret];
-    }
-    const { j } = best.get(next)!;
-    open.delete(next);
-    if (j < 0) continue;
-    if (!state.fits(next, j)) {
-      open.add(next);
+  while (open.length > 0) {
+    let next = open[0]!;
+    for (const i of open) if (regretOf[i]! > regretOf[next]!) next = i;
+    const j = bestOf[next]!;
+    if (j >= 0 && !state.fits(next, j)) {
       look(next);
       continue;
     }
+    open = open.filter((i) => i !== next);
+    if (j < 0) continue;
     state.put(next, j);
-    for (const i of open) if (best.get(i)!.j === j) look(i);
+    for (const i of open) if (bestOf[i] === j) look(i);
   }
 }
 
@@ -130,7 +130,8 @@ export function* assign(
   const state = new State(p);
   // A guess of what it comes to: every thing at its cheapest, and half as much again.
   const guess = 1.5 * cheapest(p);
-  const { prices, bound } = pricesOf(p, guess, PRICING);
+  const rounds = Math.max(40, Math.min(PRICING.rounds, Math.floor(PRICING.looks / (p.items * p.places))));
+  const { prices, bound } = pricesOf(p, guess, rounds);
   const near = nearest(p, prices);
   construct(state, near, start);
   let now = costOf(p, state.at);

@@ -245,6 +245,16 @@ async function push(): Promise<void> {
     pushing = false;
   }
   if (get().pending.length > 0) void push();
+  else catchUp();
+}
+
+/** The newest revision that the server told of; it may have been told of while something was on its way there. */
+let announced = 0;
+
+/** Takes in what others wrote, unless something is on its way to the server: then it is done afterwards. */
+function catchUp(): void {
+  const { planId, revision } = get();
+  if (planId && announced > revision && !pushing) void api.journal(planId, revision, 5000).then(accept, () => {});
 }
 
 /** A refused group is taken out and named. */
@@ -334,12 +344,14 @@ export async function openPlan(id: string): Promise<void> {
   evaluateNow();
   void push();
   events?.close();
+  announced = 0;
   events = new EventSource(`/api/plans/${id}/events`);
   events.addEventListener('revision', (event) => {
     const { revision: newest } = JSON.parse((event as MessageEvent<string>).data) as { revision: number };
-    if (get().planId === id && newest > get().revision && !pushing)
-      void api.journal(id, get().revision, 5000).then(accept, () => {});
+    if (get().planId !== id) return;
+    announced = newest;
     if (get().pending.length > 0) void push();
+    else catchUp();
   });
 }
 

@@ -105,7 +105,7 @@ function tried(
     minutes: after.minutes,
     places: base.without - after.without,
     moves: [...placesOf(after.plan)].filter(([supply, at]) => before.has(supply) && before.get(supply) !== at).length,
-    moneyAMinute: price === null || saves <= 0 ? null : price / saves,
+    moneyAMinute: moneyAMinute(price, saves),
     changes: merged(plan, [...base.changes, ...idea.changes, ...after.changes]),
   };
 }
@@ -115,6 +115,11 @@ function labelled(plan: Plan, idea: Idea, minutes: number): Help {
   const { id, kind, title, price, basis, changes } = idea;
   const saves = minutes - after;
   return { id, kind, title, price, basis, changes, saves, minutes: after, places: 0, moves: 0, moneyAMinute: 0 };
+}
+
+/** Money for each minute a week that is saved; null when the price is not known, or nothing is saved. */
+export function moneyAMinute(price: number | null, saves: number): number | null {
+  return price === null || saves <= 0 ? null : price / saves;
 }
 
 /** Runs all of it. */

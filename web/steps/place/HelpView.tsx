@@ -1,7 +1,7 @@
 /** What would help most, and where the furniture could stand: found by trying, taken with one click, undone with one. */
 import { useState } from 'react';
 import { byName, samePlan, type Plan } from '@heronstone/core/model/plan.ts';
-import type { Help } from '@heronstone/core/place/advise.ts';
+import { moneyAMinute, type Help } from '@heronstone/core/place/advise.ts';
 import type { Proposal } from '@heronstone/core/room/propose.ts';
 import { cancelSearch, lookForHelp, lookForStands, useSearching } from '../../state/searching.ts';
 import { commit, notice, setArrangement, useStore } from '../../state/store.ts';
@@ -30,10 +30,7 @@ function HelpList({ onShow }: { onShow: () => void }) {
   const [prices, setPrices] = useState<Readonly<Record<string, number | null>>>({});
   const stale = useStale(help);
   const priced = (h: Help) => (h.id in prices ? prices[h.id]! : h.price);
-  const perMinute = (h: Help) => {
-    const price = priced(h);
-    return price === null || h.saves <= 0 ? null : price / h.saves;
-  };
+  const perMinute = (h: Help) => moneyAMinute(priced(h), h.saves);
   const rows = [...(help?.found ?? [])].sort((a, b) =>
     by === 'minutes' ? 0 : (perMinute(a) ?? Infinity) - (perMinute(b) ?? Infinity) || b.saves - a.saves,
   );

@@ -174,7 +174,7 @@ function orderAt(
     const { unit, slot, container } = c;
     const row: Placement = {
       ...{ id: placement ?? '', arrangement, supply: supply.id, unit, slot, container, count },
-      ...{ orientation: null, locked: false, spare },
+      ...{ orientation: null, locked: false, spare, home: null },
     };
     return orderOf(scene, [...others, row]).minutes - without;
   };

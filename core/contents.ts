@@ -42,6 +42,7 @@ export function packPlace(
       scene,
       compartment,
       p,
+      arrangement,
       plan.supplies[p.supply]!,
       { ...crowd, lines: Math.max(1, crowd.lines), behind: inFront(compartment, laid, i, fixed) },
       laid[i]!,
@@ -93,12 +94,12 @@ function placementReport(
   scene: Scene,
   compartment: Compartment,
   placement: Placement,
+  arrangement: Arrangement,
   supply: Supply,
   crowd: Crowd,
   laid: Laid,
   spares: number,
 ): PlacementReport {
-  const { arrangement } = placement;
   const share = shareOf(supply, placement, spares);
   const from: UsedFrom[] = [];
   const penalties: PlacementReport['penalties'] = [];

@@ -4,6 +4,7 @@
  */
 import { totalSeconds } from './fetch/elements.ts';
 import { ALONE, fetchElements } from './fetch/fetch.ts';
+import { becoming, placeKey } from './changeover/loads.ts';
 import { packPlace } from './contents.ts';
 import { fit, massEach, shortfall, volume } from './fit/fit.ts';
 import { containerPlace } from './furniture/containers.ts';
@@ -27,7 +28,7 @@ import { cutListOf } from './fit/cutting.ts';
 import { checkKits } from './furniture/kits.ts';
 import { shoppingOf } from './furniture/shopping.ts';
 import { closingError, floorArea, stripSpan, wallsOf } from './room/walls.ts';
-import { compartmentId, contentsOf, fetchesAWeek, openingOf, sceneOf, type Scene } from './scene.ts';
+import { contentsOf, fetchesAWeek, openingOf, sceneOf, type Scene } from './scene.ts';
 import type {
   CompartmentReport,
   ContainerReport,
@@ -261,12 +262,14 @@ function supplyReports(
   // Today a thing lies where it lies, however crowded; in a plan only what fits has a place.
   const placed = { today: new Map<string, number>(), planned: new Map<string, number>() };
   for (const p of Object.values(plan.placements)) {
+    if (p.arrangement === 'staged') continue;
     const has = p.arrangement === 'today' ? p.count : (placements[p.id]?.fits ?? 0);
     placed[p.arrangement].set(p.supply, (placed[p.arrangement].get(p.supply) ?? 0) + has);
   }
   const asked = { today: new Map<string, number>(), planned: new Map<string, number>() };
   for (const p of Object.values(plan.placements))
-    asked[p.arrangement].set(p.supply, (asked[p.arrangement].get(p.supply) ?? 0) + p.count);
+    if (p.arrangement !== 'staged')
+      asked[p.arrangement].set(p.supply, (asked[p.arrangement].get(p.supply) ?? 0) + p.count);
   const anythingPlanned = placed.planned.size > 0;
   const keptReason = (supply: Supply): string => {
     const reason = kept.without.get(supply.id) ?? whyWithout(scene, supply);
@@ -407,10 +410,14 @@ function containerReports(scene: Scene): Record<string, ContainerReport> {
 
 /** Supplies that lie elsewhere in the plan than today. */
 function countMoves(plan: Plan): number {
+  const becomes = becoming(plan);
   const where = { today: new Map<string, string[]>(), planned: new Map<string, string[]>() };
   for (const p of Object.values(plan.placements)) {
+    if (p.arrangement === 'staged') continue;
     const list = where[p.arrangement].get(p.supply) ?? [];
-    list.push(`${compartmentId(p)}:${p.count}`);
+    // A container of today and the planned one that it becomes are the same place, wherever it stands meanwhile.
+    const container = p.container !== null && p.arrangement === 'planned' ? becomes.get(p.container)! : p.container;
+    list.push(`${placeKey({ ...p, container })}:${p.count}`);
     where[p.arrangement].set(p.supply, list);
   }
   let moves = 0;

@@ -194,7 +194,18 @@ class Seats {
 }
 
 /** Tables on which nothing of a scene depends. */
-const NOT_OF_SCENE: ReadonlySet<string> = new Set(['placements', 'photos', 'boxtypes', 'timings']);
+const NOT_OF_SCENE: ReadonlySet<string> = new Set([
+  'placements',
+  'photos',
+  'boxtypes',
+  'timings',
+  'labels',
+  'seasons',
+  'projects',
+  'needs',
+  'logs',
+  'sittings',
+]);
 let last: Scene | null = null;
 
 /** The scene of a plan. What lies where makes no difference to it, so moving things does not build it anew. */

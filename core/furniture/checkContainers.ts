@@ -10,7 +10,7 @@ const LID_ROOM = 25;
 
 /** Containers without a place, too large for it, one in another, too deeply nested, or whose lid cannot open. */
 export function checkContainers(plan: Plan, scene: Scene): Finding[] {
-  return byName(plan.containers).flatMap((c) => checkOne(plan, scene, c));
+  return byName(plan.containers).flatMap((c) => (c.arrangement === 'staged' ? [] : checkOne(plan, scene, c)));
 }
 
 function checkOne(plan: Plan, scene: Scene, c: Container): Finding[] {
@@ -56,7 +56,7 @@ function checkOne(plan: Plan, scene: Scene, c: Container): Finding[] {
         `${c.name} stands in “${c.slot}” of ${plan.units[c.unit]!.name}, which has no such place.`,
       ),
     ];
-  const standing = scene.standing[c.arrangement].get(place.id)?.find((s) => s.container === c.id);
+  const standing = scene.standing[c.arrangement === 'planned' ? 'planned' : 'today'].get(place.id)?.find((s) => s.container === c.id);
   const { width, depth, height } = place.inside;
   const say = (mm: number) => formatLength(mm, plan.meta.units);
   if (standing?.reason)

@@ -38,6 +38,7 @@ const box = (id: string, size: [number, number, number], more: Partial<Container
   parent: null,
   x: null,
   y: null,
+  home: null,
   turned: false,
   ...more,
 });

@@ -44,6 +44,7 @@ export function containerCompartments(
 ): Compartment[] {
   const made = new Map<string, Compartment>();
   for (const c of containersInOrder(plan)) {
+    if (c.arrangement === 'staged') continue;
     const within = standsIn(plan, c);
     const host = compartments.get(within) ?? made.get(within);
     const nested = c.parent !== null && plan.containers[c.parent]?.parent !== null;

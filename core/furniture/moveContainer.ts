@@ -30,7 +30,8 @@ export function placeContainer(
   if (!rect) return { changes: [], reason: `${row.name} has no room there.` };
   const { width } = within.inside;
   const depth = within.access === 'peg' ? within.inside.height : within.inside.depth;
-  const others = within.holds[row.arrangement].flatMap((o) => {
+  const beside = within.holds[row.arrangement === 'planned' ? 'planned' : 'today'];
+  const others = beside.flatMap((o) => {
     const r = o === id ? null : report.containers[o]?.rect;
     return r ? [r] : [];
   });
@@ -51,7 +52,7 @@ export function placeContainer(
   if (hit) return { changes: [], reason: `${row.name} would stand in another container there.` };
   if (x === rect.x && y === rect.y) return { changes: [], reason: null };
   // The others keep where they are drawn, so that nothing jumps.
-  const pinned = within.holds[row.arrangement].flatMap((o): Change[] => {
+  const pinned = beside.flatMap((o): Change[] => {
     const r = report.containers[o]?.rect;
     const c = plan.containers[o]!;
     if (o === id || !r || (c.x !== null && c.y !== null)) return [];

@@ -162,6 +162,11 @@ const OPTIONAL: ReadonlySet<string> = new Set([
   'activities.station',
   'kits.unit',
   'placements.container',
+  'seasons.unit',
+  'projects.activity',
+  'projects.kit',
+  'logs.unit',
+  'logs.project',
 ]);
 
 /**

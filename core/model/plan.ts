@@ -22,14 +22,33 @@ import {
   type Supply,
   type Use,
 } from './supply.ts';
+import {
+  LABELLING,
+  LabellingSchema,
+  LabelRowSchema,
+  LogSchema,
+  NeedSchema,
+  ProjectSchema,
+  SeasonSchema,
+  SittingSchema,
+  UPKEEP,
+  UpkeepSchema,
+  type LabelRow,
+  type Log,
+  type Need,
+  type Project,
+  type Season,
+  type Sitting,
+} from './doing.ts';
 import { NO_SORTING, SortingSchema } from './sorting.ts';
 import { OwnTypeSchema, SpotSchema, UnitSchema, type OwnType, type Spot, type Unit } from './unit.ts';
 
+export * from './doing.ts';
 export * from './supply.ts';
 export * from './unit.ts';
 
 /** The version written into plan files; raise it with every change of shape that an older program cannot read. */
-export const PLAN_VERSION = 5;
+export const PLAN_VERSION = 6;
 
 export const MetaSchema = z.strictObject({
   id,
@@ -55,6 +74,8 @@ export const MetaSchema = z.strictObject({
   constants: ConstantsSchema.default({}),
   /** The maker's own way of sorting. */
   sorting: SortingSchema.default(NO_SORTING),
+  labelling: LabellingSchema.default(LABELLING),
+  upkeep: UpkeepSchema.default(UPKEEP),
 });
 
 export const CornerSchema = z.strictObject({
@@ -322,6 +343,12 @@ export const TABLES = {
   wishes: WishSchema,
   timings: TimingSchema,
   nevers: NeverSchema,
+  labels: LabelRowSchema,
+  seasons: SeasonSchema,
+  projects: ProjectSchema,
+  needs: NeedSchema,
+  logs: LogSchema,
+  sittings: SittingSchema,
 } as const;
 
 export type TableName = keyof typeof TABLES;
@@ -368,6 +395,12 @@ export interface Rows {
   wishes: Wish;
   timings: Timing;
   nevers: Never;
+  labels: LabelRow;
+  seasons: Season;
+  projects: Project;
+  needs: Need;
+  logs: Log;
+  sittings: Sitting;
 }
 
 /** A plan in memory: one record of rows by id for each table. Never changed in place; see change.ts. */
@@ -428,6 +461,16 @@ export const REFERENCES: ReadonlyArray<{ table: TableName; column: string; to: T
   { table: 'timings', column: 'supply', to: 'supplies' },
   { table: 'nevers', column: 'supply', to: 'supplies' },
   { table: 'nevers', column: 'unit', to: 'units' },
+  { table: 'labels', column: 'unit', to: 'units' },
+  { table: 'labels', column: 'container', to: 'containers' },
+  { table: 'seasons', column: 'unit', to: 'units' },
+  { table: 'projects', column: 'activity', to: 'activities' },
+  { table: 'projects', column: 'kit', to: 'kits' },
+  { table: 'needs', column: 'project', to: 'projects' },
+  { table: 'needs', column: 'supply', to: 'supplies' },
+  { table: 'logs', column: 'supply', to: 'supplies' },
+  { table: 'logs', column: 'unit', to: 'units' },
+  { table: 'logs', column: 'project', to: 'projects' },
 ];
 
 /** An empty plan: a name, no room yet. */
@@ -448,6 +491,8 @@ export function emptyPlan(meta: Partial<Meta> & { id: string }): Plan {
       note: '',
       constants: {},
       sorting: NO_SORTING,
+      labelling: LABELLING,
+      upkeep: UPKEEP,
       ...meta,
     },
     ...(Object.fromEntries(TABLE_NAMES.map((table) => [table, {}])) as Omit<Plan, 'meta'>),

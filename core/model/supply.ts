@@ -37,22 +37,27 @@ export const TRAITS = [
   'keepsake',
   'keep in view',
   'pretty',
+  'offcut',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
+
+/** New things wait in the new bin until they have been used; retired ones lie behind the current ones. */
+export const LIVES = ['new', 'current', 'retired'] as const;
+export type Life = (typeof LIVES)[number];
 
 /** What a purge decides about a thing. */
 export const DECISIONS = ['keep', 'seasonal', 'elsewhere', 'give away', 'undecided'] as const;
 export type Decision = (typeof DECISIONS)[number];
 
-const short = (what: string) => z.string().trim().max(60, `${what} has at most 60 characters.`).default('');
-const day = (what: string) =>
+export const short = (what: string) => z.string().trim().max(60, `${what} has at most 60 characters.`).default('');
+export const day = (what: string) =>
   z
     .string()
     .regex(/^\d{4}-\d\d-\d\d$/, `${what} is a date like 2027-03-31.`)
     .refine((d) => !Number.isNaN(Date.parse(d)), `${what} is a date that exists.`)
     .nullable()
     .default(null);
-const slot = z.string().regex(/^[a-z0-9]{1,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.');
+export const slot = z.string().regex(/^[a-z0-9]{1,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.');
 
 export const SupplySchema = z
   .strictObject({
@@ -100,6 +105,9 @@ export const SupplySchema = z
     decideBy: day('The day to decide'),
     /** When it was last used, as far as known. */
     lastUsed: day('The day of the last use'),
+    life: z.enum(LIVES).default('current'),
+    /** Other words by which the maker looks for it, with commas between them. */
+    alsoCalled: z.string().trim().max(200, 'Other words have at most 200 characters.').default(''),
   })
   .refine((s) => s.backstock <= s.count, { path: ['backstock'], message: 'The backstock is part of the count.' });
 
@@ -121,6 +129,8 @@ export const SUPPLY_DEFAULTS = {
   decision: null,
   decideBy: null,
   lastUsed: null,
+  life: 'current',
+  alsoCalled: '',
 } as const satisfies Partial<z.infer<typeof SupplySchema>>;
 
 export const UseSchema = z.strictObject({
@@ -144,6 +154,27 @@ export const CONTAINER_KINDS = [
   'carousel',
   'cup',
 ] as const;
+
+/**
+ * What a row says: as it is today, as it is planned, or lifted out during the change-over: then it stands on the floor
+ * or a staging table, and its place is the one to which it goes.
+ */
+const state = z.enum(['today', 'planned', 'staged']);
+
+/** Where a thing goes back to when its season comes; null for what is in its place. */
+const home = z
+  .strictObject({
+    unit: id,
+    slot: z.string().max(12),
+    /** The container in which it lies, or in which a container stands. */
+    container: id.nullable().default(null),
+    x: position('x').nullable().default(null),
+    y: position('y').nullable().default(null),
+    turned: z.boolean().default(false),
+    orientation: OrientationSchema.nullable().default(null),
+  })
+  .nullable()
+  .default(null);
 
 /** What a container is, wherever it stands: what the library and own types say. */
 const containerShape = {
@@ -184,7 +215,7 @@ export const ContainerSchema = z
     /** In the house already; else it is on the shopping list. */
     owned: z.boolean().default(true),
     labelled: z.boolean().default(false),
-    arrangement: z.enum(['today', 'planned']),
+    arrangement: state,
     /** The compartment it stands in. */
     unit: id,
     slot,
@@ -195,6 +226,7 @@ export const ContainerSchema = z
     y: position('y').nullable().default(null),
     /** Turned by a quarter: its width lies from front to back. */
     turned: z.boolean().default(false),
+    home,
   })
   .refine(inside, INSIDE);
 
@@ -203,7 +235,7 @@ export const BoxTypeSchema = z.strictObject({ id, name: name('A type of containe
 
 export const PlacementSchema = z.strictObject({
   id,
-  arrangement: z.enum(['today', 'planned']),
+  arrangement: state,
   supply: id,
   unit: id,
   /** Which compartment of the unit, for example "d2" (see core/furniture). */
@@ -216,6 +248,7 @@ export const PlacementSchema = z.strictObject({
   locked: z.boolean(),
   /** Spares: they lie apart from the working stock, and are fetched only when that is used up. */
   spare: z.boolean().default(false),
+  home,
 });
 
 /** A place in which the maker never wants a supply. */
@@ -260,4 +293,6 @@ export type BoxType = z.infer<typeof BoxTypeSchema>;
 export type Placement = z.infer<typeof PlacementSchema>;
 export type Never = z.infer<typeof NeverSchema>;
 export type Photo = z.infer<typeof PhotoSchema>;
-export type Arrangement = Placement['arrangement'];
+/** The two states that are looked at; what is staged lies in neither. */
+export type Arrangement = 'today' | 'planned';
+export type Home = NonNullable<Placement['home']>;

@@ -272,6 +272,7 @@ function asPlacements(scene: Scene, parts: readonly Part[], locked: readonly Pla
       orientation: part.lie.orientation,
       locked: false,
       spare: part.spare,
+      home: null,
     };
   });
 }

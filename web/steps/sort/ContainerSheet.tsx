@@ -96,7 +96,7 @@ export function ContainerSheet({ container: c }: { container: Container }) {
           <Heading>In it</Heading>
           <Inside compartment={own} />
           <ul>
-            {own.contents[c.arrangement].map((id) => {
+            {own.contents[c.arrangement === 'planned' ? 'planned' : 'today'].map((id) => {
               const p = report!.placements[id]!;
               const supply = plan.supplies[p.supply]!;
               return (

@@ -1,0 +1,208 @@
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { evaluate } from '../evaluate.ts';
+import { layOut } from '../fit/layout.ts';
+import { readPlanFile } from '../formats/planFile.ts';
+import { applyChanges, set } from '../model/change.ts';
+import type { Container, Placement, Plan } from '../model/plan.ts';
+import { optionsFor } from '../place/tasks.ts';
+import { changesTo, solveAll } from '../place/solve.ts';
+import { sceneOf } from '../scene.ts';
+import { beforeAndAfter } from '../checks/changeOvers.ts';
+import { changeOver, compartmentOf, paceOf, type Move } from './changeOver.ts';
+import { becoming, loadsOf, placeKey } from './loads.ts';
+import { orderMoves } from './order.ts';
+import { dependencies } from './sittings.ts';
+import { didNotFit, gaveAway, putElsewhere, tick } from './tick.ts';
+
+const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
+if (!read.ok) throw new Error(read.findings[0]!.message);
+const demo = read.plan;
+const demoReport = evaluate(demo);
+const whole = changeOver(demo, demoReport, 60);
+const all = (c: { sittings: Array<{ moves: Move[] }> }) => c.sittings.flatMap((s) => s.moves);
+
+/** What lies where, without ids of rows: containers by what they are and hold, supplies by place and count. */
+function room(plan: Plan, which: Placement['arrangement']): string[] {
+  const boxes = Object.values(plan.containers).filter((c) => c.arrangement === which);
+  const inside = (c: Container): string => {
+    const own = Object.values(plan.placements).filter((p) => p.container === c.id && p.arrangement === which);
+    const nested = boxes.filter((n) => n.parent === c.id).map(inside);
+    return `${c.kind} ${c.width}x${c.depth}x${c.height} [${[...sums(own, () => ''), ...nested.sort()].join('; ')}]`;
+  };
+  const sums = (rows: Placement[], at: (p: Placement) => string) => {
+    const total = new Map<string, number>();
+    for (const p of rows) {
+      const key = `${at(p)} ${p.supply}${p.spare ? ' spare' : ''}`;
+      total.set(key, (total.get(key) ?? 0) + p.count);
+    }
+    return [...total].map(([k, n]) => `${k} ${n}`).sort();
+  };
+  const loose = Object.values(plan.placements).filter((p) => p.arrangement === which && p.container === null);
+  return [
+    ...sums(loose, (p) => `${p.unit}/${p.slot}`),
+    ...boxes.filter((c) => c.parent === null).map((c) => `${c.unit}/${c.slot} ${inside(c)}`),
+  ].sort();
+}
+
+/** Fails unless what is in a place now is part of what is planned there, or all of it fits as it is laid out. */
+function expectFree(plan: Plan, move: Move, becomes: ReadonlyMap<string, string>): void {
+  if (move.load.to === null || move.kind === 'lift out') return;
+  const to = move.load.to;
+  const planned = new Map<string, number>();
+  for (const p of Object.values(plan.placements)) {
+    if (p.arrangement !== 'planned') continue;
+    const container = p.container === null ? null : becomes.get(p.container)!;
+    if (placeKey({ ...p, container }) === to) planned.set(p.supply, (planned.get(p.supply) ?? 0) + p.count);
+  }
+  const here = Object.values(plan.placements).filter((p) => p.arrangement === 'today' && placeKey(p) === to);
+  const sums = new Map<string, number>();
+  for (const p of here) sums.set(p.supply, (sums.get(p.supply) ?? 0) + p.count);
+  const foreign = Object.values(plan.containers).some(
+    (c) =>
+      c.arrangement === 'today' &&
+      `${c.unit}/${c.slot}` === to &&
+      ![...becomes].some(([p, t]) => t === c.id && `${plan.containers[p]!.unit}/${plan.containers[p]!.slot}` === to),
+  );
+  if (!foreign && [...sums].every(([supply, n]) => n <= (planned.get(supply) ?? 0))) return;
+  const scene = sceneOf(plan);
+  const place = scene.compartment.get(compartmentOf(scene, to)!)!;
+  const standing = scene.standing.today.get(place.id) ?? [];
+  expect(standing.every((s) => s.rect !== null)).toBe(true);
+  const items = here.map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count, only: null }));
+  const { laid } = layOut(
+    place,
+    items,
+    standing.map((s) => s.rect!),
+    0,
+  );
+  expect(laid.map((l) => l.fits)).toEqual(items.map((i) => i.count));
+}
+
+test('over thousands of before and after pairs every destination is free in its turn, and the end is the plan exactly', () => {
+  let lifted = 0;
+  fc.assert(
+    fc.property(beforeAndAfter, (start) => {
+      let plan = start;
+      const { loads, becomes } = loadsOf(plan);
+      const pieces = loads.map((l) => ({ ...l, from: l.staged ? null : l.from }));
+      const { steps } = orderMoves(pieces);
+      const of = new Map(loads.map((l) => [l.id, l]));
+      for (const { piece, kind } of steps) {
+        const load = { ...of.get(piece)!, ...(kind === 'put in' ? { staged: true } : {}) };
+        plan = applyChanges(plan, tick(plan, load, kind)).plan;
+        expectFree(plan, { load, kind } as Move, becomes);
+        lifted += Number(kind === 'lift out');
+      }
+      expect(room(plan, 'today')).toEqual(room(start, 'planned'));
+      expect(room(plan, 'planned')).toEqual(room(start, 'planned'));
+      expect(room(plan, 'staged')).toEqual([]);
+      expect(loadsOf(plan).loads).toEqual([]);
+    }),
+    { numRuns: 2000, endOnFailure: true },
+  );
+  expect(lifted).toBeGreaterThan(100);
+});
+
+test('with room beside what still leaves and cut into sittings it is the same', () => {
+  fc.assert(
+    fc.property(beforeAndAfter, fc.integer({ min: 5, max: 90 }), (start, minutes) => {
+      let plan = start;
+      const over = changeOver(start, evaluate(start), minutes);
+      const pieces = loadsOf(start).loads;
+      let [floor, peak] = [0, 0];
+      for (const sitting of over.sittings)
+        for (const move of sitting.moves) {
+          plan = applyChanges(plan, tick(plan, move.load, move.kind)).plan;
+          expectFree(plan, move, becoming(start));
+          floor += move.kind === 'lift out' ? move.load.litres : move.kind === 'put in' ? -move.load.litres : 0;
+          peak = Math.max(peak, floor);
+        }
+      expect(peak).toBeLessThanOrEqual(over.peak + 1e-9);
+      expect(room(plan, 'today')).toEqual(room(start, 'planned'));
+      expect(over.everything).toBeCloseTo(
+        pieces.reduce((sum, l) => sum + l.litres, 0),
+        6,
+      );
+    }),
+    { numRuns: 150, endOnFailure: true },
+  );
+});
+
+test('stopping anywhere and looking again goes on from there', () => {
+  fc.assert(
+    fc.property(beforeAndAfter, fc.nat(), (start, pick) => {
+      let plan = start;
+      for (let round = 0; round < 200; round++) {
+        const moves = all(changeOver(plan, evaluate(plan), 60));
+        if (moves.length === 0) break;
+        for (const m of moves.slice(0, 1 + (pick % 3))) plan = applyChanges(plan, tick(plan, m.load, m.kind)).plan;
+      }
+      expect(room(plan, 'today')).toEqual(room(start, 'planned'));
+    }),
+    { numRuns: 60, endOnFailure: true },
+  );
+});
+
+test('the demo: a fraction of everything stands on the floor, nothing is left out, whole sittings in their length', () => {
+  expect(whole.everything).toBeGreaterThan(300);
+  expect(whole.peak).toBeLessThan(whole.everything / 20);
+  for (const sitting of whole.sittings.slice(0, -1)) expect(sitting.floor).toBe(0);
+  for (const sitting of whole.sittings) expect(sitting.seconds).toBeLessThan(70 * 60);
+  let plan = demo;
+  for (const m of all(whole)) plan = applyChanges(plan, tick(plan, m.load, m.kind)).plan;
+  expect(room(plan, 'today')).toEqual(room(demo, 'planned'));
+  expect(evaluate(plan).moves).toBe(0);
+  // What wins most comes first: the first half of the time wins more than half.
+  const savings = whole.sittings.map((s) => s.saving);
+  expect(savings[0]).toBeGreaterThan(savings.reduce((a, b) => a + b, 0) / savings.length);
+  expect(savings.reduce((a, b) => a + b, 0)).toBeGreaterThan(0.7 * (whole.today - whole.planned));
+});
+
+test('in the order of the sittings no move comes before one that it needs', () => {
+  const moves = all(whole);
+  const cuts = moves.map((m) => ({ ...m.load, piece: m.load.id, kind: m.kind, seconds: 1, saving: 0, litres: 1 }));
+  dependencies(cuts).forEach((before, i) => before.forEach((j) => expect(j).toBeLessThan(i)));
+});
+
+const things = all(whole).find(
+  (m) => m.load.kind === 'things' && m.load.parts[0]!.count > 4 && m.load.to !== null && m.kind === 'carry',
+)!;
+
+test('what did not fit stays, and planning what has no place finds it another', () => {
+  const part = things.load.parts[0]!;
+  const after = applyChanges(demo, didNotFit(demo, things.load, part.count - 2)).plan;
+  const planned = (plan: Plan) =>
+    Object.values(plan.placements).filter((p) => p.arrangement === 'planned' && p.supply === part.supply);
+  const count = (plan: Plan) => planned(plan).reduce((sum, p) => sum + p.count, 0);
+  expect(count(after)).toBe(count(demo) - 2);
+  const solution = solveAll(after, { seed: 1, moves: 20, ...optionsFor(after, { kind: 'new' }) });
+  const again = applyChanges(after, changesTo(after, solution)).plan;
+  expect(count(again)).toBe(count(demo));
+  expect(() => didNotFit(demo, things.load, part.count)).toThrow(/whole number from 0 to/);
+  const none = applyChanges(demo, didNotFit(demo, things.load, 0)).plan;
+  expect(Object.values(none.nevers).some((n) => n.supply === part.supply)).toBe(true);
+});
+
+test('put elsewhere is so today and in the plan; given away it is nowhere', () => {
+  const part = things.load.parts[0]!;
+  const there = { unit: 'trunk', slot: 'box', container: null };
+  const moved = applyChanges(demo, putElsewhere(demo, things.load, there)).plan;
+  const rows = Object.values(moved.placements).filter((p) => p.supply === part.supply && p.unit === 'trunk');
+  expect(rows.map((p) => p.arrangement).sort()).toEqual(['planned', 'today']);
+  const gone = applyChanges(demo, gaveAway(demo, things.load)).plan;
+  const left = Object.values(gone.placements).filter((p) => p.supply === part.supply);
+  if (part.count >= demo.supplies[part.supply]!.count) {
+    expect(left).toEqual([]);
+    expect(gone.supplies[part.supply]!.decision).toBe('give away');
+  } else expect(gone.supplies[part.supply]!.count).toBe(demo.supplies[part.supply]!.count - part.count);
+});
+
+test('sittings that took longer than thought make the rest longer', () => {
+  const sitting = { id: 's1', day: '2027-01-05', estimated: 1000, took: 1500, moves: 9, before: 200, after: 180 };
+  const plan = applyChanges(demo, [set('sittings', 's1', sitting)]).plan;
+  expect(paceOf(plan)).toBeCloseTo(1.5, 9);
+  const later = changeOver(plan, demoReport, 60);
+  expect(later.seconds).toBeCloseTo(whole.seconds * 1.5, -3);
+  expect(later.won).toBeCloseTo(200 - demoReport.week.today.minutes, 9);
+});

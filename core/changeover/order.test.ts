@@ -53,9 +53,8 @@ function byExhaustion(pieces: readonly Piece[], free: Free): number {
 function carryOut(pieces: readonly Piece[], free: Free, steps: ReturnType<typeof orderMoves>['steps']): number {
   const state = new Map(pieces.map((p) => [p.id, p.staged ? 'floor' : 'from']));
   const of = new Map(pieces.map((p) => [p.id, p]));
-  let peak = 0;
   const floor = () => pieces.reduce((sum, p) => sum + (state.get(p.id) === 'floor' ? p.litres : 0), 0);
-  peak = floor();
+  let peak = floor();
   for (const { piece, kind } of steps) {
     const p = of.get(piece)!;
     expect(state.get(piece)).toBe(kind === 'put in' ? 'floor' : 'from');

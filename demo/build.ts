@@ -10,6 +10,7 @@ import { readMarks } from '@heronstone/library/starter.ts';
 import { boxes } from './boxes.ts';
 import { ACTIVITIES, room } from './room.ts';
 import { isPretty, sortsOf } from './sorts.ts';
+import { year } from './year.ts';
 
 /** Spares, reorder points and what was decided already, for some of them. */
 const MORE: Readonly<Record<string, Partial<Supply>>> = {
@@ -99,7 +100,8 @@ function supplies(): Change[] {
 export function buildDemo(): Plan {
   const empty = emptyPlan({ id: 'demo', name: 'Puppet workshop', room: 'Box room', ceiling: 2380 });
   const today = applyChanges(empty, [...room(), ...boxes(), ...supplies()]).plan;
-  return applyChanges(today, changesTo(today, solveAll(today, { seed: 1 }))).plan;
+  const plan = applyChanges(today, changesTo(today, solveAll(today, { seed: 1 }))).plan;
+  return applyChanges(plan, year(plan)).plan;
 }
 
 if (process.argv[1]?.endsWith('build.ts'))

@@ -167,10 +167,26 @@ export function pullTour(scene: Scene, activityId: string, arrangement: Arrangem
   const activity = plan.activities[activityId];
   const stationId = activity && seatsOf(plan, activity)[0];
   if (!activity || stationId === undefined) return null;
+  const wanted = Object.values(plan.uses).flatMap((u) => (u.activity === activityId ? [u.supply] : []));
+  return roundFor(scene, stationId, activity.person, wanted, arrangement);
+}
+
+/**
+ * One round from a station past the places of supplies and back.
+ * @param who null for the person of the station
+ */
+export function roundFor(
+  scene: Scene,
+  stationId: string,
+  who: string | null,
+  supplies: readonly string[],
+  arrangement: Arrangement,
+): Tour {
+  const { plan } = scene;
   const station = plan.stations[stationId]!;
-  const person = activity.person ?? station.person;
+  const person = who ?? station.person;
   const ways = scene.ways.get(seatKey(station, person))!;
-  const wanted = new Set(Object.values(plan.uses).flatMap((u) => (u.activity === activityId ? [u.supply] : [])));
+  const wanted = new Set(supplies);
   const stops = new Map<string, Stop & { elements: Element[] }>();
   const found = new Set<string>();
   let singly = 0;

@@ -1,6 +1,16 @@
 /** Labels: one for each compartment in use, laid out on a sheet in mm. Drawing them is labelsPdf.ts; screens draw the same layout. */
 import type { Report } from '../evaluate.ts';
-import type { Arrangement, Meta, Plan } from '../model/plan.ts';
+import {
+  LABELLING,
+  type Arrangement,
+  type Grid,
+  type Labelling,
+  type LabelRow,
+  type Meta,
+  type Plan,
+  type Side,
+} from '../model/plan.ts';
+import { openingOf } from '../scene.ts';
 import { qrPath, type QrPath } from './qr.ts';
 
 /** Paper sizes, mm: ISO 216, and US Letter 8.5 x 11 in. */
@@ -9,14 +19,16 @@ export const PAPER = { a4: { width: 210, height: 297 }, letter: { width: 215.9, 
 export function labelParts(
   width: number,
   height: number,
+  large = false,
 ): { pad: number; title: number; large: number; small: number; code: number } {
   const pad = Math.min(3, height / 8);
   const title = Math.min(3, height / 6);
+  const more = large ? 1.5 : 1;
   return {
     pad,
     title,
-    large: Math.min(4.2, height / 4.5),
-    small: Math.min(3.2, height / 5.5),
+    large: Math.min(4.2 * more, (height / 4.5) * more),
+    small: Math.min(3.2 * more, (height / 5.5) * more),
     code: Math.max(6, Math.min(height - 2.4 * pad - title, width / 3, 24)),
   };
 }
@@ -26,13 +38,21 @@ export const SHEET = { margin: 10, gap: 3 } as const;
 
 export interface Label {
   compartment: string;
+  /** The side on which it is put. */
+  side: Side;
   unit: string;
   place: string;
   /** What lies inside: name and count. */
   lines: Array<{ name: string; count: number }>;
-  /** Opens Find at this place; `code` is the same as a QR code. */
+  /** Colours of what lies inside, as CSS hex. */
+  swatches: string[];
+  /** Since when it is on trial, and what is to be reordered; may be empty. */
+  note: string;
+  /** Opens Find at this place; `code` is the same as a QR code, null when none is wanted. */
   link: string;
-  code: QrPath;
+  code: QrPath | null;
+  /** All that stands on it, to see whether it was printed like that already. */
+  says: string;
   /** Upper left corner on the page, mm. */
   x: number;
   y: number;
@@ -44,25 +64,99 @@ export interface LabelSheet {
   label: { width: number; height: number };
   columns: number;
   rows: number;
+  large: boolean;
   pages: Label[][];
 }
 
 export type LabelSheetResult =
-  { ok: true; sheet: LabelSheet } | { ok: false; field: 'labelWidth' | 'labelHeight'; message: string };
+  { ok: true; sheet: LabelSheet } | { ok: false; field: 'labelWidth' | 'labelHeight' | 'grid'; message: string };
 
-/**
- * Lays out the labels of an arrangement, compartments in the order of the report.
- * @param options label width and height in mm; address under which Find is reached, without a slash at its end
- */
+export interface LabelOptions {
+  paper: Meta['paper'];
+  /** Size of a label, mm. */
+  width: number;
+  height: number;
+  /** Address under which Find is reached, without a slash at its end. */
+  address: string;
+  labelling?: Labelling;
+  /** Labels of the first sheet that are used up already. */
+  skip?: number;
+  /** Only what does not stand on a printed label like that already. */
+  changed?: boolean;
+}
+
+/** Colours of swatches by their words; a general palette of our own. */
+const SWATCH: Readonly<Record<string, string>> = {
+  red: '#b8342b',
+  pink: '#d98aa0',
+  orange: '#d9822b',
+  yellow: '#e3c035',
+  green: '#5d8a4a',
+  blue: '#3f6fa3',
+  violet: '#7a5a9a',
+  purple: '#7a5a9a',
+  brown: '#7d5a3c',
+  black: '#222222',
+  grey: '#8a8f94',
+  white: '#f4f1ea',
+  gold: '#b8943c',
+  silver: '#b5b8bb',
+};
+
+/** The row of the label of a place, when there is one. */
+export function labelRow(plan: Pick<Plan, 'labels'>, compartment: string): LabelRow | undefined {
+  const container = compartment.includes('#') ? compartment.slice(compartment.indexOf('#') + 1) : null;
+  return Object.values(plan.labels).find(
+    (l) => `${l.unit}/${l.slot}` === openingOf(compartment) && l.container === container,
+  );
+}
+
+/** Where labels lie on a sheet: a bought grid, or as many as fit between margins. */
+function placesOn(page: { width: number; height: number }, options: LabelOptions, grid: Grid | null) {
+  if (grid === null)
+    return {
+      columns: Math.floor((page.width - 2 * SHEET.margin + SHEET.gap) / (options.width + SHEET.gap)),
+      rows: Math.floor((page.height - 2 * SHEET.margin + SHEET.gap) / (options.height + SHEET.gap)),
+      at: (column: number, row: number) => ({
+        x: SHEET.margin + column * (options.width + SHEET.gap),
+        y: SHEET.margin + row * (options.height + SHEET.gap),
+      }),
+    };
+  return {
+    columns: grid.columns,
+    rows: grid.rows,
+    at: (column: number, row: number) => ({ x: grid.left + column * grid.across, y: grid.top + row * grid.down }),
+  };
+}
+
+/** What is wrong with a grid on a paper, or null. */
+function gridFault(page: { width: number; height: number }, options: LabelOptions, grid: Grid): string | null {
+  const right = grid.left + (grid.columns - 1) * grid.across + options.width;
+  const bottom = grid.top + (grid.rows - 1) * grid.down + options.height;
+  if (options.width > grid.across + 1e-9)
+    return `A label is ${options.width} mm wide, but the next begins after ${grid.across} mm.`;
+  if (options.height > grid.down + 1e-9)
+    return `A label is ${options.height} mm high, but the next begins after ${grid.down} mm.`;
+  if (right > page.width + 1e-9)
+    return `The grid is ${Math.round(right * 10) / 10} mm wide; the paper has ${page.width} mm.`;
+  if (bottom > page.height + 1e-9)
+    return `The grid is ${Math.round(bottom * 10) / 10} mm high; the paper has ${page.height} mm.`;
+  return null;
+}
+
+/** Lays out the labels of an arrangement, compartments in the order of the report, one for each side that a place wants. */
 export function labelSheet(
   plan: Plan,
   report: Report,
   arrangement: Arrangement,
-  options: { paper: Meta['paper']; width: number; height: number; address: string },
+  options: LabelOptions,
 ): LabelSheetResult {
   const page = PAPER[options.paper];
-  const columns = Math.floor((page.width - 2 * SHEET.margin + SHEET.gap) / (options.width + SHEET.gap));
-  const rows = Math.floor((page.height - 2 * SHEET.margin + SHEET.gap) / (options.height + SHEET.gap));
+  const labelling = options.labelling ?? LABELLING;
+  const { grid } = labelling;
+  const { columns, rows, at } = placesOn(page, options, grid);
+  const fault = grid === null ? null : gridFault(page, options, grid);
+  if (fault !== null) return { ok: false, field: 'grid', message: fault };
   if (columns < 1)
     return {
       ok: false,
@@ -75,25 +169,16 @@ export function labelSheet(
       field: 'labelHeight',
       message: `A label ${options.height} mm high does not fit the sheet; at most ${page.height - 2 * SHEET.margin} mm.`,
     };
-  const used = report.compartments.filter((c) => c.contents[arrangement].length > 0);
+  const wanted = labelsOf(plan, report, arrangement, options.address, labelling).filter(
+    (l) => !options.changed || labelRow(plan, l.compartment)?.printed !== l.says,
+  );
   const pages: Label[][] = [];
-  used.forEach((c, i) => {
-    const onPage = i % (columns * rows);
-    if (onPage === 0) pages.push([]);
-    const link = `${options.address}/plan/${plan.meta.id}/find?place=${encodeURIComponent(c.id)}`;
-    pages.at(-1)!.push({
-      compartment: c.id,
-      unit: plan.units[c.unit]!.name,
-      place: c.name === plan.units[c.unit]!.name ? '' : c.short,
-      lines: c.contents[arrangement].map((id) => ({
-        name: plan.supplies[report.placements[id]!.supply]!.name,
-        count: report.placements[id]!.count,
-      })),
-      link,
-      code: qrPath(link),
-      x: SHEET.margin + (onPage % columns) * (options.width + SHEET.gap),
-      y: SHEET.margin + Math.floor(onPage / columns) * (options.height + SHEET.gap),
-    });
+  const skip = Math.max(0, Math.min(columns * rows - 1, options.skip ?? 0));
+  wanted.forEach((label, i) => {
+    const onPage = (i + skip) % (columns * rows);
+    if (onPage === 0 || pages.length === 0) pages.push([]);
+    const { x, y } = at(onPage % columns, Math.floor(onPage / columns));
+    pages.at(-1)!.push({ ...label, x: x + labelling.shiftX, y: y + labelling.shiftY });
   });
   return {
     ok: true,
@@ -103,7 +188,58 @@ export function labelSheet(
       label: { width: options.width, height: options.height },
       columns,
       rows,
+      large: labelling.large,
       pages,
     },
   };
+}
+
+/** All labels of an arrangement, not laid out yet. */
+export function labelsOf(
+  plan: Plan,
+  report: Report,
+  arrangement: Arrangement,
+  address: string,
+  labelling: Labelling = LABELLING,
+): Label[] {
+  const used = report.compartments.filter((c) => c.contents[arrangement].length > 0);
+  return used.flatMap((c): Label[] => {
+    const row = labelRow(plan, c.id);
+    const inside = c.contents[arrangement].map((id) => {
+      const { supply, count } = report.placements[id]!;
+      return { supply: plan.supplies[supply]!, count };
+    });
+    const reorder = inside.filter((i) => labelling.reorder && i.supply.reorderAt !== null);
+    const link = `${address}/plan/${plan.meta.id}/find?place=${encodeURIComponent(c.id)}`;
+    const label = {
+      compartment: c.id,
+      unit: plan.units[c.unit]!.name,
+      place: c.name === plan.units[c.unit]!.name ? '' : c.short,
+      lines:
+        row && row.words !== ''
+          ? [{ name: row.words, count: 1 }]
+          : inside.map((i) => ({ name: i.supply.name, count: labelling.counts ? i.count : 1 })),
+      swatches: labelling.swatches
+        ? [...new Set(inside.flatMap((i) => SWATCH[i.supply.colour.split(' ').at(-1) ?? ''] ?? []))].slice(0, 6)
+        : [],
+      note: [
+        ...(row?.state === 'trial' ? [`on trial since ${row.since}`] : []),
+        ...reorder.map((i) => `reorder ${inside.length > 1 ? `${i.supply.name} ` : ''}at ${i.supply.reorderAt}`),
+      ].join(', '),
+      link,
+      code: labelling.codes ? qrPath(link) : null,
+    };
+    const says = JSON.stringify([label.unit, label.place, label.lines, label.swatches, label.note, labelling.codes]);
+    return (row?.sides ?? ['front']).map((side) => ({ ...label, side, says, x: 0, y: 0 }));
+  });
+}
+
+/** Upper left corners of all labels of one sheet, mm, with the shift of the printer. */
+export function gridPlaces(options: LabelOptions): Array<{ x: number; y: number }> {
+  const labelling = options.labelling ?? LABELLING;
+  const { columns, rows, at } = placesOn(PAPER[options.paper], options, labelling.grid);
+  return Array.from({ length: columns * rows }, (_, i) => {
+    const { x, y } = at(i % columns, Math.floor(i / columns));
+    return { x: x + labelling.shiftX, y: y + labelling.shiftY };
+  });
 }

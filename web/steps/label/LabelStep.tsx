@@ -172,10 +172,12 @@ function SheetDrawing({ sheet, labels }: { sheet: LabelSheet; labels: readonly L
               </text>
             );
           })}
-          <path
-            d={l.code.path}
-            transform={`translate(${label.width - pad - code} ${label.height - pad - code}) scale(${code / l.code.size})`}
-          />
+          {l.code && (
+            <path
+              d={l.code.path}
+              transform={`translate(${label.width - pad - code} ${label.height - pad - code}) scale(${code / l.code.size})`}
+            />
+          )}
         </g>
       ))}
     </svg>

@@ -5,7 +5,7 @@ import { fileURLToPath } from 'node:url';
 import { PDFDocument } from 'pdf-lib';
 import { evaluate } from '@heronstone/core/evaluate.ts';
 import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
-import { ContainerShapeSchema, ShapeSchema } from '@heronstone/core/model/plan.ts';
+import { ContainerShapeSchema, emptyPlan, ShapeSchema } from '@heronstone/core/model/plan.ts';
 import { main } from './main.ts';
 
 const demo = fileURLToPath(new URL('../demo/plan.json', import.meta.url));
@@ -179,7 +179,30 @@ test('rows of every table go into a data directory and come out the same', async
     }),
     set('nevers', 'n', { id: 'n', supply: 'markers', unit: 'books', slot: '' }),
     set('supplies', 'markers', { together: 'lettering', traits: ['keep in view', 'pretty'] }),
-    set('placements', 'markers_t1', { spare: true }),
+    set('placements', 'markers_t1', {
+      spare: true,
+      home: { unit: 'slim', slot: 'd2', container: null, x: null, y: null, turned: false, orientation: 'edge' },
+    }),
+    set('sittings', 'st', {
+      id: 'st',
+      day: '2026-11-25',
+      estimated: 900.5,
+      took: 1000,
+      moves: 12,
+      before: 200,
+      after: 190,
+    }),
+    {
+      table: 'meta',
+      id: 'demo',
+      set: {
+        labelling: {
+          ...emptyPlan({ id: 'x' }).meta.labelling,
+          grid: { columns: 3, rows: 7, left: 7.2, top: 15.1, across: 66, down: 38.1 },
+          shiftX: -0.5,
+        },
+      },
+    },
     { table: 'meta', id: 'demo', set: { constants: { walk: 17, walking: 1.1 } } },
     { table: 'meta', id: 'demo', set: { north: 30, latitude: 51.5, walkway: 750, note: 'cold floor' } },
     {

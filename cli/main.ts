@@ -23,6 +23,7 @@ import { labelFonts } from './fonts.ts';
 import { placesByName } from '@heronstone/core/sort/places.ts';
 import { KINDS } from '@heronstone/library/starter.ts';
 import { number } from './number.ts';
+import { addDoingCommands } from './doing.ts';
 import { addPlaceCommands } from './place.ts';
 import { addReachCommands } from './reach.ts';
 import { addSortCommands } from './sort.ts';
@@ -289,6 +290,7 @@ function build(io: Output): Command {
 
   addReachCommands(program, io);
   addPlaceCommands(program, io);
+  addDoingCommands(program, io);
 
   program
     .command('export')

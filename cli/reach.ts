@@ -1,9 +1,8 @@
 /** Commands about reach and time: one fetch, a week, a pull list as one round, and the time study. */
-import { Option, type Command } from 'commander';
+import type { Command } from 'commander';
 import { evaluate } from '@heronstone/core/evaluate.ts';
 import { accountOf } from '@heronstone/core/fetch/account.ts';
 import { timeStudy } from '@heronstone/core/fetch/timeStudy.ts';
-import { pullTour } from '@heronstone/core/fetch/tour.ts';
 import { sceneOf } from '@heronstone/core/scene.ts';
 import { readPlan, UsageError } from './files.ts';
 
@@ -15,7 +14,6 @@ const known = (what: string, id: string, all: readonly string[]) =>
   new UsageError(
     `There is no ${what} “${id}”; there ${all.length === 1 ? 'is' : 'are'} ${all.slice(0, 12).join(', ') || 'none'}${all.length > 12 ? ' …' : ''}.`,
   );
-const OF = () => new Option('--of <arrangement>', 'which arrangement').choices(['planned', 'today']).default('planned');
 
 export function addReachCommands(program: Command, io: Io): void {
   program
@@ -42,20 +40,6 @@ export function addReachCommands(program: Command, io: Io): void {
     .action((file: string) => {
       const { week, worst, strain } = evaluate(readPlan(file));
       io.out(json({ week, worst, strain }));
-    });
-
-  program
-    .command('pull')
-    .argument('<plan>', 'plan file')
-    .description('everything that a session of an activity uses, as one round: stops in order, metres and seconds')
-    .requiredOption('--activity <activity>', 'id of an activity')
-    .addOption(OF())
-    .action((file: string, options: { activity: string; of: 'planned' | 'today' }) => {
-      const plan = readPlan(file);
-      if (!plan.activities[options.activity]) throw known('activity', options.activity, Object.keys(plan.activities));
-      const tour = pullTour(sceneOf(plan), options.activity, options.of);
-      if (!tour) throw new UsageError('There is no station to start from.');
-      io.out(json(tour));
     });
 
   program

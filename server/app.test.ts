@@ -14,7 +14,8 @@ const root = mkdtempSync(join(tmpdir(), 'heronstone-app-'));
 let open: OpenDatabase;
 let store: Store;
 let app: ReturnType<typeof createApp>;
-const serve = (s: Store) => createApp({ store: s, web: null, hosts: ['127.0.0.1', 'localhost'] });
+const serve = (s: Store) =>
+  createApp({ store: s, web: null, hosts: (host) => ['127.0.0.1', 'localhost'].includes(host) });
 
 beforeAll(async () => {
   open = await openDatabase(join(root, 'data'));

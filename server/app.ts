@@ -8,6 +8,8 @@ import { ChangeError, GroupSchema, type JournalEntry } from '@heronstone/core/mo
 import { findingsFromZod } from '@heronstone/core/model/finding.ts';
 import { emptyPlan, MetaSchema } from '@heronstone/core/model/plan.ts';
 import { readPlanFile, writePlanFile } from '@heronstone/core/formats/planFile.ts';
+import { BackupError, previewOf, readBackup, writeBackup } from './backup.ts';
+import type { Share } from './share.ts';
 import { PICTURE_LIMIT, pictureType } from './pictures.ts';
 import { StaleError, type Store } from './store.ts';
 
@@ -15,13 +17,16 @@ import { StaleError, type Store } from './store.ts';
 const BODY_LIMIT = '32mb';
 /** A plan file brings its photographs along. */
 const FILE_LIMIT = '256mb';
+const BACKUP_LIMIT = '1gb';
 
 export interface AppOptions {
   store: Store;
   /** Folder of the built interface, or null (development). */
   web: string | null;
-  /** Host names under which the server may be asked. */
-  hosts: readonly string[];
+  /** Whether the server may be asked under a host name. */
+  hosts: (host: string) => boolean;
+  /** Opening the room to other devices; null where that is not to be had. */
+  share?: Share | null;
   /** Called for errors that are not the client's. */
   report?: (cause: unknown) => void;
 }
@@ -31,7 +36,7 @@ const ChangesBody = z.strictObject({
   groups: z.array(GroupSchema).min(1).max(500),
 });
 
-class HttpError extends Error {
+export class HttpError extends Error {
   readonly status: number;
   readonly code: string;
   readonly field: string | undefined;
@@ -44,7 +49,7 @@ class HttpError extends Error {
   }
 }
 
-export function createApp({ store, web, hosts, report = () => {} }: AppOptions): Express {
+export function createApp({ store, web, hosts, share = null, report = () => {} }: AppOptions): Express {
   const app = express();
   const listeners = new Map<string, Set<Response>>();
   app.disable('x-powered-by');
@@ -71,7 +76,7 @@ export function createApp({ store, web, hosts, report = () => {} }: AppOptions):
   );
   app.use((request, _response, next) => {
     const host = (request.headers.host ?? '').replace(/:\d+$/, '');
-    if (!hosts.includes(host)) throw new HttpError(403, 'host', `This server does not answer for the host “${host}”.`);
+    if (!hosts(host)) throw new HttpError(403, 'host', `This server does not answer for the host “${host}”.`);
     const { origin } = request.headers;
     if (origin !== undefined && origin !== `http://${request.headers.host}`)
       throw new HttpError(403, 'origin', 'Requests from other pages are not answered.');
@@ -154,6 +159,54 @@ export function createApp({ store, web, hosts, report = () => {} }: AppOptions):
     response.type(found.type).send(Buffer.from(found.data));
   });
 
+  /** The plan as it was at a day or time; nothing is changed. */
+  app.get('/api/plans/:id/at/:when', async (request, response) => {
+    const when = new Date(
+      /^\d{4}-\d\d-\d\d$/.test(request.params.when) ? `${request.params.when}T23:59:59.999Z` : request.params.when,
+    );
+    if (Number.isNaN(when.getTime())) throw new HttpError(400, 'when', 'A time is a date like 2027-03-31.', 'when');
+    await known(store, request.params.id);
+    response.json(await store.asOf(request.params.id, when.toISOString()));
+  });
+
+  app.get('/api/backup', async (_request, response) => {
+    const now = new Date();
+    response
+      .attachment(`heronstone ${now.toISOString().slice(0, 10)}.heronbackup`)
+      .type('application/octet-stream')
+      .send(await writeBackup(store, now));
+  });
+
+  const backupBody = express.raw({ type: () => true, limit: BACKUP_LIMIT });
+  const backupOf = (request: Request) => readBackup(Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0));
+  app.post('/api/restore/preview', backupBody, async (request, response) => {
+    response.json(await previewOf(store, backupOf(request)));
+  });
+  app.post('/api/restore', backupBody, async (request, response) => {
+    const backup = backupOf(request);
+    await store.restore(backup.plans);
+    response.json({ restored: backup.plans.map((p) => p.plan.meta.id) });
+    for (const { plan, revision } of backup.plans) tell(plan.meta.id, revision);
+  });
+
+  if (share) {
+    app.get('/api/share', (_request, response) => response.json(share.state()));
+    app.post('/api/share', async (request, response) => {
+      const body = z.strictObject({ plan: z.string(), may: z.enum(['read', 'edit']) }).safeParse(request.body);
+      if (!body.success) throw new HttpError(400, 'share', 'Say which plan, and whether it may be edited.', 'may');
+      await known(store, body.data.plan);
+      response.status(201).json(await share.invite(body.data.plan, body.data.may));
+    });
+    app.delete('/api/share', async (_request, response) => {
+      await share.stop();
+      response.json(share.state());
+    });
+    app.delete('/api/share/guests/:guest', (request, response) => {
+      share.sendOut(request.params.guest);
+      response.json(share.state());
+    });
+  }
+
   app.get('/api/plans/:id/journal', async (request, response) => {
     await known(store, request.params.id);
     const query = z
@@ -201,7 +254,10 @@ export function createApp({ store, web, hosts, report = () => {} }: AppOptions):
 
   function announce(id: string, entries: readonly JournalEntry[]): void {
     const revision = entries.at(-1)?.revision;
-    if (revision === undefined) return;
+    if (revision !== undefined) tell(id, revision);
+  }
+
+  function tell(id: string, revision: number): void {
     for (const response of listeners.get(id) ?? [])
       response.write(`event: revision\ndata: ${JSON.stringify({ revision })}\n\n`);
   }
@@ -244,6 +300,8 @@ function errors(report: (cause: unknown) => void): ErrorRequestHandler {
       });
     } else if (cause instanceof StaleError) {
       response.status(409).json({ error: { code: 'stale', message: cause.message }, missed: cause.missed });
+    } else if (cause instanceof BackupError) {
+      send(422, { code: 'backup', message: `${cause.message} Nothing was changed.`, field: 'file' });
     } else if (cause instanceof HttpError) {
       send(cause.status, { code: cause.code, message: cause.message, ...(cause.field ? { field: cause.field } : {}) });
     } else if ((cause as { type?: string }).type === 'entity.too.large') {

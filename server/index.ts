@@ -4,6 +4,8 @@ import { homedir } from 'node:os';
 import { join } from 'node:path';
 import { createApp } from './app.ts';
 import { openDatabase } from './database.ts';
+import { keepCopy } from './backup.ts';
+import { Share } from './share.ts';
 import { Store } from './store.ts';
 
 export interface RunningServer {
@@ -18,6 +20,8 @@ export interface ServerOptions {
   /** 0 or a taken port means any free one. */
   port?: number;
   web?: string | null;
+  /** Where other devices of the home are served once sharing is switched on; all addresses when nothing is said. */
+  shareHost?: string;
   tell?: (message: string) => void;
   report?: (cause: unknown) => void;
 }
@@ -39,24 +43,36 @@ export async function startServer({
   host = '127.0.0.1',
   port = DEFAULT_PORT,
   web = null,
+  shareHost = '0.0.0.0',
   tell = () => {},
   report,
 }: ServerOptions): Promise<RunningServer> {
   const { db, close } = await openDatabase(data, tell);
   const store = new Store(db);
+  const own = new Set([host, '127.0.0.1', 'localhost']);
+  const share = new Share(shareHost);
   const app = createApp({
     store,
     web,
-    hosts: [...new Set([host, '127.0.0.1', 'localhost'])],
+    hosts: (name) => own.has(name) || share.answersTo(name),
+    share,
     ...(report ? { report } : {}),
   });
+  share.serve(app, store);
+  const copy = () => keepCopy(store, data, new Date()).catch((cause: unknown) => report?.(cause));
+  // One dated copy a day, for as long as it runs.
+  const daily = setInterval(() => void copy(), 3_600_000);
+  daily.unref();
   const server = createServer(app);
   await listen(server, port, host);
+  await copy();
   const { port: actual } = server.address() as { port: number };
   return {
     address: `http://${host}:${actual}`,
     store,
     close: async () => {
+      clearInterval(daily);
+      await share.stop();
       server.closeAllConnections();
       await new Promise((done) => server.close(done));
       await close();

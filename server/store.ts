@@ -42,6 +42,21 @@ function upsert(table: TableName): string {
 const KEEP_PICTURE = `INSERT INTO pictures (plan, id, type, data) VALUES ($1, $2, $3, $4)
   ON CONFLICT (plan, id) DO UPDATE SET type = EXCLUDED.type, data = EXCLUDED.data`;
 
+const WRITE_JOURNAL =
+  'INSERT INTO journal (plan, revision, group_id, name, kind, target, changes, inverse, at, by) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)';
+const journalRow = (plan: string, { revision, group, inverse, at, by }: JournalEntry) => [
+  plan,
+  revision,
+  group.id,
+  group.name,
+  group.kind,
+  group.target,
+  JSON.stringify(group.changes),
+  JSON.stringify(inverse),
+  at,
+  by,
+];
+
 /** The base of a change is older than what is stored: the client gets what it missed and replays its own. */
 export class StaleError extends Error {
   readonly missed: JournalEntry[];
@@ -191,6 +206,47 @@ export class Store {
     }));
   }
 
+  /**
+   * Writes plans as they were backed up, with their journals, all or none; a plan that is here is replaced.
+   */
+  async restore(
+    plans: ReadonlyArray<{ plan: Plan; pictures: Pictures; revision: number; journal: readonly JournalEntry[] }>,
+  ): Promise<void> {
+    await this.inTurn(async () => {
+      await this.db.transaction(async (tx) => {
+        for (const { plan, pictures, revision, journal } of plans) {
+          const { id } = plan.meta;
+          await tx.query('DELETE FROM plans WHERE id = $1', [id]);
+          await tx.query(
+            `INSERT INTO plans (${META_FIELDS.map(quoted).join(', ')}, revision) VALUES (${META_FIELDS.map((_, i) => `$${i + 1}`).join(', ')}, $${META_FIELDS.length + 1})`,
+            [...META_FIELDS.map((f) => (plan.meta as Row)[f]), revision],
+          );
+          for (const table of TABLE_NAMES) {
+            const rows = Object.values(plan[table]);
+            if (rows.length > 0) await tx.query(upsert(table), [id, JSON.stringify(rows.map(snake))]);
+          }
+          for (const [picture, { type, data }] of Object.entries(pictures))
+            await tx.query(KEEP_PICTURE, [id, picture, type, Buffer.from(data, 'base64')]);
+          for (const entry of journal) await tx.query(WRITE_JOURNAL, journalRow(id, entry));
+        }
+      });
+      for (const { plan } of plans) this.cache.delete(plan.meta.id);
+    });
+  }
+
+  /** The plan as it was at a time: what was done since is taken back, newest first. */
+  async asOf(id: string, at: string): Promise<{ plan: Plan; revision: number } | null> {
+    const stored = await this.read(id);
+    if (!stored) return null;
+    let { plan, revision } = stored;
+    for (const entry of (await this.journal(id, 0)).reverse()) {
+      if (entry.at <= at || entry.group.changes.length === 0) break;
+      plan = applyChanges(plan, entry.inverse).plan;
+      revision = entry.revision - 1;
+    }
+    return { plan, revision };
+  }
+
   /** Keeps a picture; the photograph that shows it is a row of the plan. */
   async keepPicture(plan: string, id: string, type: string, data: Uint8Array): Promise<void> {
     await this.db.query(KEEP_PICTURE, [plan, id, type, data]);
@@ -204,13 +260,13 @@ export class Store {
     return rows[0] ?? null;
   }
 
-  /** The pictures of the photographs that a plan has, for its file. */
-  async pictures(plan: Plan): Promise<Pictures> {
+  /** The pictures of the photographs that a plan has, for its file; or all that are kept, for a backup. */
+  async pictures(plan: Plan, which: 'shown' | 'all' = 'shown'): Promise<Pictures> {
     const ids = Object.keys(plan.photos);
-    if (ids.length === 0) return {};
+    if (ids.length === 0 && which === 'shown') return {};
     const { rows } = await this.db.query<{ id: string; type: string; data: Uint8Array }>(
-      'SELECT id, type, data FROM pictures WHERE plan = $1 AND id = ANY($2)',
-      [plan.meta.id, ids],
+      'SELECT id, type, data FROM pictures WHERE plan = $1 AND (id = ANY($2) OR $3)',
+      [plan.meta.id, ids, which === 'all'],
     );
     return Object.fromEntries(
       rows.map(({ id, type, data }) => [id, { type, data: Buffer.from(data).toString('base64') }]),
@@ -245,23 +301,7 @@ export class Store {
         const rows = [...ids].map((key) => after[table][key]).filter((row) => row !== undefined);
         if (rows.length > 0) await tx.query(upsert(table), [id, JSON.stringify(rows.map(snake))]);
       }
-      for (const { revision, group, inverse, at, by } of entries) {
-        await tx.query(
-          'INSERT INTO journal (plan, revision, group_id, name, kind, target, changes, inverse, at, by) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)',
-          [
-            id,
-            revision,
-            group.id,
-            group.name,
-            group.kind,
-            group.target,
-            JSON.stringify(group.changes),
-            JSON.stringify(inverse),
-            at,
-            by,
-          ],
-        );
-      }
+      for (const entry of entries) await tx.query(WRITE_JOURNAL, journalRow(id, entry));
       await tx.query('UPDATE plans SET revision = $2 WHERE id = $1', [id, entries.at(-1)!.revision]);
     });
   }

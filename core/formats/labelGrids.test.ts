@@ -50,8 +50,8 @@ function sheetOf(options: LabelOptions, plan: Plan = demo): LabelSheet {
   return made.sheet;
 }
 
-/** Rectangles drawn on a page, mm from its upper left corner, from the operators of the PDF. */
-async function outlines(bytes: Uint8Array, number: number) {
+/** A page of a PDF as another library draws and reads it. */
+async function drawn(bytes: Uint8Array, number: number) {
   const doc = await getDocument({ data: bytes.slice(), verbosity: 0 }).promise;
   const page = await doc.getPage(number);
   const viewport = page.getViewport({ scale: 4 });
@@ -69,7 +69,7 @@ test.each(['a4', 'letter'] as const)(
     const { grid } = GRIDS[paper];
     const { pad, title } = labelParts(options.width, options.height);
     const bytes = await labelsPdf(sheet, 'Labels', fonts);
-    const { items, view } = await outlines(bytes, 1);
+    const { items, view } = await drawn(bytes, 1);
     expect(Math.abs(view[2]! / PT - PAPER[paper].width)).toBeLessThan(0.2);
     let seen = 0;
     sheet.pages[0]!.forEach((label, i) => {
@@ -91,7 +91,7 @@ test.each(['a4', 'letter'] as const)(
 
 test('every code of a rendered page is read by a decoder as the address of its place', async () => {
   const sheet = sheetOf(optionsFor('a4'));
-  const { canvas, scale } = await outlines(await labelsPdf(sheet, 'Labels', fonts), 1);
+  const { canvas, scale } = await drawn(await labelsPdf(sheet, 'Labels', fonts), 1);
   const { pad, code } = labelParts(sheet.label.width, sheet.label.height);
   const context = canvas.getContext('2d');
   for (const label of sheet.pages[0]!) {
@@ -179,7 +179,7 @@ test('the test page has an outline for every label of the grid', async () => {
   const options = optionsFor('a4');
   const places = gridPlaces(options);
   expect(places).toHaveLength(21);
-  const { items } = await outlines(await testPage(sheetOf(options), places), 1);
+  const { items } = await drawn(await testPage(sheetOf(options), places), 1);
   expect(items.flatMap((t) => ('str' in t && /^\d+$/.test(t.str) ? [t.str] : []))).toEqual(
     places.map((_, i) => String(i + 1)),
   );

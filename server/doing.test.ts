@@ -1,0 +1,207 @@
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { gunzipSync, gzipSync } from 'node:zlib';
+import { evaluate } from '@heronstone/core/evaluate.ts';
+import { readPlanFile, writePlanFile } from '@heronstone/core/formats/planFile.ts';
+import { set, type Change } from '@heronstone/core/model/change.ts';
+import type { Plan } from '@heronstone/core/model/plan.ts';
+import { buildDemo } from '../demo/build.ts';
+import { keptCopies, readBackup, writeBackup } from './backup.ts';
+import { startServer, type RunningServer } from './index.ts';
+import { Share } from './share.ts';
+
+const root = mkdtempSync(join(tmpdir(), 'heronstone-doing-'));
+let first: RunningServer;
+let second: RunningServer;
+const demo = buildDemo();
+/** One red pixel. */
+const PICTURE = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==';
+const ask = (server: RunningServer, path: string, init: RequestInit = {}) => fetch(`${server.address}${path}`, init);
+let n = 0;
+async function change(name: string, ...changes: Change[]): Promise<void> {
+  const { revision } = (await first.store.read('demo'))!;
+  await first.store.change('demo', revision, [{ id: `g${++n}`, name, changes, kind: 'do', target: null }], 'test');
+}
+
+const inOrder = (plan: Plan) => {
+  const read = readPlanFile(writePlanFile(plan));
+  if (!read.ok) throw new Error(read.findings[0]!.message);
+  return read.plan;
+};
+
+beforeAll(async () => {
+  first = await startServer({ data: join(root, 'one'), port: 0, shareHost: '127.0.0.2' });
+  second = await startServer({ data: join(root, 'two'), port: 0, shareHost: '127.0.0.3' });
+  await first.store.create(demo, 'test');
+  await first.store.keepPicture('demo', 'pic1', 'image/png', Buffer.from(PICTURE, 'base64'));
+  await change(
+    'Add a photograph',
+    set('photos', 'pic1', { id: 'pic1', supply: 'gouges', type: 'image/png', width: 1, height: 1, taken: null }),
+  );
+  await change('Rename', set('supplies', 'gouges', { name: 'Gouges and sweeps' }));
+});
+afterAll(async () => {
+  await first.close();
+  await second.close();
+  rmSync(root, { recursive: true, force: true });
+});
+
+describe('backup', () => {
+  test('restored elsewhere: the same plan, report, photographs and journal, after a preview', async () => {
+    const bytes = Buffer.from(await (await ask(first, '/api/backup')).arrayBuffer());
+    const preview = (await (await ask(second, '/api/restore/preview', { method: 'POST', body: bytes })).json()) as {
+      plans: Array<Record<string, unknown>>;
+    };
+    expect(preview.plans).toEqual([
+      expect.objectContaining({ id: 'demo', photographs: 1, steps: 3, revision: 3, replaces: null }),
+    ]);
+    expect(await second.store.list()).toEqual([]);
+    expect((await ask(second, '/api/restore', { method: 'POST', body: bytes })).status).toBe(200);
+    const [a, b] = [(await first.store.read('demo'))!, (await second.store.read('demo'))!];
+    expect(writePlanFile(b.plan)).toBe(writePlanFile(a.plan));
+    // Through the file, which has the rows in one order.
+    expect(evaluate(inOrder(b.plan))).toEqual(evaluate(inOrder(a.plan)));
+    expect(await second.store.journal('demo', 0)).toEqual(await first.store.journal('demo', 0));
+    expect(await second.store.pictures(b.plan)).toEqual(await first.store.pictures(a.plan));
+    // Into a directory that has the plan: it is replaced by what was backed up.
+    await change('Later', set('supplies', 'gouges', { count: 99 }));
+    const again = (await (await ask(first, '/api/restore/preview', { method: 'POST', body: bytes })).json()) as {
+      plans: Array<{ replaces: { revision: number } }>;
+    };
+    expect(again.plans[0]!.replaces.revision).toBe(4);
+    await ask(first, '/api/restore', { method: 'POST', body: bytes });
+    expect((await first.store.read('demo'))!.revision).toBe(3);
+    await change('Goes on', set('supplies', 'gouges', { count: 12 }));
+  });
+
+  test('a damaged backup changes nothing and says so', async () => {
+    const bytes = await writeBackup(first.store, new Date());
+    const before = await first.store.journal('demo', 0);
+    const flipped = Buffer.from(bytes);
+    flipped[Math.floor(flipped.length / 2)]! ^= 0xff;
+    const inner = JSON.parse(gunzipSync(bytes).toString()) as { content: string; sum: string };
+    const forged = gzipSync(JSON.stringify({ ...inner, content: inner.content.replace('Gouges and', 'Gouges or') }));
+    for (const bad of [flipped, bytes.subarray(0, bytes.length - 40), Buffer.from('hello'), Buffer.alloc(0), forged]) {
+      const answer = await ask(first, '/api/restore', { method: 'POST', body: new Uint8Array(bad) });
+      expect(answer.status).toBe(422);
+      const { error } = (await answer.json()) as { error: { message: string; field: string } };
+      expect(error.message).toMatch(/Nothing was changed/);
+      expect(error.field).toBe('file');
+    }
+    expect(await first.store.journal('demo', 0)).toEqual(before);
+    expect(() => readBackup(forged)).toThrow(/not what was written/);
+  });
+
+  test('dated copies are kept in a sensible number', async () => {
+    const days = Array.from({ length: 400 }, (_, i) => new Date(Date.UTC(2026, 0, 1 + i)).toISOString().slice(0, 10));
+    const kept = keptCopies(days);
+    expect(kept.has(days.at(-1)!)).toBe(true);
+    expect(kept.size).toBeGreaterThanOrEqual(15);
+    expect(kept.size).toBeLessThanOrEqual(23);
+    await first.close();
+    first = await startServer({ data: join(root, 'one'), port: 0, shareHost: '127.0.0.2' });
+    const copies = readdirSync(join(root, 'one', 'copies'));
+    expect(copies).toEqual([`${new Date().toISOString().slice(0, 10)}.heronbackup`]);
+  });
+});
+
+test('the plan as it was is had from the journal', async () => {
+  const entries = await first.store.journal('demo', 0);
+  const old = (await (await ask(first, `/api/plans/demo/at/${encodeURIComponent(entries[1]!.at)}`)).json()) as {
+    plan: typeof demo;
+  };
+  expect(old.plan.supplies.gouges!.name).toBe('Gouges');
+  expect((await ask(first, '/api/plans/demo/at/yesterday')).status).toBe(400);
+});
+
+describe('sharing in the home', () => {
+  const port = () => new URL(first.address).port;
+  const invite = async (may: 'read' | 'edit') =>
+    (await (
+      await ask(first, '/api/share', {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify({ plan: 'demo', may }),
+      })
+    ).json()) as { address: string; code: string; link: string; guests: Array<{ id: string }> };
+  const pair = (address: string, code: string) =>
+    fetch(`${address}/pair`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/x-www-form-urlencoded' },
+      body: `code=${code}`,
+      redirect: 'manual',
+    });
+  const cookieOf = (answer: Response) => answer.headers.get('set-cookie')!.split(';')[0]!;
+
+  test('by default another address of this machine sees nothing', async () => {
+    await expect(fetch(`http://127.0.0.2:${port()}/api/plans`)).rejects.toThrow();
+    await expect(fetch('http://127.0.0.2:4748/pair')).rejects.toThrow();
+    expect(await (await ask(first, '/api/share')).json()).toMatchObject({ on: false, code: null, guests: [] });
+  });
+
+  test('a code lets one device in, once; a wrong, used or old one does not', async () => {
+    const { address, code, link } = await invite('edit');
+    expect(link).toBe(`${address}/pair?code=${code}`);
+    // Before it is let in, nothing but the page for the code answers.
+    expect((await fetch(`${address}/api/plans`)).status).toBe(401);
+    expect((await fetch(`${address}/plan/demo/find`, { redirect: 'manual' })).headers.get('location')).toBe('/pair');
+    expect(await (await fetch(link)).text()).toContain(`value="${code}"`);
+    expect((await pair(address, 'WRONG234')).status).toBe(403);
+    const let_in = await pair(address, code.toLowerCase());
+    expect([let_in.status, let_in.headers.get('location')]).toEqual([303, '/plan/demo/find']);
+    expect((await pair(address, code)).status).toBe(403);
+    const headers = { cookie: cookieOf(let_in) };
+    expect((await fetch(`${address}/api/plans/demo`, { headers })).status).toBe(200);
+    expect(
+      ((await (await fetch(`${address}/api/plans`, { headers })).json()) as { plans: unknown[] }).plans,
+    ).toHaveLength(1);
+    for (const path of ['/api/share', '/api/backup', '/api/plans/other']) {
+      const answer = await fetch(`${address}${path}`, { headers });
+      expect([path, answer.status]).toEqual([path, 403]);
+    }
+    const { revision } = (await first.store.read('demo'))!;
+    const group = { id: `g${++n}`, name: 'From the phone', changes: [set('supplies', 'gouges', { count: 11 })] };
+    const changed = await fetch(`${address}/api/plans/demo/changes`, {
+      method: 'POST',
+      headers: { ...headers, 'Content-Type': 'application/json' },
+      body: JSON.stringify({ baseRevision: revision, groups: [group] }),
+    });
+    expect(changed.status).toBe(200);
+    // Its session is ended.
+    const { guests } = (await (await ask(first, '/api/share')).json()) as { guests: Array<{ id: string }> };
+    await ask(first, `/api/share/guests/${guests[0]!.id}`, { method: 'DELETE' });
+    expect((await fetch(`${address}/api/plans/demo`, { headers })).status).toBe(401);
+  });
+
+  test('who may only look changes nothing; switched off, nothing answers any more', async () => {
+    const { address, code } = await invite('read');
+    const headers = { cookie: cookieOf(await pair(address, code)) };
+    expect((await fetch(`${address}/api/plans/demo`, { headers })).status).toBe(200);
+    const answer = await fetch(`${address}/api/plans/demo/changes`, { method: 'POST', headers });
+    expect(answer.status).toBe(403);
+    expect(((await answer.json()) as { error: { code: string } }).error.code).toBe('read-only');
+    await ask(first, '/api/share', { method: 'DELETE' });
+    await expect(fetch(`${address}/pair`)).rejects.toThrow();
+  });
+
+  test('five wrong codes make a code void, and after ten minutes it is too old', async () => {
+    const { address, code } = await invite('read');
+    for (let i = 0; i < 5; i++) expect((await pair(address, 'AAAAAAAA')).status).toBe(403);
+    expect((await pair(address, code)).status).toBe(403);
+    let now = 1_000_000;
+    const share = new Share('127.0.0.4', () => now);
+    share.serve(
+      ((_q: unknown, r: { status: (n: number) => { end: () => void } }) => r.status(204).end()) as never,
+      first.store,
+    );
+    const old = await share.invite('demo', 'edit');
+    now += 10 * 60_000;
+    expect(share.state().code).toBeNull();
+    expect((await pair(old.address!, old.code!)).status).toBe(403);
+    const fresh = await share.invite('demo', 'edit');
+    expect((await pair(fresh.address!, fresh.code!)).status).toBe(303);
+    await share.stop();
+    await ask(first, '/api/share', { method: 'DELETE' });
+  });
+});

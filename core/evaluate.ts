@@ -242,8 +242,10 @@ function openWork(
       wrong(['units', 'stations']) +
       (Object.keys(plan.units).length > 0 && Object.keys(plan.stations).length === 0 ? 1 : 0),
     place: rows.filter((s) => s.without.planned > 0).length,
+    move: spokenOf(plan) === 'planned' ? countMoves(plan) : 0,
     label: 0,
     find: 0,
+    keep: rows.filter((s) => s.reorder && plan.supplies[s.id]!.decision !== 'give away').length,
   };
 }
 

@@ -308,5 +308,5 @@ export interface Report {
   open: Record<Step, number>;
 }
 
-export const STEPS = ['measure', 'activities', 'sort', 'furnish', 'place', 'label', 'find'] as const;
+export const STEPS = ['measure', 'activities', 'sort', 'furnish', 'place', 'move', 'label', 'find', 'keep'] as const;
 export type Step = (typeof STEPS)[number];

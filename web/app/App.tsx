@@ -4,8 +4,10 @@ import { openPlan, useStore } from '../state/store.ts';
 import { ActivitiesStep } from '../steps/activities/ActivitiesStep.tsx';
 import { FindStep } from '../steps/find/FindStep.tsx';
 import { FurnishStep } from '../steps/furnish/FurnishStep.tsx';
+import { KeepStep } from '../steps/keep/KeepStep.tsx';
 import { LabelStep } from '../steps/label/LabelStep.tsx';
 import { MeasureStep } from '../steps/measure/MeasureStep.tsx';
+import { MoveStep } from '../steps/move/MoveStep.tsx';
 import { PlaceStep } from '../steps/place/PlaceStep.tsx';
 import { SortStep } from '../steps/sort/SortStep.tsx';
 import { Shell } from './Shell.tsx';
@@ -17,8 +19,10 @@ const STEP_PAGE = {
   sort: SortStep,
   furnish: FurnishStep,
   place: PlaceStep,
+  move: MoveStep,
   label: LabelStep,
   find: FindStep,
+  keep: KeepStep,
 } as const;
 
 export function App() {

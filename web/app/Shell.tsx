@@ -14,8 +14,10 @@ const TITLE: Record<Step, string> = {
   sort: 'Sort',
   furnish: 'Furnish',
   place: 'Place',
+  move: 'Move',
   label: 'Label',
   find: 'Find',
+  keep: 'Keep',
 };
 const SAVE_WORDS = {
   saved: 'Saved',

@@ -56,6 +56,33 @@ async function ask<T>(path: string, init?: RequestInit & { text?: string; json?:
 
 const post = { method: 'POST' };
 
+/** Sharing as the maker sees it. */
+export interface ShareState {
+  on: boolean;
+  address: string | null;
+  code: string | null;
+  link: string | null;
+  until: string | null;
+  guests: Array<{ id: string; plan: string; may: 'read' | 'edit'; name: string; since: string }>;
+}
+
+/** What a restore would do. */
+export interface RestorePreview {
+  written: string;
+  plans: Array<{
+    id: string;
+    name: string;
+    supplies: number;
+    photographs: number;
+    steps: number;
+    revision: number;
+    replaces: { name: string; revision: number } | null;
+  }>;
+}
+
+/** A file as plain bytes, whatever the system calls it. */
+const octets = (blob: Blob) => new Blob([blob], { type: 'application/octet-stream' });
+
 export const api = {
   plans: () => ask<{ plans: Array<{ id: string; name: string; room: string }> }>('/api/plans').then((r) => r.plans),
   create: (meta: Partial<Meta> & { id: string }) => ask<{ id: string }>('/api/plans', { ...post, json: meta }),
@@ -63,6 +90,13 @@ export const api = {
   plan: (id: string) => ask<{ plan: Plan; revision: number }>(`/api/plans/${id}`),
   journal: (id: string, since: number, most = 200) =>
     ask<{ entries: JournalEntry[] }>(`/api/plans/${id}/journal?since=${since}&most=${most}`).then((r) => r.entries),
+  asOf: (id: string, when: string) => ask<{ plan: Plan; revision: number }>(`/api/plans/${id}/at/${when}`),
+  share: () => ask<ShareState>('/api/share'),
+  invite: (plan: string, may: 'read' | 'edit') => ask<ShareState>('/api/share', { ...post, json: { plan, may } }),
+  shareOff: () => ask<ShareState>('/api/share', { method: 'DELETE' }),
+  sendOut: (guest: string) => ask<ShareState>(`/api/share/guests/${guest}`, { method: 'DELETE' }),
+  restorePreview: (blob: Blob) => ask<RestorePreview>('/api/restore/preview', { ...post, blob: octets(blob) }),
+  restore: (blob: Blob) => ask<{ restored: string[] }>('/api/restore', { ...post, blob: octets(blob) }),
   keepPicture: (plan: string, id: string, blob: Blob) =>
     ask<{ type: string }>(`/api/plans/${plan}/pictures/${id}`, { method: 'PUT', blob }),
   change: (id: string, baseRevision: number, groups: Group[]) =>

@@ -15,14 +15,23 @@ import type { Mapping } from '@heronstone/core/formats/csvTable.ts';
 import { drawAbove, drawRound, onPaper } from '@heronstone/core/formats/drawing.ts';
 import { readDxf, writeDxf, type DxfResult, type DXF_UNITS } from '@heronstone/core/formats/dxf.ts';
 import { writeSvg } from '@heronstone/core/formats/svg.ts';
-import { labelSheet } from '@heronstone/core/formats/labels.ts';
-import { labelsPdf } from '@heronstone/core/formats/labelsPdf.ts';
+import { changeOver, type ChangeOver } from '@heronstone/core/changeover/changeOver.ts';
+import { goesWith } from '@heronstone/core/find/goesWith.ts';
+import { projectRound } from '@heronstone/core/fetch/pull.ts';
+import { binderPdf } from '@heronstone/core/formats/binder.ts';
+import { gridPlaces, labelsOf, labelSheet, type LabelOptions } from '@heronstone/core/formats/labels.ts';
+import { labelsPdf, testPage } from '@heronstone/core/formats/labelsPdf.ts';
+import { labelsSvg, strips, type Strip } from '@heronstone/core/formats/labelsSvg.ts';
+import { changesTo, solveAll } from '@heronstone/core/place/solve.ts';
+import { optionsFor } from '@heronstone/core/place/tasks.ts';
+import { reviewOf, type ReviewLine } from '@heronstone/core/upkeep/review.ts';
+import { OTHER_WORDS } from '@heronstone/library/otherWords.ts';
 import { tryOut, type Effect } from '@heronstone/core/tryOut.ts';
-import type { Change } from '@heronstone/core/model/change.ts';
+import { applyChanges, type Change } from '@heronstone/core/model/change.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
 import { mendByMoving } from '@heronstone/core/room/mend.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
-import { byName, type Arrangement, type Meta, type Plan } from '@heronstone/core/model/plan.ts';
+import { byName, type Arrangement, type Need, type Plan } from '@heronstone/core/model/plan.ts';
 import { settledUnits } from '@heronstone/core/room/standing.ts';
 import { sceneOf } from '@heronstone/core/scene.ts';
 import { balanceOf } from '@heronstone/core/sort/balance.ts';
@@ -41,13 +50,6 @@ let current: { plan: Plan; report: Report; finders: Partial<Record<Arrangement, 
 function now() {
   if (!current) throw new Error('No plan yet.');
   return current;
-}
-
-export interface LabelOptions {
-  paper: Meta['paper'];
-  width: number;
-  height: number;
-  address: string;
 }
 
 const worker = {
@@ -75,12 +77,31 @@ const worker = {
   },
   find(words: string, arrangement: Arrangement) {
     const state = now();
-    state.finders[arrangement] ??= finderOf(state.plan, state.report, arrangement);
+    state.finders[arrangement] ??= finderOf(state.plan, state.report, arrangement, OTHER_WORDS);
     return state.finders[arrangement].find(words);
   },
   /** A table of supplies; sizes that are not given are taken from the starter lists, places by their names. */
   readCsv(text: string, system: UnitSystem, mapping: Mapping | undefined, headed: boolean) {
     return readSuppliesCsv(text, system, { mapping, headed, kinds: KINDS, places: placesByName(now().plan) });
+  },
+  /** The moves from today to the plan, in sittings of so many minutes. */
+  changeOver(minutes: number): ChangeOver {
+    return changeOver(now().plan, now().report, minutes);
+  },
+  /** Places for what has none after some changes; the changes, too. */
+  placeNew(changes: Change[]): Change[] {
+    const plan = applyChanges(now().plan, changes).plan;
+    const solution = solveAll(plan, { seed: 1, moves: 30, ...optionsFor(plan, { kind: 'new' }) });
+    return [...changes, ...changesTo(plan, solution)];
+  },
+  review(today: string): ReviewLine[] {
+    return reviewOf(now().plan, now().report, today);
+  },
+  goesWith(supply: string) {
+    return goesWith(now().plan, supply);
+  },
+  projectRound(project: string, states: ReadonlyArray<Need['state']>, arrangement: Arrangement) {
+    return projectRound(sceneOf(now().plan), project, states, arrangement);
   },
   /** Everything that a session uses, as one round. */
   tour(activity: string, arrangement: Arrangement) {
@@ -145,12 +166,34 @@ const worker = {
     const { plan, report } = now();
     const result = labelSheet(plan, report, arrangement, options);
     if (!result.ok) throw new Error(result.message);
-    const [r, b, w] = await Promise.all(
-      [regular, bold, wide].map(async (url) => new Uint8Array(await (await fetch(url)).arrayBuffer())),
-    );
-    return labelsPdf(result.sheet, `${plan.meta.name}: labels`, { regular: r!, bold: b!, wide: w! });
+    return labelsPdf(result.sheet, `${plan.meta.name}: labels`, await fonts());
+  },
+  /** Outlines of the grid with numbers, to hold against a sheet of labels. */
+  async testPage(arrangement: Arrangement, options: LabelOptions): Promise<Uint8Array> {
+    const result = labelSheet(now().plan, now().report, arrangement, { ...options, skip: 0, changed: false });
+    if (!result.ok) throw new Error(result.message);
+    return testPage(result.sheet, gridPlaces(options));
+  },
+  labelsSvg(arrangement: Arrangement, options: LabelOptions, page: number): string {
+    const result = labelSheet(now().plan, now().report, arrangement, options);
+    if (!result.ok) throw new Error(result.message);
+    return labelsSvg(result.sheet, page);
+  },
+  strips(arrangement: Arrangement, options: LabelOptions): Strip[] {
+    const { labelling, address } = options;
+    return strips(labelsOf(now().plan, now().report, arrangement, address, labelling), labelling!.strip);
+  },
+  async binder(arrangement: Arrangement): Promise<Uint8Array> {
+    return binderPdf(now().plan, now().report, arrangement, await fonts());
   },
 };
+
+async function fonts() {
+  const [r, b, w] = await Promise.all(
+    [regular, bold, wide].map(async (url) => new Uint8Array(await (await fetch(url)).arrayBuffer())),
+  );
+  return { regular: r!, bold: b!, wide: w! };
+}
 
 export type EngineWorker = typeof worker;
 expose(worker);

@@ -7,11 +7,38 @@ import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { Inside } from '../../drawings/Inside.tsx';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { RoundTheRoom } from '../../drawings/RoundTheRoom.tsx';
+import { AboutFound } from './AboutFound.tsx';
+import { PullView } from './PullView.tsx';
+import { ScanButton } from './ScanButton.tsx';
 import { TimeIt } from './TimeIt.tsx';
+import { Tabs } from '../../ui/Tabs.tsx';
 import { engine } from '../../state/engine.ts';
 import { seatOf, setArrangement, useStore } from '../../state/store.ts';
 
+const VIEWS = [
+  ['find', 'Find'],
+  ['pull', 'Pull and return'],
+] as const;
+
 export function FindStep() {
+  const [search, setSearch] = useSearchParams();
+  const view = search.get('view') === 'pull' ? 'pull' : 'find';
+  return (
+    <div className="flex min-h-0 w-full grow flex-col">
+      <div className="px-4 pt-3 md:px-6">
+        <Tabs
+          label="Find"
+          tabs={VIEWS}
+          value={view}
+          onChoose={(next) => setSearch(next === 'pull' ? { view: 'pull' } : {}, { replace: true })}
+        />
+      </div>
+      {view === 'pull' ? <PullView /> : <FindView />}
+    </div>
+  );
+}
+
+function FindView() {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
   const arrangement = useStore((s) => s.arrangement);
@@ -65,6 +92,7 @@ export function FindStep() {
           autoComplete="off"
           className="mt-2 rounded-xl border border-line bg-leaf px-4 py-3 text-lg"
         />
+        <ScanButton onPlace={(id) => set({ place: id })} />
         {place && words === '' && !scanned && report && (
           <p role="alert" className="mt-3 text-rust">
             The place of this label is not in the plan any more.
@@ -127,8 +155,23 @@ export function FindStep() {
                   </li>
                 );
               })}
+              {scanned &&
+                Object.values(plan.needs)
+                  .filter(
+                    (n) =>
+                      n.state === 'out' &&
+                      shown.contents[arrangement].some((id) => report!.placements[id]!.supply === n.supply),
+                  )
+                  .map((n) => (
+                    <li key={n.id} className="font-bold text-rust">
+                      missing: {plan.supplies[n.supply]!.name}, out for {plan.projects[n.project]!.name}
+                    </li>
+                  ))}
             </ul>
           </div>
+        )}
+        {hit?.kind === 'supply' && words !== '' && (
+          <AboutFound key={hit.id} supply={hit.id} onFind={(w) => set({ words: w })} />
         )}
         {shown && (
           <TimeIt key={shown.id} compartment={shown} supply={hit?.kind === 'supply' && words !== '' ? hit.id : null} />

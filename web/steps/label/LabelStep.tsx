@@ -1,52 +1,86 @@
-/** Label: one for each place in use, as a PDF to print. The sheet on the screen is the sheet on paper. */
+/** Label: one for each place in use, as a PDF, for a cutting machine or a strip printer. The screen shows what comes out. */
 import { useEffect, useState } from 'react';
-import { labelParts, type Label, type LabelSheet, type LabelSheetResult } from '@heronstone/core/formats/labels.ts';
+import {
+  labelParts,
+  type Label,
+  type LabelOptions,
+  type LabelSheet,
+  type LabelSheetResult,
+} from '@heronstone/core/formats/labels.ts';
+import type { Strip } from '@heronstone/core/formats/labelsSvg.ts';
 import { setMeta } from '@heronstone/core/model/change.ts';
+import type { Labelling } from '@heronstone/core/model/plan.ts';
 import { engine } from '../../state/engine.ts';
 import { commit, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Choice, Fact, LengthField } from '../../ui/Field.tsx';
+import { Choice, Fact, Heading, LengthField, NumberField } from '../../ui/Field.tsx';
+import { download } from '../../ui/download.ts';
 import { NextStep, Sheet } from '../../ui/Sheet.tsx';
+import { Tabs } from '../../ui/Tabs.tsx';
+import { GridFields } from './GridFields.tsx';
+import { LabelRows } from './LabelRows.tsx';
+import { markPrinted } from './printed.ts';
+
+const VIEWS = [
+  ['sheet', 'The sheet'],
+  ['strips', 'Strip printer'],
+  ['places', 'Place by place'],
+] as const;
 
 export function LabelStep() {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
   const arrangement = useStore((s) => s.arrangement);
+  const [view, setView] = useState<(typeof VIEWS)[number][0]>('sheet');
   const [result, setResult] = useState<LabelSheetResult | null>(null);
+  const [strips, setStrips] = useState<Strip[]>([]);
   const [page, setPage] = useState(0);
   const [busy, setBusy] = useState(false);
-  const { paper, labelWidth: width, labelHeight: height, units: system } = plan.meta;
+  const [skip, setSkip] = useState(0);
+  const [changed, setChanged] = useState(false);
+  const { paper, labelWidth: width, labelHeight: height, units: system, labelling } = plan.meta;
+  const options: LabelOptions = { paper, width, height, address: location.origin, labelling, skip, changed };
+  const key = JSON.stringify(options);
   useEffect(() => {
     let current = true;
-    void engine
-      .labelSheet(arrangement, { paper, width, height, address: location.origin })
-      .then((r) => current && setResult(r));
+    void engine.labelSheet(arrangement, options).then((r) => current && setResult(r));
+    void engine.strips(arrangement, options).then((s) => current && setStrips(s));
     return () => {
       current = false;
     };
-  }, [report, arrangement, paper, width, height]);
+    // The key says all that the options say.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [report, arrangement, key]);
   const sheet = result?.ok ? result.sheet : null;
   const count = sheet?.pages.flat().length ?? 0;
-  const print = async () => {
+  const change = (columns: Partial<Labelling>) =>
+    commit('Labels', [setMeta(plan, { labelling: { ...labelling, ...columns } })]);
+  const make = async (work: () => Promise<void>) => {
     setBusy(true);
     try {
-      const bytes = await engine.labelsPdf(arrangement, { paper, width, height, address: location.origin });
-      const link = document.createElement('a');
-      link.href = URL.createObjectURL(new Blob([bytes as BlobPart], { type: 'application/pdf' }));
-      link.download = `${plan.meta.name} labels.pdf`;
-      link.click();
-      setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+      await work();
     } catch (cause) {
       notice(`The labels could not be made: ${cause instanceof Error ? cause.message : String(cause)}`, 'error');
     } finally {
       setBusy(false);
     }
   };
+  const print = () =>
+    make(async () => {
+      const labels = sheet!.pages.flat();
+      download(await engine.labelsPdf(arrangement, options), `${plan.meta.name} labels.pdf`, 'application/pdf');
+      commit('Print labels', markPrinted(plan, labels, report!));
+    });
   const shown = Math.min(page, Math.max(0, (sheet?.pages.length ?? 1) - 1));
   return (
     <>
-      <section aria-label="Label sheet" className="flex min-h-[60vh] min-w-0 grow flex-col px-4 py-4 md:min-h-0">
-        {sheet && count > 0 ? (
+      <section aria-label="Label sheet" className="flex min-h-[60vh] min-w-0 grow flex-col px-4 py-3 md:min-h-0">
+        <Tabs label="Labels" tabs={VIEWS} value={view} onChoose={setView} />
+        {view === 'places' ? (
+          <LabelRows />
+        ) : view === 'strips' ? (
+          <Strips strips={strips} />
+        ) : sheet && count > 0 ? (
           <>
             <div className="min-h-0 grow">
               <SheetDrawing sheet={sheet} labels={sheet.pages[shown]!} />
@@ -69,6 +103,8 @@ export function LabelStep() {
           <p role="alert" className="m-auto font-bold text-rust">
             {result.message}
           </p>
+        ) : changed && result ? (
+          <NextStep title="Nothing changed">Every label stands as it was last printed.</NextStep>
         ) : (
           <NextStep title="No labels yet">
             A label is made for each place in use.{' '}
@@ -86,7 +122,16 @@ export function LabelStep() {
         <Button look="main" className="w-full" disabled={count === 0 || busy} onClick={() => void print()}>
           {busy ? 'Drawing …' : 'Make the PDF'}
         </Button>
-        <div className="mt-4 grid grid-cols-2 gap-2">
+        <label className="mt-2 flex items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-4 accent-rust"
+            checked={changed}
+            onChange={(e) => setChanged(e.target.checked)}
+          />
+          Only what changed since it was printed
+        </label>
+        <div className="mt-3 grid grid-cols-2 gap-2">
           <Choice
             label="Paper"
             value={paper}
@@ -114,8 +159,83 @@ export function LabelStep() {
             onSet={(labelHeight) => commit('Label height', [setMeta(plan, { labelHeight })])}
           />
         </div>
+        <NumberField
+          className="mt-2"
+          label="Begin at the label"
+          value={skip + 1}
+          least={1}
+          most={Math.max(1, (sheet?.columns ?? 1) * (sheet?.rows ?? 1))}
+          whole
+          onSet={(n) => setSkip(n - 1)}
+        />
+        <GridFields labelling={labelling} onSet={change} />
+        <Heading>On the label</Heading>
+        {(
+          [
+            ['counts', 'How many'],
+            ['swatches', 'Colours'],
+            ['reorder', 'When to reorder'],
+            ['codes', 'Code to scan'],
+            ['large', 'Large print'],
+          ] as const
+        ).map(([field, words]) => (
+          <label key={field} className="flex items-center gap-2 py-0.5">
+            <input
+              type="checkbox"
+              className="size-4 accent-rust"
+              checked={labelling[field]}
+              onChange={(e) => change({ [field]: e.target.checked })}
+            />
+            {words}
+          </label>
+        ))}
+        <LengthField
+          label="Tape of the strip printer"
+          value={labelling.strip}
+          system={system}
+          least={6}
+          most={62}
+          onSet={(strip) => change({ strip })}
+        />
+        <Heading>More</Heading>
+        <div className="grid gap-1.5">
+          <Button
+            disabled={busy || !sheet}
+            onClick={() =>
+              void make(async () =>
+                download(await engine.testPage(arrangement, options), 'test page.pdf', 'application/pdf'),
+              )
+            }
+          >
+            Test page for the printer
+          </Button>
+          <Button
+            disabled={busy || !sheet || count === 0}
+            onClick={() =>
+              void make(async () =>
+                download(
+                  await engine.labelsSvg(arrangement, options, shown),
+                  `labels, sheet ${shown + 1}.svg`,
+                  'image/svg+xml',
+                ),
+              )
+            }
+          >
+            This sheet for a cutting machine
+          </Button>
+          <Button
+            disabled={busy}
+            onClick={() =>
+              void make(async () =>
+                download(await engine.binder(arrangement), `${plan.meta.name} binder.pdf`, 'application/pdf'),
+              )
+            }
+          >
+            The binder of the room
+          </Button>
+        </div>
         {sheet && (
-          <dl className="mt-4">
+          <dl className="mt-3">
             <Fact name="On a sheet">
               {sheet.columns} × {sheet.rows}
             </Fact>
@@ -123,20 +243,57 @@ export function LabelStep() {
           </dl>
         )}
         <p className="mt-3 text-soft">
-          Print at 100 %, not “fit to page”. Each code opens Find at its place. A sticky note for the first weeks is a
-          good trial: a place that stays right earns its label.
+          Print at 100 %, not “fit to page”. Each code opens Find at its place. A label on trial carries its date; a
+          place that stays right earns a permanent one.
         </p>
       </Sheet>
     </>
   );
 }
 
+/** What a strip printer would put out: a simulation, each strip in its true proportions. */
+function Strips({ strips }: { strips: readonly Strip[] }) {
+  return (
+    <ul aria-label="Strips" className="min-h-0 grow overflow-y-auto" tabIndex={0}>
+      {strips.map((s, i) => (
+        <li key={i} className="mb-2">
+          <svg
+            viewBox={`0 0 ${s.length} ${s.width}`}
+            style={{ width: `${Math.min(100, s.length * 0.9)}%`, maxWidth: `${s.length * 4}px` }}
+            role="img"
+            aria-label={`Strip of ${Math.round(s.length)} mm: ${s.lines.map((l) => l.text).join(', ')}`}
+            className="rounded border border-line bg-white"
+          >
+            {s.code && (
+              <path
+                d={s.code.path}
+                fill="#24323b"
+                transform={`translate(3 ${(s.width - s.codeSide) / 2}) scale(${s.codeSide / s.code.size})`}
+              />
+            )}
+            {s.lines.map((l) => (
+              <text key={l.y} x={l.x} y={l.y} fontSize={l.size} fill="#24323b">
+                {l.text}
+              </text>
+            ))}
+          </svg>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 function SheetDrawing({ sheet, labels }: { sheet: LabelSheet; labels: readonly Label[] }) {
   const { page, label } = sheet;
-  const { pad, title, large, small, code } = labelParts(label.width, label.height);
+  const { pad, title, large, small, code } = labelParts(label.width, label.height, sheet.large);
   const cut = (text: string, size: number, room: number) =>
     text.length * size * 0.52 > room ? `${text.slice(0, Math.max(1, Math.floor(room / (size * 0.52)) - 1))}…` : text;
-  const lines = Math.max(1, Math.floor((label.height - pad * 1.5 - title * 1.2 - large * 1.2) / (small * 1.2)) + 1);
+  const lines = Math.max(
+    1,
+    Math.floor((label.height - pad * 1.5 - title * 1.2 - large * 1.2) / (small * 1.2)) +
+      1 -
+      (sheet.pages.flat().some((l) => l.note !== '' || l.swatches.length > 0) ? 1 : 0),
+  );
   return (
     <svg
       viewBox={`-4 -4 ${page.width + 8} ${page.height + 8}`}
@@ -146,7 +303,7 @@ function SheetDrawing({ sheet, labels }: { sheet: LabelSheet; labels: readonly L
     >
       <rect width={page.width} height={page.height} fill="#fff" stroke="var(--line)" strokeWidth="0.6" />
       {labels.map((l) => (
-        <g key={l.compartment} transform={`translate(${l.x} ${l.y})`} fill="#24323b">
+        <g key={`${l.compartment} ${l.side}`} transform={`translate(${l.x} ${l.y})`} fill="#24323b">
           <rect width={label.width} height={label.height} fill="none" stroke="#bdb5a5" strokeWidth="0.25" />
           <text x={pad} y={pad + title} fontSize={title}>
             {cut(l.place ? `${l.unit} · ${l.place}` : l.unit, title, label.width - 2 * pad)}
@@ -172,6 +329,23 @@ function SheetDrawing({ sheet, labels }: { sheet: LabelSheet; labels: readonly L
               </text>
             );
           })}
+          {l.note !== '' && (
+            <text x={pad} y={label.height - pad * 0.7 - (l.swatches.length > 0 ? 3.6 : 0)} fontSize={small * 0.85}>
+              {cut(l.note, small * 0.85, label.width - 3 * pad - code)}
+            </text>
+          )}
+          {l.swatches.map((colour, i) => (
+            <rect
+              key={colour}
+              x={pad + i * 3.9}
+              y={label.height - pad * 0.6 - 3}
+              width="3"
+              height="3"
+              fill={colour}
+              stroke="#bdb5a5"
+              strokeWidth="0.1"
+            />
+          ))}
           {l.code && (
             <path
               d={l.code.path}

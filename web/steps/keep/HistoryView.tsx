@@ -1,0 +1,203 @@
+/** Since the start: minutes a week, before and after pictures, where a thing was on a day, taking a whole sitting back. */
+import { useEffect, useState } from 'react';
+import type { JournalEntry } from '@heronstone/core/model/change.ts';
+import { byName, type Plan } from '@heronstone/core/model/plan.ts';
+import { dayAfter } from '@heronstone/core/upkeep/use.ts';
+import { api } from '../../state/api.ts';
+import { engine } from '../../state/engine.ts';
+import { commit, notice, useStore } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Choice } from '../../ui/Field.tsx';
+
+const today = () => new Date().toISOString().slice(0, 10);
+/** Points of the chart at most. */
+const POINTS = 8;
+
+interface Point {
+  day: string;
+  minutes: number;
+}
+
+/** Changes that stand between a revision and now, taken back in one. */
+function backTo(entries: readonly JournalEntry[], revision: number) {
+  return entries
+    .filter((e) => e.revision > revision)
+    .reverse()
+    .flatMap((e) => e.inverse);
+}
+
+export function HistoryView() {
+  const plan = useStore((s) => s.plan)!;
+  const revision = useStore((s) => s.revision);
+  const report = useStore((s) => s.report);
+  const [entries, setEntries] = useState<JournalEntry[]>([]);
+  const [points, setPoints] = useState<Point[]>([]);
+  const [day, setDay] = useState(dayAfter(today(), -30));
+  const [supply, setSupply] = useState(byName(plan.supplies)[0]?.id ?? '');
+  const [old, setOld] = useState<{ day: string; plan: Plan; revision: number } | null>(null);
+  useEffect(() => {
+    let current = true;
+    void api.journal(plan.meta.id, 0, 5000).then(
+      (all) => current && setEntries(all),
+      () => {},
+    );
+    return () => {
+      current = false;
+    };
+  }, [plan.meta.id, revision]);
+  const first = entries[0]?.at.slice(0, 10);
+  useEffect(() => {
+    if (!first || !report) return;
+    let current = true;
+    const days = chartDays(first, today());
+    void (async () => {
+      const found: Point[] = [];
+      for (const d of days.slice(0, -1)) {
+        const at = await api.asOf(plan.meta.id, d);
+        found.push({ day: d, minutes: (await engine.figures(at.plan, 'today')).minutes });
+        if (!current) return;
+      }
+      setPoints([...found, { day: days.at(-1)!, minutes: report.week.today.minutes }]);
+    })().catch((cause: unknown) => notice(`The chart could not be drawn: ${String(cause)}`, 'error'));
+    return () => {
+      current = false;
+    };
+    // The past does not change with every gesture.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [first, plan.meta.id, report !== null]);
+  const look = () =>
+    api.asOf(plan.meta.id, day).then(
+      (at) => setOld({ day, ...at }),
+      (cause: unknown) =>
+        notice(`That day cannot be looked at: ${cause instanceof Error ? cause.message : String(cause)}`, 'error'),
+    );
+  const where = (p: Plan) =>
+    Object.values(p.placements)
+      .filter((x) => x.supply === supply && x.arrangement === 'today')
+      .map(
+        (x) =>
+          `${p.units[x.unit]?.name ?? x.unit}, ${report?.compartments.find((c) => c.id === `${x.unit}/${x.slot}`)?.short ?? x.slot}: ${x.count}`,
+      )
+      .join('; ') || 'no place';
+  const most = Math.max(1, ...points.map((p) => p.minutes));
+  const sittings = Object.values(plan.sittings);
+  const pictures = Object.values(plan.photos)
+    .filter((p) => p.unit !== null)
+    .sort((a, b) => ((a.taken ?? '') < (b.taken ?? '') ? -1 : 1));
+  return (
+    <div className="grid max-w-5xl gap-8 lg:grid-cols-2">
+      <section aria-label="Minutes a week">
+        <h2 className="text-xl">Minutes a week, as things lay</h2>
+        {points.length === 0 && <p className="text-soft">Reading the log book …</p>}
+        <ul>
+          {points.map((p) => (
+            <li key={p.day} className="flex items-center gap-3 py-0.5">
+              <span className="w-24 tabular-nums">{p.day}</span>
+              <span
+                aria-hidden="true"
+                className="h-3 rounded-full bg-w3"
+                style={{ width: `${(55 * p.minutes) / most}%`, background: 'var(--w3)' }}
+              />
+              <b className="tabular-nums">{p.minutes.toFixed(1)}</b>
+            </li>
+          ))}
+        </ul>
+        {sittings.length > 0 && (
+          <p className="mt-2 text-soft">
+            {sittings.length} {sittings.length === 1 ? 'sitting' : 'sittings'} of the change-over so far.
+          </p>
+        )}
+        <h2 className="mt-6 text-xl">Before and after</h2>
+        {pictures.length < 2 ? (
+          <p className="text-soft">
+            Take a photograph of a place before and after; the first and the newest then stand here side by side.
+          </p>
+        ) : (
+          <div className="grid grid-cols-2 gap-2">
+            {[pictures[0]!, pictures.at(-1)!].map((p) => (
+              <figure key={p.id}>
+                <img
+                  src={`/api/plans/${plan.meta.id}/pictures/${p.id}`}
+                  alt={p.caption || 'The room'}
+                  className="w-full rounded-xl"
+                />
+                <figcaption className="text-sm text-soft">{p.taken}</figcaption>
+              </figure>
+            ))}
+          </div>
+        )}
+      </section>
+      <section aria-label="As it was">
+        <h2 className="text-xl">Where was it?</h2>
+        <div className="flex flex-wrap items-end gap-2">
+          <Choice
+            label="What"
+            className="w-56"
+            value={supply}
+            options={byName(plan.supplies).map((s) => [s.id, s.name] as const)}
+            onSet={setSupply}
+          />
+          <label className="grid">
+            <span className="text-sm text-soft">On the day</span>
+            <input
+              type="date"
+              value={day}
+              max={today()}
+              onChange={(e) => setDay(e.target.value)}
+              className="rounded-lg border border-line bg-leaf px-3 py-1.5"
+            />
+          </label>
+          <Button onClick={() => void look()} disabled={day === ''}>
+            Look
+          </Button>
+        </div>
+        {old && (
+          <p className="mt-2" role="status">
+            On {old.day}: <b>{old.plan.supplies[supply] ? where(old.plan) : 'not in the plan'}</b>. Now:{' '}
+            <b>{where(plan)}</b>.{' '}
+            <Button
+              look="quiet"
+              onClick={() =>
+                commit(`As it was on ${old.day}`, backTo(entries, old.revision)) &&
+                notice('The plan is as it was that day; undo brings it back.')
+              }
+            >
+              Make all as it was that day
+            </Button>
+          </p>
+        )}
+        <h2 className="mt-6 text-xl">Log book</h2>
+        <ul className="max-h-96 overflow-y-auto" tabIndex={0}>
+          {[...entries]
+            .reverse()
+            .slice(0, 60)
+            .map((e) => (
+              <li key={e.revision} className="flex items-center gap-3 border-b border-line py-1">
+                <span className="w-32 shrink-0 text-sm text-soft tabular-nums">
+                  {e.at.slice(0, 16).replace('T', ' ')}
+                </span>
+                <span className="grow">{e.group.name}</span>
+                {e.revision > 1 && (
+                  <Button
+                    look="quiet"
+                    onClick={() => commit(`Back to before: ${e.group.name}`, backTo(entries, e.revision - 1))}
+                    title="Takes back this and all after it"
+                  >
+                    Back to before
+                  </Button>
+                )}
+              </li>
+            ))}
+        </ul>
+      </section>
+    </div>
+  );
+}
+
+/** Days for the chart: from the first of the journal to today, evenly. */
+function chartDays(first: string, last: string): string[] {
+  const all = Math.round((Date.parse(last) - Date.parse(first)) / 86_400_000);
+  const n = Math.min(POINTS, all + 1);
+  if (n <= 1) return [last];
+  return Array.from({ length: n }, (_, i) => dayAfter(first, Math.round((all * i) / (n - 1))));
+}

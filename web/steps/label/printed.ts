@@ -1,0 +1,37 @@
+/** Labels that were printed: what stood on them is kept with the place, so that only changes are printed again. */
+import { labelRow, type Label } from '@heronstone/core/formats/labels.ts';
+import { set, type Change } from '@heronstone/core/model/change.ts';
+import type { Plan } from '@heronstone/core/model/plan.ts';
+import type { Report } from '@heronstone/core/evaluate.ts';
+
+export const today = () => new Date().toISOString().slice(0, 10);
+
+/** The id of a new label of a place. */
+export const labelId = (unit: string, slot: string, container: string | null) =>
+  `label-${unit}-${slot}${container === null ? '' : `-${container}`}`.slice(0, 64);
+
+/** A place that has no label yet begins its trial with the first print. */
+export function markPrinted(plan: Plan, labels: readonly Label[], report: Report): Change[] {
+  const done = new Set<string>();
+  return labels.flatMap((l): Change[] => {
+    if (done.has(l.compartment)) return [];
+    done.add(l.compartment);
+    const row = labelRow(plan, l.compartment);
+    const printed = l.says.slice(0, 4000);
+    if (row) return row.printed === printed ? [] : [set('labels', row.id, { printed })];
+    const c = report.compartments.find((x) => x.id === l.compartment)!;
+    const id = labelId(c.unit, c.slot, c.container);
+    return [
+      set('labels', id, {
+        id,
+        unit: c.unit,
+        slot: c.slot,
+        container: c.container,
+        state: 'trial',
+        since: today(),
+        sides: ['front'],
+        printed,
+      }),
+    ];
+  });
+}

@@ -1,0 +1,279 @@
+/** Move: from today to the plan, as a checklist in the hand. Both places are lit in the drawing. */
+import { useEffect, useRef, useState } from 'react';
+import type { ChangeOver, Move, SittingPlan } from '@heronstone/core/changeover/changeOver.ts';
+import { tick } from '@heronstone/core/changeover/tick.ts';
+import { set, setMeta, type Change } from '@heronstone/core/model/change.ts';
+import type { Plan } from '@heronstone/core/model/plan.ts';
+import { openingOf } from '@heronstone/core/scene.ts';
+import { FromAbove } from '../../drawings/FromAbove.tsx';
+import { RoundTheRoom } from '../../drawings/RoundTheRoom.tsx';
+import { engine } from '../../state/engine.ts';
+import { commit, newId, notice, setArrangement, useStore } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Fact, NumberField } from '../../ui/Field.tsx';
+import { NextStep, Sheet } from '../../ui/Sheet.tsx';
+import { OtherWays } from './OtherWays.tsx';
+import { minutesWords, RoundLines } from './RoundLines.tsx';
+
+const today = () => new Date().toISOString().slice(0, 10);
+const begunKey = (id: string) => `heronstone.sitting.${id}`;
+
+export function MoveStep() {
+  const plan = useStore((s) => s.plan)!;
+  const report = useStore((s) => s.report);
+  const { sitting: minutes } = plan.meta.upkeep;
+  const [over, setOver] = useState<ChangeOver | null>(null);
+  const [done, setDone] = useState<ReadonlySet<string>>(new Set());
+  const [other, setOther] = useState<Move | null>(null);
+  /** The plan as this list knows it: after a tick it goes on, after anything else it is made anew. */
+  const known = useRef<{ plan: Plan | null; minutes: number }>({ plan: null, minutes });
+  useEffect(() => setArrangement('today'), []);
+  useEffect(() => {
+    if (!report || (known.current.plan === plan && known.current.minutes === minutes)) return;
+    let current = true;
+    const of = plan;
+    void engine.changeOver(minutes).then((found) => {
+      if (!current) return;
+      known.current = { plan: of, minutes };
+      setDone(new Set());
+      setOver(found);
+    });
+    return () => {
+      current = false;
+    };
+  }, [plan, report, minutes]);
+
+  const going = Object.values(plan.sittings).find((s) => s.took === null);
+  const all = over?.sittings.flatMap((s) => s.moves) ?? [];
+  const next = all.find((m) => !done.has(m.id));
+  const left = all.filter((m) => !done.has(m.id));
+  /** Makes changes that belong to a move, with the sitting that goes on; then the list goes on, or is made anew. */
+  const make = (name: string, move: Move, changes: Change[], goesOn: boolean): boolean => {
+    const more = going
+      ? [set('sittings', going.id, { moves: going.moves + 1, estimated: going.estimated + move.seconds })]
+      : [];
+    if (!commit(name, [...changes, ...more])) return false;
+    if (goesOn) {
+      known.current = { plan: useStore.getState().plan, minutes };
+      setDone(new Set([...done, move.id]));
+    }
+    return true;
+  };
+  const carry = (move: Move) => {
+    try {
+      make(`${verb(move)}: ${move.load.name}`.slice(0, 200), move, tick(plan, move.load, move.kind), true);
+    } catch (cause) {
+      notice(cause instanceof Error ? cause.message : String(cause), 'error');
+    }
+  };
+  if (!over) return <p className="m-auto text-soft">Working out the moves …</p>;
+  if (all.length === 0)
+    return (
+      <NextStep title={report && report.week.planned.placed > 0 ? 'Everything lies as planned' : 'Nothing to move yet'}>
+        {report && report.week.planned.placed > 0 ? (
+          <>The room is changed over{over.won > 0.05 ? `: ${over.won.toFixed(1)} minutes a week won` : ''}.</>
+        ) : (
+          <>
+            <a className="text-rust underline" href={`/plan/${plan.meta.id}/place`}>
+              Plan where things go
+            </a>{' '}
+            first; then the moves stand here.
+          </>
+        )}
+      </NextStep>
+    );
+  const lit = next ? [next.from, next.to].flatMap((id) => (id ? [openingOf(id)] : [])) : [];
+  return (
+    <>
+      <section aria-label="Moves" className="flex min-h-0 min-w-0 grow flex-col gap-3 px-4 py-3 md:overflow-hidden">
+        <div className="grid shrink-0 gap-3 md:h-[38%] md:grid-cols-[2fr_1fr]">
+          <div className="hidden min-h-0 md:block">
+            <RoundTheRoom lit={lit} />
+          </div>
+          <div className="h-44 min-h-0 md:h-full">
+            {Object.keys(plan.corners).length >= 3 && <FromAbove small lit={lit} />}
+          </div>
+        </div>
+        {next && (
+          <div
+            className="shrink-0 rounded-2xl border-2 border-ink bg-leaf px-4 py-3"
+            aria-label="Next move"
+            role="group"
+          >
+            <p className="text-sm text-soft">
+              Next: {verb(next).toLowerCase()}
+              {next.sameTrip && ', in the same trip'}
+            </p>
+            <p className="font-serif text-xl">{next.load.name}</p>
+            <p>
+              {next.fromName} <span aria-hidden="true">→</span>
+              <span className="sr-only"> to </span> <b>{next.toName}</b>
+            </p>
+            <div className="mt-2 flex flex-wrap gap-2">
+              <Button look="main" className="min-h-11" onClick={() => carry(next)}>
+                Done
+              </Button>
+              {next.load.kind === 'things' && next.load.to !== null && (
+                <Button className="min-h-11" onClick={() => setOther(next)}>
+                  It went otherwise …
+                </Button>
+              )}
+            </div>
+          </div>
+        )}
+        <ol aria-label="All moves" className="min-h-0 grow overflow-y-auto" tabIndex={0}>
+          {over.before.map((round) => (
+            <li key={round.kind}>
+              <RoundLines round={round} />
+            </li>
+          ))}
+          {over.sittings.map((sitting, i) => (
+            <SittingList key={i} number={i + 1} sitting={sitting} done={done} onTick={carry} next={next} />
+          ))}
+        </ol>
+      </section>
+      <Sheet title="The change-over" line={`${left.length} of ${all.length} moves to go`}>
+        <dl>
+          <Fact name="Today">{report!.week.today.minutes.toFixed(1)} min a week</Fact>
+          <Fact name="As planned">{over.planned.toFixed(1)} min a week</Fact>
+          <Fact name="Won so far">{wonOf(plan, report!.week.today.minutes).toFixed(1)} min a week</Fact>
+          <Fact name="Time to go">{minutesWords(over.seconds * (left.length / Math.max(1, all.length)))}</Fact>
+          <Fact name="Most on the floor">{over.peak.toFixed(1)} litres</Fact>
+          <Fact name="If all came out">{over.everything.toFixed(0)} litres</Fact>
+        </dl>
+        {Math.abs(over.pace - 1) > 0.02 && (
+          <p className="text-sm text-soft">
+            Times are {over.pace.toFixed(2)} of the first guess, as your sittings went.
+          </p>
+        )}
+        <NumberField
+          className="mt-3"
+          label="Minutes in a sitting"
+          value={minutes}
+          least={10}
+          most={600}
+          onSet={(sitting) =>
+            commit('Length of a sitting', [setMeta(plan, { upkeep: { ...plan.meta.upkeep, sitting } })])
+          }
+        />
+        <SittingClock minutesNow={report!.week.today.minutes} />
+      </Sheet>
+      {other && <OtherWays move={other} onClose={() => setOther(null)} make={make} />}
+    </>
+  );
+}
+
+const verb = (move: Move) =>
+  move.kind === 'lift out'
+    ? 'Lift out onto the floor or table'
+    : move.kind === 'put in'
+      ? 'Put in'
+      : move.load.kind === 'new container'
+        ? 'Put up'
+        : move.load.to === null
+          ? 'Take out'
+          : 'Carry over';
+
+function wonOf(plan: Plan, now: number): number {
+  const first = Object.values(plan.sittings).sort((a, b) => b.before - a.before)[0];
+  return first ? first.before - now : 0;
+}
+
+function SittingList({
+  number,
+  sitting,
+  done,
+  onTick,
+  next,
+}: {
+  number: number;
+  sitting: SittingPlan;
+  done: ReadonlySet<string>;
+  onTick: (move: Move) => void;
+  next: Move | undefined;
+}) {
+  return (
+    <li className="mt-2">
+      <h3 className="text-lg">
+        Sitting {number}{' '}
+        <span className="font-sans text-sm text-soft">
+          {minutesWords(sitting.seconds)}, wins {sitting.saving.toFixed(1)} min a week
+          {sitting.floor > 0 && `; ${sitting.floor.toFixed(1)} litres stand on the table at its end`}
+        </span>
+      </h3>
+      <ul>
+        {sitting.moves.map((m) => (
+          <li key={m.id} className="border-b border-line">
+            <label className="flex min-h-9 items-center gap-3 py-1">
+              <input
+                type="checkbox"
+                className="size-5 accent-rust"
+                checked={done.has(m.id)}
+                // Only in order: a destination is free when its turn has come.
+                disabled={m !== next}
+                onChange={() => onTick(m)}
+                aria-label={`${verb(m)}: ${m.load.name}, from ${m.fromName} to ${m.toName}`}
+              />
+              <span className={done.has(m.id) ? 'text-soft line-through' : m === next ? 'font-bold' : ''}>
+                {m.load.name}
+              </span>
+              <span className="ml-auto text-right text-sm text-soft">
+                {m.fromName} → {m.toName}
+              </span>
+            </label>
+          </li>
+        ))}
+        {sitting.rounds.map((round) => (
+          <li key={round.kind}>
+            <RoundLines round={round} />
+          </li>
+        ))}
+      </ul>
+    </li>
+  );
+}
+
+/** Begins and ends a sitting; what it took corrects the times of the rest. */
+function SittingClock({ minutesNow }: { minutesNow: number }) {
+  const plan = useStore((s) => s.plan)!;
+  const going = Object.values(plan.sittings).find((s) => s.took === null);
+  const past = Object.values(plan.sittings).filter((s) => s.took !== null);
+  const begin = () => {
+    const id = newId();
+    localStorage.setItem(begunKey(id), String(Date.now()));
+    const row = { id, day: today(), estimated: 0, took: null, moves: 0, before: minutesNow, after: null };
+    commit('Begin a sitting', [set('sittings', id, row)]);
+  };
+  const end = () => {
+    const from = Number(localStorage.getItem(begunKey(going!.id)) ?? Date.now());
+    localStorage.removeItem(begunKey(going!.id));
+    const took = Math.max(1, Math.round((Date.now() - from) / 1000));
+    commit('End the sitting', [set('sittings', going!.id, { took, after: minutesNow })]);
+  };
+  return (
+    <div className="mt-4">
+      {going ? (
+        <>
+          <p role="status">
+            The sitting goes on: {going.moves} {going.moves === 1 ? 'move' : 'moves'}.
+          </p>
+          <Button className="mt-1" onClick={end}>
+            End the sitting
+          </Button>
+        </>
+      ) : (
+        <Button onClick={begin}>Begin a sitting</Button>
+      )}
+      {past.length > 0 && (
+        <ul className="mt-2 text-sm text-soft">
+          {past.map((s) => (
+            <li key={s.id}>
+              {s.day}: {s.moves} moves in {minutesWords(s.took!)}
+              {s.after !== null && `, ${(s.before - s.after).toFixed(1)} min a week won`}
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}

@@ -3,6 +3,7 @@ import { evaluate } from '@heronstone/core/evaluate.ts';
 import { applyChanges } from '@heronstone/core/model/change.ts';
 import { changesTo, solve, solveAll } from '@heronstone/core/place/solve.ts';
 import { benchAssign, benchAssignGrowth, benchAssignPairs } from './assign.ts';
+import { benchFind } from './find.ts';
 import { benchIncremental } from './incremental.ts';
 import { benchPacking } from './packing.ts';
 import { benchPaths } from './paths.ts';
@@ -52,6 +53,7 @@ console.table(rows);
 benchIncremental();
 benchPacking();
 benchPaths();
+benchFind();
 benchAssignPairs();
 benchAssignGrowth();
 // The comparison with HiGHS takes about a quarter of an hour; `npm run bench -- 3` looks at three instances of each size.

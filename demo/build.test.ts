@@ -1,7 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { evaluate } from '@heronstone/core/evaluate.ts';
 import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
+import { applyChanges } from '@heronstone/core/model/change.ts';
+import { samePlan } from '@heronstone/core/model/plan.ts';
 import { buildDemo } from './build.ts';
+import { journal } from './year.ts';
 
 const demo = buildDemo();
 
@@ -25,4 +28,15 @@ test('every supply is used by something, and most lie somewhere today', () => {
       .map((p) => p.supply),
   );
   expect(today.size).toBe(141);
+});
+
+test('the log book of the year leads back, step by step, to a room that costs more', () => {
+  const end = buildDemo();
+  const entries = journal(end);
+  expect(entries.map((e) => e.at)).toEqual([...entries.map((e) => e.at)].sort());
+  let plan = end;
+  for (const e of [...entries].reverse()) plan = applyChanges(plan, e.inverse).plan;
+  expect(evaluate(plan).week.today.minutes).toBeGreaterThan(evaluate(end).week.today.minutes + 3);
+  for (const e of entries) plan = applyChanges(plan, e.group.changes).plan;
+  expect(samePlan(plan, end)).toBe(true);
 });

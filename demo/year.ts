@@ -1,5 +1,5 @@
 /** A made-up year in the puppet workshop: what was used when, what was put back elsewhere, labels on trial, projects, seasons. */
-import { set, setMeta, type Change } from '@heronstone/core/model/change.ts';
+import { set, setMeta, type Change, type JournalEntry } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { dayAfter, logLine } from '@heronstone/core/upkeep/use.ts';
 import { seeded } from '@heronstone/core/place/seeded.ts';
@@ -116,4 +116,41 @@ export function year(plan: Plan): Change[] {
     }),
   );
   return changes;
+}
+
+/** What was moved in that year: a supply, the day, and where it lay before. */
+const MOVED: ReadonlyArray<readonly [day: string, supply: string, unit: string, slot: string]> = [
+  ['2026-01-10', 'markers', 'trunk', 'box'],
+  ['2026-02-14', 'small-scissors', 'trunk', 'box'],
+  ['2026-03-07', 'masking-tape', 'books', 's5'],
+  ['2026-04-18', 'acrylics-bottled', 'landing-cupboard', 's1'],
+  ['2026-05-30', 'brushes-fine', 'books', 's6'],
+  ['2026-07-11', 'gouache-tubes', 'landing-cupboard', 's1'],
+  ['2026-09-05', 'sewing-thread', 'trunk', 'box'],
+  ['2026-10-24', 'wood-glue', 'trunk', 'box'],
+];
+
+/** The log book of the year, oldest first: the plan is what they lead to, and they lead back to where things lay before. */
+export function journal(plan: Plan): JournalEntry[] {
+  const entry = (revision: number, day: string, name: string, changes: Change[], inverse: Change[]): JournalEntry => ({
+    revision,
+    group: { id: `year-${revision}`, name, changes, kind: 'do', target: null },
+    inverse,
+    at: `${day}T18:30:00.000Z`,
+    by: 'demo',
+  });
+  return [
+    entry(1, FROM, 'Begin the plan', [], []),
+    ...MOVED.map(([day, supply, unit, slot], i) => {
+      const row = Object.values(plan.placements).find((p) => p.supply === supply && p.arrangement === 'today')!;
+      const { name } = plan.supplies[supply]!;
+      return entry(
+        i + 2,
+        day,
+        `Move ${name} to ${plan.units[row.unit]!.name}`,
+        [set('placements', row.id, { unit: row.unit, slot: row.slot, container: row.container })],
+        [set('placements', row.id, { unit, slot, container: null })],
+      );
+    }),
+  ];
 }

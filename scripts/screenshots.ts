@@ -24,11 +24,6 @@ const SHOTS: ReadonlyArray<{
   },
   { name: 'activities', path: '/plan/demo/activities' },
   {
-    name: 'round',
-    path: '/plan/demo/furnish',
-    before: (p) => p.getByRole('tab', { name: 'Round the room' }).click(),
-  },
-  {
     name: 'sort',
     path: '/plan/demo/sort',
     before: async (p) => {
@@ -37,7 +32,6 @@ const SHOTS: ReadonlyArray<{
     },
   },
   { name: 'purge', path: '/plan/demo/sort?view=purge' },
-  { name: 'balance', path: '/plan/demo/sort?view=balance' },
   {
     name: 'containers',
     path: '/plan/demo/sort?view=containers',
@@ -64,17 +58,6 @@ const SHOTS: ReadonlyArray<{
     },
   },
   {
-    name: 'fetch',
-    path: '/plan/demo/place',
-    before: async (p) => {
-      await p.emulateMedia({ reducedMotion: 'no-preference' });
-      await p.locator('[data-place="books/s2"]').press('Enter');
-      await p.getByRole('button', { name: 'Play the fetch' }).click();
-      await p.getByRole('button', { name: 'Play it' }).click();
-      await p.waitForTimeout(2900);
-    },
-  },
-  {
     name: 'ways',
     path: '/plan/demo/place?view=ways',
     before: async (p) => {
@@ -90,8 +73,15 @@ const SHOTS: ReadonlyArray<{
       await p.getByRole('button', { name: 'Look again' }).first().waitFor({ timeout: 200_000 });
     },
   },
+  {
+    name: 'move',
+    path: '/plan/demo/move',
+    before: (p) => p.getByRole('group', { name: 'Next move' }).waitFor({ timeout: 60_000 }),
+  },
   { name: 'label', path: '/plan/demo/label' },
-  { name: 'find', path: '/plan/demo/find?words=scis' },
+  { name: 'find', path: '/plan/demo/find?words=velvit' },
+  { name: 'pull', path: '/plan/demo/find?view=pull' },
+  { name: 'keep', path: '/plan/demo/keep' },
   { name: 'find-phone', path: '/plan/demo/find?words=marker', size: phone },
 ];
 

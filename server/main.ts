@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import pino from 'pino';
 import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
+import { journal } from '../demo/year.ts';
 import { DataError } from './database.ts';
 import { DEFAULT_PORT, defaultData, startServer } from './index.ts';
 
@@ -38,7 +39,9 @@ try {
   if (values.demo && (await server.store.list()).length === 0) {
     const demo = readPlanFile(readFileSync(new URL('../demo/plan.json', import.meta.url), 'utf8'));
     if (!demo.ok) throw new Error(demo.findings[0]?.message);
-    await server.store.create(demo.plan, 'demo');
+    const entries = journal(demo.plan);
+    const revision = entries.at(-1)!.revision;
+    await server.store.restore([{ plan: demo.plan, pictures: demo.pictures, revision, journal: entries }]);
   }
   console.log(`Heronstone is ready at ${server.address}`);
   console.log(`Its data is in ${data}. Ctrl+C stops it.`);

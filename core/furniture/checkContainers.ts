@@ -56,7 +56,9 @@ function checkOne(plan: Plan, scene: Scene, c: Container): Finding[] {
         `${c.name} stands in “${c.slot}” of ${plan.units[c.unit]!.name}, which has no such place.`,
       ),
     ];
-  const standing = scene.standing[c.arrangement === 'planned' ? 'planned' : 'today'].get(place.id)?.find((s) => s.container === c.id);
+  const standing = scene.standing[c.arrangement === 'planned' ? 'planned' : 'today']
+    .get(place.id)
+    ?.find((s) => s.container === c.id);
   const { width, depth, height } = place.inside;
   const say = (mm: number) => formatLength(mm, plan.meta.units);
   if (standing?.reason)

@@ -2,6 +2,7 @@
 import { useEffect, useState } from 'react';
 import type { Companion } from '@heronstone/core/find/goesWith.ts';
 import { set } from '@heronstone/core/model/change.ts';
+import { openSpare } from '@heronstone/core/upkeep/entering.ts';
 import { logLine, usedOf } from '@heronstone/core/upkeep/use.ts';
 import { engine } from '../../state/engine.ts';
 import { commit, newId, notice, useStore } from '../../state/store.ts';
@@ -40,8 +41,8 @@ export function AboutFound({ supply, onFind }: { supply: string; onFind: (words:
     <div className="flex flex-wrap items-center gap-2" role="group" aria-label={`About ${own.name}`}>
       {placed && placed.from[0] && (
         <p className="w-full text-soft">
-          From {plan.stations[placed.from[0].station]!.name}: {placed.from[0].seconds.toFixed(0)} s, {placed.how};{' '}
-          {placed.sight?.words ?? ''}
+          From {plan.stations[placed.from[0].station]!.name}: {placed.from[0].seconds.toFixed(0)} s, {placed.how}
+          {placed.sight?.words ? `; ${placed.sight.words}` : ''}
         </p>
       )}
       <Button
@@ -56,6 +57,16 @@ export function AboutFound({ supply, onFind }: { supply: string; onFind: (words:
       <Button className="min-h-11" onClick={() => setLooking(!looking)} aria-expanded={looking}>
         I looked elsewhere first
       </Button>
+      {own.backstock > 0 && (
+        <Button
+          className="min-h-11"
+          onClick={() =>
+            commit(`Opened a spare: ${own.name}`, openSpare(plan, supply)) && notice('It is on the reorder list now.')
+          }
+        >
+          Opened a spare
+        </Button>
+      )}
       <span className="text-sm text-soft">
         {used ? `used ${used.times} times, last ${used.last}` : 'no use noted yet'}
       </span>

@@ -102,7 +102,7 @@ function FindView() {
           <p className="mt-3 text-soft">Nothing by that name. Try fewer letters.</p>
         )}
         <ul
-          className="mt-3 grid min-h-0 gap-1.5 overflow-y-auto max-md:max-h-56"
+          className="mt-3 grid min-h-0 gap-1.5 overflow-y-auto max-md:max-h-36"
           aria-label="Found"
           tabIndex={found.length > 8 ? 0 : undefined}
         >
@@ -138,14 +138,15 @@ function FindView() {
       </section>
       <section
         aria-label="Where it is"
-        className="flex min-h-[420px] min-w-0 grow flex-col gap-2 px-4 pb-4 md:min-h-0 md:py-4"
+        className="flex min-h-[420px] min-w-0 grow flex-col gap-2 px-4 pb-4 md:min-h-0 md:overflow-y-auto md:py-4"
+        tabIndex={0}
       >
         {shown && (
           <div className="flex flex-wrap items-start gap-x-6 gap-y-2">
             <h2 className="text-xl" role="status">
               {shown.name}
             </h2>
-            <ul className="columns-2 gap-6 text-soft max-sm:columns-1">
+            <ul className={`columns-2 gap-6 text-soft max-sm:columns-1 ${scanned ? '' : 'max-md:hidden'}`}>
               {shown.contents[arrangement].slice(0, 8).map((id) => {
                 const p = report!.placements[id]!;
                 return (
@@ -170,13 +171,20 @@ function FindView() {
             </ul>
           </div>
         )}
-        {hit?.kind === 'supply' && words !== '' && (
-          <AboutFound key={hit.id} supply={hit.id} onFind={(w) => set({ words: w })} />
-        )}
-        {shown && (
-          <TimeIt key={shown.id} compartment={shown} supply={hit?.kind === 'supply' && words !== '' ? hit.id : null} />
-        )}
-        <div className="min-h-64 grow md:min-h-0">
+        {/* On a phone the drawing comes first. */}
+        <div className="flex flex-col gap-2 max-md:order-last">
+          {hit?.kind === 'supply' && words !== '' && (
+            <AboutFound key={hit.id} supply={hit.id} onFind={(w) => set({ words: w })} />
+          )}
+          {shown && (
+            <TimeIt
+              key={shown.id}
+              compartment={shown}
+              supply={hit?.kind === 'supply' && words !== '' ? hit.id : null}
+            />
+          )}
+        </div>
+        <div className="min-h-64 shrink-0 grow">
           <RoundTheRoom lit={litOpenings} />
         </div>
         <div className="grid shrink-0 grid-cols-1 gap-4 sm:grid-cols-2 md:h-52">

@@ -7,7 +7,7 @@ import { engine } from '../../state/engine.ts';
 import { commit, notice, useStore } from '../../state/store.ts';
 import { openingOf } from '@heronstone/core/scene.ts';
 import { Button } from '../../ui/Button.tsx';
-import { NumberField } from '../../ui/Field.tsx';
+import { Choice, NumberField } from '../../ui/Field.tsx';
 
 export function ReviewView() {
   const plan = useStore((s) => s.plan)!;
@@ -80,6 +80,21 @@ export function ReviewView() {
       </div>
       <aside aria-label="When it is due">
         <div className="h-56">{Object.keys(plan.corners).length >= 3 && <FromAbove small lit={lit} />}</div>
+        <Choice
+          className="mt-3"
+          label="New things wait in"
+          value={upkeep.newBin ? `${upkeep.newBin.unit}/${upkeep.newBin.slot}` : ''}
+          options={[
+            ['', 'no place yet'],
+            ...(report?.compartments ?? []).filter((c) => c.container === null).map((c) => [c.id, c.name] as const),
+          ]}
+          onSet={(id) => {
+            const c = report?.compartments.find((x) => x.id === id);
+            commit('The new bin', [
+              setMeta(plan, { upkeep: { ...upkeep, newBin: c ? { unit: c.unit, slot: c.slot } : null } }),
+            ]);
+          }}
+        />
         <div className="mt-3 grid grid-cols-2 gap-2">
           {(
             [

@@ -288,12 +288,10 @@ function SheetDrawing({ sheet, labels }: { sheet: LabelSheet; labels: readonly L
   const { pad, title, large, small, code } = labelParts(label.width, label.height, sheet.large);
   const cut = (text: string, size: number, room: number) =>
     text.length * size * 0.52 > room ? `${text.slice(0, Math.max(1, Math.floor(room / (size * 0.52)) - 1))}…` : text;
-  const lines = Math.max(
-    1,
-    Math.floor((label.height - pad * 1.5 - title * 1.2 - large * 1.2) / (small * 1.2)) +
-      1 -
-      (sheet.pages.flat().some((l) => l.note !== '' || l.swatches.length > 0) ? 1 : 0),
-  );
+  const room = (l: Label) => {
+    const below = (l.note !== '' ? small * 1.1 : 0) + (l.swatches.length > 0 ? 3.6 : 0);
+    return Math.max(1, Math.floor((label.height - pad * 1.5 - below - title * 1.2 - large * 1.2) / (small * 1.2)) + 1);
+  };
   return (
     <svg
       viewBox={`-4 -4 ${page.width + 8} ${page.height + 8}`}
@@ -308,8 +306,8 @@ function SheetDrawing({ sheet, labels }: { sheet: LabelSheet; labels: readonly L
           <text x={pad} y={pad + title} fontSize={title}>
             {cut(l.place ? `${l.unit} · ${l.place}` : l.unit, title, label.width - 2 * pad)}
           </text>
-          {l.lines.slice(0, lines).map((line, i) => {
-            const more = i === lines - 1 && l.lines.length > lines;
+          {l.lines.slice(0, room(l)).map((line, i) => {
+            const more = i === room(l) - 1 && l.lines.length > room(l);
             const size = i === 0 ? large : small;
             return (
               <text

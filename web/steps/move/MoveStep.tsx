@@ -87,10 +87,10 @@ export function MoveStep() {
     <>
       <section aria-label="Moves" className="flex min-h-0 min-w-0 grow flex-col gap-3 px-4 py-3 md:overflow-hidden">
         <div className="grid shrink-0 gap-3 md:h-[38%] md:grid-cols-[2fr_1fr]">
-          <div className="hidden min-h-0 md:block">
+          <div className="hidden min-h-0 min-w-0 overflow-hidden md:block">
             <RoundTheRoom lit={lit} />
           </div>
-          <div className="h-44 min-h-0 md:h-full">
+          <div className="h-44 min-h-0 min-w-0 md:h-full">
             {Object.keys(plan.corners).length >= 3 && <FromAbove small lit={lit} />}
           </div>
         </div>
@@ -204,7 +204,7 @@ function SittingList({
       <ul>
         {sitting.moves.map((m) => (
           <li key={m.id} className="border-b border-line">
-            <label className="flex min-h-9 items-center gap-3 py-1">
+            <label className="flex min-h-11 items-center gap-3 py-1">
               <input
                 type="checkbox"
                 className="size-5 accent-rust"
@@ -214,11 +214,13 @@ function SittingList({
                 onChange={() => onTick(m)}
                 aria-label={`${verb(m)}: ${m.load.name}, from ${m.fromName} to ${m.toName}`}
               />
-              <span className={done.has(m.id) ? 'text-soft line-through' : m === next ? 'font-bold' : ''}>
-                {m.load.name}
-              </span>
-              <span className="ml-auto text-right text-sm text-soft">
-                {m.fromName} → {m.toName}
+              <span className="grow gap-3 md:flex md:items-center md:justify-between">
+                <span className={done.has(m.id) ? 'text-soft line-through' : m === next ? 'font-bold' : ''}>
+                  {m.load.name}
+                </span>
+                <span className="block text-sm text-soft">
+                  {m.fromName} → {m.toName}
+                </span>
               </span>
             </label>
           </li>

@@ -7,12 +7,16 @@ import type { Whereabouts } from '@heronstone/core/sort/places.ts';
 import { readLine } from '@heronstone/core/sort/read.ts';
 import { addSupplies } from '@heronstone/core/sort/supplies.ts';
 import { KINDS } from '@heronstone/library/starter.ts';
+import { fullPlacesOf } from '@heronstone/core/upkeep/entering.ts';
 import { commit, newId, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 
 export function QuickEntry({ label = 'What do you have?', place }: { label?: string; place?: Whereabouts }) {
   const plan = useStore((s) => s.plan)!;
+  const report = useStore((s) => s.report);
   const [line, setLine] = useState('');
+  const [isNew, setIsNew] = useState(false);
+  const bin = plan.meta.upkeep.newBin;
   const id = useId();
   const input = useRef<HTMLInputElement>(null);
   const read = useMemo(
@@ -22,13 +26,16 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
   const same = read?.supply.name
     ? Object.values(plan.supplies).find((s) => s.name.toLowerCase() === read.supply.name.toLowerCase())
     : undefined;
+  const full = read?.supply.category && report ? fullPlacesOf(plan, report, read.supply.category) : [];
   const add = () => {
     if (!read?.draft) return;
     const uses = read.uses.map((u) => ({
       activity: u.id ? plan.activities[u.id]!.name : u.activity,
       fetches: u.fetches,
     }));
-    const made = [{ draft: read.draft, uses, ...(place ? { place } : {}) }];
+    const home = isNew && bin && plan.units[bin.unit] ? { ...bin, container: null } : place;
+    const draft = { ...read.draft, life: isNew ? ('new' as const) : read.draft.life };
+    const made = [{ draft, uses, ...(home ? { place: home } : {}) }];
     if (commit(`Add ${read.draft.count} ${read.draft.name}`, addSupplies(plan, made, newId))) setLine('');
     input.current?.focus();
   };
@@ -86,6 +93,11 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
             {read.missing.length > 0 && (
               <span className="font-bold text-lichen">Still needed: {read.missing.join(', ')}.</span>
             )}
+            {full.length > 0 && (
+              <span className="font-bold text-lichen">
+                Every place of this kind is full ({full.slice(0, 3).join('; ')}): one in, one out.
+              </span>
+            )}
             {same && (
               <span className="font-bold text-lichen">
                 There is a line “{same.name}” already ({same.count}). Is it the same?
@@ -99,6 +111,16 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
           </span>
         )}
       </div>
+      <label className="mt-1 flex min-h-8 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-4 accent-rust"
+          checked={isNew}
+          onChange={(e) => setIsNew(e.target.checked)}
+        />
+        It is new{bin && plan.units[bin.unit] ? `: into the new bin, ${plan.units[bin.unit]!.name}` : ''}, until it was
+        used {plan.meta.upkeep.newUses} times
+      </label>
     </form>
   );
 }

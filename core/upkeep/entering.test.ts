@@ -1,0 +1,38 @@
+import { readFileSync } from 'node:fs';
+import { evaluate } from '../evaluate.ts';
+import { readPlanFile } from '../formats/planFile.ts';
+import { applyChanges, set } from '../model/change.ts';
+import { fullPlacesOf, openSpare } from './entering.ts';
+import { reviewOf } from './review.ts';
+
+const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
+if (!read.ok) throw new Error(read.findings[0]!.message);
+const demo = read.plan;
+
+test('a kind is full when none of its places has room; with one free place it is not', () => {
+  const report = evaluate(demo);
+  const kinds = [...new Set(Object.values(demo.supplies).map((s) => s.category))];
+  const full = kinds.filter((k) => fullPlacesOf(demo, report, k).length > 0);
+  for (const kind of full)
+    for (const name of fullPlacesOf(demo, report, kind)) {
+      const place = report.compartments.find((c) => c.name === name)!;
+      expect(['full', 'over']).toContain(place.fill.today.state);
+    }
+  // One line that fills its only place to the brim.
+  const [place] = report.compartments.filter((c) => c.fill.today.state === 'over');
+  const id = place!.contents.today[0]!;
+  const { supply } = report.placements[id]!;
+  const alone = applyChanges(demo, [set('supplies', supply, { category: 'crown jewels' })]).plan;
+  expect(fullPlacesOf(alone, evaluate(alone), 'Crown Jewels')).toEqual([place!.name]);
+  expect(fullPlacesOf(demo, report, 'nothing of that kind')).toEqual([]);
+  expect(fullPlacesOf(demo, report, '')).toEqual([]);
+});
+
+test('opening a spare puts the thing on the reorder list', () => {
+  const plan = applyChanges(demo, openSpare(demo, 'sanding-sheets-fine')).plan;
+  expect(plan.supplies['sanding-sheets-fine']!.backstock).toBe(demo.supplies['sanding-sheets-fine']!.backstock - 1);
+  const lines = reviewOf(plan, evaluate(plan), '2026-11-25').filter((l) => l.kind === 'reorder');
+  expect(lines.map((l) => l.id)).toContain('sanding-sheets-fine');
+  const none = Object.values(demo.supplies).find((s) => s.backstock === 0)!;
+  expect(() => openSpare(demo, none.id)).toThrow(/no spares of/);
+});

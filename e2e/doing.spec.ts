@@ -1,0 +1,131 @@
+/** Doing it on a phone in the hand: moves, finding, pulling and bringing back, quick entry, and the server away for a minute. */
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test } from './server.ts';
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+const journal = async (address: string) =>
+  (
+    (await (await fetch(`${address}/api/plans/demo/journal?most=5000`)).json()) as {
+      entries: Array<{ group: { name: string } }>;
+    }
+  ).entries.map((e) => e.group.name);
+const fits = async (page: Page) =>
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+
+test('one evening with the phone: move, find, pull and return, a quick entry, the server away for a minute', async ({
+  page,
+  server,
+}) => {
+  test.setTimeout(300_000);
+  await page.goto(`${server.address}/plan/demo/move`);
+  const next = page.getByRole('group', { name: 'Next move' });
+  await expect(next).toBeVisible({ timeout: 60_000 });
+  await fits(page);
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.filter((v) => v.impact === 'serious' || v.impact === 'critical').map((v) => v.id)).toEqual([]);
+  // Both places are lit.
+  expect(await page.locator('.lit').count()).toBeGreaterThan(0);
+  await page.getByRole('button', { name: 'Begin a sitting' }).tap();
+  await expect(page.getByText('The sitting goes on: 0 moves')).toBeVisible();
+  await expect(next).toBeVisible({ timeout: 60_000 });
+  const first = await next.locator('.font-serif').innerText();
+  await next.getByRole('button', { name: 'Done' }).tap();
+  await expect(next.locator('.font-serif')).not.toHaveText(first);
+  await expect(page.getByText('The sitting goes on: 1 move')).toBeVisible();
+
+  // The server is away for a minute: ticking goes on, and nothing is lost.
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await server.stop('SIGKILL');
+  const away = Date.now();
+  const ticked: string[] = [];
+  for (let i = 0; i < 3; i++) {
+    const name = await next.locator('.font-serif').innerText();
+    ticked.push(name);
+    await next.getByRole('button', { name: 'Done' }).tap();
+    await expect(next.locator('.font-serif')).not.toHaveText(name);
+  }
+  await expect(page.getByText('Not saved', { exact: true })).toBeVisible({ timeout: 20_000 });
+  await page.waitForTimeout(Math.max(0, 60_000 - (Date.now() - away)));
+  await server.start();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 60_000 });
+  const names = await journal(server.address);
+  for (const name of ticked) expect(names.some((n) => n.endsWith(`: ${name}`))).toBe(true);
+
+  // One went otherwise: it was put elsewhere, and the list is made anew.
+  for (let i = 0; i < 12 && !(await next.getByRole('button', { name: /otherwise/ }).isVisible()); i++)
+    await next.getByRole('button', { name: 'Done' }).tap();
+  const otherwise = await next.locator('.font-serif').innerText();
+  await next.getByRole('button', { name: /otherwise/ }).tap();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Into').selectOption({ label: 'Trunk' });
+  await dialog.getByRole('button', { name: 'It lies there now' }).tap();
+  await expect(dialog).toBeHidden();
+  await expect(next).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('listitem').filter({ hasText: otherwise })).toHaveCount(0, { timeout: 60_000 });
+  await page.getByRole('button', { name: 'End the sitting' }).tap();
+  await expect(page.getByText(/moves in .*(min|s)/)).toBeVisible();
+
+  // Found by a misspelt word, used with one tap, looked for elsewhere first.
+  await page.goto(`${server.address}/plan/demo/find`);
+  await page.getByLabel('What are you looking for?').fill('scisors fabric');
+  await expect(page.getByRole('list', { name: 'Found' }).getByRole('button').first()).toContainText('Fabric scissors');
+  await page.getByRole('button', { name: 'Used it' }).tap();
+  await expect(page.getByText('Noted as used today.')).toBeVisible();
+  await page.getByRole('button', { name: 'I looked elsewhere first' }).tap();
+  await page.getByLabel('Where?').selectOption({ label: 'Cart, tray 3' });
+  await expect(page.getByText(/Noted\. Looking for “Cart, tray 3” finds/)).toBeVisible();
+  await fits(page);
+
+  // A project is pulled in one round, and brought back.
+  await page.goto(`${server.address}/plan/demo/find?view=pull`);
+  await page.getByLabel('Project').selectOption({ label: 'Harbour scene' });
+  await expect(page.getByRole('status').filter({ hasText: '6 to fetch' })).toBeVisible();
+  const round = page.getByRole('list', { name: 'The round', exact: true });
+  for (let left = 5; left >= 0; left--) {
+    await round.getByRole('button').first().tap();
+    await expect(
+      page.getByRole('status').filter({ hasText: left === 0 ? 'Everything is out.' : `${left} to fetch` }),
+    ).toBeVisible();
+  }
+  await page.getByRole('button', { name: 'Return', exact: true }).tap();
+  await expect(page.getByRole('status').filter({ hasText: '6 to bring back' })).toBeVisible();
+  const back = page.getByRole('list', { name: 'The round back' });
+  for (let left = 5; left >= 0; left--) {
+    await back.getByRole('button').first().tap();
+    await expect(
+      page.getByRole('status').filter({ hasText: left === 0 ? 'Everything is back.' : `${left} to bring back` }),
+    ).toBeVisible();
+  }
+  await page.getByRole('button', { name: 'The project is done' }).tap();
+  await fits(page);
+
+  // A quick entry, standing before a drawer.
+  await page.goto(`${server.address}/plan/demo/sort`);
+  await page.getByLabel('What do you have?').fill('12 bone folders, 150 x 20 x 5 mm');
+  await page.getByRole('button', { name: 'Add it' }).tap();
+  await expect(async () => expect((await journal(server.address)).join('\n')).toMatch(/Add 12 bone folders/i)).toPass();
+});
+
+test('a phone is let in with the code on the screen; a wrong one is refused', async ({ page, server, browser }) => {
+  await page.goto(`${server.address}/plan/demo/keep`);
+  await page.getByRole('tab', { name: 'Share and keep safe' }).tap();
+  await expect(page.getByText('It is off.')).toBeVisible();
+  await page.getByRole('button', { name: 'Let a device in to work' }).tap();
+  const code = await page.getByTestId('share-code').innerText();
+  const status = await page.getByRole('status').filter({ hasText: 'It is on' }).innerText();
+  const address = /http:\S+:\d+/.exec(status)![0];
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+  await phone.goto(`${address}/plan/demo/find`);
+  await phone.getByLabel('Code').fill('WRONG222');
+  await phone.getByRole('button', { name: 'Open it' }).click();
+  await expect(phone.getByRole('alert')).toContainText('Ask for a new one');
+  await phone.getByLabel('Code').fill(code);
+  await phone.getByRole('button', { name: 'Open it' }).click();
+  await expect(phone.getByLabel('What are you looking for?')).toBeVisible();
+  await page.getByRole('button', { name: 'End its session' }).tap();
+  await expect(page.getByRole('button', { name: 'End its session' })).toHaveCount(0);
+  await phone.reload();
+  await expect(phone.getByRole('heading', { name: 'Open the room here' })).toBeVisible();
+});

@@ -1,4 +1,4 @@
-import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
@@ -100,9 +100,12 @@ describe('backup', () => {
     expect(kept.size).toBeGreaterThanOrEqual(15);
     expect(kept.size).toBeLessThanOrEqual(23);
     await first.close();
-    first = await startServer({ data: join(root, 'one'), port: 0, shareHost: '127.0.0.2' });
+    first = await startServer({ data: join(root, 'one'), port: 0, shareHost: '127.0.0.2', copyAfter: 0 });
+    const day = `${new Date().toISOString().slice(0, 10)}.heronbackup`;
+    for (let i = 0; i < 100 && !existsSync(join(root, 'one', 'copies', day)); i++)
+      await new Promise((done) => setTimeout(done, 100));
     const copies = readdirSync(join(root, 'one', 'copies'));
-    expect(copies).toEqual([`${new Date().toISOString().slice(0, 10)}.heronbackup`]);
+    expect(copies).toEqual([day]);
   });
 });
 

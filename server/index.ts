@@ -22,6 +22,8 @@ export interface ServerOptions {
   web?: string | null;
   /** Where other devices of the home are served once sharing is switched on; all addresses when nothing is said. */
   shareHost?: string;
+  /** After so many ms the copy of the day is made, so that starting does not wait for it. */
+  copyAfter?: number;
   tell?: (message: string) => void;
   report?: (cause: unknown) => void;
 }
@@ -44,6 +46,7 @@ export async function startServer({
   port = DEFAULT_PORT,
   web = null,
   shareHost = '0.0.0.0',
+  copyAfter = 20_000,
   tell = () => {},
   report,
 }: ServerOptions): Promise<RunningServer> {
@@ -65,13 +68,15 @@ export async function startServer({
   daily.unref();
   const server = createServer(app);
   await listen(server, port, host);
-  await copy();
+  const first = setTimeout(() => void copy(), copyAfter);
+  first.unref();
   const { port: actual } = server.address() as { port: number };
   return {
     address: `http://${host}:${actual}`,
     store,
     close: async () => {
       clearInterval(daily);
+      clearTimeout(first);
       await share.stop();
       server.closeAllConnections();
       await new Promise((done) => server.close(done));

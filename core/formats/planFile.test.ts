@@ -28,7 +28,7 @@ test.each([
   ['half a file', '{"format": "heronstone-plan", "version"', '', /not JSON/],
   ['a foreign JSON file', '{"layers": []}', 'format', /not a Heronstone plan/],
   ['a list', '[]', 'format', /not a Heronstone plan/],
-  ['a newer version', file((d) => (d.version = 6)), 'version', /newer Heronstone \(version 6/],
+  ['a newer version', file((d) => (d.version = 7)), 'version', /newer Heronstone \(version 7/],
   ['an unknown field', file((d) => (d.extra = 1)), '', /only known fields \(not extra\)/],
   ['a missing table', file((d) => delete d.units), 'units', /units/],
   [

@@ -24,13 +24,13 @@ export interface Move {
   to: string | null;
   fromName: string;
   toName: string;
-  /** Seconds, before the correction by earlier sittings. */
+  /** Seconds, before the correction by earlier sittings; in the same trip as the move before it only laying it down. */
   seconds: number;
   /** Minutes a week that it wins. */
   saving: number;
   /** Litres on the floor after it. */
   floor: number;
-  /** The same trip as the move before it. */
+  /** In the same trip as the move before it. */
   sameTrip: boolean;
 }
 
@@ -77,6 +77,14 @@ export function paceOf(plan: Pick<Plan, 'sittings'>): number {
   return thought > 0 ? Math.min(5, Math.max(0.2, took / thought)) : 1;
 }
 
+/** Minutes a week won since the first sitting began; 0 before it. */
+export function wonSince(plan: Pick<Plan, 'sittings'>, report: Pick<Report, 'week'>): number {
+  const [first] = Object.values(plan.sittings).sort((a, b) =>
+    a.day === b.day ? b.before - a.before : a.day < b.day ? -1 : 1,
+  );
+  return first ? first.before - report.week.today.minutes : 0;
+}
+
 /**
  * All moves from today to the plan.
  * @param minutes length of a sitting
@@ -85,7 +93,7 @@ export function changeOver(plan: Plan, report: Report, minutes: number): ChangeO
   const scene = sceneOf(plan);
   const all = loadsOf(plan);
   const { loads } = all;
-  const saving = savingsOf(plan, report, loads);
+  const saving = savingsOf(scene, report, loads);
   const seconds = new Map(loads.map((l) => [l.id, secondsOf(scene, l)]));
   const pieces: Piece[] = loads.map((l) => ({
     id: l.id,
@@ -97,11 +105,9 @@ export function changeOver(plan: Plan, report: Report, minutes: number): ChangeO
     needs: l.needs,
   }));
   // What is given away goes first: it makes room for everything else.
-  const prefer = (id: string) => {
-    const load = loads.find((l) => l.id === id)!;
-    return load.away === 'given away' ? 1e6 : saving.get(id)! / Math.max(1, seconds.get(id)!);
-  };
-  const rank = new Map(loads.map((l) => [l.id, prefer(l.id)]));
+  const rank = new Map(
+    loads.map((l) => [l.id, l.away === 'given away' ? 1e6 : saving.get(l.id)! / Math.max(1, seconds.get(l.id)!)]),
+  );
   const ordered = orderMoves(pieces, besideOf(scene, all), (id) => rank.get(id)!);
   const pace = paceOf(plan);
   const moves = movesOf(scene, loads, ordered.steps, seconds, saving);
@@ -134,9 +140,10 @@ export function changeOver(plan: Plan, report: Report, minutes: number): ChangeO
       m.floor = Math.max(0, floor);
       const before = own[i - 1];
       m.sameTrip = before !== undefined && sameTrip(scene, before, m);
+      if (m.sameTrip) m.seconds = scene.constants.moveSettle;
     });
     own.forEach((m) => m.kind !== 'lift out' && done.add(m.load.id));
-    const carried = own.reduce((sum, m) => sum + (m.sameTrip ? scene.constants.moveSettle : m.seconds), 0) * pace;
+    const carried = own.reduce((sum, m) => sum + m.seconds, 0) * pace;
     const rounds = roundsIn(plan, report, own, loads, done, pace);
     return {
       moves: own,
@@ -146,9 +153,6 @@ export function changeOver(plan: Plan, report: Report, minutes: number): ChangeO
       floor: Math.max(0, floor) < 1e-9 ? 0 : floor,
     };
   });
-  const first = Object.values(plan.sittings).sort((a, b) =>
-    a.day < b.day ? -1 : a.day > b.day ? 1 : b.before - a.before,
-  )[0];
   return {
     before: roundsBefore(plan, report, pace),
     sittings,
@@ -156,7 +160,7 @@ export function changeOver(plan: Plan, report: Report, minutes: number): ChangeO
     seconds: sittings.reduce((sum, s) => sum + s.seconds, 0),
     today: report.week.today.minutes,
     planned: report.week.planned.minutes,
-    won: first ? first.before - report.week.today.minutes : 0,
+    won: wonSince(plan, report),
     peak: ordered.peak,
     everything: loads.reduce((sum, l) => sum + l.litres, 0),
     exact: ordered.exact,
@@ -176,11 +180,12 @@ function sameTrip(scene: Scene, before: Move, move: Move): boolean {
 }
 
 /** Minutes a week that each load wins: what its supplies cost today less what they cost as planned, by their count. */
-function savingsOf(plan: Plan, report: Report, loads: readonly Load[]): Map<string, number> {
+function savingsOf(scene: Scene, report: Report, loads: readonly Load[]): Map<string, number> {
   const cost = { today: new Map<string, number>(), planned: new Map<string, number>() };
   for (const p of Object.values(report.placements))
     cost[p.arrangement].set(p.supply, (cost[p.arrangement].get(p.supply) ?? 0) + p.minutesPerWeek + p.penaltyMinutes);
-  const hunt = (plan.meta.constants.hunt ?? 60) / 60;
+  const { plan } = scene;
+  const hunt = scene.constants.hunt / 60;
   const moved = new Map<string, number>();
   for (const l of loads) for (const p of l.parts) moved.set(p.supply, (moved.get(p.supply) ?? 0) + p.count);
   const whole = (supply: string) => {

@@ -1,24 +1,17 @@
 import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { FONTS } from '../checks/labelFonts.ts';
 import { evaluate } from '../evaluate.ts';
 import { binderPdf } from './binder.ts';
 import { readPlanFile } from './planFile.ts';
 
-const require = createRequire(import.meta.url);
-const font = (file: string) => new Uint8Array(readFileSync(require.resolve(file)));
-const fonts = {
-  regular: font('@expo-google-fonts/atkinson-hyperlegible/400Regular/AtkinsonHyperlegible_400Regular.ttf'),
-  bold: font('@expo-google-fonts/atkinson-hyperlegible/700Bold/AtkinsonHyperlegible_700Bold.ttf'),
-  wide: font('dejavu-fonts-ttf/ttf/DejaVuSansCondensed.ttf'),
-};
 const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
 if (!read.ok) throw new Error('no demo');
 
 test('the binder has the room, every wall, every unit in use with its things, and each thing in the index with its page', async () => {
   const plan = read.plan;
   const report = evaluate(plan);
-  const doc = await getDocument({ data: await binderPdf(plan, report, 'planned', fonts), verbosity: 0 }).promise;
+  const doc = await getDocument({ data: await binderPdf(plan, report, 'planned', FONTS), verbosity: 0 }).promise;
   const pages: string[] = [];
   for (let i = 1; i <= doc.numPages; i++) {
     const { items } = await (await doc.getPage(i)).getTextContent();
@@ -40,7 +33,7 @@ test('the binder has the room, every wall, every unit in use with its things, an
     const { name } = plan.supplies[p.supply]!;
     expect([name, index.includes(name)]).toEqual([name, true]);
     const entry = index.match(new RegExp(`${name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}[^:]*: [^:]*? page (\\d+)`));
-    if (entry) expect(pages[Number(entry[1]) - 1]).toContain(name);
+    expect([name, entry !== null && pages[Number(entry[1]) - 1]!.includes(name)]).toEqual([name, true]);
   }
   expect(all).toContain('Without a place');
 });

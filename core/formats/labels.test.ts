@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import jsQR from 'jsqr';
 import { PDFDocument } from 'pdf-lib';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { FONTS } from '../checks/labelFonts.ts';
 import { evaluate } from '../evaluate.ts';
 import { applyChanges, set } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
@@ -11,13 +11,6 @@ import { labelsPdf } from './labelsPdf.ts';
 import { readPlanFile } from './planFile.ts';
 import { qrPath } from './qr.ts';
 
-const require = createRequire(import.meta.url);
-const font = (file: string) => new Uint8Array(readFileSync(require.resolve(file)));
-const fonts = {
-  regular: font('@expo-google-fonts/atkinson-hyperlegible/400Regular/AtkinsonHyperlegible_400Regular.ttf'),
-  bold: font('@expo-google-fonts/atkinson-hyperlegible/700Bold/AtkinsonHyperlegible_700Bold.ttf'),
-  wide: font('dejavu-fonts-ttf/ttf/DejaVuSansCondensed.ttf'),
-};
 const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
 if (!read.ok) throw new Error('no demo');
 const demo = read.plan;
@@ -106,7 +99,7 @@ describe('the PDF, read back by another library', () => {
 
   test.each(['a4', 'letter'] as const)('%s: page size and place of every title to 0.2 mm', async (paper) => {
     const sheet = sheetOf(demo, { paper });
-    const found = await pages(await labelsPdf(sheet, 'Labels', fonts));
+    const found = await pages(await labelsPdf(sheet, 'Labels', FONTS));
     expect(found).toHaveLength(sheet.pages.length);
     const { pad, title } = labelParts(61, 34);
     for (const [i, labels] of sheet.pages.entries()) {
@@ -127,12 +120,12 @@ describe('the PDF, read back by another library', () => {
   test('letters that the label font does not have are taken from the wide one', async () => {
     const id = Object.keys(demo.supplies)[0]!;
     const renamed = applyChanges(demo, [set('supplies', id, { name: 'Κλωστή и нитки' })]).plan;
-    const found = await pages(await labelsPdf(sheetOf(renamed), 'Labels', fonts));
+    const found = await pages(await labelsPdf(sheetOf(renamed), 'Labels', FONTS));
     expect(found.flatMap((p) => p.texts).some((t) => t.text.includes('Κλωστή'))).toBe(true);
   });
 
   test('no labels: one empty page, and a title', async () => {
-    const bytes = await labelsPdf({ ...sheetOf(demo), pages: [] }, 'Nothing yet', fonts);
+    const bytes = await labelsPdf({ ...sheetOf(demo), pages: [] }, 'Nothing yet', FONTS);
     const doc = await PDFDocument.load(bytes);
     expect([doc.getPageCount(), doc.getTitle()]).toEqual([1, 'Nothing yet']);
   });

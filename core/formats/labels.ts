@@ -103,6 +103,9 @@ const SWATCH: Readonly<Record<string, string>> = {
   silver: '#b5b8bb',
 };
 
+/** So much of what stands on a label is kept to be compared; the column has no more. */
+const MOST_SAID = 4000;
+
 /** The row of the label of a place, when there is one. */
 export function labelRow(plan: Pick<Plan, 'labels'>, compartment: string): LabelRow | undefined {
   const container = compartment.includes('#') ? compartment.slice(compartment.indexOf('#') + 1) : null;
@@ -229,7 +232,8 @@ export function labelsOf(
       link,
       code: labelling.codes ? qrPath(link) : null,
     };
-    const says = JSON.stringify([label.unit, label.place, label.lines, label.swatches, label.note, labelling.codes]);
+    const all = [label.unit, label.place, label.lines, label.swatches, label.note, labelling.codes];
+    const says = JSON.stringify(all).slice(0, MOST_SAID);
     return (row?.sides ?? ['front']).map((side) => ({ ...label, side, says, x: 0, y: 0 }));
   });
 }

@@ -11,6 +11,7 @@ const demo = read.plan;
 
 test('a kind is full when none of its places has room; with one free place it is not', () => {
   const report = evaluate(demo);
+  // Whatever is said to be full is.
   const kinds = [...new Set(Object.values(demo.supplies).map((s) => s.category))];
   const full = kinds.filter((k) => fullPlacesOf(demo, report, k).length > 0);
   for (const kind of full)

@@ -370,13 +370,14 @@ function seasons(plan: Plan, today: string): ReviewLine[] {
 
 function purge(plan: Plan, today: string): ReviewLine[] {
   const { purged, purgeMonths } = plan.meta.upkeep;
-  if (purged === null || monthsBetween(purged, today) < purgeMonths) return [];
+  if (Object.keys(plan.supplies).length === 0) return [];
+  if (purged !== null && monthsBetween(purged, today) < purgeMonths) return [];
   return [
     {
       kind: 'purge',
       id: 'purge',
       title: 'Go through everything and decide',
-      why: `last done ${monthsBetween(purged, today)} months ago`,
+      why: purged === null ? 'not noted yet' : `last done ${monthsBetween(purged, today)} months ago`,
       places: [],
       proposals: [
         proposal('Done today', [

@@ -17,7 +17,7 @@ export function markPrinted(plan: Plan, labels: readonly Label[], report: Report
     if (done.has(l.compartment)) return [];
     done.add(l.compartment);
     const row = labelRow(plan, l.compartment);
-    const printed = l.says.slice(0, 4000);
+    const printed = l.says;
     if (row) return row.printed === printed ? [] : [set('labels', row.id, { printed })];
     const c = report.compartments.find((x) => x.id === l.compartment)!;
     const id = labelId(c.unit, c.slot, c.container);

@@ -1,6 +1,6 @@
 /** Move: from today to the plan, as a checklist in the hand. Both places are lit in the drawing. */
 import { useEffect, useRef, useState } from 'react';
-import type { ChangeOver, Move, SittingPlan } from '@heronstone/core/changeover/changeOver.ts';
+import { wonSince, type ChangeOver, type Move, type SittingPlan } from '@heronstone/core/changeover/changeOver.ts';
 import { tick } from '@heronstone/core/changeover/tick.ts';
 import { set, setMeta, type Change } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
@@ -132,12 +132,15 @@ export function MoveStep() {
           ))}
         </ol>
       </section>
-      <Sheet title="The change-over" line={`${left.length} of ${all.length} moves to go`}>
+      <Sheet
+        title="The change-over"
+        line={`${left.length} of ${all.length} moves to go; ${report!.moves} supplies lie elsewhere than planned`}
+      >
         <dl>
           <Fact name="Today">{report!.week.today.minutes.toFixed(1)} min a week</Fact>
           <Fact name="As planned">{over.planned.toFixed(1)} min a week</Fact>
-          <Fact name="Won so far">{wonOf(plan, report!.week.today.minutes).toFixed(1)} min a week</Fact>
-          <Fact name="Time to go">{minutesWords(over.seconds * (left.length / Math.max(1, all.length)))}</Fact>
+          <Fact name="Won so far">{wonSince(plan, report!).toFixed(1)} min a week</Fact>
+          <Fact name="Carrying to go">{minutesWords(left.reduce((sum, m) => sum + m.seconds, 0) * over.pace)}</Fact>
           <Fact name="Most on the floor">{over.peak.toFixed(1)} litres</Fact>
           <Fact name="If all came out">{over.everything.toFixed(0)} litres</Fact>
         </dl>
@@ -173,11 +176,6 @@ const verb = (move: Move) =>
         : move.load.to === null
           ? 'Take out'
           : 'Carry over';
-
-function wonOf(plan: Plan, now: number): number {
-  const first = Object.values(plan.sittings).sort((a, b) => b.before - a.before)[0];
-  return first ? first.before - now : 0;
-}
 
 function SittingList({
   number,

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { FONTS } from '../checks/labelFonts.ts';
+import { labelFonts } from '../../cli/fonts.ts';
 import { evaluate } from '../evaluate.ts';
 import { binderPdf } from './binder.ts';
 import { readPlanFile } from './planFile.ts';
@@ -11,7 +11,7 @@ if (!read.ok) throw new Error('no demo');
 test('the binder has the room, every wall, every unit in use with its things, and each thing in the index with its page', async () => {
   const plan = read.plan;
   const report = evaluate(plan);
-  const doc = await getDocument({ data: await binderPdf(plan, report, 'planned', FONTS), verbosity: 0 }).promise;
+  const doc = await getDocument({ data: await binderPdf(plan, report, 'planned', labelFonts()), verbosity: 0 }).promise;
   const pages: string[] = [];
   for (let i = 1; i <= doc.numPages; i++) {
     const { items } = await (await doc.getPage(i)).getTextContent();

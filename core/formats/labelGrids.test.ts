@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { createCanvas, DOMMatrix, ImageData, Path2D } from '@napi-rs/canvas';
 import jsQR from 'jsqr';
 import { parseSync } from 'svgson';
-import { FONTS } from '../checks/labelFonts.ts';
+import { labelFonts } from '../../cli/fonts.ts';
 import { evaluate } from '../evaluate.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { LABELLING, type Labelling, type Plan } from '../model/plan.ts';
@@ -70,7 +70,7 @@ test.each(['a4', 'letter'] as const)(
     const sheet = sheetOf(options);
     const { grid } = GRIDS[paper];
     const { pad, title } = labelParts(options.width, options.height);
-    const bytes = await labelsPdf(sheet, 'Labels', FONTS);
+    const bytes = await labelsPdf(sheet, 'Labels', labelFonts());
     const { items, view } = await drawn(bytes, 1);
     expect(Math.abs(view[2]! / PT - PAPER[paper].width)).toBeLessThan(0.2);
     let seen = 0;
@@ -93,7 +93,7 @@ test.each(['a4', 'letter'] as const)(
 
 test('every code of a rendered page is read by a decoder as the address of its place', async () => {
   const sheet = sheetOf(optionsFor('a4'));
-  const { canvas, scale } = await drawn(await labelsPdf(sheet, 'Labels', FONTS), 1);
+  const { canvas, scale } = await drawn(await labelsPdf(sheet, 'Labels', labelFonts()), 1);
   const { pad, code } = labelParts(sheet.label.width, sheet.label.height);
   const context = canvas.getContext('2d');
   for (const label of sheet.pages[0]!) {

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import jsQR from 'jsqr';
 import { PDFDocument } from 'pdf-lib';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { FONTS } from '../checks/labelFonts.ts';
+import { labelFonts } from '../../cli/fonts.ts';
 import { evaluate } from '../evaluate.ts';
 import { applyChanges, set } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
@@ -99,7 +99,7 @@ describe('the PDF, read back by another library', () => {
 
   test.each(['a4', 'letter'] as const)('%s: page size and place of every title to 0.2 mm', async (paper) => {
     const sheet = sheetOf(demo, { paper });
-    const found = await pages(await labelsPdf(sheet, 'Labels', FONTS));
+    const found = await pages(await labelsPdf(sheet, 'Labels', labelFonts()));
     expect(found).toHaveLength(sheet.pages.length);
     const { pad, title } = labelParts(61, 34);
     for (const [i, labels] of sheet.pages.entries()) {
@@ -120,12 +120,12 @@ describe('the PDF, read back by another library', () => {
   test('letters that the label font does not have are taken from the wide one', async () => {
     const id = Object.keys(demo.supplies)[0]!;
     const renamed = applyChanges(demo, [set('supplies', id, { name: 'Κλωστή и нитки' })]).plan;
-    const found = await pages(await labelsPdf(sheetOf(renamed), 'Labels', FONTS));
+    const found = await pages(await labelsPdf(sheetOf(renamed), 'Labels', labelFonts()));
     expect(found.flatMap((p) => p.texts).some((t) => t.text.includes('Κλωστή'))).toBe(true);
   });
 
   test('no labels: one empty page, and a title', async () => {
-    const bytes = await labelsPdf({ ...sheetOf(demo), pages: [] }, 'Nothing yet', FONTS);
+    const bytes = await labelsPdf({ ...sheetOf(demo), pages: [] }, 'Nothing yet', labelFonts());
     const doc = await PDFDocument.load(bytes);
     expect([doc.getPageCount(), doc.getTitle()]).toEqual([1, 'Nothing yet']);
   });

@@ -1,0 +1,156 @@
+/** Labels as they are printed, scanned and kept; what is due; seasons; the log book; backup. */
+import { readFileSync, writeFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import QRCode from 'qrcode';
+import { expect, test } from './server.ts';
+
+interface Served {
+  plan: {
+    labels: Record<string, { printed: string; state: string }>;
+    supplies: Record<string, { life: string; count: number }>;
+    placements: Record<string, { arrangement: string; supply: string; unit: string; slot: string }>;
+  };
+}
+const planOf = async (address: string) => ((await (await fetch(`${address}/api/plans/demo`)).json()) as Served).plan;
+async function noSeriousFinding(page: Page, what: string) {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+  expect(serious.map((v) => `${what}: ${v.id}: ${v.nodes[0]?.html.slice(0, 120)}`)).toEqual([]);
+}
+const openTab = (page: Page, name: string) => page.getByRole('tab', { name }).click();
+
+test('labels: a grid, only what changed, strips, a label of one’s own words; its code is scanned from a picture', async ({
+  page,
+  server,
+}, info) => {
+  await page.goto(`${server.address}/plan/demo/label`);
+  await expect(page.getByRole('img', { name: /Label sheet with 21 labels/ })).toBeVisible();
+  await noSeriousFinding(page, 'label');
+  // A grid that does not fit says what is wrong, and by how much.
+  await page.getByLabel('Label width').fill('63.5');
+  await page.getByLabel('Label width').press('Enter');
+  await page.getByLabel('A bought sheet with a grid of its own').check();
+  await page.getByLabel('Across', { exact: true }).fill('4');
+  await page.getByLabel('Across', { exact: true }).press('Enter');
+  await expect(page.getByRole('alert').filter({ hasText: 'the paper has 210 mm' })).toBeVisible();
+  await page.getByLabel('Across', { exact: true }).fill('3');
+  await page.getByLabel('Across', { exact: true }).press('Enter');
+  await expect(page.getByRole('img', { name: /Label sheet/ })).toBeVisible();
+  // Printed once, nothing has changed; with one's own words one has.
+  const pdf = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Make the PDF' }).click();
+  expect(
+    readFileSync(await (await pdf).path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
+  await expect(async () =>
+    expect(Object.values((await planOf(server.address)).labels).every((l) => l.printed !== '')).toBe(true),
+  ).toPass();
+  await openTab(page, 'Place by place');
+  const places = page.getByRole('list', { name: 'Labels of places' });
+  const own = places.getByRole('listitem').filter({ hasText: 'Bookcase, shelf 2' });
+  await own.getByLabel('Own words').fill('Soft things');
+  await own.getByLabel('Own words').press('Enter');
+  await own.getByLabel('left', { exact: true }).check();
+  await noSeriousFinding(page, 'label, place by place');
+  await openTab(page, 'Strip printer');
+  await expect(page.getByRole('img', { name: /Strip of \d+ mm: .*Soft things/ }).first()).toBeVisible();
+  await openTab(page, 'The sheet');
+  await page.getByLabel('Only what changed since it was printed').check();
+  // What was just begun on trial says so now, and so is printed once more; the one with own words on two sides.
+  await expect(page.getByText('Soft things').first()).toBeVisible();
+  const svg = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'This sheet for a cutting machine' }).click();
+  expect(readFileSync(await (await svg).path(), 'utf8')).toMatch(/<g id="cut"[\s\S]*<g id="write"/);
+
+  const file = info.outputPath('code.png');
+  writeFileSync(
+    file,
+    await QRCode.toBuffer(`${server.address}/plan/demo/find?place=${encodeURIComponent('books/s2')}`),
+  );
+  await page.goto(`${server.address}/plan/demo/find`);
+  await page.getByLabel('Picture of a label').setInputFiles(file);
+  await expect(page.getByRole('region', { name: 'Where it is' }).getByRole('status')).toHaveText('Bookcase, shelf 2');
+  await page.getByLabel('Picture of a label').setInputFiles({
+    name: 'note.txt',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('no picture'),
+  });
+  await expect(page.getByRole('alert')).toContainText('note.txt is not a picture that can be read');
+});
+
+test('keep: a proposal with one click, a season out and in, where it was, as it was', async ({ page, server }) => {
+  await page.goto(`${server.address}/plan/demo/keep`);
+  const lists = page.getByRole('region', { name: 'To reorder' });
+  await expect(lists.getByText('Masking tape')).toBeVisible();
+  await noSeriousFinding(page, 'keep');
+  const before = (await planOf(server.address)).supplies['masking-tape']!.count;
+  await lists
+    .getByRole('listitem')
+    .filter({ hasText: 'Masking tape' })
+    .getByRole('button', { name: /^Bought/ })
+    .click();
+  await expect(lists.getByText('Masking tape')).toHaveCount(0, { timeout: 60_000 });
+  await expect(async () =>
+    expect((await planOf(server.address)).supplies['masking-tape']!.count).toBe(before * 2),
+  ).toPass();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(lists.getByText('Masking tape')).toBeVisible();
+
+  await openTab(page, 'Seasons and calendar');
+  await noSeriousFinding(page, 'keep, seasons');
+  const where = async () =>
+    Object.values((await planOf(server.address)).placements)
+      .filter((p) => p.supply === 'stage-lamps')
+      .map((p) => `${p.arrangement} ${p.unit}/${p.slot}`)
+      .sort();
+  const home = await where();
+  const winter = page.getByRole('article').filter({ hasText: 'Stage lamps' });
+  await winter.getByRole('button', { name: 'Put its things away' }).click();
+  await expect(async () => expect((await where()).every((w) => w.endsWith('landing-cupboard/s1'))).toBe(true)).toPass();
+  await winter.getByRole('button', { name: 'Bring them in' }).click();
+  await expect(async () => expect(await where()).toEqual(home)).toPass();
+  const ics = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Take it as a calendar file' }).click();
+  expect(readFileSync(await (await ics).path(), 'utf8')).toMatch(/BEGIN:VCALENDAR[\s\S]*Winter fairs/);
+
+  await openTab(page, 'Since the start');
+  await expect(page.getByText(/Winter fairs: bring in/).first()).toBeVisible();
+  await noSeriousFinding(page, 'keep, since the start');
+  await page.getByLabel('What', { exact: true }).selectOption({ label: 'Stage lamps' });
+  await page.getByLabel('On the day').fill(new Date().toISOString().slice(0, 10));
+  await page.getByRole('button', { name: 'Look', exact: true }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Now:' })).toBeVisible();
+  // Back to before the season went out: what came after is taken back, and can be brought again.
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: /Winter fairs: bring in/ })
+    .getByRole('button', { name: 'Back to before' })
+    .click();
+  await expect(async () => expect((await where()).every((w) => w.endsWith('landing-cupboard/s1'))).toBe(true)).toPass();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(async () => expect(await where()).toEqual(home)).toPass();
+});
+
+test('backup: taken away, looked at, restored; a damaged one changes nothing', async ({ page, server }, info) => {
+  await page.goto(`${server.address}/plan/demo/keep`);
+  await openTab(page, 'Share and keep safe');
+  await noSeriousFinding(page, 'keep, safe');
+  const taken = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Take a backup away' }).click();
+  const file = info.outputPath('room.heronbackup');
+  await (await taken).saveAs(file);
+  const bytes = readFileSync(file);
+  const damaged = info.outputPath('damaged.heronbackup');
+  writeFileSync(damaged, bytes.subarray(0, bytes.length - 100));
+  await page.getByLabel('Restore from a backup').setInputFiles(damaged);
+  await expect(page.getByRole('alert')).toContainText('Nothing was changed');
+  await page.getByLabel('Restore from a backup').setInputFiles(file);
+  await expect(page.getByText(/Puppet workshop: 145 supplies, 0 photographs/)).toBeVisible();
+  await expect(page.getByText(/Replaces “Puppet workshop”/)).toBeVisible();
+  await page.getByRole('button', { name: 'Restore this' }).click();
+  await expect(page.getByText('1 plan is as in the backup.')).toBeVisible();
+  expect(Object.keys((await planOf(server.address)).supplies)).toHaveLength(145);
+});

@@ -91,7 +91,9 @@ function drawLabel(
       borderWidth: 0.3,
     }),
   );
-  const floor = top - height + pad * 0.5 + (label.swatches.length > 0 ? SWATCH_SIZE + pad * 0.3 : 0);
+  const swatches = label.swatches.length > 0 ? SWATCH_SIZE + pad * 0.3 : 0;
+  const noted = label.note === '' ? 0 : small * 1.1;
+  const floor = top - height + pad * 0.5 + swatches + noted;
   let y = top - pad;
   const write = (text: string, size: number, room: number, font: (text: string) => PDFFont): boolean => {
     if (y - size * 1.15 < floor) return false;
@@ -106,9 +108,16 @@ function drawLabel(
     y -= size * 0.2;
     return true;
   };
+  if (noted > 0)
+    page.drawText(shorten(label.note, regular(label.note), small * 0.85 * PT, (width - 3 * pad - code) * PT), {
+      x: (label.x + pad) * PT,
+      y: (top - height + pad * 0.7 + swatches) * PT,
+      size: small * 0.85 * PT,
+      font: regular(label.note),
+      color: INK,
+    });
   write(label.place ? `${label.unit} · ${label.place}` : label.unit, title, width - 2 * pad, regular);
   const room = label.code ? width - 3 * pad - code : width - 2 * pad;
-  if (label.note !== '') write(label.note, small * 0.85, room, regular);
   label.lines.forEach((line, i) => {
     const size = i === 0 ? large : small;
     const rest = label.lines.length - i;

@@ -23,10 +23,14 @@ export function labelsSvg(sheet: LabelSheet, page: number): string {
     let y = l.y + pad + title * 1.3;
     for (const [i, line] of l.lines.entries()) {
       const size = i === 0 ? large : small;
-      if (y + size > l.y + height - pad / 2) break;
+      if (y + size > l.y + height - pad / 2 - (l.note === '' ? 0 : small * 1.1)) break;
       y += size * 1.1;
       texts.push(`<text x="${mm(l.x + pad)}" y="${mm(y)}" font-size="${mm(size)}">${escape(counted(line))}</text>`);
     }
+    if (l.note !== '')
+      texts.push(
+        `<text x="${mm(l.x + pad)}" y="${mm(l.y + height - pad * 0.7)}" font-size="${mm(small * 0.85)}">${escape(l.note)}</text>`,
+      );
     if (l.code)
       texts.push(
         `<path d="${l.code.path}" transform="translate(${mm(l.x + width - pad - code)} ${mm(l.y + height - pad - code)}) scale(${mm(code / l.code.size)})"/>`,

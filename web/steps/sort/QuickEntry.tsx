@@ -33,7 +33,7 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
       activity: u.id ? plan.activities[u.id]!.name : u.activity,
       fetches: u.fetches,
     }));
-    const home = isNew && bin && plan.units[bin.unit] ? { ...bin, container: null } : place;
+    const home = !place && isNew && bin && plan.units[bin.unit] ? { ...bin, container: null } : place;
     const draft = { ...read.draft, life: isNew ? ('new' as const) : read.draft.life };
     const made = [{ draft, uses, ...(home ? { place: home } : {}) }];
     if (commit(`Add ${read.draft.count} ${read.draft.name}`, addSupplies(plan, made, newId))) setLine('');
@@ -111,16 +111,19 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
           </span>
         )}
       </div>
-      <label className="mt-1 flex min-h-8 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-4 accent-rust"
-          checked={isNew}
-          onChange={(e) => setIsNew(e.target.checked)}
-        />
-        It is new{bin && plan.units[bin.unit] ? `: into the new bin, ${plan.units[bin.unit]!.name}` : ''}, until it was
-        used {plan.meta.upkeep.newUses} times
-      </label>
+      {/* Who stands before a drawer says what is in it. */}
+      {!place && (
+        <label className="mt-1 flex min-h-8 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-4 accent-rust"
+            checked={isNew}
+            onChange={(e) => setIsNew(e.target.checked)}
+          />
+          It is new{bin && plan.units[bin.unit] ? `: into the new bin, ${plan.units[bin.unit]!.name}` : ''}, until it
+          was used {plan.meta.upkeep.newUses} times
+        </label>
+      )}
     </form>
   );
 }

@@ -73,7 +73,7 @@ export default tseslint.config(
       'no-restricted-globals': ['error', ...CORE_GLOBALS],
       'no-restricted-properties': [
         'error',
-        { object: 'Math', property: 'random', message: 'Only the seeded generator of core/place/seeded.ts.' },
+        { object: 'Math', property: 'random', message: 'Only the seeded generator of core/geometry/seeded.ts.' },
         { object: 'Date', property: 'now', message: 'core has no clock: pass the time in.' },
       ],
     },

@@ -1,10 +1,10 @@
 /** The assignment search beside HiGHS: how good, how long, and how both grow. Ratios of one run. */
 import highsLoader from 'highs';
-import { belongingInstance, exhaustive, roomInstance } from '@heronstone/core/checks/assignments.ts';
-import { assign, assignAll, type Answer } from '@heronstone/core/place/assign.ts';
-import type { Problem } from '@heronstone/core/place/assignment.ts';
-import { lowerBound } from '@heronstone/core/place/prices.ts';
-import { lpText } from '@heronstone/core/place/relaxation.ts';
+import { belongingInstance, exhaustive, roomInstance } from '@heronstone/testing/assignments.ts';
+import { assign, assignAll, type Answer } from '@heronstone/core/search/assign.ts';
+import type { Problem } from '@heronstone/core/search/assignment.ts';
+import { lowerBound } from '@heronstone/core/search/prices.ts';
+import { lpText } from '@heronstone/core/search/relaxation.ts';
 
 interface Solved {
   Status: string;

@@ -1,7 +1,7 @@
 /** Finding at 5,000 supplies: the slowest answer over a frame of a screen of 60 Hz. */
 import { readFileSync } from 'node:fs';
-import { evaluate } from '@heronstone/core/evaluate.ts';
-import { QUERIES } from '@heronstone/core/find/queries.ts';
+import { evaluate } from '@heronstone/core/report/evaluate.ts';
+import { QUERIES } from '@heronstone/testing/queries.ts';
 import { finderOf } from '@heronstone/core/find/search.ts';
 import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
 import type { Plan, Supply } from '@heronstone/core/model/plan.ts';

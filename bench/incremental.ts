@@ -1,10 +1,10 @@
 /** Moving one supply: how much is gained by working out only what it touches, and how both grow. */
-import { evaluate, evaluator } from '@heronstone/core/evaluate.ts';
+import { evaluate, evaluator } from '@heronstone/core/report/evaluate.ts';
 import { applyChanges, set, type Change } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
-import { seeded } from '@heronstone/core/place/seeded.ts';
-import { sceneOf } from '@heronstone/core/scene.ts';
-import { largePlan } from './largePlan.ts';
+import { seeded } from '@heronstone/core/geometry/seeded.ts';
+import { sceneOf } from '@heronstone/core/scene/scene.ts';
+import { largePlan } from '@heronstone/testing/largePlan.ts';
 
 /** Everything lies somewhere, as chance has it. */
 function scattered(plan: Plan): Plan {

@@ -1,13 +1,13 @@
 /** npm run bench: ratios measured in one run, never absolute times as a promise. */
-import { evaluate } from '@heronstone/core/evaluate.ts';
+import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { applyChanges } from '@heronstone/core/model/change.ts';
-import { changesTo, solve, solveAll } from '@heronstone/core/place/solve.ts';
+import { changesTo, solve, solveAll } from '@heronstone/core/search/solve.ts';
 import { benchAssign, benchAssignGrowth, benchAssignPairs } from './assign.ts';
 import { benchFind } from './find.ts';
 import { benchIncremental } from './incremental.ts';
 import { benchPacking } from './packing.ts';
 import { benchPaths } from './paths.ts';
-import { largePlan } from './largePlan.ts';
+import { largePlan } from '@heronstone/testing/largePlan.ts';
 
 const ms = (work: () => unknown, times = 1): number => {
   const runs = Array.from({ length: times }, () => {

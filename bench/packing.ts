@@ -1,6 +1,6 @@
 /** Containers into drawers: ours against the best heuristic of the packing package, on the same seeded drawers in one run. */
-import { bestOfPackage, randomDrawer } from '@heronstone/core/checks/packers.ts';
-import { packRectangles } from '@heronstone/core/fit/pack/rectangles.ts';
+import { bestOfPackage, randomDrawer } from '@heronstone/testing/packers.ts';
+import { packRectangles } from '@heronstone/core/geometry/pack/rectangles.ts';
 
 const DRAWERS = 300;
 

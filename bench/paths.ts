@@ -4,12 +4,12 @@ import PF from 'pathfinding';
 import { footprint } from '@heronstone/core/furniture/footprint.ts';
 import { applyChanges, set, type Change } from '@heronstone/core/model/change.ts';
 import { emptyPlan, STANDING_DEFAULTS, UNIT_DEFAULTS, type Plan } from '@heronstone/core/model/plan.ts';
-import { distanceToSegment, inside, type Point } from '@heronstone/core/room/geometry.ts';
+import { distanceToSegment, inside, type Point } from '@heronstone/core/geometry/geometry.ts';
 import { BODY, floorOf } from '@heronstone/core/room/floor.ts';
-import { pathsFrom, type Path } from '@heronstone/core/room/path.ts';
+import { pathsFrom, type Path } from '@heronstone/core/geometry/path.ts';
 
 /** A room of rows of units at any angle, with aisles between them, as large as they need; or a hall of the size for 120 of them. */
-export function roomWith(units: number, hall = false): { plan: Plan; stations: Point[]; goals: Point[] } {
+function roomWith(units: number, hall = false): { plan: Plan; stations: Point[]; goals: Point[] } {
   const columns = Math.ceil(Math.sqrt(hall ? 120 : units));
   const rows = Math.ceil((hall ? 120 : units) / columns);
   // In the hall the units stand spread over all of its places.
@@ -53,7 +53,7 @@ export function roomWith(units: number, hall = false): { plan: Plan; stations: P
   return { plan: applyChanges(emptyPlan({ id: 'bench' }), changes).plan, stations, goals };
 }
 
-export function allPaths(room: ReturnType<typeof roomWith>): { seconds: number; paths: Array<Path | null> } {
+function allPaths(room: ReturnType<typeof roomWith>): { seconds: number; paths: Array<Path | null> } {
   const start = performance.now();
   const floor = floorOf(room.plan);
   const paths = room.stations.flatMap((s) =>

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import ICAL from 'ical.js';
 import { changeOver } from '@heronstone/core/changeover/changeOver.ts';
-import { evaluate } from '@heronstone/core/evaluate.ts';
+import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { readPlanFile, writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { applyChanges, remove } from '@heronstone/core/model/change.ts';
 import { main } from './main.ts';

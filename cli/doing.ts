@@ -1,14 +1,14 @@
 /** Commands about doing it: the moves, finding, a pull list, the binder, the calendar. */
 import { Option, type Command } from 'commander';
 import { changeOver, type ChangeOver } from '@heronstone/core/changeover/changeOver.ts';
-import { evaluate } from '@heronstone/core/evaluate.ts';
-import { projectRound } from '@heronstone/core/fetch/pull.ts';
-import { pullTour } from '@heronstone/core/fetch/tour.ts';
+import { evaluate } from '@heronstone/core/report/evaluate.ts';
+import { projectRound } from '@heronstone/core/ask/pull.ts';
+import { pullTour } from '@heronstone/core/ask/tour.ts';
 import { finderOf } from '@heronstone/core/find/search.ts';
 import { binderPdf } from '@heronstone/core/formats/binder.ts';
 import { applyChanges, ChangeError, remove, set, type Change } from '@heronstone/core/model/change.ts';
 import type { Arrangement, Plan } from '@heronstone/core/model/plan.ts';
-import { sceneOf } from '@heronstone/core/scene.ts';
+import { sceneOf } from '@heronstone/core/scene/scene.ts';
 import { occasionsOf, writeCalendar } from '@heronstone/core/upkeep/calendar.ts';
 import { OTHER_WORDS } from '@heronstone/library/otherWords.ts';
 import { readPlan, UsageError, writeFile } from './files.ts';
@@ -27,7 +27,7 @@ const onDay = () =>
  * The plan in which today is one file's today and the plan is another's plan (its today, when it plans nothing).
  * @throws UsageError when the two are not of one room
  */
-export function fromTo(from: Plan, to: Plan): Plan {
+function fromTo(from: Plan, to: Plan): Plan {
   const target: Arrangement = Object.values(to.placements).some((p) => p.arrangement === 'planned')
     ? 'planned'
     : 'today';

@@ -1,10 +1,10 @@
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { evaluate } from '@heronstone/core/evaluate.ts';
+import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { readPlanFile, writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { applyChanges, remove, set, type Change } from '@heronstone/core/model/change.ts';
-import { sceneOf, zoneOf } from '@heronstone/core/scene.ts';
+import { sceneOf, zoneOf } from '@heronstone/core/scene/scene.ts';
 import { main } from './main.ts';
 
 const demo = new URL('../demo/plan.json', import.meta.url).pathname;

@@ -1,17 +1,17 @@
 /** Commands about placements: filling, why a thing lies where it lies, what would help, where furniture could stand, two plans. */
 import { Option, type Command } from 'commander';
-import { differenceOf, figuresOf } from '@heronstone/core/compare.ts';
-import { evaluate } from '@heronstone/core/evaluate.ts';
-import { explain } from '@heronstone/core/explain.ts';
+import { differenceOf, figuresOf } from '@heronstone/core/report/compare.ts';
+import { evaluate } from '@heronstone/core/report/evaluate.ts';
+import { explain } from '@heronstone/core/ask/explain.ts';
 import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { applyChanges, setMeta } from '@heronstone/core/model/change.ts';
 import type { Arrangement, Plan } from '@heronstone/core/model/plan.ts';
 import { WAYS, type SortingWay } from '@heronstone/core/model/sorting.ts';
-import { advise, type Help } from '@heronstone/core/place/advise.ts';
-import { changesTo, solveAll } from '@heronstone/core/place/solve.ts';
-import { optionsFor, type Task } from '@heronstone/core/place/tasks.ts';
-import { sortingBy } from '@heronstone/core/place/ways.ts';
-import { propose, type Proposal } from '@heronstone/core/room/propose.ts';
+import { advise, type Help } from '@heronstone/core/search/advise.ts';
+import { changesTo, solveAll } from '@heronstone/core/search/solve.ts';
+import { optionsFor, type Task } from '@heronstone/core/search/tasks.ts';
+import { sortingBy } from '@heronstone/core/search/ways.ts';
+import { propose, type Proposal } from '@heronstone/core/search/furniture/propose.ts';
 import { UNIT_TYPES } from '@heronstone/library/units.ts';
 import { readPlan, readWhole, UsageError, writeFile } from './files.ts';
 import { number } from './number.ts';

@@ -1,8 +1,8 @@
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { evaluate } from '@heronstone/core/evaluate.ts';
-import type { Account } from '@heronstone/core/fetch/account.ts';
+import { evaluate } from '@heronstone/core/report/evaluate.ts';
+import type { Account } from '@heronstone/core/ask/account.ts';
 import { readPlanFile, writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { applyChanges } from '@heronstone/core/model/change.ts';
 import { buildDemo } from '../demo/build.ts';

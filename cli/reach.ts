@@ -1,9 +1,9 @@
 /** Commands about reach and time: one fetch, a week, a pull list as one round, and the time study. */
 import type { Command } from 'commander';
-import { evaluate } from '@heronstone/core/evaluate.ts';
-import { accountOf } from '@heronstone/core/fetch/account.ts';
-import { timeStudy } from '@heronstone/core/fetch/timeStudy.ts';
-import { sceneOf } from '@heronstone/core/scene.ts';
+import { evaluate } from '@heronstone/core/report/evaluate.ts';
+import { accountOf } from '@heronstone/core/ask/account.ts';
+import { timeStudy } from '@heronstone/core/ask/timeStudy.ts';
+import { sceneOf } from '@heronstone/core/scene/scene.ts';
 import { readPlan, UsageError } from './files.ts';
 
 interface Io {

@@ -2,11 +2,11 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { roomEverywhere } from '@heronstone/core/fit/capacity.ts';
+import { roomEverywhere } from '@heronstone/core/ask/capacity.ts';
 import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
-import { sceneOf } from '@heronstone/core/scene.ts';
-import { balanceOf } from '@heronstone/core/sort/balance.ts';
-import { purgeOf } from '@heronstone/core/sort/purge.ts';
+import { sceneOf } from '@heronstone/core/scene/scene.ts';
+import { balanceOf } from '@heronstone/core/ask/balance.ts';
+import { purgeOf } from '@heronstone/core/ask/purge.ts';
 import { main } from './main.ts';
 
 const demo = fileURLToPath(new URL('../demo/plan.json', import.meta.url));

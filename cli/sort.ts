@@ -1,13 +1,13 @@
 /** Commands about supplies: reading lines, what fits where, the balance, the purge and the shopping list. */
 import { Option, type Command } from 'commander';
-import { evaluate } from '@heronstone/core/evaluate.ts';
-import { roomEverywhere, roomIn, worksIn } from '@heronstone/core/fit/capacity.ts';
+import { evaluate } from '@heronstone/core/report/evaluate.ts';
+import { roomEverywhere, roomIn, worksIn } from '@heronstone/core/ask/capacity.ts';
 import { writeShoppingCsv } from '@heronstone/core/formats/shoppingCsv.ts';
 import { settledUnits } from '@heronstone/core/room/standing.ts';
-import { sceneOf } from '@heronstone/core/scene.ts';
-import { balanceOf } from '@heronstone/core/sort/balance.ts';
-import { purgeOf } from '@heronstone/core/sort/purge.ts';
-import { readLine } from '@heronstone/core/sort/read.ts';
+import { sceneOf } from '@heronstone/core/scene/scene.ts';
+import { balanceOf } from '@heronstone/core/ask/balance.ts';
+import { purgeOf } from '@heronstone/core/ask/purge.ts';
+import { readLine } from '@heronstone/core/entry/read.ts';
 import { KINDS } from '@heronstone/library/starter.ts';
 import { readPlan, readText, UsageError, writeFile } from './files.ts';
 

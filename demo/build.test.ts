@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { evaluate } from '@heronstone/core/evaluate.ts';
+import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { applyChanges } from '@heronstone/core/model/change.ts';
 import { samePlan } from '@heronstone/core/model/plan.ts';

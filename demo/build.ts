@@ -4,7 +4,7 @@ import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { sheetThickness } from '@heronstone/core/fit/sheets.ts';
 import { applyChanges, set, type Change } from '@heronstone/core/model/change.ts';
 import { emptyPlan, SUPPLY_DEFAULTS, type Plan, type Supply } from '@heronstone/core/model/plan.ts';
-import { changesTo, solveAll } from '@heronstone/core/place/solve.ts';
+import { changesTo, solveAll } from '@heronstone/core/search/solve.ts';
 import { usualOrientations } from '@heronstone/core/fit/forms.ts';
 import { readMarks } from '@heronstone/library/starter.ts';
 import { boxes } from './boxes.ts';

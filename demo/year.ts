@@ -1,11 +1,11 @@
 /** A made-up year in the puppet workshop: what was used when, what was put back elsewhere, labels on trial, projects, seasons. */
 import { set, setMeta, type Change, type JournalEntry } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
-import { dayAfter, logLine } from '@heronstone/core/upkeep/use.ts';
-import { seeded } from '@heronstone/core/place/seeded.ts';
+import { dayAfter, logLine } from '@heronstone/core/model/log.ts';
+import { seeded } from '@heronstone/core/geometry/seeded.ts';
 
 /** The year that was logged. */
-export const FROM = '2025-11-24';
+const FROM = '2025-11-24';
 const WEEKS = 52;
 /** Lines that nobody took out in that year, with the day they were used last. */
 const FORGOTTEN: Readonly<Record<string, string>> = {

@@ -253,7 +253,7 @@ test('what the screen shows is what the command line prints', async ({ page, ser
   await page.goto(`${server.address}/plan/demo/place`);
   const footer = page.getByRole('contentinfo');
   await expect(footer).toContainText('as planned');
-  const { evaluate } = await import('@heronstone/core/evaluate.ts');
+  const { evaluate } = await import('@heronstone/core/report/evaluate.ts');
   const { plan } = (await (await fetch(`${server.address}/api/plans/demo`)).json()) as {
     plan: Parameters<typeof evaluate>[0];
   };

@@ -5,8 +5,8 @@
 import { usualOrientations } from '@heronstone/core/fit/forms.ts';
 import { sheetThickness } from '@heronstone/core/fit/sheets.ts';
 import { SUPPLY_DEFAULTS, type Form, type Supply, type Trait } from '@heronstone/core/model/plan.ts';
-import type { Kind } from '@heronstone/core/sort/kinds.ts';
-import { KindFinder } from '@heronstone/core/sort/kinds.ts';
+import type { Kind } from '@heronstone/core/entry/kinds.ts';
+import { KindFinder } from '@heronstone/core/entry/kinds.ts';
 import { CLOTH_CRAFTS } from './starters/cloth.ts';
 import { OTHER_CRAFTS } from './starters/other.ts';
 import { PAPER_CRAFTS } from './starters/paper.ts';

@@ -5,10 +5,10 @@ import { compartmentsOf } from '@heronstone/core/furniture/compartments.ts';
 import { footprint } from '@heronstone/core/furniture/footprint.ts';
 import { tierFindings } from '@heronstone/core/furniture/inside.ts';
 import { openedOf } from '@heronstone/core/furniture/opened.ts';
-import { signedArea } from '@heronstone/core/room/geometry.ts';
+import { signedArea } from '@heronstone/core/geometry/geometry.ts';
 import { makeOutline } from '@heronstone/core/room/outline.ts';
 import { freeSpot, spotOnTable } from '@heronstone/core/room/spot.ts';
-import { evaluate } from '@heronstone/core/evaluate.ts';
+import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { GROUPS, UNIT_TYPES, type UnitType } from './units.ts';
 
 let n = 0;

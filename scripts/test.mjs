@@ -11,8 +11,7 @@ mkdirSync(`${root}.results`, { recursive: true });
 build();
 
 const steps = [
-  ['lint', () => node([bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0'])],
-  ['format', () => node([bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.'])],
+  ['lint', () => node([`${root}scripts/lint.mjs`])],
   ['types', () => node([bin('typescript/bin/tsc'), '--noEmit'])],
   [
     'unit tests and checks',

@@ -36,7 +36,7 @@ const ChangesBody = z.strictObject({
   groups: z.array(GroupSchema).min(1).max(500),
 });
 
-export class HttpError extends Error {
+class HttpError extends Error {
   readonly status: number;
   readonly code: string;
   readonly field: string | undefined;

@@ -31,7 +31,7 @@ const PlanSchema = z.strictObject({
 });
 const ContentSchema = z.strictObject({ written: z.iso.datetime(), plans: z.array(PlanSchema) });
 
-export interface BackedUp {
+interface BackedUp {
   plan: Plan;
   pictures: Pictures;
   revision: number;

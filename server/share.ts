@@ -17,7 +17,7 @@ const CODE_LENGTH = 8;
 const CODE_LASTS = 10 * 60_000;
 const WRONG = 5;
 const COOKIE = 'heron_guest';
-export const SHARE_PORT = 4748;
+const SHARE_PORT = 4748;
 
 export type May = 'read' | 'edit';
 interface Invitation {

@@ -5,34 +5,17 @@
 import { ALONE, fetchElements, returnElements } from '../fetch/fetch.ts';
 import { totalSeconds } from '../fetch/elements.ts';
 import { layOut } from '../fit/layout.ts';
-import { outline } from '../furniture/containers.ts';
-import type { Report } from '../evaluate.ts';
-import { mainSeat } from '../alternatives.ts';
+import { outline } from '../fit/containers.ts';
+import type { Report } from '../report/evaluate.ts';
+import { mainSeat } from '../ask/alternatives.ts';
 import type { Container, Plan } from '../model/plan.ts';
-import { openingOf, sceneOf, type Scene } from '../scene.ts';
-import { becoming, loadsOf, type Load, type Loads } from './loads.ts';
+import { openingOf, sceneOf, type Scene } from '../scene/scene.ts';
+import { becoming } from '../report/moves.ts';
+import { loadsOf, type Load, type Loads } from './loads.ts';
 import { orderMoves, type Free, type Piece, type StepKind } from './order.ts';
+import type { Move } from './move.ts';
 import { roundsBefore, roundsIn, type Round } from './rounds.ts';
 import { cutIntoSittings, type Cut } from './sittings.ts';
-
-export interface Move {
-  id: string;
-  kind: StepKind;
-  load: Load;
-  /** Compartments for the drawing; null for the floor, the shop, or out of the room. */
-  from: string | null;
-  to: string | null;
-  fromName: string;
-  toName: string;
-  /** Seconds, before the correction by earlier sittings; in the same trip as the move before it only laying it down. */
-  seconds: number;
-  /** Minutes a week that it wins. */
-  saving: number;
-  /** Litres on the floor after it. */
-  floor: number;
-  /** In the same trip as the move before it. */
-  sameTrip: boolean;
-}
 
 export interface SittingPlan {
   moves: Move[];

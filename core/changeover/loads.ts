@@ -6,9 +6,10 @@
 import { massEach, volume } from '../fit/fit.ts';
 import { countWords } from '../fit/forms.ts';
 import type { Compartment } from '../furniture/compartments.ts';
-import { byName, type Container, type Placement, type Plan } from '../model/plan.ts';
-import { goesAway } from '../place/rules.ts';
-import { sceneOf, type Scene } from '../scene.ts';
+import { byName, type Container, type Plan } from '../model/plan.ts';
+import { becoming, placeKey } from '../report/moves.ts';
+import { goesAway } from '../cost/rules.ts';
+import { sceneOf, type Scene } from '../scene/scene.ts';
 
 /** So many of a supply. */
 export interface Part {
@@ -52,53 +53,9 @@ export interface Loads {
   stays: ReadonlyMap<string, Part[]>;
 }
 
-type Row = Pick<Placement, 'unit' | 'slot' | 'container'>;
-const now = (row: { arrangement: string }) => row.arrangement !== 'planned';
-
-/** The key of the place of a row. */
-export const placeKey = (row: Row) => (row.container === null ? `${row.unit}/${row.slot}` : `#${row.container}`);
 const standsAt = (c: Container, parent: string | null) => (parent === null ? `${c.unit}/${c.slot}` : `#${parent}`);
 
-/** Id that a planned container gets among those of today. */
-export function idOfNew(plan: Plan, planned: string): string {
-  for (let n = 1; ; n++) {
-    const id = `${planned.slice(0, 58)}_n${n}`;
-    if (!plan.containers[id]) return id;
-  }
-}
-
-/** Which container of today becomes which planned one: same shape, most in common first. */
-export function becoming(plan: Plan): Map<string, string> {
-  const shape = (c: Container) =>
-    [c.kind, c.width, c.depth, c.height, c.insideWidth, c.insideDepth, c.insideHeight].join();
-  const inside = (id: string) =>
-    new Set(Object.values(plan.placements).flatMap((p) => (p.container === id ? [`${p.supply} ${p.count}`] : [])));
-  const olds = byName(plan.containers).filter(now);
-  const news = byName(plan.containers).filter((c) => !now(c));
-  const pairs = news.flatMap((to) => {
-    const wanted = inside(to.id);
-    return olds
-      .filter((from) => shape(from) === shape(to) && (from.parent === null) === (to.parent === null))
-      .map((from) => {
-        const held = inside(from.id);
-        const common = [...held].filter((x) => wanted.has(x)).length;
-        const same = common === held.size && common === wanted.size;
-        const place = from.unit === to.unit && from.slot === to.slot;
-        const score = common * 4 + (same && common > 0 ? 100 : 0) + (place ? 3 : 0) + (from.name === to.name ? 2 : 0);
-        return { from: from.id, to: to.id, score };
-      });
-  });
-  pairs.sort((a, b) => b.score - a.score || (a.to < b.to ? -1 : a.to > b.to ? 1 : a.from < b.from ? -1 : 1));
-  const becomes = new Map<string, string>();
-  const taken = new Set<string>();
-  for (const { from, to } of pairs) {
-    if (becomes.has(to) || taken.has(from)) continue;
-    becomes.set(to, from);
-    taken.add(from);
-  }
-  for (const c of news) if (!becomes.has(c.id)) becomes.set(c.id, idOfNew(plan, c.id));
-  return becomes;
-}
+const now = (row: { arrangement: string }) => row.arrangement !== 'planned';
 
 interface Amount extends Part {
   at: string;

@@ -24,7 +24,7 @@ export interface Piece {
 }
 
 export type StepKind = 'carry' | 'lift out' | 'put in';
-export interface MoveStep {
+interface MoveStep {
   piece: string;
   kind: StepKind;
 }

@@ -1,9 +1,9 @@
 /** Rounds that belong to a change-over besides carrying: deciding and buying before it, cleaning and labelling within it. */
 import { constantsOf } from '../model/constants.ts';
-import type { Report } from '../evaluate.ts';
+import type { Report } from '../report/evaluate.ts';
 import { byName, type Plan } from '../model/plan.ts';
-import { openingOf } from '../scene.ts';
-import type { Move } from './changeOver.ts';
+import { openingOf } from '../scene/scene.ts';
+import type { Move } from './move.ts';
 import type { Load } from './loads.ts';
 
 export interface Round {

@@ -1,7 +1,8 @@
 /** Moves as changes of the plan: ticked, not fitting, put elsewhere, given away. */
 import { remove, removeWithDependents, set, applyChanges, type Change } from '../model/change.ts';
 import type { Container, Placement, Plan } from '../model/plan.ts';
-import { becoming, idOfNew, placeKey, type Load, type Part } from './loads.ts';
+import { becoming, idOfNew, placeKey } from '../report/moves.ts';
+import type { Load, Part } from './loads.ts';
 import type { StepKind } from './order.ts';
 
 type State = 'today' | 'staged';

@@ -1,8 +1,8 @@
 /** Lifting, sag and tipping against published worked examples, a handbook formula and moments by hand. */
-import { liftingIndex, multipliers, weightLimit, type Lift } from '../load/lifting.ts';
-import { sag, stiffness } from '../load/sag.ts';
-import { steadiness, tippingOf } from '../load/tipping.ts';
-import { boxUnit } from './rooms.ts';
+import { liftingIndex, multipliers, weightLimit, type Lift } from '../report/load/lifting.ts';
+import { sag, stiffness } from '../report/load/sag.ts';
+import { steadiness, tippingOf } from '../report/load/tipping.ts';
+import { boxUnit } from '@heronstone/testing/rooms.ts';
 import { compartmentsOf } from '../furniture/compartments.ts';
 
 const POUND = 0.45359237;

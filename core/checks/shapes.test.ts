@@ -1,6 +1,6 @@
 /** Circles in a rectangle and rectangles in a rectangle against published results. */
 import fc from 'fast-check';
-import { rectangleFits, slantOf } from '../fit/diagonal.ts';
+import { rectangleFits, slantOf } from '../geometry/diagonal.ts';
 import { fit } from '../fit/fit.ts';
 import { layOut } from '../fit/layout.ts';
 import { piecesIn } from '../fit/pieces.ts';

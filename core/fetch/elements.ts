@@ -7,7 +7,7 @@
 import { PUBLISHED, type ConstantKey, type Constants } from '../model/constants.ts';
 
 export const TMU = 0.036;
-export const MOD = 0.129;
+const MOD = 0.129;
 
 export type ElementKind =
   | 'look'

@@ -16,7 +16,7 @@ import {
   type Ripple,
   type Sized,
 } from '../reach/body.ts';
-import { angleBetween, bearing, distance, turned, type Point } from '../room/geometry.ts';
+import { angleBetween, bearing, distance, turned, type Point } from '../geometry/geometry.ts';
 import { element, totalSeconds, type Element, type ElementKind } from './elements.ts';
 
 /** What every fetch between a station and a compartment has in common, whatever is fetched. */

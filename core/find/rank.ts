@@ -16,7 +16,7 @@ const WEIGHT = { name: 1, own: 1, other: 0.9, more: 0.35 } as const;
  * Slips between two words: letters left out, added, taken for another or changed with their neighbour (optimal string
  * alignment, Damerau 1964). @returns more than `most` when there are more
  */
-export function slips(a: string, b: string, most: number): number {
+function slips(a: string, b: string, most: number): number {
   if (Math.abs(a.length - b.length) > most) return most + 1;
   let [two, one]: [number[], number[]] = [[], Array.from({ length: b.length + 1 }, (_, j) => j)];
   for (let i = 1; i <= a.length; i++) {
@@ -32,7 +32,7 @@ export function slips(a: string, b: string, most: number): number {
 }
 
 /** How alike a typed word and a known one are, 0 to 1. */
-export function alike(typed: string, word: string): number {
+function alike(typed: string, word: string): number {
   if (typed === word) return 1;
   if (word.startsWith(typed)) return 0.72 + (0.2 * typed.length) / word.length;
   const most = typed.length > 6 ? 3 : typed.length > 3 ? 2 : 0;

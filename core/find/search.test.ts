@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { OTHER_WORDS } from '@heronstone/library/otherWords.ts';
-import { evaluate } from '../evaluate.ts';
+import { evaluate } from '../report/evaluate.ts';
 import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { goesWith } from './goesWith.ts';
-import { QUERIES } from './queries.ts';
+import { QUERIES } from '@heronstone/testing/queries.ts';
 import { finderOf } from './search.ts';
 
 const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));

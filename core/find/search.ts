@@ -1,7 +1,7 @@
 /** Finding a supply or a place by a few letters, by other words, and in spite of misspelling. */
 import MiniSearch, { type Query } from 'minisearch';
 import { byName, type Arrangement, type Plan } from '../model/plan.ts';
-import type { Report } from '../evaluate.ts';
+import type { Report } from '../report/evaluate.ts';
 import { matchOf, type Known } from './rank.ts';
 
 export interface Found {

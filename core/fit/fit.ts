@@ -138,7 +138,7 @@ export function shortfall(
 }
 
 /** "lying flat", "on edge", "on end", "standing", "lying". */
-export function lyingWords(supply: Pick<Supply, 'form' | 'traits'>, orientation: Orientation): string {
+function lyingWords(supply: Pick<Supply, 'form' | 'traits'>, orientation: Orientation): string {
   if (supply.form === 'machine' || supply.traits.includes('keep upright')) return 'standing';
   if (isRound(supply.form)) return orientation === 'end' ? 'standing' : 'lying';
   return orientation === 'flat' ? 'lying flat' : orientation === 'edge' ? 'on edge' : 'on end';

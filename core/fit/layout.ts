@@ -17,7 +17,7 @@ import {
   type Lie,
   type Stagger,
 } from './lies.ts';
-import { FreeSpace, RULES, type Rect, type Rule } from './pack/freeSpace.ts';
+import { FreeSpace, RULES, type Rect, type Rule } from '../geometry/pack/freeSpace.ts';
 
 /** What is to be laid into a place. */
 export interface Item {
@@ -122,7 +122,8 @@ export function layOut(place: Place, items: readonly Item[], fixed: readonly Rec
   }
   const laid = found
     ? found.map((s, i): Laid => asLaid(s, items[i]!.count, ways[i]!, wants[i]!))
-    : partly(items, ways, shapes, wants, fixed, width, depth);
+    : (inAnyOrder(items, ways, shapes, wants, fixed, width, depth) ??
+      partly(items, ways, shapes, wants, fixed, width, depth));
   const taken = fixed.reduce((sum, r) => sum + r.w * r.d, 0);
   const wanted = (taken + wants.reduce((a, b) => a + b, 0)) / (width * depth);
   const missing = laid.reduce((sum, l, i) => sum + l.wants * (1 - l.fits / items[i]!.count), 0) / (width * depth);
@@ -235,6 +236,45 @@ function bestShape(space: FreeSpace, shapes: readonly Shape[], rule: Rule): (Sha
       best = { ...shape, ...at };
   }
   return best;
+}
+
+/** Up to so many things all orders are tried when packing them found no room. */
+const FEW = 4;
+
+/**
+ * Things that find room one after the other in some order, although packing them did not: a thing may lie in a row that
+ * only the room left by others asks for. So whether few things fit does not depend on the order in which they are given.
+ */
+function inAnyOrder(
+  items: readonly Item[],
+  ways: ReadonlyArray<readonly Lie[]>,
+  shapes: ReadonlyArray<readonly Shape[]>,
+  wants: readonly number[],
+  fixed: readonly Rect[],
+  width: number,
+  depth: number,
+): Laid[] | null {
+  const taken = fixed.reduce((sum, r) => sum + r.w * r.d, 0);
+  if (items.length > FEW || taken + wants.reduce((a, b) => a + b, 0) > width * depth + 1e-6) return null;
+  const given = items
+    .map((_, i) => i)
+    .sort((a, b) => items[a]!.supply.id.localeCompare(items[b]!.supply.id) || items[a]!.count - items[b]!.count);
+  for (const order of ordersOf(given)) {
+    const of = <T>(list: readonly T[]) => order.map((i) => list[i]!);
+    const laid = partly(of(items), of(ways), of(shapes), of(wants), fixed, width, depth);
+    if (laid.every((l, k) => l.fits === items[order[k]!]!.count)) {
+      const result: Laid[] = [];
+      order.forEach((i, k) => (result[i] = laid[k]!));
+      return result;
+    }
+  }
+  return null;
+}
+
+function* ordersOf(list: readonly number[]): Generator<number[]> {
+  if (list.length <= 1) yield [...list];
+  for (const [i, first] of list.entries())
+    if (list.length > 1) for (const rest of ordersOf(list.filter((_, k) => k !== i))) yield [first, ...rest];
 }
 
 /** One after the other, each as many as still find room. */

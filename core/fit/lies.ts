@@ -5,7 +5,7 @@
  */
 import type { Access, Compartment } from '../furniture/compartments.ts';
 import type { Orientation, Supply } from '../model/plan.ts';
-import { rectangleFits, slantOf } from './diagonal.ts';
+import { rectangleFits, slantOf } from '../geometry/diagonal.ts';
 import { isRound } from './forms.ts';
 
 /** Room for the fingers above things on an open shelf, mm; a drawer or box needs only play. Common practice, no source. */
@@ -20,7 +20,7 @@ export const HAND_CLEARANCE: Readonly<Record<Access, number>> = {
   box: 2,
 };
 /** Gap beside each hung thing to lift it off, mm. Common practice, no source. */
-export const PEG_GAP = 20;
+const PEG_GAP = 20;
 /** Distance of hooks on a board, mm. methods.md 3. */
 export const HOOK_PITCH = 25;
 /** How far things may stand out from a peg area, mm. */

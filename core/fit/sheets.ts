@@ -5,7 +5,7 @@ const GRAMS_PER_POUND = 453.59237;
 const MM2_PER_SQUARE_INCH = 645.16;
 
 /** Basic sizes, inches, on which the weight of 500 sheets is named (American paper trade; TAPPI T 410 gives the same conversion). */
-export const BASIC_SIZE = {
+const BASIC_SIZE = {
   bond: [17, 22],
   cover: [20, 26],
   index: [25.5, 30.5],
@@ -20,7 +20,7 @@ export function grammageOf(pounds: number, basis: Basis): number {
 }
 
 /** Volume of a gram of uncoated card, mm per g/m²: 1.23 cm³/g. Common practice, no source; 220 g/m² card is about 0.27 mm. */
-export const BULK = 1.23e-3;
+const BULK = 1.23e-3;
 
 /** Thickness of a sheet of this grammage, mm, for ordinary uncoated stock. */
 export function sheetThickness(grammage: number): number {

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { labelFonts } from '../../cli/fonts.ts';
-import { evaluate } from '../evaluate.ts';
+import { evaluate } from '../report/evaluate.ts';
 import { binderPdf } from './binder.ts';
 import { readPlanFile } from './planFile.ts';
 

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { randomPlan } from '../checks/randomPlan.ts';
+import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import { applyChanges } from '../model/change.ts';
 import { emptyPlan } from '../model/plan.ts';
-import { addSupplies } from '../sort/supplies.ts';
-import { KindFinder } from '../sort/kinds.ts';
+import { addSupplies } from '../entry/supplies.ts';
+import { KindFinder } from '../entry/kinds.ts';
 import { CSV_COLUMNS, decimal, MOST_ROWS, readSuppliesCsv, writeSuppliesCsv } from './csv.ts';
 import { decodeText } from './csvTable.ts';
 

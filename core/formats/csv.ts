@@ -14,12 +14,12 @@ import {
   type Orientation,
   type Plan,
 } from '../model/plan.ts';
-import type { Kind, KindFinder } from '../sort/kinds.ts';
-import { Rest, takeSizes } from '../sort/readMeasures.ts';
-import type { NewSupply } from '../sort/supplies.ts';
+import type { Kind, KindFinder } from '../entry/kinds.ts';
+import { Rest, takeSizes } from '../entry/readMeasures.ts';
+import type { NewSupply } from '../entry/supplies.ts';
 import { CSV_COLUMNS, parseTable, type Column, type CsvProblem, type CsvTable, type Mapping } from './csvTable.ts';
 
-export { CSV_COLUMNS, MOST_ROWS, type CsvProblem } from './csvTable.ts';
+export { CSV_COLUMNS, MOST_ROWS } from './csvTable.ts';
 
 export interface CsvResult {
   supplies: NewSupply[];

@@ -11,7 +11,7 @@ import { bodyOf } from '../reach/body.ts';
 import { areaOutline } from '../room/areas.ts';
 import { doorSweep } from '../room/clearance.ts';
 import { atWall, strip } from '../room/free.ts';
-import type { Point } from '../room/geometry.ts';
+import type { Point } from '../geometry/geometry.ts';
 import { beamOutline, wallTop } from '../room/overhead.ts';
 import { inMode } from '../room/standing.ts';
 import { outlineOf, stripSpan, wallsOf, type Wall } from '../room/walls.ts';
@@ -206,7 +206,7 @@ function slopeOn(plan: Plan, wall: Wall, up: (x: number, z: number) => Point): D
 }
 
 /** Sheets on which a drawing may be printed, mm; the longer side first. */
-export const SHEETS = {
+const SHEETS = {
   a4: [297, 210],
   a3: [420, 297],
   a2: [594, 420],

@@ -1,8 +1,8 @@
 /** Drawings as DXF, and the outline of a room out of a DXF. */
 import { DxfWriter, LWPolylineFlags, point2d, point3d, TextHorizontalAlignment, Units } from '@tarikjabiri/dxf';
 import DxfParser from 'dxf-parser';
-import { signedArea, turned, type Point } from '../room/geometry.ts';
-import { selfCrossing } from '../room/traverse.ts';
+import { signedArea, turned, type Point } from '../geometry/geometry.ts';
+import { selfCrossing } from '../geometry/traverse.ts';
 import { LAYERS, type Drawing } from './drawing.ts';
 
 /** Colour numbers of the layers in DXF. */

@@ -3,7 +3,7 @@ import { createCanvas, DOMMatrix, ImageData, Path2D } from '@napi-rs/canvas';
 import jsQR from 'jsqr';
 import { parseSync } from 'svgson';
 import { labelFonts } from '../../cli/fonts.ts';
-import { evaluate } from '../evaluate.ts';
+import { evaluate } from '../report/evaluate.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { LABELLING, type Labelling, type Plan } from '../model/plan.ts';
 import {

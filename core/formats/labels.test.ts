@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import jsQR from 'jsqr';
-import { PDFDocument } from 'pdf-lib';
+import { PDFDocument } from '@cantoo/pdf-lib';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { labelFonts } from '../../cli/fonts.ts';
-import { evaluate } from '../evaluate.ts';
+import { evaluate } from '../report/evaluate.ts';
 import { applyChanges, set } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import { labelParts, labelSheet, PAPER, SHEET, type LabelSheet } from './labels.ts';

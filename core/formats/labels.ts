@@ -1,5 +1,5 @@
 /** Labels: one for each compartment in use, laid out on a sheet in mm. Drawing them is labelsPdf.ts; screens draw the same layout. */
-import type { Report } from '../evaluate.ts';
+import type { Report } from '../report/evaluate.ts';
 import {
   LABELLING,
   type Arrangement,
@@ -10,7 +10,7 @@ import {
   type Plan,
   type Side,
 } from '../model/plan.ts';
-import { openingOf } from '../scene.ts';
+import { openingOf } from '../scene/scene.ts';
 import { qrPath, type QrPath } from './qr.ts';
 
 /** Paper sizes, mm: ISO 216, and US Letter 8.5 x 11 in. */

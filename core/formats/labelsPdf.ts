@@ -1,6 +1,6 @@
 /** Draws a label sheet as a PDF. */
 import fontkit from '@pdf-lib/fontkit';
-import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
+import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from '@cantoo/pdf-lib';
 import { labelParts, type Label, type LabelSheet } from './labels.ts';
 
 /** PDF points in a millimetre. */
@@ -9,7 +9,7 @@ const INK = rgb(0.141, 0.196, 0.231);
 const LINE = rgb(0.75, 0.72, 0.66);
 
 /** Side of a colour swatch, mm. */
-export const SWATCH_SIZE = 3;
+const SWATCH_SIZE = 3;
 const channels = (hex: string) =>
   [1, 3, 5].map((i) => Number.parseInt(hex.slice(i, i + 2), 16) / 255) as [number, number, number];
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
-import { randomPlan } from '../checks/randomPlan.ts';
+import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import { emptyPlan } from '../model/plan.ts';
 import { planFileJsonSchema, readPlanFile, writePlanFile } from './planFile.ts';
 

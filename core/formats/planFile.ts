@@ -29,7 +29,7 @@ const tables = Object.fromEntries(
 };
 
 /** Schema of the whole file. */
-export const PlanFileSchema = z.strictObject({
+const PlanFileSchema = z.strictObject({
   format: z.literal(FORMAT),
   version: z.number().int().min(1).max(PLAN_VERSION),
   plan: MetaSchema,

@@ -1,6 +1,6 @@
 /** The shopping list and the cut list as CSV: furniture, containers, dividers and spacers, each with what it is for. */
 import Papa from 'papaparse';
-import type { Report } from '../report.ts';
+import type { Report } from '../report/report.ts';
 import type { Plan } from '../model/plan.ts';
 import { formatSize } from '../model/measure.ts';
 

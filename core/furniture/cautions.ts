@@ -4,7 +4,7 @@ import { formatLength } from '../model/measure.ts';
 import { byName, type Plan, type Unit } from '../model/plan.ts';
 
 /** Heights over the floor from which a free-standing unit should be fixed to the wall, mm (methods.md 4: 690 with drawers, 1200 without). */
-export const FIX_TO_WALL = { withDrawers: 690, without: 1200 } as const;
+const FIX_TO_WALL = { withDrawers: 690, without: 1200 } as const;
 
 const CAN_TIP: ReadonlySet<Unit['kind']> = new Set([
   'drawer unit',

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { unitShape } from '../checks/randomPlan.ts';
+import { unitShape } from '@heronstone/testing/randomPlan.ts';
 import type { Unit } from '../model/plan.ts';
 import { compartmentsOf, tiersHeight } from './compartments.ts';
 import { tierFindings } from './inside.ts';

@@ -3,7 +3,7 @@
  * and the access point where a hand goes in.
  */
 import { byName, type Arrangement, type Plan, type Unit } from '../model/plan.ts';
-import type { Point } from '../room/geometry.ts';
+import type { Point } from '../geometry/geometry.ts';
 import { cornerFront, inRoom } from './footprint.ts';
 
 export type Access = 'open' | 'drawer' | 'pull-out' | 'door' | 'lid' | 'peg' | 'top' | 'box';
@@ -33,7 +33,7 @@ export interface Compartment {
 }
 
 /** Construction of drawers that is not typed in: runner and gap at each side, and behind the box. Common practice, no source. */
-export const DRAWER = { sideGap: 13, backGap: 30, base: 12 } as const;
+const DRAWER = { sideGap: 13, backGap: 30, base: 12 } as const;
 /** How far from the front of a unit a person stands, body centre, mm. Half a body depth plus room to bend; common practice, no source. */
 const STAND_OFF = 400;
 

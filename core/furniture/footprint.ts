@@ -1,6 +1,6 @@
 /** Where a unit stands: its footprint from above and the heights between which it is solid. */
 import type { Unit } from '../model/plan.ts';
-import { turned, type Point } from '../room/geometry.ts';
+import { turned, type Point } from '../geometry/geometry.ts';
 
 type Stand = Pick<Unit, 'x' | 'y' | 'turn' | 'width' | 'depth'>;
 

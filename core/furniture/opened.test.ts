@@ -1,5 +1,5 @@
-import { boxUnit } from '../checks/rooms.ts';
-import { distance, inside, signedArea } from '../room/geometry.ts';
+import { boxUnit } from '@heronstone/testing/rooms.ts';
+import { distance, inside, signedArea } from '../geometry/geometry.ts';
 import { compartmentsOf } from './compartments.ts';
 import { cornerFront, footprint } from './footprint.ts';
 import { openedOf } from './opened.ts';

@@ -1,6 +1,6 @@
 /** A unit with its drawers out, its doors and lids open: what they take from above and at which heights. */
 import type { Unit } from '../model/plan.ts';
-import { sinCos, type Point } from '../room/geometry.ts';
+import { sinCos, type Point } from '../geometry/geometry.ts';
 import { compartmentsOf, type Compartment } from './compartments.ts';
 import { inRoom } from './footprint.ts';
 

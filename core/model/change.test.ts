@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { randomPlan } from '../checks/randomPlan.ts';
+import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import {
   applyChanges,
   ChangeError,

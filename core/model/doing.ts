@@ -51,7 +51,7 @@ export const ProjectSchema = z.strictObject({
   note: z.string().max(2000, 'A note has at most 2000 characters.').default(''),
 });
 
-export const NEED_STATES = ['to pull', 'out', 'back', 'used up'] as const;
+const NEED_STATES = ['to pull', 'out', 'back', 'used up'] as const;
 /** One line of a pull list. */
 export const NeedSchema = z.strictObject({
   id,
@@ -63,7 +63,7 @@ export const NeedSchema = z.strictObject({
   state: z.enum(NEED_STATES).default('to pull'),
 });
 
-export const LOG_KINDS = ['used', 'put elsewhere', 'looked first'] as const;
+const LOG_KINDS = ['used', 'put elsewhere', 'looked first'] as const;
 /** One line of the log: a thing was used, was put back elsewhere, or was looked for elsewhere first. */
 export const LogSchema = z.strictObject({
   id,
@@ -94,7 +94,7 @@ export const SittingSchema = z.strictObject({
 });
 
 /** A grid of labels on a bought sheet, mm; null cuts a sheet into labels of the chosen size. */
-export const GridSchema = z.strictObject({
+const GridSchema = z.strictObject({
   columns: count('The columns of labels', 1, 20),
   rows: count('The rows of labels', 1, 60),
   /** From the left and upper edge of the paper to the first label. */

@@ -4,7 +4,7 @@
  */
 
 /** Millimetres in an inch, exact by definition (international inch, 1959). */
-export const MM_PER_INCH = 25.4;
+const MM_PER_INCH = 25.4;
 const MM_PER_FOOT = 304.8;
 
 export type UnitSystem = 'metric' | 'imperial';
@@ -109,7 +109,7 @@ export function formatSize(sizes: readonly number[], system: UnitSystem): string
 }
 
 /** A metric number: whole above 10, else one decimal (two below 1), with a thin gap at the thousands. */
-export function formatNumber(value: number): string {
+function formatNumber(value: number): string {
   const size = Math.abs(value);
   const digits = size >= 10 ? 0 : size >= 1 ? 1 : 2;
   const [whole, decimals] = String(Number(size.toFixed(digits))).split('.');

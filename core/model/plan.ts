@@ -78,7 +78,7 @@ export const MetaSchema = z.strictObject({
   upkeep: UpkeepSchema.default(UPKEEP),
 });
 
-export const CornerSchema = z.strictObject({
+const CornerSchema = z.strictObject({
   id,
   order: count('The order of a corner', 0, 199),
   x: position('x'),
@@ -89,7 +89,7 @@ export const CornerSchema = z.strictObject({
   taped: length('A taped length', 1, 50_000).nullable().default(null),
 });
 
-export const OpeningSchema = z.strictObject({
+const OpeningSchema = z.strictObject({
   id,
   kind: z.enum(['door', 'window']),
   /** The corner at which its wall starts. */
@@ -110,7 +110,7 @@ export const OpeningSchema = z.strictObject({
 
 export const FIXTURE_KINDS = ['socket', 'switch', 'heater', 'vent', 'water', 'fuse board', 'fixed thing'] as const;
 
-export const FixtureSchema = z.strictObject({
+const FixtureSchema = z.strictObject({
   id,
   kind: z.enum(FIXTURE_KINDS),
   /** What it is called, where the kind does not say enough; may be empty. */
@@ -129,7 +129,7 @@ export const FixtureSchema = z.strictObject({
 });
 
 /** What hangs lower than the ceiling: a slope along a wall, a beam, a soffit. */
-export const OverheadSchema = z
+const OverheadSchema = z
   .strictObject({
     id,
     name: name('A slope or beam'),
@@ -150,7 +150,7 @@ export const OverheadSchema = z
   .refine((o) => o.kind !== 'slope' || o.corner !== null, { path: ['corner'], message: 'A slope begins at a wall.' });
 
 /** An area that must be free: always, or in a named mode ("guest"); or the space that a machine on a unit works in. */
-export const AreaSchema = z.strictObject({
+const AreaSchema = z.strictObject({
   id,
   name: name('An area'),
   /** The mode in which it must be free; empty for always. */
@@ -168,7 +168,7 @@ export const AreaSchema = z.strictObject({
 });
 
 /** A place outside the room: a cupboard on the landing, a cellar. */
-export const ElsewhereSchema = z.strictObject({
+const ElsewhereSchema = z.strictObject({
   id,
   name: name('A place elsewhere'),
   /** Seconds to go there, one way. */
@@ -176,7 +176,7 @@ export const ElsewhereSchema = z.strictObject({
   conditions: z.array(z.enum(['cold', 'damp', 'hot', 'locked', 'shared'])).default([]),
 });
 
-export const PersonSchema = z.strictObject({
+const PersonSchema = z.strictObject({
   id,
   name: name('A person'),
   /** Standing height, mm. */
@@ -202,7 +202,7 @@ export const PersonSchema = z.strictObject({
 });
 
 /** What a person should be able to reach by themselves, or must not be able to. */
-export const WishSchema = z.strictObject({
+const WishSchema = z.strictObject({
   id,
   person: id,
   supply: id,
@@ -210,7 +210,7 @@ export const WishSchema = z.strictObject({
 });
 
 /** A fetch that was timed with the stopwatch. */
-export const TimingSchema = z.strictObject({
+const TimingSchema = z.strictObject({
   id,
   station: id,
   /** Who fetched; null for the person of the station. */
@@ -230,7 +230,7 @@ export const TimingSchema = z.strictObject({
     .default(''),
 });
 
-export const StationSchema = z.strictObject({
+const StationSchema = z.strictObject({
   id,
   name: name('A station'),
   /** The work table, if the station has one of its own. */
@@ -254,7 +254,7 @@ export const StationSchema = z.strictObject({
 export const GIVES = ['dust', 'wet', 'fumes', 'noise', 'heat', 'flame'] as const;
 export const NEEDS = ['water', 'ventilation', 'daylight', 'quiet', 'clean air', 'dry'] as const;
 
-export const ActivitySchema = z.strictObject({
+const ActivitySchema = z.strictObject({
   id,
   name: name('An activity'),
   sessionsPerWeek: amount('Sessions a week', 0, 70),
@@ -277,7 +277,7 @@ export const ActivitySchema = z.strictObject({
 });
 
 /** A kit: a box that holds all that one technique needs, with a home. */
-export const KitSchema = z.strictObject({
+const KitSchema = z.strictObject({
   id,
   name: name('A kit'),
   width: length('The width', 20, 2000),
@@ -292,7 +292,7 @@ export const KitSchema = z.strictObject({
 });
 
 /** Something that serves an activity besides its main station: another station, a cart that rolls there, a kit that is fetched. */
-export const HostSchema = z
+const HostSchema = z
   .strictObject({
     id,
     activity: id,
@@ -306,7 +306,7 @@ export const HostSchema = z
   });
 
 /** How near two activities should be, where the maker knows better than the program (Muther's letters, see room/relations). */
-export const RelationSchema = z.strictObject({
+const RelationSchema = z.strictObject({
   id,
   a: id,
   b: id,

@@ -34,7 +34,7 @@ export const INSIDE_WORDS: Readonly<Record<InsideOrder, string>> = {
 };
 
 /** A part of the supplies that is sorted in a way of its own: what is used most at a station, or a kind. */
-export const MixtureSchema = z
+const MixtureSchema = z
   .strictObject({
     station: z.string().max(64).nullable().default(null),
     kind: z.string().trim().max(60, 'A kind has at most 60 characters.').nullable().default(null),

@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { amount, count, id, length, name, position } from './fields.ts';
 
-export const OrientationSchema = z.enum(['flat', 'edge', 'end']);
+const OrientationSchema = z.enum(['flat', 'edge', 'end']);
 /** How a piece lies: flat (smallest side up), on edge (middle side up), on end (longest side up). */
 export type Orientation = z.infer<typeof OrientationSchema>;
 
@@ -42,14 +42,13 @@ export const TRAITS = [
 export type Trait = (typeof TRAITS)[number];
 
 /** New things wait in the new bin until they have been used; retired ones lie behind the current ones. */
-export const LIVES = ['new', 'current', 'retired'] as const;
-export type Life = (typeof LIVES)[number];
+const LIVES = ['new', 'current', 'retired'] as const;
 
 /** What a purge decides about a thing. */
 export const DECISIONS = ['keep', 'seasonal', 'elsewhere', 'give away', 'undecided'] as const;
 export type Decision = (typeof DECISIONS)[number];
 
-export const short = (what: string) => z.string().trim().max(60, `${what} has at most 60 characters.`).default('');
+const short = (what: string) => z.string().trim().max(60, `${what} has at most 60 characters.`).default('');
 export const day = (what: string) =>
   z
     .string()

@@ -20,12 +20,12 @@ export const UNIT_KINDS = [
 ] as const;
 
 /** One opening in a column of a cabinet, with its inside height in mm and how one gets into it. */
-export const CellSchema = z.strictObject({
+const CellSchema = z.strictObject({
   height: length('An inside height', 10, 3000),
   access: z.enum(['open', 'drawer', 'door', 'pull-out', 'lid']),
 });
 /** A column of a cabinet: inside width in mm, cells from the top down. */
-export const BaySchema = z.strictObject({
+const BaySchema = z.strictObject({
   width: length('An inside width', 10, 6000),
   cells: z.array(CellSchema).min(1, 'A column has at least one opening.').max(40, 'At most 40 openings in a column.'),
 });

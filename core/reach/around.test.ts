@@ -1,7 +1,7 @@
-import { boxUnit, having, rectangle, seatRows, unitRow } from '../checks/rooms.ts';
+import { boxUnit, having, rectangle, seatRows, unitRow } from '@heronstone/testing/rooms.ts';
 import { set } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
-import { sceneOf } from '../scene.ts';
+import { sceneOf } from '../scene/scene.ts';
 import { inTheWay, lengthInside, openLeaves, prismsOf, reachesOver, throughWall } from './around.ts';
 
 const NO = new Set<string>();

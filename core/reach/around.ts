@@ -2,7 +2,7 @@
 import { footprint, inRoom } from '../furniture/footprint.ts';
 import { compartmentsOf, type Compartment } from '../furniture/compartments.ts';
 import type { Plan, Unit } from '../model/plan.ts';
-import { inside, type Point } from '../room/geometry.ts';
+import { inside, type Point } from '../geometry/geometry.ts';
 import { blocksWalking } from '../room/floor.ts';
 import { outlineOf } from '../room/walls.ts';
 import type { Around, Point3 } from './body.ts';

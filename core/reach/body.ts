@@ -5,7 +5,7 @@
  */
 import { PUBLISHED, type Constants } from '../model/constants.ts';
 import type { Person, Station } from '../model/plan.ts';
-import { bearing, turned, type Point } from '../room/geometry.ts';
+import { bearing, turned, type Point } from '../geometry/geometry.ts';
 
 /** Sitting height as a share of standing height (as above). */
 export const SITTING_HEIGHT = 0.52;

@@ -1,13 +1,13 @@
 /** What must hold in any room: turned, mirrored, with a taller person, a place farther on, a door before it. */
 import fc from 'fast-check';
-import { boxUnit, having, rectangle, seatRows, unitRow } from '../checks/rooms.ts';
+import { boxUnit, having, rectangle, seatRows, unitRow } from '@heronstone/testing/rooms.ts';
 import { fetchElements, returnElements, ALONE, type Way } from '../fetch/fetch.ts';
 import { totalSeconds } from '../fetch/elements.ts';
 import { set, type Change } from '../model/change.ts';
 import type { Plan, Unit } from '../model/plan.ts';
-import { turned } from '../room/geometry.ts';
-import { evaluate } from '../evaluate.ts';
-import { sceneOf } from '../scene.ts';
+import { turned } from '../geometry/geometry.ts';
+import { evaluate } from '../report/evaluate.ts';
+import { sceneOf } from '../scene/scene.ts';
 
 const seconds = (way: Way) => totalSeconds([...fetchElements(way, ALONE), ...returnElements(way)]);
 

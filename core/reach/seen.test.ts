@@ -1,6 +1,6 @@
-import { boxUnit, having, rectangle, seatRows, unitRow } from '../checks/rooms.ts';
+import { boxUnit, having, rectangle, seatRows, unitRow } from '@heronstone/testing/rooms.ts';
 import type { Unit } from '../model/plan.ts';
-import { sceneOf } from '../scene.ts';
+import { sceneOf } from '../scene/scene.ts';
 
 /** What the seat in the middle of a room, facing north, sees of the first place of a unit. */
 function seen(unit: Unit, ...more: Unit[]) {

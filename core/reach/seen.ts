@@ -3,7 +3,7 @@ import type { Compartment } from '../furniture/compartments.ts';
 import { inRoom } from '../furniture/footprint.ts';
 import type { Constants } from '../model/constants.ts';
 import type { Station, Unit } from '../model/plan.ts';
-import { angleBetween, bearing, type Point } from '../room/geometry.ts';
+import { angleBetween, bearing, type Point } from '../geometry/geometry.ts';
 import { inTheWay, ownUnits, throughWall, type Obstacles } from './around.ts';
 import type { Body, Point3 } from './body.ts';
 

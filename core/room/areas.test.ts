@@ -1,12 +1,12 @@
-import { boxUnit, having, rectangle, seatRows, unitRow } from '../checks/rooms.ts';
-import { evaluate } from '../evaluate.ts';
+import { boxUnit, having, rectangle, seatRows, unitRow } from '@heronstone/testing/rooms.ts';
+import { evaluate } from '../report/evaluate.ts';
 import { set } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import { areaOutline, checkAreas } from './areas.ts';
-import { checkCarryIn, standUpHeight, tooLargeFor } from './carryIn.ts';
+import { checkCarryIn, standUpHeight, tooLargeFor } from '../report/room/carryIn.ts';
 import { checkClearance } from './clearance.ts';
-import { mendByMoving, mendChanges } from './mend.ts';
-import { checkSeats } from './seats.ts';
+import { mendByMoving, mendChanges } from '../ask/mend.ts';
+import { checkSeats } from '../report/room/seats.ts';
 import { inMode, ridersOf, settledUnits, standing } from './standing.ts';
 
 const bed = (more: object = {}) =>

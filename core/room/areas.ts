@@ -5,7 +5,7 @@ import { formatLength } from '../model/measure.ts';
 import { byName, type Area, type Plan, type Unit } from '../model/plan.ts';
 import { doorSweep } from './clearance.ts';
 import { boxOf, inSpan, NOISE } from './free.ts';
-import { outOfRoom, overlapDepth, turned, type Point } from './geometry.ts';
+import { outOfRoom, overlapDepth, turned, type Point } from '../geometry/geometry.ts';
 import { inMode, ridersOf } from './standing.ts';
 import { outlineOf, wallsOf } from './walls.ts';
 

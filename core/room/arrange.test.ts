@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { boxUnit, having, rectangle, unitRow } from '../checks/rooms.ts';
+import { boxUnit, having, rectangle, unitRow } from '@heronstone/testing/rooms.ts';
 import { set } from '../model/change.ts';
 import { alignUnits, copyUnit, shiftUnits, spreadUnits, standOn } from './arrange.ts';
 import { standing } from './standing.ts';

@@ -2,7 +2,7 @@
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Plan } from '../model/plan.ts';
 import { doorSweep } from './clearance.ts';
-import { inside } from './geometry.ts';
+import { inside } from '../geometry/geometry.ts';
 import { wallsOf } from './walls.ts';
 
 /**

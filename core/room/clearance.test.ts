@@ -8,10 +8,10 @@ import {
   type Plan,
   type Unit,
 } from '../model/plan.ts';
-import { signedArea } from './geometry.ts';
+import { signedArea } from '../geometry/geometry.ts';
 import { checkClearance, CLEAR, doorSweep, KEEP_CLEAR } from './clearance.ts';
 import { freeBefore } from './free.ts';
-import { mendByMoving } from './mend.ts';
+import { mendByMoving } from '../ask/mend.ts';
 import { makeOutline } from './outline.ts';
 import { wallsOf } from './walls.ts';
 

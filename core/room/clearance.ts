@@ -9,7 +9,7 @@ import type { Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Fixture, type Opening, type Plan, type Unit } from '../model/plan.ts';
 import { atWall, boxOf, caution, freeBefore, inSpan, NOISE, strip, together } from './free.ts';
-import { outOfRoom, overlapDepth, type Point } from './geometry.ts';
+import { outOfRoom, overlapDepth, type Point } from '../geometry/geometry.ts';
 import { lowest } from './overhead.ts';
 import { standing } from './standing.ts';
 import { outlineOf, wallsOf, type Wall } from './walls.ts';

@@ -1,9 +1,9 @@
 /** The free floor of a room: what stands on it, and the points round its corners. */
 import { footprint } from '../furniture/footprint.ts';
 import type { Plan, Unit } from '../model/plan.ts';
-import { inside, signedArea, type Point } from './geometry.ts';
+import { inside, signedArea, type Point } from '../geometry/geometry.ts';
 import { tooLowToWalk } from './overhead.ts';
-import { cellsOf, clearOf, NOISE, turn, type Floor, type Node, type Solid } from './sight.ts';
+import { cellsOf, clearOf, NOISE, turn, type Floor, type Node, type Solid } from '../geometry/sight.ts';
 import { outlineOf } from './walls.ts';
 
 /** Half the width of a body that walks, mm (methods.md 2). */

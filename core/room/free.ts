@@ -2,7 +2,7 @@
 import { footprint, inRoom, solidSpan } from '../furniture/footprint.ts';
 import type { Finding } from '../model/finding.ts';
 import type { Plan, Unit } from '../model/plan.ts';
-import { dot, subtract, type Point } from './geometry.ts';
+import { dot, subtract, type Point } from '../geometry/geometry.ts';
 import { outlineOf, type Wall } from './walls.ts';
 
 /** Differences smaller than this are measuring noise, mm. */

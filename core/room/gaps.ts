@@ -1,7 +1,7 @@
 /** How far a unit is from the walls that its sides face: what one would measure with a tape. */
 import { footprint } from '../furniture/footprint.ts';
 import type { Unit } from '../model/plan.ts';
-import { dot, subtract, type Point } from './geometry.ts';
+import { dot, subtract, type Point } from '../geometry/geometry.ts';
 import type { Wall } from './walls.ts';
 
 export interface Gap {

@@ -1,10 +1,10 @@
 import { applyChanges, set } from '../model/change.ts';
 import { cornersInOrder, emptyPlan } from '../model/plan.ts';
 import { makeOutline, removeCorner, splitWall, wallNames } from './outline.ts';
-import { traverse } from './traverse.ts';
+import { traverse } from '../geometry/traverse.ts';
 import { gapTo, wallGaps } from './gaps.ts';
 import { facedWall, floorArea, wallsOf } from './walls.ts';
-import { checkRoom } from './check.ts';
+import { checkRoom } from '../report/room/check.ts';
 
 let n = 0;
 const newId = () => `n${n++}`;

@@ -1,11 +1,11 @@
 /** Changes of the outline: a room made from a walk along its walls, corners put in and taken out. */
 import { remove, set, type Change } from '../model/change.ts';
 import { cornersInOrder, type Plan } from '../model/plan.ts';
-import type { Point } from './geometry.ts';
+import type { Point } from '../geometry/geometry.ts';
 import { wallsOf } from './walls.ts';
 
 /** Name of a wall by where it faces, for somebody inside: the wall of a rectangle to the north is the north wall. */
-export function wallName(from: Point, to: Point): string {
+function wallName(from: Point, to: Point): string {
   const turn = ((Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI + 360) % 360;
   return [
     'North wall',

@@ -1,7 +1,7 @@
 /** How high the room is at each place: the ceiling, less slopes along walls, beams and soffits. */
 import { inRoom } from '../furniture/footprint.ts';
 import type { Overhead, Plan } from '../model/plan.ts';
-import { dot, inside, overlapDepth, subtract, type Point } from './geometry.ts';
+import { dot, inside, overlapDepth, subtract, type Point } from '../geometry/geometry.ts';
 import { wallsOf, type Wall } from './walls.ts';
 
 type Ceiling = Pick<Plan, 'meta' | 'corners' | 'overheads'>;

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { boxUnit, having, rectangle, unitRow } from '../checks/rooms.ts';
+import { boxUnit, having, rectangle, unitRow } from '@heronstone/testing/rooms.ts';
 import { footprint } from '../furniture/footprint.ts';
 import { freeBefore } from './free.ts';
 import { alignCorner, snapUnit } from './snap.ts';

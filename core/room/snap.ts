@@ -1,7 +1,7 @@
 /** Where a unit that is being dragged comes to rest: flush with walls and with its neighbours. */
 import { centreFrom, footprint } from '../furniture/footprint.ts';
 import type { Plan, Unit } from '../model/plan.ts';
-import { angleBetween, dot, subtract } from './geometry.ts';
+import { angleBetween, dot, subtract } from '../geometry/geometry.ts';
 import { wallsOf } from './walls.ts';
 
 export interface Rest {

@@ -3,7 +3,7 @@ import { footprint, inRoom, solidSpan } from '../furniture/footprint.ts';
 import type { Plan, Unit } from '../model/plan.ts';
 import { CLEAR } from './clearance.ts';
 import { freeBefore } from './free.ts';
-import { outOfRoom, overlapDepth, type Point } from './geometry.ts';
+import { outOfRoom, overlapDepth, type Point } from '../geometry/geometry.ts';
 import type { Rest } from './snap.ts';
 import { standing } from './standing.ts';
 import { outlineOf, wallsOf } from './walls.ts';

@@ -5,7 +5,7 @@
 import { compartmentsOf } from '../furniture/compartments.ts';
 import { footprint, inRoom } from '../furniture/footprint.ts';
 import type { Plan, Spot, Unit } from '../model/plan.ts';
-import { inside } from './geometry.ts';
+import { inside } from '../geometry/geometry.ts';
 
 const settled = new WeakMap<object, Plan['units']>();
 const here = new WeakMap<object, Plan['units']>();

@@ -1,11 +1,11 @@
 /** How far it is from each station to where one stands before each compartment; worked out once for a room as it stands. */
 import type { Compartment } from '../furniture/compartments.ts';
 import { byName, type Plan } from '../model/plan.ts';
-import { distance, type Point } from './geometry.ts';
+import { distance, type Point } from '../geometry/geometry.ts';
 import { blocksWalking, floorOf } from './floor.ts';
-import { pathsFrom, standBefore, type NoPath, type Path } from './path.ts';
+import { pathsFrom, standBefore, type NoPath, type Path } from '../geometry/path.ts';
 
-export interface Walk {
+interface Walk {
   /** mm; the straight line where there is no path. */
   length: number;
   path: Path | null;

@@ -1,6 +1,6 @@
 /** The walls of a room, from its corners; and the room unrolled into one long strip. */
 import { cornersInOrder, type Corner, type Plan, type Unit } from '../model/plan.ts';
-import { angleBetween, distance, dot, signedArea, sinCos, subtract, type Point } from './geometry.ts';
+import { angleBetween, distance, dot, signedArea, sinCos, subtract, type Point } from '../geometry/geometry.ts';
 
 export interface Wall {
   /** Id of the corner at which it starts. */

@@ -1,7 +1,7 @@
 /** The calendar of a room as iCalendar (RFC 5545): seasonal swaps, trial labels, purges, things to decide, projects. */
 import ical, { ICalEventRepeatingFreq } from 'ical-generator';
 import { byName, type Plan } from '../model/plan.ts';
-import { dayAfter } from './use.ts';
+import { dayAfter } from '../model/log.ts';
 
 export interface Occasion {
   id: string;

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { evaluate } from '../evaluate.ts';
+import { evaluate } from '../report/evaluate.ts';
 import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { fullPlacesOf, openSpare } from './entering.ts';

@@ -1,8 +1,8 @@
 /** When something new comes in: whether its kind has room left, and the new bin. And opening a spare, which puts it on the reorder list. */
 import { set, type Change } from '../model/change.ts';
-import type { Report } from '../evaluate.ts';
+import type { Report } from '../report/evaluate.ts';
 import type { Plan } from '../model/plan.ts';
-import { goesAway } from '../place/rules.ts';
+import { goesAway } from '../cost/rules.ts';
 
 /**
  * Places of a kind of thing when none of them has room left: then one must go for one that comes (domain: "if it does not

@@ -1,10 +1,10 @@
 /** What keeping a room up asks for: lists of what to look at, each line with changes that one click makes. */
 import { remove, set, type Change } from '../model/change.ts';
-import type { Report } from '../evaluate.ts';
+import type { Report } from '../report/evaluate.ts';
 import { byName, type Placement, type Plan } from '../model/plan.ts';
-import { openingOf } from '../scene.ts';
+import { openingOf } from '../scene/scene.ts';
 import { inSeason } from './seasons.ts';
-import { daysBetween, monthsBetween, usedOf } from './use.ts';
+import { daysBetween, monthsBetween, usedOf } from '../model/log.ts';
 
 export const REVIEWS = [
   'reorder',

@@ -1,13 +1,13 @@
 import { readFileSync } from 'node:fs';
 import ICAL from 'ical.js';
-import { evaluate } from '../evaluate.ts';
+import { evaluate } from '../report/evaluate.ts';
 import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set, setMeta } from '../model/change.ts';
 import { samePlan, type Plan } from '../model/plan.ts';
 import { addMonths, occasionsOf, writeCalendar } from './calendar.ts';
 import { reviewOf, REVIEWS } from './review.ts';
 import { inSeason, seasonRound } from './seasons.ts';
-import { dayAfter, daysBetween, logLine, monthsBetween, usedOf } from './use.ts';
+import { dayAfter, daysBetween, logLine, monthsBetween, usedOf } from '../model/log.ts';
 
 const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
 if (!read.ok) throw new Error(read.findings[0]!.message);

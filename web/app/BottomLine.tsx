@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { Popover } from 'radix-ui';
-import type { Week } from '@heronstone/core/evaluate.ts';
+import type { Week } from '@heronstone/core/report/evaluate.ts';
 import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { useStore } from '../state/store.ts';
 

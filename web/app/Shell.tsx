@@ -2,7 +2,7 @@
 import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { STEPS, type Step } from '@heronstone/core/evaluate.ts';
+import { STEPS, type Step } from '@heronstone/core/report/evaluate.ts';
 import { dismiss, redo, undo, useStore } from '../state/store.ts';
 import { BottomLine } from './BottomLine.tsx';
 import { MoreMenu } from './MoreMenu.tsx';

@@ -3,10 +3,10 @@
  * and the room to grow. A container can be dragged, or moved with the arrow keys.
  */
 import { useRef, useState } from 'react';
-import type { CompartmentReport, ContainerReport, PlacementReport, Report } from '@heronstone/core/evaluate.ts';
+import type { CompartmentReport, ContainerReport, PlacementReport, Report } from '@heronstone/core/report/evaluate.ts';
 import { floorOf } from '@heronstone/core/fit/layout.ts';
 import { piecesIn } from '@heronstone/core/fit/pieces.ts';
-import { placeContainer } from '@heronstone/core/furniture/moveContainer.ts';
+import { placeContainer } from '@heronstone/core/gestures/moveContainer.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { commit, notice, select, shownPlan, useStore } from '../state/store.ts';

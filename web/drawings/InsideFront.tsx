@@ -1,5 +1,5 @@
 /** One place at scale from the front: how high everything reaches, what stands before what. */
-import type { CompartmentReport } from '@heronstone/core/evaluate.ts';
+import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
 import { heightIn } from '@heronstone/core/fit/pieces.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { select, shownPlan, useStore } from '../state/store.ts';

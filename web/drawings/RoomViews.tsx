@@ -27,7 +27,7 @@ const VIEWS: ReadonlyArray<[View, string]> = [
 ];
 
 /** The compartment that is meant by what is chosen. */
-export function useChosenCompartment() {
+function useChosenCompartment() {
   return useStore((s) => {
     if (!s.report || !s.selected) return null;
     const id =

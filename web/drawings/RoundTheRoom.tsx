@@ -1,6 +1,6 @@
 /** All walls unrolled into one long strip, seen from inside: every drawer, shelf and cubby front at its true height. */
 import { useEffect, useRef, useState } from 'react';
-import type { CompartmentReport } from '@heronstone/core/evaluate.ts';
+import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
 import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { bodyOf } from '@heronstone/core/reach/body.ts';

@@ -1,4 +1,4 @@
-import type { Fill } from '@heronstone/core/evaluate.ts';
+import type { Fill } from '@heronstone/core/report/evaluate.ts';
 
 const TONE = { free: 'var(--w4)', comfortable: 'var(--w3)', full: 'var(--lichen)', over: 'var(--rust)' } as const;
 

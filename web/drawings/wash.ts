@@ -1,5 +1,5 @@
 /** What is washed over the places of a drawing: its number, in words, and its share of the largest. */
-import type { Report } from '@heronstone/core/evaluate.ts';
+import type { Report } from '@heronstone/core/report/evaluate.ts';
 import type { Arrangement } from '@heronstone/core/model/plan.ts';
 import type { Wash as Kind } from '../state/store.ts';
 

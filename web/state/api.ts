@@ -5,7 +5,7 @@ import type { Meta, Plan } from '@heronstone/core/model/plan.ts';
 import { nanoid } from 'nanoid';
 
 /** This window, so that it can tell its own journal entries from others'. */
-export const WINDOW = nanoid(10);
+const WINDOW = nanoid(10);
 
 export class ApiError extends Error {
   readonly status: number;

@@ -1,7 +1,7 @@
 /** Undo and redo, worked out from the journal: the same for a window just opened as for one that has been open all day. */
 import type { Change, Group } from '@heronstone/core/model/change.ts';
 
-export interface Step {
+interface Step {
   id: string;
   name: string;
   changes: Change[];

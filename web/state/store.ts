@@ -8,9 +8,9 @@ import {
   type Group,
   type JournalEntry,
 } from '@heronstone/core/model/change.ts';
-import type { Report } from '@heronstone/core/evaluate.ts';
+import type { Report } from '@heronstone/core/report/evaluate.ts';
 import type { Arrangement, Person, Plan } from '@heronstone/core/model/plan.ts';
-import { seatKey } from '@heronstone/core/seatKey.ts';
+import { seatKey } from '@heronstone/core/scene/seatKey.ts';
 import { inMode } from '@heronstone/core/room/standing.ts';
 import { api, ApiError, OfflineError } from './api.ts';
 import { engine } from './engine.ts';
@@ -35,7 +35,7 @@ export type Selected = {
 };
 export type View = 'above' | 'round' | 'inside';
 export type Wash = '' | 'seconds' | 'minutes' | 'sight';
-export type SaveState = 'saved' | 'saving' | 'offline';
+type SaveState = 'saved' | 'saving' | 'offline';
 
 interface State {
   planId: string | null;

@@ -3,8 +3,8 @@ import { expose } from 'comlink';
 import highsLoader from 'highs';
 import wasm from 'highs/runtime?url';
 import type { Plan } from '@heronstone/core/model/plan.ts';
-import { relaxationOf } from '@heronstone/core/place/relaxation.ts';
-import { optionsFor, type Task } from '@heronstone/core/place/tasks.ts';
+import { relaxationOf } from '@heronstone/core/search/relaxation.ts';
+import { optionsFor, type Task } from '@heronstone/core/search/tasks.ts';
 
 let loading: ReturnType<typeof highsLoader> | undefined;
 

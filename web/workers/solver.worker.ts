@@ -3,11 +3,11 @@ import { expose } from 'comlink';
 import type { Change } from '@heronstone/core/model/change.ts';
 import type { Placement, Plan } from '@heronstone/core/model/plan.ts';
 import type { SortingWay } from '@heronstone/core/model/sorting.ts';
-import { advise, type Advising } from '@heronstone/core/place/advise.ts';
-import { changesTo, solve, type Progress } from '@heronstone/core/place/solve.ts';
-import { optionsFor, type Task } from '@heronstone/core/place/tasks.ts';
-import { compareWays, type Sorted } from '@heronstone/core/place/ways.ts';
-import { propose, type Proposing } from '@heronstone/core/room/propose.ts';
+import { advise, type Advising } from '@heronstone/core/search/advise.ts';
+import { changesTo, solve, type Progress } from '@heronstone/core/search/solve.ts';
+import { optionsFor, type Task } from '@heronstone/core/search/tasks.ts';
+import { compareWays, type Sorted } from '@heronstone/core/search/ways.ts';
+import { propose, type Proposing } from '@heronstone/core/search/furniture/propose.ts';
 import { UNIT_TYPES } from '@heronstone/library/units.ts';
 
 /** How long a slice may take before messages are looked at, and how often the best so far is posted, ms. */

@@ -1,5 +1,5 @@
 /** What must be free, what hangs over the floor, and what the report found, from above. */
-import type { Report } from '@heronstone/core/evaluate.ts';
+import type { Report } from '@heronstone/core/report/evaluate.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
 import { areaOutline } from '@heronstone/core/room/areas.ts';

@@ -1,5 +1,5 @@
 /** The way over the free floor from the chosen seat to what is chosen. */
-import type { Report } from '@heronstone/core/evaluate.ts';
+import type { Report } from '@heronstone/core/report/evaluate.ts';
 import type { Selected } from '../../state/store.ts';
 
 export function Way({

@@ -1,8 +1,8 @@
 /** A unit in the unrolled strip, with the front of each of its compartments. */
-import { allIn } from '@heronstone/core/allIn.ts';
+import { allIn } from '@heronstone/core/report/allIn.ts';
 import { useDroppable } from '@dnd-kit/core';
 import { memo } from 'react';
-import type { CompartmentReport, Report } from '@heronstone/core/evaluate.ts';
+import type { CompartmentReport, Report } from '@heronstone/core/report/evaluate.ts';
 import type { Arrangement, Plan, Unit } from '@heronstone/core/model/plan.ts';
 import { RIPPLE_WORD } from '@heronstone/core/reach/body.ts';
 import { select } from '../../state/store.ts';

@@ -1,5 +1,5 @@
 /** What belongs to a wall in the unrolled strip, and the shape of the person who looks at it. */
-import type { Report } from '@heronstone/core/evaluate.ts';
+import type { Report } from '@heronstone/core/report/evaluate.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import type { Person, Plan, Station } from '@heronstone/core/model/plan.ts';
 import { constantsOf } from '@heronstone/core/model/constants.ts';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { remove, set } from '@heronstone/core/model/change.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
-import { CLOSENESS_WORD, type Closeness, type RelationReport } from '@heronstone/core/room/relations.ts';
+import { CLOSENESS_WORD, type Closeness, type RelationReport } from '@heronstone/core/report/room/relations.ts';
 import { commit, newId, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/Field.tsx';

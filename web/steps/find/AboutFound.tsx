@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import type { Companion } from '@heronstone/core/find/goesWith.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import { openSpare } from '@heronstone/core/upkeep/entering.ts';
-import { logLine, usedOf } from '@heronstone/core/upkeep/use.ts';
+import { logLine, usedOf } from '@heronstone/core/model/log.ts';
 import { engine } from '../../state/engine.ts';
 import { commit, newId, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';

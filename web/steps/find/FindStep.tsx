@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Found } from '@heronstone/core/find/search.ts';
-import { openingOf } from '@heronstone/core/scene.ts';
+import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { Inside } from '../../drawings/Inside.tsx';
 import { RippleWord } from '../../drawings/RippleMark.tsx';

@@ -1,10 +1,10 @@
 /** A project is pulled in one round, thing by thing into its tray, and brought back in one. */
 import { useEffect, useState } from 'react';
-import { broughtBack, pulled, type ProjectRound } from '@heronstone/core/fetch/pull.ts';
+import { broughtBack, pulled, type ProjectRound } from '@heronstone/core/ask/pull.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import { byName, type Need } from '@heronstone/core/model/plan.ts';
-import { openingOf } from '@heronstone/core/scene.ts';
-import { logLine } from '@heronstone/core/upkeep/use.ts';
+import { openingOf } from '@heronstone/core/scene/scene.ts';
+import { logLine } from '@heronstone/core/model/log.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { engine } from '../../state/engine.ts';
 import { commit, newId, useStore } from '../../state/store.ts';

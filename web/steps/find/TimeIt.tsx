@@ -1,8 +1,8 @@
 /** A stopwatch for a real fetch, and what the timed fetches say about the maker's own pace. */
 import { useEffect, useState } from 'react';
-import type { CompartmentReport } from '@heronstone/core/evaluate.ts';
+import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
 import { MOTION_WORD, MOTIONS } from '@heronstone/core/fetch/elements.ts';
-import { keepFactors, type Study } from '@heronstone/core/fetch/timeStudy.ts';
+import { keepFactors, type Study } from '@heronstone/core/ask/timeStudy.ts';
 import { remove, set, setMeta } from '@heronstone/core/model/change.ts';
 import { engine } from '../../state/engine.ts';
 import { commit, newId, notice, personOf, stationOf, useStore } from '../../state/store.ts';

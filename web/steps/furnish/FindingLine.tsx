@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { Finding } from '@heronstone/core/model/finding.ts';
-import { mendChanges, type Mend } from '@heronstone/core/room/mend.ts';
+import { mendChanges, type Mend } from '@heronstone/core/ask/mend.ts';
 import { engine } from '../../state/engine.ts';
 import { commit, newId, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';

@@ -9,7 +9,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { FindingLine } from './FindingLine.tsx';
-import { addUnit } from './FurnishStep.tsx';
+import { addUnit } from './newRows.ts';
 
 /** What a cabinet of one's own starts from. */
 const OWN = {

@@ -3,7 +3,7 @@ import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { byName, type Plan, type Station, type Unit } from '@heronstone/core/model/plan.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { bodyAt } from '@heronstone/core/reach/body.ts';
-import { turned } from '@heronstone/core/room/geometry.ts';
+import { turned } from '@heronstone/core/geometry/geometry.ts';
 import { stands } from '@heronstone/core/room/spot.ts';
 import { commit, newId, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';

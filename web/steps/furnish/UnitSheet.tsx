@@ -14,7 +14,7 @@ import { Choice, Fact, Heading, LengthField, NumberField, TextField } from '../.
 import { RowForm } from '../../ui/RowForm.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { FindingLine } from './FindingLine.tsx';
-import { seatAt } from './FurnishStep.tsx';
+import { seatAt } from './newRows.ts';
 import { UnitInside } from './UnitInside.tsx';
 
 export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {

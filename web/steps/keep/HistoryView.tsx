@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react';
 import type { JournalEntry } from '@heronstone/core/model/change.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
-import { dayAfter } from '@heronstone/core/upkeep/use.ts';
+import { dayAfter } from '@heronstone/core/model/log.ts';
 import { api } from '../../state/api.ts';
 import { engine } from '../../state/engine.ts';
 import { commit, notice, useStore } from '../../state/store.ts';

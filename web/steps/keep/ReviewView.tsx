@@ -5,7 +5,7 @@ import { REVIEWS, REVIEW_WORDS, type Proposal, type ReviewLine } from '@heronsto
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { engine } from '../../state/engine.ts';
 import { commit, notice, useStore } from '../../state/store.ts';
-import { openingOf } from '@heronstone/core/scene.ts';
+import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, NumberField } from '../../ui/Field.tsx';
 

@@ -2,7 +2,7 @@
 import { labelRow, type Label } from '@heronstone/core/formats/labels.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
-import type { Report } from '@heronstone/core/evaluate.ts';
+import type { Report } from '@heronstone/core/report/evaluate.ts';
 
 export const today = () => new Date().toISOString().slice(0, 10);
 

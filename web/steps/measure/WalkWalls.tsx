@@ -2,8 +2,8 @@
 import { useState } from 'react';
 import { formatLength, readLength } from '@heronstone/core/model/measure.ts';
 import { makeOutline, wallNames } from '@heronstone/core/room/outline.ts';
-import { signedArea, type Point } from '@heronstone/core/room/geometry.ts';
-import { selfCrossing, traverse, type Leg } from '@heronstone/core/room/traverse.ts';
+import { signedArea, type Point } from '@heronstone/core/geometry/geometry.ts';
+import { selfCrossing, traverse, type Leg } from '@heronstone/core/geometry/traverse.ts';
 import { commit, newId, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 

@@ -1,10 +1,11 @@
 /** Move: from today to the plan, as a checklist in the hand. Both places are lit in the drawing. */
 import { useEffect, useRef, useState } from 'react';
-import { wonSince, type ChangeOver, type Move, type SittingPlan } from '@heronstone/core/changeover/changeOver.ts';
+import type { Move } from '@heronstone/core/changeover/move.ts';
+import { wonSince, type ChangeOver, type SittingPlan } from '@heronstone/core/changeover/changeOver.ts';
 import { tick } from '@heronstone/core/changeover/tick.ts';
 import { set, setMeta, type Change } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
-import { openingOf } from '@heronstone/core/scene.ts';
+import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { RoundTheRoom } from '../../drawings/RoundTheRoom.tsx';
 import { engine } from '../../state/engine.ts';

@@ -1,6 +1,6 @@
 /** When a move went otherwise than planned: not all fitted, it was put elsewhere, it was given away. The rest is planned anew. */
 import { useState } from 'react';
-import type { Move } from '@heronstone/core/changeover/changeOver.ts';
+import type { Move } from '@heronstone/core/changeover/move.ts';
 import { didNotFit, gaveAway, putElsewhere } from '@heronstone/core/changeover/tick.ts';
 import type { Change } from '@heronstone/core/model/change.ts';
 import { engine } from '../../state/engine.ts';

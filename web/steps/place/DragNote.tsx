@@ -1,8 +1,8 @@
 import { DragOverlay } from '@dnd-kit/core';
-import type { Alternative } from '@heronstone/core/alternatives.ts';
+import type { Alternative } from '@heronstone/core/ask/alternatives.ts';
 import { RIPPLE_WORD } from '@heronstone/core/reach/body.ts';
-import { compartmentId } from '@heronstone/core/scene.ts';
-import type { Effect } from '@heronstone/core/tryOut.ts';
+import { compartmentId } from '@heronstone/core/scene/scene.ts';
+import type { Effect } from '@heronstone/core/ask/tryOut.ts';
 import { useStore } from '../../state/store.ts';
 import { isContents, type Dragged } from './moves.ts';
 import { fitWords, signedMinutes } from './words.ts';

@@ -2,9 +2,9 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { footprint } from '@heronstone/core/furniture/footprint.ts';
 import { TIMES, totalSeconds, type Element } from '@heronstone/core/fetch/elements.ts';
-import type { ReachReport } from '@heronstone/core/evaluate.ts';
+import type { ReachReport } from '@heronstone/core/report/evaluate.ts';
 import type { Plan, Station } from '@heronstone/core/model/plan.ts';
-import type { Point } from '@heronstone/core/room/geometry.ts';
+import type { Point } from '@heronstone/core/geometry/geometry.ts';
 import { outlineOf } from '@heronstone/core/room/walls.ts';
 import { closed } from '../../drawings/above/path.ts';
 import { drawnPlan, useStore } from '../../state/store.ts';

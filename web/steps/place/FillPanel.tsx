@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { WAY_WORDS } from '@heronstone/core/model/sorting.ts';
-import type { Task } from '@heronstone/core/place/tasks.ts';
+import type { Task } from '@heronstone/core/search/tasks.ts';
 import { solver } from '../../state/engine.ts';
 import { cancelSearch, fillRoom, gapOf, useSearching } from '../../state/searching.ts';
 import { useStore } from '../../state/store.ts';

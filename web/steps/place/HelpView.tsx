@@ -1,8 +1,8 @@
 /** What would help most, and where the furniture could stand: found by trying, taken with one click, undone with one. */
 import { useState } from 'react';
 import { byName, samePlan, type Plan } from '@heronstone/core/model/plan.ts';
-import { moneyAMinute, type Help } from '@heronstone/core/place/advise.ts';
-import type { Proposal } from '@heronstone/core/room/propose.ts';
+import { moneyAMinute, type Help } from '@heronstone/core/search/advise.ts';
+import type { Proposal } from '@heronstone/core/search/furniture/propose.ts';
 import { cancelSearch, lookForHelp, lookForStands, useSearching } from '../../state/searching.ts';
 import { commit, notice, setArrangement, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';

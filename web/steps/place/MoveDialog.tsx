@@ -1,7 +1,7 @@
 /** Moving by menu and keyboard: every place with what it would cost, cheapest first. */
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { Alternative } from '@heronstone/core/alternatives.ts';
-import { compartmentId } from '@heronstone/core/scene.ts';
+import type { Alternative } from '@heronstone/core/ask/alternatives.ts';
+import { compartmentId } from '@heronstone/core/scene/scene.ts';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { engine } from '../../state/engine.ts';
 import { useStore } from '../../state/store.ts';

@@ -9,9 +9,9 @@ import {
 } from '@dnd-kit/core';
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import type { Alternative } from '@heronstone/core/alternatives.ts';
-import type { Effect } from '@heronstone/core/tryOut.ts';
-import { openingOf } from '@heronstone/core/scene.ts';
+import type { Alternative } from '@heronstone/core/ask/alternatives.ts';
+import type { Effect } from '@heronstone/core/ask/tryOut.ts';
+import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
 import { engine } from '../../state/engine.ts';
 import { notice, select, setView, useStore } from '../../state/store.ts';

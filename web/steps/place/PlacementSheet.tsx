@@ -1,8 +1,8 @@
 /** One supply in its place: facts, why here, next best. Every figure opens into how it was got. */
 import { useEffect, useState } from 'react';
-import type { Explanation } from '@heronstone/core/explain.ts';
-import type { PlacementReport } from '@heronstone/core/evaluate.ts';
-import { seatKey } from '@heronstone/core/seatKey.ts';
+import type { Explanation } from '@heronstone/core/ask/explain.ts';
+import type { PlacementReport } from '@heronstone/core/report/evaluate.ts';
+import { seatKey } from '@heronstone/core/scene/seatKey.ts';
 import { countWords } from '@heronstone/core/fit/forms.ts';
 import { Inside } from '../../drawings/Inside.tsx';
 import { RippleWord } from '../../drawings/RippleMark.tsx';

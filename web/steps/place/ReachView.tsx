@@ -3,7 +3,7 @@ import { byName } from '@heronstone/core/model/plan.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { bodyOf, type HeightBand, type Ripple } from '@heronstone/core/reach/body.ts';
-import { seatKey } from '@heronstone/core/seatKey.ts';
+import { seatKey } from '@heronstone/core/scene/seatKey.ts';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { select, setPerson, setStation, setView, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';

@@ -1,6 +1,6 @@
 /** One round: everything that a session of an activity uses, fetched in one tour instead of one by one. */
 import { useEffect, useState } from 'react';
-import type { Tour } from '@heronstone/core/fetch/tour.ts';
+import type { Tour } from '@heronstone/core/ask/tour.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { engine } from '../../state/engine.ts';

@@ -1,7 +1,7 @@
 /** Strain: what is lifted, what a session asks of the body, shelves that sag, furniture that could tip. */
 import { formatLength } from '@heronstone/core/model/measure.ts';
-import { multipliers } from '@heronstone/core/load/lifting.ts';
-import { stiffness } from '@heronstone/core/load/sag.ts';
+import { multipliers } from '@heronstone/core/report/load/lifting.ts';
+import { stiffness } from '@heronstone/core/report/load/sag.ts';
 import { CONSTANTS, constantsOf, type ConstantKey } from '@heronstone/core/model/constants.ts';
 import { Link } from 'react-router';
 import { select, useStore } from '../../state/store.ts';

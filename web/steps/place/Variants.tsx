@@ -1,15 +1,15 @@
 /** Several plans of one room: keep a copy, set another beside this one, take one zone over from it. */
 import { useEffect, useState } from 'react';
-import { differenceOf, figuresOf, type Compared } from '@heronstone/core/compare.ts';
+import { differenceOf, figuresOf, type Compared } from '@heronstone/core/report/compare.ts';
 import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
-import { mergeZone } from '@heronstone/core/place/hands.ts';
+import { mergeZone } from '@heronstone/core/gestures/byHand.ts';
 import { api } from '../../state/api.ts';
 import { engine } from '../../state/engine.ts';
 import { commit, newId, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
-import { COLUMNS } from './WaysView.tsx';
+import { COLUMNS } from './columns.ts';
 
 export function Variants() {
   const plan = useStore((s) => s.plan)!;

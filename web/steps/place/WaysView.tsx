@@ -1,6 +1,6 @@
 /** Ways of sorting: choose one, try all of them, and see them side by side with today and with other plans of the room. */
 import { useState } from 'react';
-import { figuresOf, type Compared } from '@heronstone/core/compare.ts';
+import { figuresOf, type Compared } from '@heronstone/core/report/compare.ts';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
 import {
@@ -12,12 +12,13 @@ import {
   WAY_WORDS,
   type Sorting,
 } from '@heronstone/core/model/sorting.ts';
-import type { Order } from '@heronstone/core/place/sorting.ts';
-import { holdsFor, sortingBy, takeWay, type Sorted } from '@heronstone/core/place/ways.ts';
+import type { Order } from '@heronstone/core/cost/sorting.ts';
+import { holdsFor, sortingBy, takeWay, type Sorted } from '@heronstone/core/search/ways.ts';
 import { cancelSearch, fillRoom, lookAtWays, useSearching } from '../../state/searching.ts';
 import { commit, notice, setArrangement, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
+import { COLUMNS } from './columns.ts';
 import { Mixtures } from './Mixtures.tsx';
 import { Variants } from './Variants.tsx';
 
@@ -154,16 +155,6 @@ function take(w: Sorted, onShow: () => void): void {
   notice(`The room is sorted ${WAY_WORDS[w.way].toLowerCase()}. One undo takes it back.`);
   onShow();
 }
-
-export const COLUMNS: ReadonlyArray<readonly [string, (f: Compared) => number, number]> = [
-  ['minutes', (f) => f.minutes, 1],
-  ['bends', (f) => f.bends, 0],
-  ['metres', (f) => f.metres, 0],
-  ['litres', (f) => f.litres, 0],
-  ['no place', (f) => f.without, 0],
-  ['homes of a kind', (f) => f.homesOfAKind, 1],
-  ['moves', (f) => f.moves, 0],
-];
 
 function Row({
   name,

@@ -1,7 +1,7 @@
 /** A week in the room, today beside the plan: by activity, motion, place and supply, and the worst of each kind. */
 import { useState } from 'react';
 import { MOTIONS, MOTION_WORD } from '@heronstone/core/fetch/elements.ts';
-import type { Week, WorstLists } from '@heronstone/core/evaluate.ts';
+import type { Week, WorstLists } from '@heronstone/core/report/evaluate.ts';
 import type { Arrangement } from '@heronstone/core/model/plan.ts';
 import { select, setArrangement, useStore } from '../../state/store.ts';
 import { Bars, type BarRow } from '../../ui/Bars.tsx';

@@ -2,8 +2,8 @@
 import { useDraggable } from '@dnd-kit/core';
 import { GripVertical } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import type { CompartmentReport } from '@heronstone/core/evaluate.ts';
-import type { Effect } from '@heronstone/core/tryOut.ts';
+import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
+import type { Effect } from '@heronstone/core/ask/tryOut.ts';
 import { engine } from '../../state/engine.ts';
 import { fillRoom, useSearching } from '../../state/searching.ts';
 import { useStore } from '../../state/store.ts';

@@ -1,7 +1,7 @@
 /** Moving by hand: the same changes whether by drag, menu or keyboard. */
 import { remove, set, type Change } from '@heronstone/core/model/change.ts';
-import { moveContents, swapContents, type Opening } from '@heronstone/core/place/hands.ts';
-import { compartmentId } from '@heronstone/core/scene.ts';
+import { moveContents, swapContents, type Opening } from '@heronstone/core/gestures/byHand.ts';
+import { compartmentId } from '@heronstone/core/scene/scene.ts';
 import { commit, newId, notice, select, setArrangement, useStore } from '../../state/store.ts';
 
 /** What is being moved: a placement, or a number of a supply that has none. */

@@ -1,4 +1,4 @@
-import type { Alternative } from '@heronstone/core/alternatives.ts';
+import type { Alternative } from '@heronstone/core/ask/alternatives.ts';
 
 /** "all fit", "3 of 8 fit", "full", or why not. */
 export function fitWords(a: Alternative, count: number): string {

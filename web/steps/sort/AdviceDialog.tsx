@@ -1,9 +1,9 @@
 /** Which containers? The mixes that fit a place and what is planned for it, by room or by price, each drawn to scale. */
 import { useEffect, useState } from 'react';
-import type { CompartmentReport } from '@heronstone/core/evaluate.ts';
-import type { Advice, By, Mix } from '@heronstone/core/fit/advice.ts';
+import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
+import type { Advice, By, Mix } from '@heronstone/core/ask/containerAdvice.ts';
 import { floorOf } from '@heronstone/core/fit/layout.ts';
-import { takeAdvice } from '@heronstone/core/fit/takeAdvice.ts';
+import { takeAdvice } from '@heronstone/core/ask/takeContainerAdvice.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';
 import { engine } from '../../state/engine.ts';
 import { commit, newId, notice, select, useStore } from '../../state/store.ts';

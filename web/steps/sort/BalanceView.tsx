@@ -1,6 +1,6 @@
 /** What is owned against what the furniture holds, before anything is placed. */
 import { useEffect, useState } from 'react';
-import { amountWords, CLASS_WORDS, type Balance, type ClassBalance } from '@heronstone/core/sort/balance.ts';
+import { amountWords, CLASS_WORDS, type Balance, type ClassBalance } from '@heronstone/core/ask/balance.ts';
 import { engine } from '../../state/engine.ts';
 import { select, useStore } from '../../state/store.ts';
 

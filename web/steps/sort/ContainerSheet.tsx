@@ -1,6 +1,6 @@
 /** The chosen container: its sizes, lid, where it stands, and what is in it. */
 import { countWords } from '@heronstone/core/fit/forms.ts';
-import { carryContainer, takeContainerAway } from '@heronstone/core/furniture/moveContainer.ts';
+import { carryContainer, takeContainerAway } from '@heronstone/core/gestures/moveContainer.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import { CONTAINER_KINDS, type Container } from '@heronstone/core/model/plan.ts';
 import { Inside } from '../../drawings/Inside.tsx';

@@ -4,7 +4,7 @@ import type { CsvResult } from '@heronstone/core/formats/csv.ts';
 import { CSV_COLUMNS, decodeText, MORE_COLUMNS, type Column, type Mapping } from '@heronstone/core/formats/csvTable.ts';
 import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';
-import { addSupplies } from '@heronstone/core/sort/supplies.ts';
+import { addSupplies } from '@heronstone/core/entry/supplies.ts';
 import { engine } from '../../state/engine.ts';
 import { commit, newId, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';

@@ -4,7 +4,7 @@ import { countWords } from '@heronstone/core/fit/forms.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';
 import type { Decision, Supply } from '@heronstone/core/model/plan.ts';
-import type { Purge } from '@heronstone/core/sort/purge.ts';
+import type { Purge } from '@heronstone/core/ask/purge.ts';
 import { engine } from '../../state/engine.ts';
 import { commit, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';

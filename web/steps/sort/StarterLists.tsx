@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react';
 import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';
-import { addSupplies } from '@heronstone/core/sort/supplies.ts';
+import { addSupplies } from '@heronstone/core/entry/supplies.ts';
 import { CRAFTS, STARTERS } from '@heronstone/library/starter.ts';
 import { commit, newId, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';

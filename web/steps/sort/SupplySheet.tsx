@@ -1,10 +1,10 @@
 import { useEffect, useState } from 'react';
-import type { Room, Working } from '@heronstone/core/fit/capacity.ts';
+import type { Room, Working } from '@heronstone/core/ask/capacity.ts';
 import { countWords, FORM_FACTS, isRound, usualOrientations } from '@heronstone/core/fit/forms.ts';
 import { removeWithDependents, remove, set } from '@heronstone/core/model/change.ts';
 import { formatMass } from '@heronstone/core/model/measure.ts';
 import { byName, DECISIONS, FORMS, TRAITS, type Orientation, type Supply } from '@heronstone/core/model/plan.ts';
-import { openingOf } from '@heronstone/core/scene.ts';
+import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { engine } from '../../state/engine.ts';
 import { commit, newId, select, useStore } from '../../state/store.ts';

@@ -1,0 +1,69 @@
+/**
+ * The order of the layers, as a rule: a file may import from its own layer and from those before it. No import circle
+ * anywhere. `npm run lint` checks it; `npm run arrows` prints the counts of docs/architecture.md.
+ */
+
+/** The layers of core from the bottom up. */
+export const LAYERS = [
+  ...['geometry', 'model', 'furniture', 'fit', 'room', 'reach', 'fetch', 'scene', 'cost', 'report', 'search', 'ask'],
+  ...['gestures', 'entry', 'changeover', 'find', 'upkeep', 'formats'],
+];
+/** Workspaces and folders beside core: what each may import of the others. */
+const MAY = {
+  core: [],
+  library: ['core'],
+  testing: ['core', 'library'],
+  // The server fills an empty demo.
+  server: ['core', 'demo'],
+  cli: ['core', 'library', 'server'],
+  web: ['core', 'library'],
+  demo: ['core', 'library'],
+};
+const TEST = '\\.(test|spec)\\.tsx?$|^core/checks/';
+const LAYER = (name) => `^core/${name}/`;
+
+const upward = LAYERS.slice(0, -1).map((layer, i) => ({
+  name: `${layer}-is-below`,
+  comment: `core/${layer}/ knows nothing of the layers above it (docs/architecture.md).`,
+  severity: 'error',
+  from: { path: LAYER(layer), pathNot: TEST },
+  to: { path: `^core/(${LAYERS.slice(i + 1).join('|')})/` },
+}));
+const sideways = Object.entries(MAY).map(([folder, may]) => ({
+  name: `${folder}-reaches-${may.join('-and-') || 'nothing'}`,
+  comment: `${folder}/ imports only from ${[folder, ...may].join(', ')}.`,
+  severity: 'error',
+  from: { path: `^${folder}/`, pathNot: TEST },
+  to: {
+    path: `^(${['core', 'library', 'testing', 'server', 'cli', 'web', 'demo', 'bench', 'e2e'].filter((f) => f !== folder && !may.includes(f)).join('|')})/`,
+  },
+}));
+
+export default {
+  forbidden: [
+    {
+      name: 'no-circle',
+      comment: 'Files that import each other in a circle cannot be read one after the other.',
+      severity: 'error',
+      from: {},
+      to: { circular: true },
+    },
+    {
+      name: 'undeclared-package',
+      comment: 'A package is declared by the workspace that uses it.',
+      severity: 'error',
+      from: { path: '^(core|library|testing|server|cli|web)/', pathNot: TEST },
+      to: { dependencyTypes: ['npm-no-pkg', 'npm-unknown'] },
+    },
+    ...upward,
+    ...sideways,
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)(node_modules|dist)/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'types', 'default'] },
+    combinedDependencies: false,
+  },
+};

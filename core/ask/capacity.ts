@@ -1,0 +1,181 @@
+/** Questions about room: how many go there, how many more, how they lie, and whether a machine can work there. */
+import type { Compartment } from '../furniture/compartments.ts';
+import { formatLength } from '../model/measure.ts';
+import type { Arrangement, ContainerShape, Plan, Supply, Unit } from '../model/plan.ts';
+import { mayLieIn } from '../cost/rules.ts';
+import { freeBefore } from '../room/free.ts';
+import { standing } from '../room/standing.ts';
+import { contentsOf, type Scene } from '../scene/scene.ts';
+import { seenWords } from '../report/contents.ts';
+import { fit, lieWords, tooLarge } from '../fit/fit.ts';
+import { layOut } from '../fit/layout.ts';
+
+/** More than anybody asks for. */
+const PLENTY = 1_000_000;
+
+export interface Room {
+  compartment: string;
+  place: string;
+  /** How many lie in the empty place, and how many more beside what lies there (the supply's own included). */
+  most: number;
+  more: number;
+  /** How they lie, in words; empty where none does. */
+  how: string;
+  /** How many lie on each other. */
+  layers: number;
+  seen: string;
+  /** Whether it is the supply's own place. */
+  own: boolean;
+  reason: string | null;
+}
+
+/** How many of a supply fit in a place, and why not. */
+export function roomIn(scene: Scene, supply: Supply, c: Compartment, arrangement: Arrangement): Room {
+  const { plan } = scene;
+  const there = contentsOf(scene, arrangement).get(c.id) ?? [];
+  return roomBeside(
+    scene,
+    supply,
+    c,
+    arrangement,
+    there.map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count, only: p.orientation })),
+  );
+}
+
+function roomBeside(
+  scene: Scene,
+  supply: Supply,
+  c: Compartment,
+  arrangement: Arrangement,
+  there: ReadonlyArray<{ supply: Supply; count: number; only: Supply['orientations'][number] | null }>,
+): Room {
+  const { plan } = scene;
+  const empty = fit(supply, PLENTY, c, c.inside.width, null, plan.meta.units);
+  const fixed = (scene.standing[arrangement].get(c.id) ?? []).flatMap((s) => (s.rect ? [s.rect] : []));
+  const others = there.filter((i) => i.supply.id !== supply.id);
+  const { laid } = layOut(c, [...others, { supply, count: Math.max(1, empty.count), only: null }], fixed, 0);
+  const displaced = laid.slice(0, -1).some((l, i) => l.fits < others[i]!.count);
+  const own = there.filter((i) => i.supply.id === supply.id).reduce((sum, i) => sum + i.count, 0);
+  const here = laid.at(-1)!;
+  const fits = displaced ? 0 : empty.count === 0 ? 0 : here.fits;
+  const decided = mayLieIn(plan, supply, c) ? null : 'it was decided to keep it out of this room';
+  return {
+    compartment: c.id,
+    place: c.name,
+    most: empty.count,
+    more: Math.max(0, fits - own),
+    how: empty.lie ? (c.access === 'peg' ? 'hung' : lieWords(supply, empty.lie, empty.count)) : '',
+    layers: empty.lie?.layers ?? 0,
+    seen: empty.lie ? seenWords(supply, c, { ...here, lie: empty.lie, fits: empty.count, rows: empty.lie.rows }) : '',
+    own: own > 0,
+    reason:
+      empty.count === 0
+        ? tooLarge(supply, c, null, plan.meta.units)
+        : (decided ?? (fits <= own && own === 0 ? 'it is full' : null)),
+  };
+}
+
+/** How many of a supply fit in every place of an arrangement, most room first. */
+export function roomEverywhere(scene: Scene, supply: Supply, arrangement: Arrangement): Room[] {
+  const contents = contentsOf(scene, arrangement);
+  const { plan } = scene;
+  return scene.compartments
+    .filter((c) => c.only === null || c.only === arrangement)
+    .map((c) =>
+      roomBeside(
+        scene,
+        supply,
+        c,
+        arrangement,
+        (contents.get(c.id) ?? []).map((p) => ({
+          supply: plan.supplies[p.supply]!,
+          count: p.count,
+          only: p.orientation,
+        })),
+      ),
+    )
+    .sort(
+      (a, b) =>
+        Number(b.own) - Number(a.own) || b.more - a.more || b.most - a.most || a.place.localeCompare(b.place, 'en'),
+    );
+}
+
+/** How many of a supply a kind of container holds: "how many pockets in this bin". */
+export function roomInContainer(
+  supply: Supply,
+  box: ContainerShape,
+): { most: number; how: string; reason: string | null } {
+  const place = {
+    access: 'box' as const,
+    inside: { width: box.insideWidth, depth: box.insideDepth, height: box.insideHeight },
+  };
+  const found = fit(supply, PLENTY, place);
+  return {
+    most: found.count,
+    how: found.lie ? lieWords(supply, found.lie, found.count) : '',
+    reason: found.count === 0 ? tooLarge(supply, place, null, 'metric') : null,
+  };
+}
+
+export interface Working {
+  place: string;
+  works: boolean;
+  /** What is short, or how much there is to spare, in words. */
+  words: string[];
+}
+
+/**
+ * Whether a machine can work where it stands: its body with the mat fed through in front and behind, and its lid up.
+ * On a table the whole top counts; in an open or doored place what is behind the back board is not there.
+ */
+export function worksIn(plan: Plan, supply: Supply, unit: Unit, c: Compartment): Working {
+  const say = (mm: number) => formatLength(Math.round(Math.abs(mm)), plan.meta.units);
+  const words: string[] = [];
+  const need = (name: string, needed: number, there: number) => {
+    if (needed <= there + 1e-6) return;
+    words.push(`${say(needed - there)} short ${name}`);
+  };
+  const table = c.access === 'top';
+  const closed = c.access === 'drawer' || c.access === 'lid' || c.access === 'box' || c.access === 'peg';
+  if (closed) return { place: c.name, works: false, words: ['it cannot work in a drawer, in a box or on a board'] };
+  const width = table ? unit.width : c.inside.width;
+  const depth = table ? unit.depth : c.inside.depth;
+  const top = c.front.bottom + supply.thickness + supply.workAbove;
+  need('across', supply.length, width);
+  need(
+    'from front to back, with what is fed through behind',
+    supply.width + supply.workBack,
+    depth + (table ? behind(plan, unit) : 0),
+  );
+  if (table) need('under the ceiling, with its lid up', top, plan.meta.ceiling);
+  else if (c.access === 'pull-out') need('in height', supply.thickness, c.inside.height);
+  else need('in height, with its lid up', supply.thickness + supply.workAbove, c.inside.height);
+  if (unit.elsewhere === null && supply.workFront > 0) {
+    const before = clearBefore(plan, unit, { bottom: c.front.bottom, top });
+    need(
+      'before it, for what is fed through',
+      supply.workFront,
+      before + (table ? Math.max(0, depth - supply.width - supply.workBack) : 0),
+    );
+  }
+  return {
+    place: table ? unit.name : c.name,
+    works: words.length === 0,
+    words: words.length === 0 ? ['it can work there'] : words,
+  };
+}
+
+/** Free depth before a unit between two heights, mm; no more than five metres. */
+function clearBefore(plan: Plan, unit: Unit, span: { bottom: number; top: number }): number {
+  return freeBefore(unit, standing(plan), span, 5000);
+}
+
+/** Free depth behind a table, mm: what hangs over its edge there. */
+function behind(plan: Plan, unit: Unit): number {
+  if (Object.keys(plan.corners).length < 3) return 0;
+  const turned = { ...unit, turn: (unit.turn + 180) % 360 };
+  return Math.max(
+    0,
+    clearBefore(plan, turned, { bottom: unit.bottom + unit.height, top: unit.bottom + unit.height + 200 }),
+  );
+}

@@ -1,0 +1,137 @@
+import { readFileSync } from 'node:fs';
+import { alternativesFor } from './alternatives.ts';
+import { evaluate, type PlacementReport } from '../report/evaluate.ts';
+import { explain, type Nearer } from './explain.ts';
+import { readPlanFile } from '../formats/planFile.ts';
+import { applyChanges, remove, set, setMeta, type Change } from '../model/change.ts';
+import type { Plan } from '../model/plan.ts';
+import { NO_SORTING } from '../model/sorting.ts';
+import { solveAll, changesTo } from '../search/solve.ts';
+import { sortingBy } from '../search/ways.ts';
+
+const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
+if (!read.ok) throw new Error(read.findings[0]!.message);
+const demo = read.plan;
+const having = (plan: Plan, ...changes: Change[]) => applyChanges(plan, changes).plan;
+
+/** Everything that is planned with a cheaper place that a cause keeps it out of. */
+function keptOut(plan: Plan, cause: Nearer['cause'], most: number, words = /./) {
+  const report = evaluate(plan);
+  const cases: Array<{ p: PlacementReport; nearer: Nearer }> = [];
+  for (const p of Object.values(report.placements)) {
+    if (p.arrangement === 'today' || p.fetchesPerWeek === 0 || cases.length >= most) continue;
+    const nearer = explain(plan, report, p.id).nearer.find((n) => n.cause === cause && words.test(n.words));
+    if (nearer) cases.push({ p, nearer });
+  }
+  return cases;
+}
+const alternative = (plan: Plan, p: { supply: string; count: number; id: string }, compartment: string) =>
+  alternativesFor(plan, p.supply, p.count, p.id).find((a) => a.compartment === compartment)!;
+
+describe('what would have to change for it to be nearer is true', () => {
+  test('full: what is named is taken out, and the thing fits there and is cheaper', () => {
+    const cases = keptOut(demo, 'full', 12);
+    expect(cases.length).toBeGreaterThan(3);
+    let freed = 0;
+    for (const { p, nearer } of cases) {
+      const before = alternative(demo, p, nearer.compartment);
+      expect(before.fits).toBeLessThan(p.count);
+      if (before.displaces.length === 0) continue;
+      freed++;
+      for (const d of before.displaces) expect(demo.placements[d.placement]!.locked).toBe(false);
+      const emptied = having(demo, ...before.displaces.map((d) => remove('placements', d.placement)));
+      const after = alternative(emptied, p, nearer.compartment);
+      expect(after.fits).toBe(p.count);
+      const here = alternative(emptied, p, p.compartment);
+      expect(after.minutesPerWeek).toBeLessThan(here.minutesPerWeek);
+      // The rank changes: the place stands among the next best now.
+      const why = explain(emptied, evaluate(emptied), p.id);
+      expect(why.nearer.map((n) => n.compartment)).not.toContain(nearer.compartment);
+    }
+    expect(freed).toBeGreaterThan(2);
+  });
+
+  test('a rule: without it the place is open', () => {
+    const [first] = keptOut(demo, 'rule', 1, /apprentice/);
+    const { p, nearer } = first!;
+    const grown = having(demo, set('people', 'apprentice', { child: false }));
+    expect(alternative(demo, p, nearer.compartment).barred?.code).toBe('child');
+    expect(alternative(grown, p, nearer.compartment).barred).toBeNull();
+    // And the solver makes use of it: the thing lies nearer, or something that pays more took its place.
+    const again = having(grown, ...changesTo(grown, solveAll(grown, { seed: 1 })));
+    const seconds = (plan: Plan) =>
+      Math.min(
+        ...Object.values(evaluate(plan).placements)
+          .filter((x) => x.supply === p.supply && x.arrangement === 'planned')
+          .map((x) => x.secondsPerFetch),
+      );
+    expect(seconds(again)).toBeLessThan(seconds(demo));
+  });
+
+  test('too small: with so many millimetres more it fits', () => {
+    const cases = keptOut(demo, 'too small', 40, /mm too tall/).flatMap(({ p, nearer }) => {
+      const [unit, slot] = nearer.compartment.split('/') as [string, string];
+      const tier = /^[sd](\d+)$/.exec(slot);
+      // Soft things are pressed a little, so that two millimetres are nothing to them.
+      return tier && demo.units[unit]!.tiers.length > 0 && demo.supplies[p.supply]!.form !== 'soft'
+        ? [{ p, nearer, unit, n: Number(tier[1]) - 1 }]
+        : [];
+    });
+    expect(cases.length).toBeGreaterThan(0);
+    for (const { p, nearer, unit, n } of cases) {
+      const more = Number(/(\d+) mm too tall/.exec(nearer.words)![1]);
+      const row = demo.units[unit]!;
+      const with_ = (mm: number) => {
+        const tiers = row.tiers.map((t, i) => (i === n ? t + mm : t));
+        const plan = having(demo, set('units', unit, { tiers, height: row.height + mm }));
+        return alternative(plan, p, nearer.compartment).fitsEmpty;
+      };
+      expect(with_(more)).toBeGreaterThan(0);
+      expect(with_(more - 2)).toBe(0);
+    }
+  });
+
+  test('the order: without a way of sorting nothing keeps it from the cheaper place', () => {
+    const kind = having(demo, setMeta(demo, { sorting: sortingBy(demo, 'kind') }));
+    const sorted = having(kind, ...changesTo(kind, solveAll(kind, { seed: 1 })));
+    const [first] = keptOut(sorted, 'order', 1);
+    expect(first).toBeDefined();
+    const { p, nearer } = first!;
+    const free = having(sorted, setMeta(sorted, { sorting: NO_SORTING }));
+    const why = explain(free, evaluate(free), p.id);
+    expect(why.nearer.map((n) => n.compartment)).not.toContain(nearer.compartment);
+    expect(why.nextBest.map((n) => n.compartment)).toContain(nearer.compartment);
+  });
+});
+
+test('things of its sort and its set are named, and no longer when they lie elsewhere', () => {
+  const kind = having(demo, setMeta(demo, { sorting: sortingBy(demo, 'kind') }));
+  const sorted = having(kind, ...changesTo(kind, solveAll(kind, { seed: 1 })));
+  const report = evaluate(sorted);
+  const p = Object.values(report.placements).find(
+    (x) =>
+      x.arrangement === 'planned' &&
+      explain(sorted, report, x.id).reasons.some((r) => /^Sorted by kind: [3-9] of/.test(r)),
+  )!;
+  const line = (plan: Plan) =>
+    explain(plan, evaluate(plan), p.id).reasons.find((r) => r.startsWith('Sorted by kind')) ?? '';
+  const [, here] = /: (\d+) of \d+ lines/.exec(line(sorted))!;
+  const moved = having(sorted, set('placements', p.id, { unit: 'landing-cupboard', slot: 's5', container: null }));
+  const [, there] = /: (\d+) of \d+ lines/.exec(line(moved))!;
+  expect(Number(here)).toBeGreaterThan(Number(there));
+});
+
+test('next best places are free, allowed, and cheapest first', () => {
+  const report = evaluate(demo);
+  for (const p of Object.values(report.placements)
+    .filter((x) => x.arrangement === 'planned')
+    .slice(0, 40)) {
+    const { nextBest } = explain(demo, report, p.id);
+    for (const a of nextBest) {
+      expect(a.fits).toBeGreaterThanOrEqual(p.count);
+      expect(a.barred).toBeNull();
+    }
+    const cost = nextBest.map((a) => a.minutesPerWeek + a.orderMinutes);
+    expect([...cost].sort((x, y) => x - y)).toEqual(cost);
+  }
+});

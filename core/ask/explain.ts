@@ -1,0 +1,216 @@
+/** Why something lies where it lies: the elements of its fetch, reasons in words, and what other places would cost. */
+import { alternativesFor, cheapness, mainSeat, type Alternative } from './alternatives.ts';
+import type { Element } from '../fetch/elements.ts';
+import { fetchElements, returnElements } from '../fetch/fetch.ts';
+import type { Compartment } from '../furniture/compartments.ts';
+import type { PlacementReport, Report } from '../report/evaluate.ts';
+import { formatLength } from '../model/measure.ts';
+import type { Plan } from '../model/plan.ts';
+import { findingIn } from '../cost/cost.ts';
+import { wantedOf } from '../cost/sorting.ts';
+import { sceneOf, type Scene } from '../scene/scene.ts';
+
+/** A cheaper place in which a thing does not lie, and what would have to change for it to lie there. */
+export interface Nearer {
+  compartment: string;
+  place: string;
+  /** Seconds of each fetch, and minutes a week, by which it is cheaper. */
+  seconds: number;
+  minutes: number;
+  cause: 'full' | 'too small' | 'rule' | 'order';
+  /** What would have to change, in words. */
+  words: string;
+}
+
+export interface Explanation {
+  placement: string;
+  elements: Element[];
+  returning: Element[];
+  reasons: string[];
+  /** The best other places with room for it, cheapest first. */
+  nextBest: Alternative[];
+  /** Cheaper places, and why it does not lie there. */
+  nearer: Nearer[];
+}
+
+/** How many other places are named. */
+const NAMED = 3;
+const NOISE = 1e-6;
+
+/**
+ * Why a placement is where it is: elements of its fetch, the strongest reasons in words, the next best places, and what
+ * would have to change for it to lie nearer.
+ * @throws Error when the placement is not in the plan or its compartment does not exist
+ */
+export function explain(plan: Plan, report: Report, placementId: string): Explanation {
+  const p = report.placements[placementId];
+  if (!p) throw new Error(`There is no placement “${placementId}” in a compartment of this plan.`);
+  const scene = sceneOf(plan);
+  const supply = plan.supplies[p.supply]!;
+  const compartment = scene.compartment.get(p.compartment)!;
+  const all = alternativesFor(plan, p.supply, p.count, placementId, p.arrangement);
+  const here = all.find((a) => a.compartment === p.compartment)!;
+  const others = all.filter((a) => a !== here);
+  const nextBest = others.filter((a) => a.fits >= p.count && a.barred === null).slice(0, NAMED);
+  const nearer = nearerThan(scene, p, here, others);
+  const station = mainSeat(scene, p.supply);
+  const way = station ? scene.ways.get(station)!.get(compartment.id)! : null;
+  const find = findingIn(scene, supply, compartment, p.crowd, p.arrangement);
+  return {
+    placement: placementId,
+    elements: way ? fetchElements(way, find) : [],
+    returning: way && supply.goesBack ? returnElements(way) : [],
+    reasons: [
+      ...howOften(plan, p),
+      ...rank(p, all),
+      ...belongs(scene, report, p),
+      ...against(p, nearer, nextBest),
+      ...howItLies(plan, p, compartment),
+    ],
+    nextBest,
+    nearer,
+  };
+}
+
+/** Cheaper places with what keeps the thing out of each, most minutes first; of each cause the strongest come first. */
+function nearerThan(scene: Scene, p: PlacementReport, here: Alternative, others: readonly Alternative[]): Nearer[] {
+  const idle = p.fetchesPerWeek === 0;
+  const found: Nearer[] = [];
+  for (const a of others) {
+    const seconds = here.secondsPerFetch - a.secondsPerFetch;
+    const minutes = here.minutesPerWeek - a.minutesPerWeek;
+    if (idle ? seconds < NOISE : minutes < NOISE) continue;
+    const why = keptOut(scene, p, here, a);
+    if (why) found.push({ compartment: a.compartment, place: a.place, seconds, minutes, ...why });
+  }
+  const first = new Map<string, Nearer>();
+  for (const n of found) if (!first.has(n.cause)) first.set(n.cause, n);
+  const named = new Set([...first.values(), ...found].slice(0, Math.max(NAMED, first.size)));
+  return found.filter((n) => named.has(n));
+}
+
+function keptOut(
+  scene: Scene,
+  p: PlacementReport,
+  here: Alternative,
+  a: Alternative,
+): Pick<Nearer, 'cause' | 'words'> | null {
+  if (a.barred) return { cause: 'rule', words: `a rule is against it: ${a.barred.words}` };
+  if (a.fitsEmpty < p.count)
+    return {
+      cause: 'too small',
+      words: a.fitsEmpty === 0 ? `it is ${a.reason}` : `it holds ${a.fitsEmpty} of ${p.count}`,
+    };
+  if (a.fits < p.count) {
+    const names = a.displaces.map((d) => `${d.name} (${often(d.fetchesPerWeek)})`);
+    if (names.length === 0) return { cause: 'full', words: 'it is full with what you keep there' };
+    return { cause: 'full', words: `it is full; ${listed(names)} would have to go` };
+  }
+  if (cheapness(a, here) < 0) return null;
+  const { way } = scene.plan.meta.sorting;
+  return {
+    cause: 'order',
+    words: way === 'quickest' ? 'it would part what belongs together' : 'it would break the order',
+  };
+}
+
+const often = (n: number) => (n === 0 ? 'not fetched' : `${times(n)} a week`);
+const times = (n: number) => (n >= 10 ? String(Math.round(n)) : String(Number(n.toFixed(1))));
+
+/** "a", "a and b", "a, b and 2 more". */
+function listed(names: readonly string[]): string {
+  if (names.length > 3) return `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`;
+  return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+}
+
+function howOften(plan: Plan, p: PlacementReport): string[] {
+  const reasons: string[] = [];
+  if (p.locked) reasons.push('You keep it here.');
+  if (p.spare) reasons.push('These are spares: fetched only when the working stock is used up.');
+  if (p.fetchesPerWeek > 0) {
+    const stations = [...new Set(p.from.map((u) => plan.stations[u.station]!.name))];
+    const n = times(p.fetchesPerWeek);
+    const start = n === '1' ? 'Fetched once a week' : `Fetched ${n} times a week`;
+    reasons.push(
+      stations.length === 1
+        ? `${start}, all at ${stations[0]}.`
+        : `${start}, from ${stations.length} stations, most at ${stations[0]}.`,
+    );
+  } else reasons.push('Nobody fetches it in an ordinary week, so the near places are left to other things.');
+  return reasons;
+}
+
+/** Where it stands among the places that could hold it, and how many a rule takes away. */
+function rank(p: PlacementReport, all: readonly Alternative[]): string[] {
+  const reasons: string[] = [];
+  const possible = all.filter((a) => a.fitsEmpty >= p.count && (a.barred === null || a.compartment === p.compartment));
+  if (p.fetchesPerWeek > 0 && possible.length > 1) {
+    const before = possible.filter((a) => a.secondsPerFetch < p.secondsPerFetch - NOISE).length;
+    const seconds = possible.map((a) => a.secondsPerFetch).sort((a, b) => a - b)[Math.floor(possible.length / 2)]!;
+    reasons.push(
+      `${p.secondsPerFetch.toFixed(1)} s a fetch: ${before === 0 ? 'the quickest' : `number ${before + 1}`} of ${possible.length} places that hold it; half of them take ${seconds.toFixed(1)} s or more.`,
+    );
+  }
+  const closed = all.filter((a) => a.barred !== null && a.fitsEmpty >= p.count);
+  const [first] = closed;
+  if (first?.barred) {
+    const same = closed.filter((a) => a.barred!.code === first.barred!.code).length;
+    reasons.push(`${same === 1 ? `${first.place} is` : `${same} places are`} ruled out: ${first.barred.words}.`);
+  }
+  const { barred } = p;
+  if (barred) reasons.push(`A rule is against this place: ${barred.words}.`);
+  return reasons;
+}
+
+/** What of its sort, and of its set, lies here or beside it. */
+function belongs(scene: Scene, report: Report, p: PlacementReport): string[] {
+  const { plan } = scene;
+  const { sorts, sets } = wantedOf(scene);
+  const mine = Object.values(report.placements).filter((o) => o.arrangement === p.arrangement && !o.spare);
+  const unit = plan.placements[p.id]!.unit;
+  const reasons: string[] = [];
+  const sort = p.spare ? undefined : sorts.get(p.supply);
+  if (sort) {
+    const all = new Set(mine.filter((o) => sorts.get(o.supply)?.key === sort.key).map((o) => o.supply));
+    const here = mine.filter((o) => all.has(o.supply) && plan.placements[o.id]!.unit === unit);
+    const lines = new Set(here.map((o) => o.supply)).size;
+    if (all.size > 1)
+      reasons.push(
+        `Sorted by ${sort.way}: ${lines} of ${all.size} lines of “${sort.words}” lie in ${plan.units[unit]!.name}.`,
+      );
+  }
+  for (const [, ids] of sets) {
+    if (!ids.includes(p.supply)) continue;
+    const near = mine.filter(
+      (o) => o.supply !== p.supply && ids.includes(o.supply) && plan.placements[o.id]!.unit === unit,
+    );
+    const names = [...new Set(near.map((o) => plan.supplies[o.supply]!.name))];
+    if (names.length > 0)
+      reasons.push(
+        `It belongs with ${listed(names)}, which ${names.length === 1 ? 'lies' : 'lie'} in ${plan.units[unit]!.name} too.`,
+      );
+  }
+  return reasons;
+}
+
+function against(p: PlacementReport, nearer: readonly Nearer[], nextBest: readonly Alternative[]): string[] {
+  const [full] = nearer.filter((n) => n.cause === 'full');
+  if (full) return [`${full.place} would be ${full.seconds.toFixed(1)} s nearer, but ${full.words}.`];
+  const [next] = nextBest;
+  if (next && next.secondsPerFetch >= p.secondsPerFetch)
+    return [
+      `The next best, ${next.place}, takes ${(next.secondsPerFetch - p.secondsPerFetch).toFixed(1)} s more each time.`,
+    ];
+  return [];
+}
+
+function howItLies(plan: Plan, p: PlacementReport, compartment: Compartment): string[] {
+  const reasons: string[] = [];
+  if (p.lie)
+    reasons.push(
+      `${formatLength(compartment.inside.height, plan.meta.units)} high inside: ${p.fits === p.count ? `${p.count === 1 ? 'it fits' : `all ${p.count} fit`}` : `${p.fits} of ${p.count} fit`} ${p.how}.`,
+    );
+  for (const penalty of p.penalties.slice(0, 1))
+    reasons.push(`It is ${penalty.words}: ${penalty.seconds.toFixed(0)} s are added to each fetch.`);
+  return reasons;
+}

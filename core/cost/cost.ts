@@ -1,0 +1,130 @@
+/** What a place costs a supply: seconds of its fetches and, listed apart, penalties for broken wishes (methods.md 5). */
+import { element } from '../fetch/elements.ts';
+import { PUBLISHED, type Constants } from '../model/constants.ts';
+import { fetchSeconds, type Finding, type Way } from '../fetch/fetch.ts';
+import type { Compartment } from '../furniture/compartments.ts';
+import { massEach } from '../fit/fit.ts';
+import type { Arrangement, Supply } from '../model/plan.ts';
+import { usesOf, type Scene } from '../scene/scene.ts';
+import { hazardsOf, type Penalty } from './hazards.ts';
+import { CLOSED } from './rules.ts';
+
+/** What else lies in a compartment, as far as it costs time. */
+export interface Crowd {
+  /** Lines of supplies there, this one included. */
+  lines: number;
+  /** Taken width as a share of the inside width; above 1 things lie on and before each other. */
+  share: number;
+  /** Other things that lie before it, seen from the front. */
+  behind?: number;
+}
+
+/** Whether a label, or a clear side, tells today what is in a place. */
+export function isLabelled(scene: Scene, compartment: Compartment): boolean {
+  const box = compartment.container === null ? null : scene.plan.containers[compartment.container]!;
+  return box ? box.labelled || box.seeThrough : scene.plan.units[compartment.unit]!.labelled;
+}
+
+/** How a supply is found in a compartment of an arrangement. A plan counts on its labels; today only on those that are there. */
+export function findingIn(
+  scene: Scene,
+  supply: Supply,
+  compartment: Compartment,
+  crowd: Crowd,
+  arrangement: Arrangement,
+): Finding {
+  const unit = scene.plan.units[compartment.unit]!;
+  const known = arrangement === 'planned' || isLabelled(scene, compartment) || !CLOSED.has(compartment.access);
+  return {
+    lines: crowd.lines,
+    known,
+    alike:
+      unit.kind === 'drawer unit'
+        ? unit.tiers.length
+        : unit.kind === 'cabinet'
+          ? unit.bays.flatMap((b) => b.cells).filter((c) => CLOSED.has(c.access)).length || 1
+          : 1,
+    loose: supply.form === 'loose',
+    // Of what lies too much, half is in front or on top of the one that is wanted.
+    aside: (crowd.share > 1 ? ((1 - 1 / crowd.share) * crowd.lines) / 2 : 0) + (crowd.behind ?? 0),
+  };
+}
+
+/** The penalties of a supply in a compartment on the way from a seat: heavy things high or low, and what is wrong with the place itself. */
+export function penaltiesOf(scene: Scene, supply: Supply, compartment: Compartment, way: Way): Penalty[] {
+  return [...heavyPenalty(supply, way), ...hazardsOf(scene, supply, compartment)];
+}
+
+/** D4, heavy low; judged at the height band of the way. */
+function heavyPenalty(supply: Supply, way: Way): Penalty[] {
+  const mass = massEach(supply);
+  if (
+    supply.form !== 'sheets' &&
+    supply.form !== 'loose' &&
+    mass !== null &&
+    mass > way.k.heavyFrom * 1000 &&
+    way.band !== 'easy' &&
+    way.band !== 'low'
+  ) {
+    const seconds = (mass / 1000 - way.k.heavyFrom) * way.k.heavyPerKilo;
+    return [
+      {
+        code: 'heavy',
+        seconds,
+        words: `heavy, and ${way.band === 'floor' ? 'on the floor' : way.band === 'high' ? 'above the shoulder' : 'above overhead reach'}`,
+      },
+    ];
+  }
+  return [];
+}
+
+/** Seconds of one fetch (and return) of a supply from a station out of a compartment, without penalties. */
+export function secondsFrom(
+  scene: Scene,
+  supply: Supply,
+  compartment: Compartment,
+  station: string,
+  crowd: Crowd,
+  arrangement: Arrangement,
+): number {
+  return fetchSeconds(
+    scene.ways.get(station)!.get(compartment.id)!,
+    findingIn(scene, supply, compartment, crowd, arrangement),
+    supply.goesBack,
+  );
+}
+
+/** Cost of all of a supply in a compartment, seconds a week. */
+export interface PlaceCost {
+  /** Fetches and returns. */
+  fetching: number;
+  penalty: number;
+  fetches: number;
+}
+
+/** Cost of a supply in a compartment with what else lies there. */
+export function placeCost(
+  scene: Scene,
+  supply: Supply,
+  compartment: Compartment,
+  crowd: Crowd,
+  arrangement: Arrangement,
+): PlaceCost {
+  let [fetching, penalty, fetches] = [0, 0, 0];
+  for (const use of usesOf(scene, supply.id)) {
+    fetching += use.fetches * secondsFrom(scene, supply, compartment, use.seat, crowd, arrangement);
+    penalty +=
+      use.fetches *
+      penaltiesOf(scene, supply, compartment, scene.ways.get(use.seat)!.get(compartment.id)!).reduce(
+        (sum, p) => sum + p.seconds,
+        0,
+      );
+    fetches += use.fetches;
+  }
+  return { fetching, penalty, fetches };
+}
+
+/** Seconds that looking through n lines adds to a fetch; the part of a cost that depends on what else lies there. */
+export function searchSeconds(lines: number, k: Constants = PUBLISHED): number {
+  return lines > 1 ? element('search', (lines + 1) / 2, k).seconds : 0;
+}

@@ -1,0 +1,72 @@
+/** Broken wishes about where a thing should not lie (D11, D13), the same from every seat: a child's reach, the sun, heat. */
+import type { Compartment } from '../furniture/compartments.ts';
+import type { Supply } from '../model/plan.ts';
+import { dangersOf } from './wishes.ts';
+import { distance, type Point } from '../geometry/geometry.ts';
+import { wallsOf } from '../room/walls.ts';
+import type { Scene } from '../scene/scene.ts';
+
+/** A broken wish about a place, as seconds on each fetch. */
+export interface Penalty {
+  code: 'heavy' | 'child' | 'sun' | 'heat';
+  /** Seconds on each fetch. */
+  seconds: number;
+  words: string;
+}
+
+interface Near {
+  sun: boolean;
+  heat: boolean;
+}
+/** Where the sun and the heater are near, by scene: it takes all places and all openings. */
+const known = new WeakMap<object, Map<string, Near>>();
+
+/** Places that light reaches: neither drawer nor door nor lid keeps it off. */
+const LIT: ReadonlySet<string> = new Set(['open', 'peg', 'top', 'box']);
+
+function nearOf(scene: Scene, compartment: Compartment): Near {
+  let all = known.get(scene.ways);
+  if (!all) {
+    const { plan, constants: k } = scene;
+    const walls = wallsOf(plan);
+    const middle = (row: { corner: string; offset: number; width: number }): Point[] => {
+      const wall = walls.find((w) => w.id === row.corner);
+      if (!wall) return [];
+      const along = row.offset + row.width / 2;
+      return [{ x: wall.from.x + wall.along.x * along, y: wall.from.y + wall.along.y * along }];
+    };
+    const windows = Object.values(plan.openings).flatMap((o) => (o.kind === 'window' ? middle(o) : []));
+    const heaters = Object.values(plan.fixtures).flatMap((f) => (f.kind === 'heater' ? middle(f) : []));
+    const within = (c: Compartment, points: readonly Point[], far: number) =>
+      plan.units[c.unit]?.elsewhere == null && points.some((p) => distance(p, c.door) <= far);
+    all = new Map(
+      scene.compartments.map((c) => [
+        c.id,
+        { sun: LIT.has(c.access) && within(c, windows, k.sunReach), heat: within(c, heaters, k.heatReach) },
+      ]),
+    );
+    known.set(scene.ways, all);
+  }
+  return all.get(compartment.id)!;
+}
+
+/** What is wrong with a place for a supply, as seconds on each fetch. */
+export function hazardsOf(scene: Scene, supply: Supply, compartment: Compartment): Penalty[] {
+  const { constants: k } = scene;
+  const { traits } = supply;
+  const penalties: Penalty[] = [];
+  const [danger] = dangersOf(scene, supply, compartment);
+  if (danger && k.childNear > 0)
+    penalties.push({ code: 'child', seconds: k.childNear, words: `in reach of ${danger.person.name.toLowerCase()}` });
+  if (traits.length === 0) return penalties;
+  const near = nearOf(scene, compartment);
+  if (near.sun && traits.includes('light-shy') && k.sunNear > 0)
+    penalties.push({ code: 'sun', seconds: k.sunNear, words: 'shy of light, and near the window' });
+  if (near.heat && (traits.includes('heat-shy') || traits.includes('flammable')) && k.heatNear > 0)
+    penalties.push({
+      code: 'heat',
+      seconds: k.heatNear,
+      words: `${traits.includes('flammable') ? 'flammable' : 'shy of heat'}, and near the heater`,
+    });
+  return penalties;
+}

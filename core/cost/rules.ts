@@ -1,0 +1,94 @@
+/** Where a thing may not lie: decisions of the purge, dangers, sun, heat, damp, weight, what must be seen, what the maker ruled out. */
+import type { Compartment } from '../furniture/compartments.ts';
+import { massEach } from '../fit/fit.ts';
+import type { Plan, Supply } from '../model/plan.ts';
+import { usesOf, type Scene } from '../scene/scene.ts';
+import { hazardsOf } from './hazards.ts';
+
+/** Whether a thing leaves the room: it is given away, or goes to a place elsewhere that the plan does not have. */
+export function goesAway(plan: Pick<Plan, 'units'>, supply: Pick<Supply, 'decision'>): boolean {
+  if (supply.decision === 'give away') return true;
+  return leavesTheRoom(supply) && !Object.values(plan.units).some((u) => u.elsewhere !== null);
+}
+
+/** Whether a thing is kept out of the room: out of season, or elsewhere. */
+export function leavesTheRoom(supply: Pick<Supply, 'decision'>): boolean {
+  return supply.decision === 'seasonal' || supply.decision === 'elsewhere';
+}
+
+/** Whether a decision lets a thing lie in a place: what goes elsewhere lies in furniture elsewhere, the rest anywhere. */
+export function mayLieIn(
+  plan: Pick<Plan, 'units'>,
+  supply: Pick<Supply, 'decision'>,
+  compartment: Pick<Compartment, 'unit'>,
+): boolean {
+  if (supply.decision === 'give away') return false;
+  return !leavesTheRoom(supply) || plan.units[compartment.unit]?.elsewhere != null;
+}
+
+/** Fronts through which one does not see. */
+export const CLOSED: ReadonlySet<string> = new Set(['drawer', 'pull-out', 'door', 'lid']);
+
+/** Whether what lies in a place is seen from the room: no front before it, and no container around it that is not clear. */
+export function isShown(scene: Pick<Scene, 'plan' | 'compartment'>, compartment: Compartment): boolean {
+  const opening = compartment.within === null ? compartment : scene.compartment.get(compartment.within);
+  if (scene.plan.units[compartment.unit]?.elsewhere != null || !opening || CLOSED.has(opening.access)) return false;
+  const box = compartment.container === null ? null : scene.plan.containers[compartment.container]!;
+  return box === null || box.seeThrough || box.lid !== 'on';
+}
+
+/** A rule that keeps a thing out of a place. */
+export interface Barred {
+  code: 'purge' | 'never' | 'child' | 'sun' | 'heat' | 'damp' | 'heavy' | 'hidden';
+  words: string;
+}
+
+/** A thing that is lifted out is not lifted from above the shoulder (D4); judged for everybody who fetches it. */
+function tooHeavy(scene: Scene, supply: Supply, compartment: Compartment): boolean {
+  if (supply.form === 'sheets' || supply.form === 'loose') return false;
+  const mass = massEach(supply);
+  if (mass === null || mass <= scene.constants.heavyFrom * 1000 || scene.constants.heavyPerKilo === 0) return false;
+  const seats = usesOf(scene, supply.id).map((u) => u.seat);
+  const keys = seats.length > 0 ? seats : [...scene.seats.keys()].slice(0, 1);
+  return keys.some((key) => {
+    const { band } = scene.ways.get(key)!.get(compartment.id)!;
+    return band === 'high' || band === 'steps';
+  });
+}
+
+const known = new WeakMap<object, Map<string, Barred | null>>();
+
+/**
+ * Why a supply may not lie in a place, or null. No search breaks these rules; by hand they can be broken and are then
+ * said as cautions and counted as penalties. A rule whose penalty was set to nothing does not count.
+ */
+export function barredFrom(scene: Scene, supply: Supply, compartment: Compartment): Barred | null {
+  let all = known.get(scene.ways);
+  if (!all) known.set(scene.ways, (all = new Map()));
+  const key = `${supply.id} ${compartment.id}`;
+  let found = all.get(key);
+  if (found === undefined) all.set(key, (found = ruleFor(scene, supply, compartment)));
+  return found;
+}
+
+function ruleFor(scene: Scene, supply: Supply, compartment: Compartment): Barred | null {
+  const { plan } = scene;
+  if (!mayLieIn(plan, supply, compartment))
+    return { code: 'purge', words: 'it was decided to keep it out of the room' };
+  for (const n of Object.values(plan.nevers))
+    if (n.supply === supply.id && n.unit === compartment.unit && (n.slot === '' || n.slot === compartment.slot))
+      return { code: 'never', words: 'you never want it there' };
+  const [hazard] = hazardsOf(scene, supply, compartment);
+  if (hazard && hazard.code !== 'heavy') return { code: hazard.code, words: hazard.words };
+  const { elsewhere } = plan.units[compartment.unit]!;
+  if (
+    elsewhere !== null &&
+    supply.traits.includes('damp-shy') &&
+    plan.elsewheres[elsewhere]!.conditions.includes('damp')
+  )
+    return { code: 'damp', words: 'it must stay dry, and it is damp there' };
+  if (tooHeavy(scene, supply, compartment)) return { code: 'heavy', words: 'too heavy to lift from so high' };
+  if (supply.traits.includes('keep in view') && !isShown(scene, compartment))
+    return { code: 'hidden', words: 'it must stay in view' };
+  return null;
+}

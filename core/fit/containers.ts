@@ -1,0 +1,174 @@
+/** Containers as places: each is a compartment within the compartment (or container) in which it stands. */
+import type { Arrangement, Container, ContainerShape, Plan } from '../model/plan.ts';
+import { byName } from '../model/plan.ts';
+import type { Rect } from '../geometry/pack/freeSpace.ts';
+import { FreeSpace } from '../geometry/pack/freeSpace.ts';
+import { packRectangles } from '../geometry/pack/rectangles.ts';
+import { PEG_DEPTH } from './lies.ts';
+import { formatLength, type UnitSystem } from '../model/measure.ts';
+import type { Compartment } from '../furniture/compartments.ts';
+
+/** What a kind of container is when nothing else is said. */
+export const CONTAINER_DEFAULTS = {
+  lid: 'none',
+  pulled: false,
+  seeThrough: false,
+  price: null,
+  mass: null,
+} as const satisfies Partial<ContainerShape>;
+
+/** Id of the compartment that a container is. */
+export function containerPlace(container: Pick<Container, 'id' | 'unit' | 'slot'>): string {
+  return `${container.unit}/${container.slot}#${container.id}`;
+}
+
+/** Id of the compartment in which a container stands. */
+export function standsIn(plan: Pick<Plan, 'containers'>, container: Container): string {
+  const parent = container.parent === null ? undefined : plan.containers[container.parent];
+  return parent ? containerPlace(parent) : `${container.unit}/${container.slot}`;
+}
+
+/** Containers first that stand in a compartment, then those that stand in another container; each by name. */
+function containersInOrder(plan: Pick<Plan, 'containers'>): Container[] {
+  const all = byName(plan.containers);
+  return [...all.filter((c) => c.parent === null), ...all.filter((c) => c.parent !== null)];
+}
+
+/**
+ * The compartments that containers are. One whose place does not exist is left out (checkContainers says so), and so is
+ * one that stands in a container that stands in another: containers nest one level.
+ */
+export function containerCompartments(
+  plan: Pick<Plan, 'containers'>,
+  compartments: ReadonlyMap<string, Compartment>,
+): Compartment[] {
+  const made = new Map<string, Compartment>();
+  for (const c of containersInOrder(plan)) {
+    if (c.arrangement === 'staged') continue;
+    const within = standsIn(plan, c);
+    const host = compartments.get(within) ?? made.get(within);
+    const nested = c.parent !== null && plan.containers[c.parent]?.parent !== null;
+    if (!host || nested || (host.only !== null && host.only !== c.arrangement)) continue;
+    const id = containerPlace(c);
+    made.set(id, {
+      ...host,
+      id,
+      name: `${host.name}, ${c.name}`,
+      short: c.name,
+      access: c.lid === 'on' ? 'lid' : 'box',
+      inside: { width: c.insideWidth, depth: c.insideDepth, height: c.insideHeight },
+      container: c.id,
+      within,
+      only: c.arrangement,
+    });
+  }
+  return [...made.values()];
+}
+
+/** The containers of an arrangement by the compartment in which they stand. */
+export function containersByPlace(plan: Pick<Plan, 'containers'>, arrangement: Arrangement): Map<string, Container[]> {
+  const result = new Map<string, Container[]>();
+  for (const c of containersInOrder(plan)) {
+    if (c.arrangement !== arrangement) continue;
+    const at = standsIn(plan, c);
+    result.set(at, [...(result.get(at) ?? []), c]);
+  }
+  return result;
+}
+
+export interface Standing {
+  container: string;
+  /** Its outline, from the left and from the front (on a board from the top), mm; null when it has no room. */
+  rect: Rect | null;
+  /** Turned by a quarter. */
+  turned: boolean;
+  reason: string | null;
+}
+
+/** Outline of a container in a place: on a board its width and height, else its width and depth. */
+export function outline(c: Pick<ContainerShape, 'width' | 'depth' | 'height'>, access: Compartment['access']) {
+  return { w: c.width, d: access === 'peg' ? c.height : c.depth };
+}
+
+/** Why a container cannot stand in a place however empty it is, or null. */
+export function tooLargeFor(
+  c: ContainerShape,
+  place: Pick<Compartment, 'inside' | 'access'>,
+  system: UnitSystem,
+): string | null {
+  const { w, d } = outline(c, place.access);
+  const { width, height } = place.inside;
+  const peg = place.access === 'peg';
+  const depth = peg ? height : place.inside.depth;
+  const say = (mm: number) => formatLength(Math.ceil(Math.max(mm, 1)), system);
+  if (peg ? c.depth > PEG_DEPTH + 60 : c.height > height + 1e-6)
+    return `${say(peg ? c.depth - PEG_DEPTH - 60 : c.height - height)} too ${peg ? 'deep' : 'tall'}`;
+  if ((w <= width + 1e-6 && d <= depth + 1e-6) || (!peg && d <= width + 1e-6 && w <= depth + 1e-6)) return null;
+  const straight = Math.max(w - width, d - depth);
+  const turned = peg ? Infinity : Math.max(d - width, w - depth);
+  return `${say(Math.min(straight, turned))} too ${straight <= turned ? (w - width >= d - depth ? 'wide' : 'deep') : d - width >= w - depth ? 'wide' : 'deep'}`;
+}
+
+/** Where the containers of one place stand: those that were put somewhere stay there, the others are packed round them. */
+export function standContainers(
+  containers: readonly Container[],
+  place: Pick<Compartment, 'inside' | 'access'>,
+  system: UnitSystem,
+): Standing[] {
+  const { width, height } = place.inside;
+  const depth = place.access === 'peg' ? height : place.inside.depth;
+  const result = new Map<string, Standing>();
+  const space = new FreeSpace(width, depth);
+  const waiting: Container[] = [];
+  for (const c of containers) {
+    const reason = tooLargeFor(c, place, system);
+    const o = outline(c, place.access);
+    const [w, d] = c.turned ? [o.d, o.w] : [o.w, o.d];
+    if (reason) result.set(c.id, { container: c.id, rect: null, turned: c.turned, reason });
+    else if (c.x === null || c.y === null) waiting.push(c);
+    else {
+      const rect = { x: c.x, y: c.y, w, d };
+      const out = rect.x < -1e-6 || rect.y < -1e-6 || rect.x + w > width + 1e-6 || rect.y + d > depth + 1e-6;
+      const hit = space.used.some((u) => overlaps(u, rect));
+      if (out || hit)
+        result.set(c.id, {
+          container: c.id,
+          rect: null,
+          turned: c.turned,
+          reason: out ? 'sticks out' : 'stands in another',
+        });
+      else {
+        space.take(rect);
+        result.set(c.id, { container: c.id, rect, turned: c.turned, reason: null });
+      }
+    }
+  }
+  const boxes = waiting.map((c) => {
+    const o = outline(c, place.access);
+    return { id: c.id, w: o.w, d: o.d, turns: place.access !== 'peg' };
+  });
+  const full = { turned: false, rect: null, reason: 'has no room beside the others' } as const;
+  if (space.used.length === 0) {
+    const { placed } = packRectangles(boxes, width, depth);
+    for (const b of boxes) result.set(b.id, { container: b.id, ...full });
+    for (const { id, x, y, w, d, turned } of placed)
+      result.set(id, { container: id, rect: { x, y, w, d }, turned, reason: null });
+  } else {
+    for (const b of [...boxes].sort((p, q) => q.w * q.d - p.w * p.d)) {
+      const straight = space.find(b.w, b.d, 'bottom left');
+      const at = straight ?? (b.turns ? space.find(b.d, b.w, 'bottom left') : null);
+      if (at) space.take(at);
+      result.set(
+        b.id,
+        at
+          ? { container: b.id, rect: { x: at.x, y: at.y, w: at.w, d: at.d }, turned: !straight, reason: null }
+          : { container: b.id, ...full },
+      );
+    }
+  }
+  return containers.map((c) => result.get(c.id)!);
+}
+
+export function overlaps(a: Rect, b: Rect): boolean {
+  return a.x < b.x + b.w - 1e-6 && b.x < a.x + a.w - 1e-6 && a.y < b.y + b.d - 1e-6 && b.y < a.y + a.d - 1e-6;
+}

@@ -1,0 +1,17 @@
+/** What lies in a place with all the containers in it. */
+import type { Arrangement } from '../model/plan.ts';
+import type { CompartmentReport, Report } from './report.ts';
+
+/** Ids of the placements in a compartment and in the containers that stand in it, and in those. */
+export function allIn(
+  report: Pick<Report, 'compartments' | 'containers'>,
+  c: CompartmentReport,
+  arrangement: Arrangement,
+): string[] {
+  const boxes = c.holds[arrangement].flatMap((id) => {
+    const place = report.containers[id]?.place;
+    const inner = place ? report.compartments.find((x) => x.id === place) : undefined;
+    return inner ? allIn(report, inner, arrangement) : [];
+  });
+  return [...c.contents[arrangement], ...boxes];
+}

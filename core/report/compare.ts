@@ -1,0 +1,76 @@
+/** Two plans (or two arrangements) side by side: what each costs in a week, and what it asks of body and room. */
+import type { Arrangement, Plan } from '../model/plan.ts';
+import type { Report } from './report.ts';
+
+export interface Compared {
+  /** Minutes a week, all together and fetching alone. */
+  minutes: number;
+  fetching: number;
+  penalties: number;
+  /** In a week: times of getting up, bends and kneels, metres walked. */
+  ups: number;
+  bends: number;
+  metres: number;
+  /** Lines placed, and lines of which something has no place. */
+  placed: number;
+  without: number;
+  /** Mean number of different pieces of furniture in which one kind of supply lies. */
+  homesOfAKind: number;
+  /** Lines that lie in more than one place. */
+  split: number;
+  /** Litres of supplies that have a place. */
+  litres: number;
+  /** Pieces of furniture beyond the first in which a sort of the plan's way lies, over all sorts; minutes that the order weighs. */
+  furtherHomes: number;
+  orderMinutes: number;
+  /** Supplies that lie elsewhere than today. */
+  moves: number;
+}
+
+/** The figures of one arrangement of a plan, each from its report. */
+export function figuresOf(plan: Plan, report: Report, arrangement: Arrangement): Compared {
+  const week = report.week[arrangement];
+  const homes = new Map<string, Set<string>>();
+  const places = new Map<string, number>();
+  for (const p of Object.values(report.placements)) {
+    if (p.arrangement !== arrangement) continue;
+    const { category } = plan.supplies[p.supply]!;
+    const units = homes.get(category) ?? new Set<string>();
+    units.add(plan.placements[p.id]!.unit);
+    homes.set(category, units);
+    places.set(p.supply, (places.get(p.supply) ?? 0) + 1);
+  }
+  const kinds = [...homes.values()];
+  let litres = 0;
+  for (const [id, { without, litres: all }] of Object.entries(report.supplies)) {
+    const { count } = plan.supplies[id]!;
+    if (places.has(id)) litres += (all * Math.max(0, count - without[arrangement])) / count;
+  }
+  const order = report.order[arrangement];
+  return {
+    minutes: week.minutes,
+    fetching: week.fetching,
+    penalties: week.penalties,
+    ups: week.ups,
+    bends: week.activities.reduce(
+      (sum, a) => sum + a.perSession.bends * (plan.activities[a.activity]?.sessionsPerWeek ?? 0),
+      0,
+    ),
+    metres: week.metres,
+    placed: week.placed,
+    without: week.without,
+    homesOfAKind: kinds.length === 0 ? 0 : kinds.reduce((sum, set) => sum + set.size, 0) / kinds.length,
+    split: [...places.values()].filter((n) => n > 1).length,
+    litres,
+    furtherHomes: order.furtherHomes,
+    orderMinutes: order.minutes,
+    moves: arrangement === 'planned' ? report.moves : 0,
+  };
+}
+
+/** Differences of two sets of figures: the second less the first. */
+export function differenceOf(a: Compared, b: Compared): Compared {
+  return Object.fromEntries(
+    (Object.keys(a) as Array<keyof Compared>).map((key) => [key, b[key] - a[key]]),
+  ) as unknown as Compared;
+}

@@ -1,0 +1,189 @@
+/** What lies in each place, where exactly, and what fetching it costs: the placements part of the report. */
+import { countWords } from '../fit/forms.ts';
+import { lieWords, massEach, tooLarge } from '../fit/fit.ts';
+import { floorOf, layOut, type Laid } from '../fit/layout.ts';
+import { outline } from '../fit/containers.ts';
+import type { Compartment } from '../furniture/compartments.ts';
+import type { Arrangement, Placement, Supply } from '../model/plan.ts';
+import { byMotion, totalSeconds, type Element } from '../fetch/elements.ts';
+import { fetchElements, returnElements } from '../fetch/fetch.ts';
+import { findingIn, isLabelled, penaltiesOf, secondsFrom, type Crowd } from '../cost/cost.ts';
+import { barredFrom } from '../cost/rules.ts';
+import { shareOf } from '../cost/stock.ts';
+import type { Fill, FillState, PlacementReport, UsedFrom } from './report.ts';
+import { usesOf, type Scene } from '../scene/scene.ts';
+import type { Rect } from '../geometry/pack/freeSpace.ts';
+
+/**
+ * Lays the placements of a place and says what each takes and costs.
+ * @param spares how many of each supply lie apart as spares in the arrangement
+ */
+export function packPlace(
+  scene: Scene,
+  compartment: Compartment,
+  list: readonly Placement[],
+  arrangement: Arrangement,
+  spares: ReadonlyMap<string, number>,
+): { placements: PlacementReport[]; fill: Fill } {
+  const { plan } = scene;
+  const standing = scene.standing[arrangement].get(compartment.id) ?? [];
+  const fixed = standing.flatMap((s) => (s.rect ? [s.rect] : []));
+  const items = list.map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count, only: p.orientation }));
+  const { laid, share: taken, reach } = layOut(compartment, items, fixed, plan.meta.roomToGrow);
+  const { width, depth } = floorOf(compartment);
+  const out = standing.flatMap((s) => (s.rect ? [] : outline(plan.containers[s.container]!, compartment.access)));
+  // A container without room counts with its whole outline.
+  const share =
+    out.length === 0 ? taken : Math.max(1, taken) + out.reduce((sum, o) => sum + o.w * o.d, 0) / (width * depth);
+  const crowd = { lines: list.length + standing.length, share };
+  const mass = list.reduce((sum, p) => sum + (massEach(plan.supplies[p.supply]!) ?? 0) * p.count, 0);
+  const reports = list.map((p, i) =>
+    placementReport(
+      scene,
+      compartment,
+      p,
+      arrangement,
+      plan.supplies[p.supply]!,
+      { ...crowd, lines: Math.max(1, crowd.lines), behind: inFront(compartment, laid, i, fixed) },
+      laid[i]!,
+      spares.get(p.supply) ?? 0,
+    ),
+  );
+  return {
+    placements: reports,
+    fill: { share, state: stateOf(scene, compartment, laid, standing, share, reach), mass },
+  };
+}
+
+/** How many other things stand before one, where one gets in from the front. */
+export function inFront(compartment: Compartment, laid: readonly Laid[], at: number, fixed: readonly Rect[]): number {
+  const own = laid[at]!.block;
+  if (!own || (compartment.access !== 'open' && compartment.access !== 'door')) return 0;
+  const before = (r: Rect | null) =>
+    r !== null && r.y + r.d <= own.y + 1 && r.x < own.x + own.w - 1 && r.x + r.w > own.x + 1;
+  return laid.filter((l, i) => i !== at && before(l.block)).length + fixed.filter(before).length;
+}
+
+function stateOf(
+  scene: Scene,
+  compartment: Compartment,
+  laid: readonly Laid[],
+  standing: ReadonlyArray<{ rect: unknown }>,
+  share: number,
+  reach: number,
+): FillState {
+  if (laid.length === 0 && standing.length === 0) return 'free';
+  if (share > 1 + 1e-9 || laid.some((l) => !l.possible) || standing.some((s) => s.rect === null)) return 'over';
+  const line = compartment.inside.width * (1 - scene.plan.meta.roomToGrow);
+  return reach > line + 1e-6 && share > 1 - scene.plan.meta.roomToGrow + 1e-9 ? 'full' : 'comfortable';
+}
+
+/** What one sees of things that lie so, in words. */
+export function seenWords(supply: Pick<Supply, 'form'>, compartment: Pick<Compartment, 'access'>, laid: Laid): string {
+  if (!laid.lie) return '';
+  if (compartment.access === 'peg') return 'in view';
+  const above = compartment.access !== 'open' && compartment.access !== 'door';
+  if (laid.lie.pattern === 'fill') return above ? 'a heap, seen from above' : 'a heap, seen from the front';
+  if (supply.form === 'sheets' && laid.lie.orientation === 'flat') return 'only the top sheet is seen';
+  if (!above) return laid.rows > 1 ? 'only the front ones are seen' : 'seen from the front';
+  if (laid.lie.layers > 1 && laid.fits > laid.lie.rows) return 'stacked: only the top ones are seen';
+  return laid.lie.orientation === 'edge' ? 'seen by their edges' : 'all seen from above';
+}
+
+function placementReport(
+  scene: Scene,
+  compartment: Compartment,
+  placement: Placement,
+  arrangement: Arrangement,
+  supply: Supply,
+  crowd: Crowd,
+  laid: Laid,
+  spares: number,
+): PlacementReport {
+  const share = shareOf(supply, placement, spares);
+  const from: UsedFrom[] = [];
+  const penalties: PlacementReport['penalties'] = [];
+  let [seconds, fetches, penalty, unseen] = [0, 0, 0, 0];
+  const find = findingIn(scene, supply, compartment, crowd, arrangement);
+  const labelled = arrangement === 'planned' || isLabelled(scene, compartment);
+  for (const use of usesOf(scene, supply.id)) {
+    const way = scene.ways.get(use.seat)!.get(compartment.id)!;
+    const elements = [...fetchElements(way, find), ...(supply.goesBack ? returnElements(way) : [])];
+    const one = totalSeconds(elements);
+    const sight = scene.sights.get(use.seat)!.get(compartment.id)!;
+    if (sight.state === 'nothing' || (sight.state === 'front' && !labelled)) unseen += use.fetches * share;
+    from.push({
+      activity: use.activity,
+      station: use.station,
+      person: use.person,
+      seat: use.seat,
+      fetches: use.fetches * share,
+      ripple: way.ripple,
+      band: way.band,
+      seconds: one,
+      motions: byMotion(elements),
+      times: asks(elements, way.walk),
+      sight,
+    });
+    seconds += one * use.fetches * share;
+    fetches += use.fetches * share;
+    for (const p of penaltiesOf(scene, supply, compartment, way)) {
+      penalties.push({ ...p, station: use.station });
+      penalty += p.seconds * use.fetches * share;
+    }
+  }
+  from.sort((a, b) => b.fetches - a.fetches);
+  const uses = [...usesOf(scene, supply.id)].sort((a, b) => b.fetches - a.fetches);
+  const station = uses[0]?.seat ?? scene.stations[0]?.id;
+  const way = station ? scene.ways.get(station)!.get(compartment.id)! : null;
+  const idle = station ? secondsFrom(scene, supply, compartment, station, crowd, arrangement) : 0;
+  const { fits, lie, block, rows, stagger, possible } = laid;
+  return {
+    id: placement.id,
+    arrangement,
+    supply: supply.id,
+    compartment: compartment.id,
+    place: compartment.name,
+    count: placement.count,
+    fits,
+    lie,
+    how: lie ? (compartment.access === 'peg' ? 'hung' : lieWords(supply, lie, fits)) : 'does not fit',
+    seen: seenWords(supply, compartment, laid),
+    possible,
+    reason: fits >= placement.count ? null : whyNot(scene, supply, compartment, placement, laid),
+    block,
+    rows,
+    stagger,
+    locked: placement.locked,
+    spare: placement.spare,
+    barred: barredFrom(scene, supply, compartment),
+    from,
+    ripple: way?.ripple ?? null,
+    band: way?.band ?? null,
+    fetchesPerWeek: fetches,
+    secondsPerFetch: fetches > 0 ? seconds / fetches : idle,
+    crowd,
+    sight: station ? scene.sights.get(station)!.get(compartment.id)! : null,
+    unseenFetches: unseen,
+    penalties,
+    minutesPerWeek: seconds / 60,
+    penaltyMinutes: penalty / 60,
+  };
+}
+
+/** What elements ask of the body; walking there and back, mm. */
+function asks(elements: readonly Element[], walk: number): UsedFrom['times'] {
+  const count = (...kinds: Array<Element['kind']>) => elements.filter((e) => kinds.includes(e.kind)).length;
+  return {
+    ups: count('stand up'),
+    bends: count('bend', 'kneel'),
+    steps: count('step up'),
+    walk: walk * count('walk'),
+  };
+}
+
+function whyNot(scene: Scene, supply: Supply, c: Compartment, p: Placement, laid: Laid): string {
+  if (!laid.possible) return tooLarge(supply, c, p.orientation, scene.plan.meta.units);
+  if (laid.fits === 0) return 'there is no room beside what lies there';
+  return `only ${laid.fits} of ${countWords(supply, p.count)} fit beside what lies there`;
+}

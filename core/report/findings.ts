@@ -1,0 +1,110 @@
+/** The findings that come out of evaluating placements. */
+import type { Compartment } from '../furniture/compartments.ts';
+import type { Finding } from '../model/finding.ts';
+import type { Arrangement, Placement, Plan, Supply } from '../model/plan.ts';
+import type { Fill, PlacementReport } from './report.ts';
+import type { Scene } from '../scene/scene.ts';
+
+/** What a placement that does not fit has to say. */
+export function placementFindings(plan: Plan, p: PlacementReport): Finding[] {
+  // What is crowded today is said once for the whole compartment; here only what can never lie there.
+  if (p.fits >= p.count || (p.arrangement === 'today' && p.possible)) return [];
+  const supply = plan.supplies[p.supply]!;
+  const severity = p.arrangement === 'planned' ? 'error' : 'caution';
+  const message =
+    p.fits === 0
+      ? `${supply.name} does not fit in ${p.place}: ${p.reason}.`
+      : `${p.count} ${supply.name}: ${p.fits} fit ${p.how} in ${p.place}; ${p.count - p.fits} have no room there.`;
+  return [
+    {
+      code: 'does not fit',
+      severity,
+      path: `placements.${p.id}.count`,
+      value: p.count,
+      expected: p.fits === 0 ? 'another place' : `at most ${p.fits}`,
+      message,
+      target: { table: 'placements', id: p.id },
+    },
+  ];
+}
+
+/** A compartment that holds more than it has room for today. */
+export function overFull(c: Compartment, fill: Fill): Finding {
+  const message = `${c.name} holds more than it has room for today (${Math.round(fill.share * 100)} % full): things lie on and in front of each other.`;
+  return {
+    code: 'over full',
+    severity: 'caution',
+    path: `units.${c.unit}`,
+    value: Math.round(fill.share * 100) / 100,
+    expected: 'at most 1',
+    message,
+    target: { table: 'units', id: c.unit },
+  };
+}
+
+/** A placement in a compartment that its unit does not have (any more). */
+export function noSuchPlace(plan: Plan, p: Placement): Finding {
+  const unit = plan.units[p.unit]!;
+  const message = `${plan.supplies[p.supply]!.name} is placed in “${p.slot}” of ${unit.name}, which has no such place any more.`;
+  return {
+    code: 'no such place',
+    severity: p.arrangement === 'planned' ? 'error' : 'caution',
+    path: `placements.${p.id}.slot`,
+    value: p.slot,
+    expected: `a place of ${unit.name}`,
+    message,
+    target: { table: 'placements', id: p.id },
+  };
+}
+
+/** More placed than owned. */
+export function tooManyPlaced(supply: Supply, total: number, arrangement: Arrangement): Finding {
+  const message = `${supply.name}: ${total} are placed ${arrangement === 'today' ? 'today' : 'in the plan'}, but there are ${supply.count}.`;
+  return {
+    code: 'more placed than owned',
+    severity: arrangement === 'planned' ? 'error' : 'caution',
+    path: `supplies.${supply.id}.count`,
+    value: supply.count,
+    expected: `placements that add up to ${supply.count} or less`,
+    message,
+    target: { table: 'supplies', id: supply.id },
+  };
+}
+
+/** Furniture that cannot be got at from a seat, each once for each seat. */
+export function walledIn(scene: Scene): Finding[] {
+  return scene.stations.flatMap((station) => {
+    const said = new Map<string, string>();
+    for (const c of scene.compartments) {
+      const { reason } = scene.walks.get(station.id)!.get(c.id)!;
+      if (!reason || said.has(c.unit) || scene.ways.get(station.id)!.get(c.id)!.ripple <= 3) continue;
+      said.set(c.unit, reason);
+    }
+    return [...said].map(([unit, reason]) => noWay(scene.plan, station.id, unit, reason));
+  });
+}
+
+function noWay(plan: Plan, station: string, unit: string, reason: string): Finding {
+  const [from, to] = [plan.stations[station]!.name, plan.units[unit]!.name];
+  return {
+    code: 'cannot be walked to',
+    severity: 'error',
+    path: `units.${unit}.x`,
+    value: [plan.units[unit]!.x, plan.units[unit]!.y],
+    expected: 'a way at least 500 mm wide from the seat to its front',
+    message: `${to} cannot be walked to from ${from}: ${reason}.`,
+    target: { table: 'units', id: unit },
+  };
+}
+
+/** Uses without a seat to fetch from. */
+export function noStation(plan: Plan): Finding {
+  return {
+    code: 'no station',
+    severity: 'caution',
+    path: 'stations',
+    expected: 'at least one work seat',
+    message: 'There is no work seat yet, so nothing can be said about reach and time. Add one in Furnish.',
+    target: { table: 'meta', id: plan.meta.id },
+  };
+}

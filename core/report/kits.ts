@@ -1,0 +1,46 @@
+/** Kits in their homes. */
+import type { Finding } from '../model/finding.ts';
+import { formatLength } from '../model/measure.ts';
+import { byName, type Plan } from '../model/plan.ts';
+import type { Scene } from '../scene/scene.ts';
+
+/** Kits that do not fit their home, or whose home is not there. */
+export function checkKits(plan: Plan, scene: Scene): Finding[] {
+  const say = (mm: number) => formatLength(Math.ceil(mm), plan.meta.units);
+  return byName(plan.kits).flatMap((kit): Finding[] => {
+    if (kit.unit === null) return [];
+    const about = { severity: 'caution', target: { table: 'kits', id: kit.id } } as const;
+    const home = scene.compartment.get(`${kit.unit}/${kit.slot}`);
+    if (!home)
+      return [
+        {
+          ...about,
+          code: 'no such place',
+          path: `kits.${kit.id}.slot`,
+          value: kit.slot,
+          expected: `a place of ${plan.units[kit.unit]!.name}`,
+          message: `The kit ${kit.name} has its home in “${kit.slot}” of ${plan.units[kit.unit]!.name}, which has no such place.`,
+        },
+      ];
+    const { inside } = home;
+    // A box is put in either way round, but not on its side.
+    const [long, short] = [Math.max(kit.width, kit.depth), Math.min(kit.width, kit.depth)];
+    const by = Math.max(
+      kit.height - inside.height,
+      long - Math.max(inside.width, inside.depth),
+      short - Math.min(inside.width, inside.depth),
+    );
+    if (by <= 0.5) return [];
+    return [
+      {
+        ...about,
+        code: 'kit does not fit',
+        path: `kits.${kit.id}.width`,
+        value: [kit.width, kit.depth, kit.height],
+        expected: `at most ${say(inside.width)} × ${say(inside.depth)} × ${say(inside.height)}`,
+        message: `The kit ${kit.name} is ${say(by)} too large for ${home.name}.`,
+        by: Math.ceil(by),
+      },
+    ];
+  });
+}

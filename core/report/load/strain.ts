@@ -1,0 +1,164 @@
+/** Strain in an arrangement: lifts, sagging shelves, furniture that could tip. Guidance, not a safety certificate. */
+import type { Compartment } from '../../furniture/compartments.ts';
+import { massEach } from '../../fit/fit.ts';
+import type { Finding } from '../../model/finding.ts';
+import { byName, type Arrangement, type Unit } from '../../model/plan.ts';
+import type { Lifted, PlacementReport, Sagging, Strain, Tip } from '../report.ts';
+import { settledUnits } from '../../room/standing.ts';
+import { openingOf, type Scene } from '../../scene/scene.ts';
+import { liftOut } from './lifting.ts';
+import { sag, stiffness } from './sag.ts';
+import { tippingOf } from './tipping.ts';
+
+/** Lighter things are not looked at, kg. Our constant, no source. */
+const LIGHT = 3;
+/** Height of a table where none is given, mm. Common practice, no source. */
+const TABLE = 740;
+const SHELVED: ReadonlySet<Unit['kind']> = new Set([
+  'bookcase',
+  'cube shelf',
+  'wall shelf',
+  'corner cabinet',
+  'cabinet',
+]);
+
+/** Everything that strains in an arrangement. */
+export function strainOf(scene: Scene, placements: readonly PlacementReport[], arrangement: Arrangement): Strain {
+  const own = placements.filter((p) => p.arrangement === arrangement);
+  const masses = new Map<string, number>();
+  const add = (place: string, kg: number) => masses.set(place, (masses.get(place) ?? 0) + kg);
+  for (const p of own) add(p.compartment, ((massEach(scene.plan.supplies[p.supply]!) ?? 0) * p.count) / 1000);
+  const boxes = scene.compartments.filter((c) => c.container !== null && c.only === arrangement);
+  for (const box of boxes) add(box.id, (scene.plan.containers[box.container!]!.mass ?? 0) / 1000);
+  // What lies in containers stands in the openings, too.
+  const inOpening = new Map<string, number>();
+  for (const [place, kg] of masses) inOpening.set(openingOf(place), (inOpening.get(openingOf(place)) ?? 0) + kg);
+  return {
+    lifts: lifts(scene, own, boxes, masses).sort((a, b) => b.index - a.index),
+    sags: sags(scene, inOpening).sort((a, b) => b.share - a.share),
+    tips: tips(scene, inOpening).sort((a, b) => a.single - b.single),
+  };
+}
+
+/** Height of the table to which things of a use are lifted, mm. */
+function tableOf(scene: Scene, station: string | undefined): number {
+  const row = station === undefined ? undefined : scene.plan.stations[station];
+  const table = row?.unit ? scene.plan.units[row.unit] : undefined;
+  return table ? table.bottom + table.height : TABLE;
+}
+
+/** What a compartment stands on, over the floor, mm. */
+const standsOn = (c: Compartment) => (c.access === 'peg' ? c.access3.z : c.front.bottom);
+
+function lifts(
+  scene: Scene,
+  own: readonly PlacementReport[],
+  boxes: readonly Compartment[],
+  masses: ReadonlyMap<string, number>,
+): Lifted[] {
+  const { plan, constants: k } = scene;
+  const result: Lifted[] = [];
+  const add = (
+    what: string,
+    place: Compartment,
+    mass: number,
+    size: { depth: number; height: number },
+    table: number,
+    placement: string | null,
+    container: string | null,
+  ) => {
+    const from = standsOn(place);
+    const worst = liftOut(mass, size, from, table, k);
+    const index = Math.min(99, worst.index);
+    result.push({
+      placement,
+      container,
+      compartment: place.id,
+      mass,
+      from,
+      to: table,
+      index,
+      limit: worst.limit,
+      lift: worst.lift,
+      words: `${what}, ${mass.toFixed(1)} kg, lifted between ${place.name} and the table: ${worst.limit > 0 ? `about ${worst.limit.toFixed(1)} kg is the limit ${worst.at === 'the table' ? 'at the table' : 'there'}` : 'higher or farther than anybody should lift'}`,
+    });
+  };
+  for (const p of own) {
+    const supply = plan.supplies[p.supply]!;
+    const place = scene.compartment.get(p.compartment)!;
+    const mass = (massEach(supply) ?? 0) / 1000;
+    if (supply.form === 'sheets' || supply.form === 'loose' || mass < LIGHT || place.access === 'top') continue;
+    add(
+      supply.name,
+      place,
+      mass,
+      { depth: Math.min(supply.length, supply.width), height: supply.thickness },
+      tableOf(scene, p.from[0]?.station),
+      p.id,
+      null,
+    );
+  }
+  for (const box of boxes) {
+    const container = plan.containers[box.container!]!;
+    const mass = masses.get(box.id) ?? 0;
+    if (container.pulled || mass < LIGHT) continue;
+    add(container.name, box, mass, container, tableOf(scene, scene.stations[0]?.id), null, container.id);
+  }
+  return result;
+}
+
+function sags(scene: Scene, inOpening: ReadonlyMap<string, number>): Sagging[] {
+  const { constants: k } = scene;
+  const units = settledUnits(scene.plan);
+  return scene.compartments.flatMap((c): Sagging[] => {
+    const unit = units[c.unit]!;
+    const board = c.container === null && SHELVED.has(unit.kind) && (c.access === 'open' || c.access === 'door');
+    const made = stiffness(unit.material, k);
+    const mass = inOpening.get(c.id) ?? 0;
+    if (!board || !made || mass <= 0 || unit.board <= 0) return [];
+    const span = c.inside.width;
+    const now = sag({ span, depth: c.inside.depth, thickness: unit.board }, made.e, mass);
+    const lasting = now * (1 + made.creep);
+    const limit = span / k.sagLimit;
+    return [{ compartment: c.id, mass, span, now, lasting, limit, share: lasting / limit }];
+  });
+}
+
+function tips(scene: Scene, inOpening: ReadonlyMap<string, number>): Tip[] {
+  return byName(settledUnits(scene.plan)).flatMap((unit): Tip[] => {
+    const own = scene.compartments.filter((c) => c.unit === unit.id && c.container === null);
+    if (unit.bottom > 0 || unit.host !== null || !own.some((c) => c.access === 'drawer' || c.access === 'pull-out'))
+      return [];
+    const { single, all, drawer } = tippingOf(unit, own, (id) => inOpening.get(id) ?? 0, scene.constants);
+    return [{ unit: unit.id, single, all, drawer, fixed: unit.fixed }];
+  });
+}
+
+/** Findings about lifting and sagging in an arrangement; those about fixing furniture are in furniture/cautions. */
+export function checkStrain(scene: Scene, strain: Strain): Finding[] {
+  const name = (id: string) => scene.compartment.get(id)!.name;
+  return [
+    ...strain.lifts
+      .filter((l) => l.index > 1)
+      .map((l): Finding => ({
+        code: 'heavy lift',
+        severity: 'caution',
+        path: l.placement ? `placements.${l.placement}.slot` : `containers.${l.container}.slot`,
+        value: Math.round(l.index * 100) / 100,
+        expected: 'a lifting index of at most 1',
+        message: `${l.words}; the lifting index is ${l.index.toFixed(1)}. For healthy adults in good conditions; guidance, not medical advice.`,
+        target: l.placement ? { table: 'placements', id: l.placement } : { table: 'containers', id: l.container! },
+      })),
+    ...strain.sags
+      .filter((s) => s.share > 1)
+      .map((s): Finding => ({
+        code: 'shelf sags',
+        severity: 'caution',
+        path: `units.${openingOf(s.compartment).split('/')[0]}.board`,
+        value: Math.round(s.lasting * 10) / 10,
+        expected: `at most ${s.limit.toFixed(1)} mm`,
+        message: `${name(s.compartment)} sags about ${s.now.toFixed(1)} mm under ${s.mass.toFixed(1)} kg, in time ${s.lasting.toFixed(1)} mm; ${s.limit.toFixed(1)} mm is usual.`,
+        target: { table: 'units', id: openingOf(s.compartment).split('/')[0]! },
+      })),
+  ];
+}

@@ -1,0 +1,325 @@
+/** What evaluate(plan) says: every figure that a screen, the command line or a printout shows is a field of this Report. */
+import type { Barred } from '../cost/rules.ts';
+import type { Order } from '../cost/sorting.ts';
+import type { Lie, Stagger } from '../fit/lies.ts';
+import type { Rect } from '../geometry/pack/freeSpace.ts';
+import type { Access, Compartment } from '../furniture/compartments.ts';
+import type { Finding } from '../model/finding.ts';
+import type { Arrangement } from '../model/plan.ts';
+import type { Motion } from '../fetch/elements.ts';
+import type { Lift } from './load/lifting.ts';
+import type { Crowd } from '../cost/cost.ts';
+import type { Penalty } from '../cost/hazards.ts';
+import type { Sight } from '../reach/seen.ts';
+import type { HeightBand, Ripple } from '../reach/body.ts';
+import type { Setup } from './setup.ts';
+import type { Point } from '../geometry/geometry.ts';
+import type { RelationReport } from './room/relations.ts';
+import type { StripSpan, Wall } from '../room/walls.ts';
+
+export type FillState = 'free' | 'comfortable' | 'full' | 'over';
+
+export interface Fill {
+  /** Share of the floor that is taken, 0 to 1; above 1 where something has no room. */
+  share: number;
+  state: FillState;
+  /** Mass of the contents, g, as far as it is known. */
+  mass: number;
+}
+
+export interface ReachReport {
+  ripple: Ripple;
+  band: HeightBand;
+  /** Walking distance one way, mm, and in paces; 0 from the seat. */
+  walk: number;
+  /** Corner points of the way over the free floor, mm; null from the seat, and where there is no way. */
+  path: Point[] | null;
+  paces: number;
+  /** One fetch out of the empty, labelled compartment, s. */
+  seconds: number;
+  /** What is seen of it from there. */
+  sight: Sight;
+  /** How far one leans over something, mm; and why the hand does not get there at all, or null. */
+  lean: number;
+  beyond: string | null;
+}
+
+export interface CompartmentReport {
+  id: string;
+  unit: string;
+  slot: string;
+  name: string;
+  short: string;
+  access: Access;
+  inside: Compartment['inside'];
+  front: Compartment['front'];
+  access3: Compartment['access3'];
+  /** From each seat: a station with its own person, or `station@person`. */
+  reach: Record<string, ReachReport>;
+  fill: Record<Arrangement, Fill>;
+  /** Fetching out of it in a week, containers in it included, minutes. */
+  minutes: Record<Arrangement, number>;
+  /** Placements, most used first. */
+  contents: Record<Arrangement, string[]>;
+  /** The container that it is, and the compartment in which that stands; null for an opening of furniture. */
+  container: string | null;
+  within: string | null;
+  only: Arrangement | null;
+  /** Containers that stand in it. */
+  holds: Record<Arrangement, string[]>;
+}
+
+/** A container in its place. */
+export interface ContainerReport {
+  id: string;
+  /** The compartment that it is, and the one in which it stands; null where that is not there. */
+  place: string | null;
+  within: string;
+  /** Its outline there, mm; null where it has no room. */
+  rect: Rect | null;
+  turned: boolean;
+  reason: string | null;
+}
+
+export interface UsedFrom {
+  activity: string;
+  station: string;
+  person: string;
+  /** Key of the seat whose ways count. */
+  seat: string;
+  fetches: number;
+  ripple: Ripple;
+  band: HeightBand;
+  /** A fetch, and back where the thing goes back, s. */
+  seconds: number;
+  /** The same by kind of motion, s. */
+  motions: Record<Motion, number>;
+  /** What a fetch asks of the body, the return included: getting up, bends and kneels, steps, mm walked. */
+  times: { ups: number; bends: number; steps: number; walk: number };
+  sight: Sight;
+}
+
+export interface PlacementReport {
+  id: string;
+  arrangement: Arrangement;
+  supply: string;
+  compartment: string;
+  place: string;
+  count: number;
+  /** How many of them fit. */
+  fits: number;
+  lie: Lie | null;
+  how: string;
+  /** What one sees of them, in words. */
+  seen: string;
+  /** Whether even one of them can lie in the empty compartment. */
+  possible: boolean;
+  /** Why not all of them fit. */
+  reason: string | null;
+  /** Where they lie: from the left and from the front inside (on a board from the top), mm; null where none fits. */
+  block: Rect | null;
+  /** Pieces or stacks from front to back in a column, and how rows are staggered. */
+  rows: number;
+  stagger: Stagger | null;
+  locked: boolean;
+  /** Spares of what lies elsewhere. */
+  spare: boolean;
+  /** The rule that this place breaks. */
+  barred: Barred | null;
+  /** Use by use; figures below are over all uses. */
+  from: UsedFrom[];
+  ripple: Ripple | null;
+  band: HeightBand | null;
+  fetchesPerWeek: number;
+  secondsPerFetch: number;
+  /** What else lies there, as far as it costs time. */
+  crowd: Crowd;
+  /** From where it is used most; null without a seat. */
+  sight: Sight | null;
+  /** Fetches a week from seats where neither the thing nor a label of its place is in view. */
+  unseenFetches: number;
+  penalties: Array<Penalty & { station: string }>;
+  /** Fetching only; penalties apart. */
+  minutesPerWeek: number;
+  penaltyMinutes: number;
+}
+
+export interface SupplyReport {
+  id: string;
+  massEach: number | null;
+  massTotal: number | null;
+  litres: number;
+  fetchesPerWeek: number;
+  /** Spares are opened, or fewer are left than the reorder point. */
+  reorder: boolean;
+  /** How many have no place in an arrangement, and why. */
+  without: Record<Arrangement, number>;
+  reason: string | null;
+}
+
+export interface Week {
+  /** Fetching and putting back, minutes a week. */
+  fetching: number;
+  /** Hunting for what has no place. */
+  hunting: number;
+  penalties: number;
+  /** Rolling carts up and fetching kits. */
+  setup: number;
+  /** All of them. */
+  minutes: number;
+  placed: number;
+  /** Supplies of which something has no place. */
+  without: number;
+  /** Fetching and setting up by kind of motion, minutes. */
+  motions: Record<Motion, number>;
+  /** Times somebody gets up, and metres walked, to fetch and put back. */
+  ups: number;
+  metres: number;
+  /** Most minutes first. */
+  activities: ActivityWeek[];
+  places: Array<{ compartment: string; minutes: number }>;
+  supplies: Array<{ supply: string; minutes: number }>;
+}
+
+/** A week of one activity. */
+export interface ActivityWeek {
+  activity: string;
+  /** Fetching and putting back, minutes. */
+  minutes: number;
+  fetches: number;
+  /** Rolling carts up and fetching kits, minutes. */
+  setup: number;
+  /** Both together. */
+  total: number;
+  motions: Record<Motion, number>;
+  /** In one session: times of getting up, bends and kneels, steps, metres walked. */
+  perSession: { ups: number; bends: number; steps: number; metres: number };
+}
+
+/** One of the worst: its figure in the unit of its list. */
+export interface Worst {
+  placement: string;
+  figure: number;
+  words: string;
+}
+/** slow: minutes a week; heavy: lifting index; child: mm below a child's highest reach; unseen: fetches a week. */
+export type WorstLists = Record<'slow' | 'heavy' | 'child' | 'unseen', Worst[]>;
+
+/** A heavy thing or full container as it is lifted out. */
+export interface Lifted {
+  placement: string | null;
+  container: string | null;
+  compartment: string;
+  /** kg */
+  mass: number;
+  /** What it stands on and the table, mm over the floor. */
+  from: number;
+  to: number;
+  /** Revised NIOSH equation: mass over the recommended limit (kg). */
+  index: number;
+  limit: number;
+  lift: Lift;
+  words: string;
+}
+/** A loaded shelf: mass in kg, lengths in mm. */
+export interface Sagging {
+  compartment: string;
+  mass: number;
+  span: number;
+  /** When the load is put on, and in time. */
+  now: number;
+  lasting: number;
+  limit: number;
+  /** Lasting sag over the limit. */
+  share: number;
+}
+/** What holds a drawer unit over what tips it, with the worst drawer out and with all; below 1 it tips. */
+export interface Tip {
+  unit: string;
+  single: number;
+  all: number;
+  drawer: string | null;
+  fixed: boolean;
+}
+export interface Strain {
+  lifts: Lifted[];
+  sags: Sagging[];
+  tips: Tip[];
+}
+
+export interface UnitReport {
+  id: string;
+  litres: number;
+  mass: number;
+  /** Fetching out of all its places in a week, minutes. */
+  minutes: Record<Arrangement, number>;
+  span: StripSpan | null;
+}
+
+/** Furniture as money: what is there and what is wanted. */
+export interface Shopping {
+  /** Units that are wanted, by name. */
+  wanted: Array<{ unit: string; name: string; price: number | null }>;
+  /** Planned containers that are not in the house, the same ones together; price of one. */
+  containers: Array<{
+    kind: string;
+    /** Outside width, depth, height, mm. */
+    size: number[];
+    lid: boolean;
+    count: number;
+    price: number | null;
+    places: string[];
+    names: string[];
+  }>;
+  /** Sum of the prices that are known, and how many are not. */
+  cost: number;
+  unpriced: number;
+  /** The same of what is owned. */
+  owned: { count: number; worth: number; unpriced: number };
+}
+
+/** A divider or a spacer to cut. */
+export interface CutPiece {
+  compartment: string;
+  place: string;
+  kind: 'divider' | 'spacer';
+  /** Long side and height (divider), or width and depth (spacer), mm. */
+  length: number;
+  breadth: number;
+  count: number;
+  /** What for, in words. */
+  why: string;
+}
+
+export interface Report {
+  plan: string;
+  /** Floor area in m²; closing error of the walls as taped, mm, null unless all were taped. */
+  room: { name: string; area: number; ceiling: number; closingError: number | null; walls: Wall[] };
+  units: Record<string, UnitReport>;
+  compartments: CompartmentReport[];
+  placements: Record<string, PlacementReport>;
+  supplies: Record<string, SupplyReport>;
+  containers: Record<string, ContainerReport>;
+  week: Record<Arrangement, Week>;
+  /** How far each arrangement is from the wished order; not part of the minutes of its week. */
+  order: Record<Arrangement, Order>;
+  worst: Record<Arrangement, WorstLists>;
+  strain: Record<Arrangement, Strain>;
+  /** Supplies whose planned places differ from today's. */
+  moves: number;
+  /** Named modes of the room ("guest"), with what rolls away in each. */
+  modes: Array<{ mode: string; rolls: Array<{ unit: string; by: number }> }>;
+  relations: RelationReport[];
+  setups: Setup[];
+  shopping: Shopping;
+  /** Dividers and spacers to cut for the planned places. */
+  cuts: CutPiece[];
+  findings: Finding[];
+  errors: number;
+  cautions: number;
+  /** What is still open at each step of the work. */
+  open: Record<Step, number>;
+}
+
+export const STEPS = ['measure', 'activities', 'sort', 'furnish', 'place', 'move', 'label', 'find', 'keep'] as const;
+export type Step = (typeof STEPS)[number];

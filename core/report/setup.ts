@@ -1,0 +1,66 @@
+/** What setting up costs: rolling carts to the work and back, fetching kits from their home and putting them back. */
+import type { Plan } from '../model/plan.ts';
+import { pace } from '../reach/body.ts';
+import { distance } from '../geometry/geometry.ts';
+import { cartsAt, seatsOf, type Scene } from '../scene/scene.ts';
+import type { Constants } from '../model/constants.ts';
+import { byMotion, element, totalSeconds, type Element, type Motion } from '../fetch/elements.ts';
+import { ALONE, fetchElements, returnElements } from '../fetch/fetch.ts';
+
+export interface Setup {
+  activity: string;
+  station: string;
+  what: string;
+  /** Seconds for getting it and bringing it back, once. */
+  seconds: number;
+  motions: Record<Motion, number>;
+  /** How often a week. */
+  times: number;
+}
+
+/** Every setting up in an ordinary week. */
+export function setupsOf(scene: Scene): Setup[] {
+  const { plan } = scene;
+  return Object.values(plan.activities).flatMap((activity) => {
+    const seats = seatsOf(plan, activity);
+    const times = activity.sessionsPerWeek / Math.max(1, seats.length);
+    return seats.flatMap((station): Setup[] => {
+      const carts = cartsAt(plan, activity.id, station).map((cart) => ({
+        what: cart,
+        elements: rollElements(plan, station, cart, scene.constants),
+      }));
+      const kits = Object.values(plan.hosts).flatMap((h) => {
+        const kit = h.activity === activity.id && h.kit !== null ? plan.kits[h.kit]! : undefined;
+        const home = kit?.unit ? scene.compartment.get(`${kit.unit}/${kit.slot}`) : undefined;
+        const way = home ? scene.ways.get(station)?.get(home.id) : undefined;
+        return kit && way
+          ? [
+              {
+                what: kit.id,
+                elements: [...fetchElements(way, ALONE), ...returnElements(way)],
+              },
+            ]
+          : [];
+      });
+      return [...carts, ...kits].map(({ what, elements }) => ({
+        activity: activity.id,
+        station,
+        what,
+        seconds: totalSeconds(elements),
+        motions: byMotion(elements),
+        times,
+      }));
+    });
+  });
+}
+
+/** Going to a parked cart, rolling it up, rolling it back, and coming back: four times the way, and two grasps. */
+function rollElements(plan: Plan, station: string, cart: string, k: Constants): Element[] {
+  const seat = plan.stations[station]!;
+  const parked = plan.units[cart]!;
+  const spot = Object.values(plan.spots).find((s) => s.unit === cart && s.station === station)!;
+  const far = Math.max(0, distance(seat, parked) - 400) + distance(parked, spot);
+  if (distance(parked, spot) < 1) return [];
+  const paces = (2 * far) / pace(plan.people[seat.person]!.stature, k);
+  return [element('walk', paces, k), element('grasp', 2, k), element('put down', 2, k)];
+}

@@ -1,0 +1,356 @@
+/** What is worked out once from a plan and used by everything that computes: compartments, ways to them, who uses what. */
+import { allCompartments, type Compartment } from '../furniture/compartments.ts';
+import { containerCompartments, containersByPlace, standContainers, type Standing } from '../fit/containers.ts';
+import { intoContainer, wayOf, type Way } from '../fetch/fetch.ts';
+import { constantsOf, type Constants } from '../model/constants.ts';
+import {
+  byName,
+  type Activity,
+  type Arrangement,
+  type Person,
+  type Placement,
+  type Plan,
+  type Station,
+} from '../model/plan.ts';
+import { aroundFor, obstaclesOf, type Obstacles } from '../reach/around.ts';
+import { bodyAt } from '../reach/body.ts';
+import { sightOf, type Sight } from '../reach/seen.ts';
+import { behindDoors } from '../room/behindDoors.ts';
+import { freeHeight } from '../room/overhead.ts';
+import { atSpots, settledUnits, standing } from '../room/standing.ts';
+import { walksOf, type Walks } from '../room/walks.ts';
+import { insideOrder } from './insideOrder.ts';
+import { seatKey } from './seatKey.ts';
+
+/** One use of a supply: how often a week, from where. */
+export interface WeeklyUse {
+  activity: string;
+  station: string;
+  /** Who fetches. */
+  person: string;
+  /** Key of the ways that count: the station, who is there when it is not its own person, and the carts that have rolled up. */
+  seat: string;
+  fetches: number;
+}
+
+/** Somebody at a station, with or without carts beside it. */
+interface Seat {
+  key: string;
+  station: Station;
+  person: Person;
+}
+
+export interface Scene {
+  plan: Plan;
+  stations: Station[];
+  /** Every person at every station, and those with carts, by key. */
+  seats: ReadonlyMap<string, Seat>;
+  /** With the maker's changes. */
+  constants: Constants;
+  /** Openings of furniture, then the containers in them. */
+  compartments: Compartment[];
+  compartment: ReadonlyMap<string, Compartment>;
+  /** Where containers stand, by arrangement and compartment. */
+  standing: Readonly<Record<Arrangement, ReadonlyMap<string, readonly Standing[]>>>;
+  /** ways.get(seat).get(compartment); a seat is a station, or a station with carts beside it */
+  ways: ReadonlyMap<string, ReadonlyMap<string, Way>>;
+  walks: Walks;
+  /** What somebody at a seat sees of a compartment: sights.get(seat).get(compartment) */
+  sights: ReadonlyMap<string, ReadonlyMap<string, Sight>>;
+  /** What stands round the seats, for hands and eyes. */
+  obstacles: Obstacles;
+  /** Compartments that nobody can walk to or reach from a seat. */
+  shut: ReadonlySet<string>;
+  /** Uses a week of a supply; empty for one that nobody uses. */
+  uses: ReadonlyMap<string, readonly WeeklyUse[]>;
+}
+
+const NO_USES: readonly WeeklyUse[] = [];
+
+/** The stations at which an activity is done: its main one and those that serve it besides; a week is shared evenly between them. */
+export function seatsOf(plan: Plan, activity: Activity, otherwise?: string): string[] {
+  const more = Object.values(plan.hosts).flatMap((h) =>
+    h.activity === activity.id && h.station !== null ? [h.station] : [],
+  );
+  const all = [...new Set([...(activity.station === null ? [] : [activity.station]), ...more])];
+  return all.length > 0 ? all : otherwise === undefined ? [] : [otherwise];
+}
+
+/** Carts that serve an activity and have a place beside a station. */
+export function cartsAt(plan: Plan, activity: string, station: string): string[] {
+  const carts = Object.values(plan.hosts).flatMap((h) => (h.activity === activity && h.cart !== null ? [h.cart] : []));
+  return carts.filter((cart) => Object.values(plan.spots).some((s) => s.unit === cart && s.station === station)).sort();
+}
+
+/** Who does an activity at a station. */
+function doer(plan: Plan, activity: Activity, station: Station): Person {
+  return plan.people[activity.person ?? station.person]!;
+}
+
+/** The ways and sights of all seats. */
+class Seats {
+  readonly seats = new Map<string, Seat>();
+  readonly ways = new Map<string, Map<string, Way>>();
+  readonly sights = new Map<string, Map<string, Sight>>();
+  private readonly plan: Plan;
+  private readonly openings: readonly Compartment[];
+  private readonly boxes: readonly Compartment[];
+  private readonly walks: Walks;
+  readonly obstacles: Obstacles;
+  private readonly constants: Constants;
+  private readonly behind: ReadonlySet<string>;
+  private readonly units: Plan['units'];
+  private readonly byId: ReadonlyMap<string, Compartment>;
+
+  constructor(
+    plan: Plan,
+    units: Plan['units'],
+    openings: readonly Compartment[],
+    boxes: readonly Compartment[],
+    walks: Walks,
+  ) {
+    this.plan = plan;
+    this.units = units;
+    this.openings = openings;
+    this.boxes = boxes;
+    this.walks = walks;
+    this.obstacles = obstaclesOf(standing(plan));
+    this.constants = constantsOf(plan.meta.constants);
+    this.behind = behindDoors(standing(plan), openings);
+    this.byId = new Map([...openings, ...boxes].map((c) => [c.id, c]));
+  }
+
+  /** Somebody at a station, as the room stands. */
+  add(station: Station, person: Person): void {
+    const key = seatKey(station, person.id);
+    if (this.seats.has(key)) return;
+    this.seats.set(key, { key, station, person });
+    const ways = new Map(this.openings.map((c) => [c.id, this.way(station, person, c)]));
+    this.finish(key, station, person, ways, this.units, this.obstacles);
+  }
+
+  /** The same with carts at their places beside the station, reached in a straight line. */
+  addWithCarts(station: Station, person: Person, carts: readonly string[]): void {
+    const key = seatKey(station, person.id, carts);
+    if (this.seats.has(key)) return;
+    this.add(station, person);
+    this.seats.set(key, { key, station, person });
+    const moved = standing(atSpots(this.plan, (s) => s.station === station.id && carts.includes(s.unit)));
+    const obstacles = obstaclesOf(moved);
+    const ways = new Map(this.ways.get(seatKey(station, person.id)));
+    for (const c of allCompartments(moved)) {
+      const now = moved.units[c.unit]!;
+      const parked = this.plan.units[c.unit]!;
+      if (now.x === parked.x && now.y === parked.y && now.turn === parked.turn) continue;
+      const around = aroundFor(c, obstacles, station.unit);
+      ways.set(c.id, wayOf(station, person, c, { around, k: this.constants }));
+    }
+    this.finish(key, station, person, ways, { ...this.units, ...moved.units }, obstacles);
+  }
+
+  private way(station: Station, person: Person, c: Compartment): Way {
+    const walk = this.walks.get(station.id)!.get(c.id)!;
+    const { elsewhere } = this.units[c.unit]!;
+    return wayOf(station, person, c, {
+      walk: walk.length,
+      ...(walk.path ? { at: walk.path.points.at(-1)! } : {}),
+      away: elsewhere === null ? null : this.plan.elsewheres[elsewhere]!.seconds,
+      headroom: freeHeight(this.plan, c.stand),
+      around: aroundFor(c, this.obstacles, station.unit),
+      behindDoor: this.behind.has(c.id),
+      k: this.constants,
+    });
+  }
+
+  private finish(
+    key: string,
+    station: Station,
+    person: Person,
+    ways: Map<string, Way>,
+    units: Plan['units'],
+    obstacles: Obstacles,
+  ): void {
+    for (const box of this.boxes) {
+      const { pulled, height } = this.plan.containers[box.container!]!;
+      ways.set(
+        box.id,
+        intoContainer(ways.get(box.within!)!, box, { pulled, height, opening: this.byId.get(box.within!)! }),
+      );
+    }
+    this.ways.set(key, ways);
+    const body = bodyAt(station, person, this.constants);
+    this.sights.set(
+      key,
+      new Map(
+        [...this.openings, ...this.boxes].map((c): [string, Sight] => {
+          const unit = units[c.unit]!;
+          if (unit.elsewhere !== null) return [c.id, { state: 'nothing', words: 'in another room' }];
+          const clear = c.container !== null && this.plan.containers[c.container]!.seeThrough;
+          return [c.id, sightOf(station, body, unit, c, obstacles, this.constants, clear)];
+        }),
+      ),
+    );
+  }
+}
+
+/** Tables on which nothing of a scene depends. */
+const NOT_OF_SCENE: ReadonlySet<string> = new Set([
+  'placements',
+  'photos',
+  'boxtypes',
+  'timings',
+  'labels',
+  'seasons',
+  'projects',
+  'needs',
+  'logs',
+  'sittings',
+]);
+let last: Scene | null = null;
+
+/** The scene of a plan. What lies where makes no difference to it, so moving things does not build it anew. */
+export function sceneOf(plan: Plan): Scene {
+  const before = last;
+  const same =
+    before !== null &&
+    (Object.keys(plan) as Array<keyof Plan>).every(
+      (part) => NOT_OF_SCENE.has(part) || plan[part] === before.plan[part],
+    );
+  last = same ? { ...before, plan } : buildScene(plan);
+  return last;
+}
+
+function buildScene(plan: Plan): Scene {
+  const stations = byName(plan.stations);
+  const units = settledUnits(plan);
+  const openings = allCompartments({ units });
+  const boxes = containerCompartments(plan, new Map(openings.map((c) => [c.id, c])));
+  const compartments = [...openings, ...boxes];
+  const walks = withBoxes(walksOf(standing(plan), openings), boxes);
+  const all = new Seats(plan, units, openings, boxes, walks);
+  for (const station of stations) {
+    all.add(station, plan.people[station.person]!);
+    for (const person of byName(plan.people)) all.add(station, person);
+  }
+  const { ways } = all;
+  const uses = new Map<string, WeeklyUse[]>();
+  for (const use of Object.values(plan.uses)) {
+    const activity = plan.activities[use.activity]!;
+    const at = seatsOf(plan, activity, stations[0]?.id);
+    const fetches = (use.fetches * activity.sessionsPerWeek) / Math.max(1, at.length);
+    if (fetches <= 0) continue;
+    const list = uses.get(use.supply) ?? [];
+    for (const id of at) {
+      const station = plan.stations[id];
+      if (!station) continue;
+      const person = doer(plan, activity, station);
+      const carts = cartsAt(plan, activity.id, id);
+      if (carts.length > 0) all.addWithCarts(station, person, carts);
+      list.push({
+        activity: use.activity,
+        station: id,
+        person: person.id,
+        seat: seatKey(station, person.id, carts),
+        fetches,
+      });
+    }
+    uses.set(use.supply, list);
+  }
+  const shut = new Set(
+    compartments
+      .filter(
+        (c) =>
+          stations.length > 0 &&
+          stations.every((s) => walks.get(s.id)!.get(c.id)!.reason !== null && ways.get(s.id)!.get(c.id)!.ripple > 3),
+      )
+      .map((c) => c.id),
+  );
+  const compartment = new Map(compartments.map((c) => [c.id, c]));
+  return {
+    plan,
+    stations,
+    seats: all.seats,
+    constants: constantsOf(plan.meta.constants),
+    compartments,
+    compartment,
+    standing: { today: standingOf(plan, compartment, 'today'), planned: standingOf(plan, compartment, 'planned') },
+    ways,
+    walks,
+    sights: all.sights,
+    obstacles: all.obstacles,
+    shut,
+    uses,
+  };
+}
+
+/** The opening of furniture in which a compartment is, itself or the one its container stands in. */
+export function openingOf(compartment: string): string {
+  const at = compartment.indexOf('#');
+  return at < 0 ? compartment : compartment.slice(0, at);
+}
+
+/** Walks to containers are those to the openings in which they are. */
+function withBoxes(walks: Walks, boxes: readonly Compartment[]): Walks {
+  if (boxes.length === 0) return walks;
+  return new Map(
+    [...walks].map(([seat, to]) => [
+      seat,
+      new Map([...to, ...boxes.map((b) => [b.id, to.get(openingOf(b.id))!] as const)]),
+    ]),
+  );
+}
+
+function standingOf(
+  plan: Plan,
+  compartments: ReadonlyMap<string, Compartment>,
+  arrangement: Arrangement,
+): Map<string, readonly Standing[]> {
+  const result = new Map<string, readonly Standing[]>();
+  for (const [at, list] of containersByPlace(plan, arrangement)) {
+    const place = compartments.get(at);
+    if (place) result.set(at, standContainers(list, place, plan.meta.units));
+  }
+  return result;
+}
+
+export function usesOf(scene: Scene, supply: string): readonly WeeklyUse[] {
+  return scene.uses.get(supply) ?? NO_USES;
+}
+
+/** The station at which a supply is used most; null for one that nobody uses. */
+export function zoneOf(scene: Scene, supply: string): string | null {
+  let most: WeeklyUse | null = null;
+  for (const use of usesOf(scene, supply)) if (!most || use.fetches > most.fetches) most = use;
+  return most?.station ?? null;
+}
+
+/** Fetches a week of a supply over all activities. */
+export function fetchesAWeek(scene: Scene, supply: string): number {
+  return usesOf(scene, supply).reduce((sum, use) => sum + use.fetches, 0);
+}
+
+/** Id of the compartment of a placement: an opening, or the container in it. */
+export function compartmentId(placement: Pick<Placement, 'unit' | 'slot' | 'container'>): string {
+  const opening = `${placement.unit}/${placement.slot}`;
+  return placement.container === null ? opening : `${opening}#${placement.container}`;
+}
+
+/** Placements of an arrangement by compartment, in the order that the maker wants inside a place, as they lie from left to right. */
+export function contentsOf(scene: Scene, arrangement: Arrangement): Map<string, Placement[]> {
+  const contents = new Map<string, Placement[]>();
+  for (const placement of Object.values(scene.plan.placements)) {
+    if (placement.arrangement !== arrangement) continue;
+    const key = compartmentId(placement);
+    const list = contents.get(key);
+    if (list) list.push(placement);
+    else contents.set(key, [placement]);
+  }
+  for (const list of contents.values()) {
+    const often = new Map(list.map((p) => [p.id, fetchesAWeek(scene, p.supply)]));
+    list.sort(
+      (a, b) =>
+        insideOrder(scene.plan, a.supply, b.supply) || often.get(b.id)! - often.get(a.id)! || (a.id < b.id ? -1 : 1),
+    );
+  }
+  return contents;
+}

@@ -1,0 +1,63 @@
+import { readFileSync } from 'node:fs';
+import { UNIT_TYPES } from '@heronstone/library/units.ts';
+import { evaluate } from '../report/evaluate.ts';
+import { readPlanFile } from '../formats/planFile.ts';
+import { applyChanges, set } from '../model/change.ts';
+import { roomFindings } from '../report/room/findings.ts';
+import { advise, adviseAll } from './advise.ts';
+import { IDEA_KINDS, ideasFor } from './ideas.ts';
+
+const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
+if (!read.ok) throw new Error(read.findings[0]!.message);
+const demo = read.plan;
+const ideas = ideasFor(demo, UNIT_TYPES);
+
+test('ideas of every kind for the demo, each with a name of its own', () => {
+  const kinds = new Set(ideas.map((i) => i.kind));
+  // No seat of the demo can be turned: each is at a table.
+  expect(IDEA_KINDS.filter((k) => !kinds.has(k))).toEqual(['seat']);
+  expect(new Set(ideas.map((i) => i.id)).size).toBe(ideas.length);
+});
+
+test('every idea can be made, and none puts more in the way than there is', () => {
+  const faults = (plan: typeof demo) =>
+    roomFindings(plan).filter((f) => f.code !== 'fix to the wall' && f.code !== 'not carried in').length;
+  const before = faults(demo);
+  for (const idea of ideas) {
+    const after = applyChanges(demo, idea.changes).plan;
+    expect([idea.title, faults(after) <= before]).toEqual([idea.title, true]);
+  }
+});
+
+test('a seat that is not at a table can be turned', () => {
+  const free = applyChanges(demo, [set('stations', 'stand-bench', { unit: null })]).plan;
+  expect(ideasFor(free, []).filter((i) => i.kind === 'seat').length).toBeGreaterThan(0);
+});
+
+test('what is said to be saved is what the report of the changed plan has; most comes first', () => {
+  const all = adviseAll(demo, { seed: 1, types: UNIT_TYPES, moves: 60 });
+  expect(all.length).toBeGreaterThan(5);
+  expect([...all].sort((a, b) => b.saves - a.saves)).toEqual(all);
+  for (const help of all) {
+    const after = evaluate(applyChanges(demo, help.changes).plan);
+    expect(after.errors).toBe(0);
+    expect(after.week[help.basis].minutes).toBeCloseTo(help.minutes, 6);
+    if (help.price !== null && help.saves > 0) expect(help.moneyAMinute).toBeCloseTo(help.price / help.saves, 9);
+    else expect(help.moneyAMinute === null || help.moneyAMinute === 0).toBe(true);
+  }
+  const base = evaluate(demo).week.planned.minutes;
+  const best = all.find((h) => h.basis === 'planned')!;
+  expect(best.minutes).toBeLessThan(base);
+});
+
+test('it shows what it found so far, and stops when it is asked to', () => {
+  let n = 0;
+  const run = advise(demo, { seed: 1, types: UNIT_TYPES, moves: 20, stop: () => n >= 3 });
+  let step = run.next();
+  while (!step.done) {
+    n++;
+    expect(step.value.of).toBe(ideas.length);
+    step = run.next();
+  }
+  expect(n).toBe(3);
+});

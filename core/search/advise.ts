@@ -1,0 +1,161 @@
+/** What would help most: each idea is made, the room is filled anew from what is there, and the minutes are compared. */
+import { evaluate } from '../report/evaluate.ts';
+import { applyChanges, type Change } from '../model/change.ts';
+import type { Plan, TableName } from '../model/plan.ts';
+import { ideasFor, type Idea, type UnitType } from './ideas.ts';
+import { changesTo, solveAll } from './solve.ts';
+
+/** An idea with what it saves. */
+export interface Help extends Pick<Idea, 'id' | 'kind' | 'title' | 'price' | 'basis'> {
+  /** Minutes a week that it saves, all together as the week of the report has them. */
+  saves: number;
+  /** Minutes a week with it. */
+  minutes: number;
+  /** Supplies that find a place by it, and such that lose theirs (negative). */
+  places: number;
+  /** How many supplies lie elsewhere than in the plan, the room filled anew. */
+  moves: number;
+  /** Money for a minute a week; null when the price is not known. */
+  moneyAMinute: number | null;
+  /** Everything that it changes, the new places of things included. */
+  changes: Change[];
+}
+
+export interface AdviseOptions {
+  seed: number;
+  types: readonly UnitType[];
+  /** Moves tried for each part in each try. */
+  moves?: number;
+  stop?: () => boolean;
+}
+
+export interface Advising {
+  done: number;
+  of: number;
+  title: string;
+  /** What was found so far, best first. */
+  found: Help[];
+  /** The week of the plan with which everything is compared: filled anew with the same effort. */
+  base: number;
+}
+
+/** Moves for each part: a start is there already. */
+const MOVES = 400;
+/** What saves less is not worth a line, minutes a week. */
+const LEAST = 0.05;
+
+interface Filled {
+  plan: Plan;
+  changes: Change[];
+  minutes: number;
+  without: number;
+  errors: number;
+}
+
+/** Fills a plan anew, beginning with where things are planned. */
+function fill(plan: Plan, { seed, moves = MOVES }: AdviseOptions): Filled {
+  const start = Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
+  const solution = solveAll(plan, { seed, moves, ...(start.length > 0 ? { start } : {}) });
+  const changes = changesTo(plan, solution);
+  const filled = applyChanges(plan, changes).plan;
+  const { week, errors } = evaluate(filled);
+  const { minutes, without } = week.planned;
+  return { plan: filled, changes, minutes, without, errors };
+}
+
+/**
+ * Tries one idea after another. A generator, so that a worker can show what was found and be stopped.
+ * @returns what helps, most minutes saved first
+ */
+export function* advise(plan: Plan, options: AdviseOptions): Generator<Advising, Help[]> {
+  const ideas = ideasFor(plan, options.types);
+  const base = fill(plan, options);
+  const today = evaluate(plan).week.today;
+  const found: Help[] = [];
+  const before = placesOf(plan);
+  for (const [done, idea] of ideas.entries()) {
+    yield { done, of: ideas.length, title: idea.title, found: rank(found), base: base.minutes };
+    if (options.stop?.()) break;
+    const help =
+      idea.basis === 'today' ? labelled(plan, idea, today.minutes) : tried(plan, base, idea, options, before);
+    if (help && (help.saves > LEAST || help.places > 0)) found.push(help);
+  }
+  return rank(found);
+}
+
+function tried(
+  plan: Plan,
+  base: Filled,
+  idea: Idea,
+  options: AdviseOptions,
+  before: ReadonlyMap<string, string>,
+): Help | null {
+  const changed = applyChanges(base.plan, idea.changes).plan;
+  const after = fill(changed, options);
+  if (after.errors > base.errors) return null;
+  const saves = base.minutes - after.minutes;
+  const { id, kind, title, price, basis } = idea;
+  return {
+    id,
+    kind,
+    title,
+    price,
+    basis,
+    saves,
+    minutes: after.minutes,
+    places: base.without - after.without,
+    moves: [...placesOf(after.plan)].filter(([supply, at]) => before.has(supply) && before.get(supply) !== at).length,
+    moneyAMinute: moneyAMinute(price, saves),
+    changes: merged(plan, [...base.changes, ...idea.changes, ...after.changes]),
+  };
+}
+
+function labelled(plan: Plan, idea: Idea, minutes: number): Help {
+  const after = evaluate(applyChanges(plan, idea.changes).plan).week.today.minutes;
+  const { id, kind, title, price, basis, changes } = idea;
+  const saves = minutes - after;
+  return { id, kind, title, price, basis, changes, saves, minutes: after, places: 0, moves: 0, moneyAMinute: 0 };
+}
+
+/** Money for each minute a week that is saved; null when the price is not known, or nothing is saved. */
+export function moneyAMinute(price: number | null, saves: number): number | null {
+  return price === null || saves <= 0 ? null : price / saves;
+}
+
+/** Runs all of it. */
+export function adviseAll(plan: Plan, options: AdviseOptions): Help[] {
+  const run = advise(plan, options);
+  for (;;) {
+    const step = run.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** Most minutes saved first. */
+function rank(found: readonly Help[]): Help[] {
+  return [...found].sort((a, b) => b.saves - a.saves || (a.id < b.id ? -1 : 1));
+}
+
+/** Where each supply is planned. */
+function placesOf(plan: Plan): Map<string, string> {
+  const places = new Map<string, string[]>();
+  for (const p of Object.values(plan.placements))
+    if (p.arrangement === 'planned')
+      places.set(p.supply, [...(places.get(p.supply) ?? []), `${p.unit}/${p.slot}/${p.container ?? ''} ${p.count}`]);
+  return new Map([...places].map(([supply, list]) => [supply, list.sort().join()]));
+}
+
+/** One change for each row: what was said last, with what was said before where that is not said again. */
+function merged(plan: Plan, changes: readonly Change[]): Change[] {
+  const rows = new Map<string, Change>();
+  for (const change of changes) {
+    const key = `${change.table} ${change.id}`;
+    const before = rows.get(key);
+    rows.delete(key);
+    rows.set(
+      key,
+      before && 'set' in before && 'set' in change ? { ...change, set: { ...before.set, ...change.set } } : change,
+    );
+  }
+  return [...rows.values()].filter((c) => 'set' in c || plan[c.table as TableName][c.id] !== undefined);
+}

@@ -1,0 +1,121 @@
+import fc from 'fast-check';
+import { belongingInstance, exhaustive, roomInstance } from '@heronstone/testing/assignments.ts';
+import { assign, assignAll } from './assign.ts';
+import { costOf, plainProblem, type Problem } from './assignment.ts';
+import { lowerBound } from './prices.ts';
+
+/** A small problem with everything that costs. */
+const anyProblem = (most: number): fc.Arbitrary<Problem> =>
+  fc
+    .record({
+      items: fc.integer({ min: 1, max: most }),
+      places: fc.integer({ min: 1, max: 4 }),
+      seed: fc.nat(1e6),
+      look: fc.constantFrom(0, 0.26),
+      paired: fc.boolean(),
+      sorted: fc.boolean(),
+    })
+    .map((wish) => belongingInstance(wish));
+
+function valid(p: Problem, at: Int32Array): void {
+  const used = new Float64Array(p.places);
+  const groups = new Set<string>();
+  at.forEach((j, i) => {
+    if (j < 0) return;
+    expect(p.cost[i * p.places + j]).toBeLessThan(Infinity);
+    used[j]! += p.size[i * p.places + j]!;
+    if (p.group[i]! < 0) return;
+    const key = `${j} ${p.group[i]}`;
+    expect(groups.has(key)).toBe(false);
+    groups.add(key);
+  });
+  used.forEach((u, j) => expect(u).toBeLessThanOrEqual(p.capacity[j]! + 1e-6));
+}
+
+test('property: never over capacity, never where it may not be, never two of a group; the cost is that of the answer', () => {
+  fc.assert(
+    fc.property(anyProblem(14), fc.nat(1000), (p, seed) => {
+      const { at, cost } = assignAll(p, seed, null, 300);
+      valid(p, at);
+      expect(cost).toBeCloseTo(costOf(p, at), 6);
+      expect(assignAll(p, seed, null, 300)).toEqual({ at, cost });
+      expect(lowerBound(p, cost)).toBeLessThanOrEqual(cost + 1e-6);
+    }),
+    { numRuns: 150 },
+  );
+});
+
+test('small instances with crowding, pairs and sorts: the best of all assignments on at least nine of ten', () => {
+  const all = fc.sample(anyProblem(6), { numRuns: 60, seed: 3 });
+  let same = 0;
+  for (const p of all) {
+    const best = exhaustive(p);
+    const { cost } = assignAll(p, 1, null, 2000);
+    expect(cost).toBeGreaterThanOrEqual(best - 1e-6);
+    if (cost <= best + 1e-6) same++;
+  }
+  expect(same / all.length).toBeGreaterThanOrEqual(0.9);
+});
+
+test('a warm start is not made worse, and a search that is cut short is whole', () => {
+  const p = roomInstance(60, 30, 5);
+  const first = assignAll(p, 1, null, 500);
+  const warm = assignAll(p, 2, first.at, 200);
+  expect(warm.cost).toBeLessThanOrEqual(first.cost + 1e-6);
+  const run = assign(p, 1);
+  const begun = run.next();
+  expect(begun.done).toBe(false);
+  expect(begun.value.cost).toBeGreaterThanOrEqual(first.cost - 1e-6);
+});
+
+test('costs never rise while it searches', () => {
+  const p = roomInstance(80, 40, 9);
+  let last = Infinity;
+  for (const { cost } of assign(p, 1, null, 2000)) {
+    expect(cost).toBeLessThanOrEqual(last + 1e-9);
+    last = cost;
+  }
+});
+
+test('one item goes to its cheapest place that holds it; none fits, and it is left out', () => {
+  const p = (sizes: number[]) =>
+    plainProblem({
+      items: 1,
+      places: 3,
+      cost: Float64Array.from([1, 5, 3]),
+      size: Float64Array.from(sizes),
+      capacity: Float64Array.from([10, 10, 10]),
+      without: Float64Array.from([100]),
+    });
+  expect([...assignAll(p([20, 5, 5]), 1).at]).toEqual([2]);
+  expect([...assignAll(p([20, 20, 20]), 1).at]).toEqual([-1]);
+});
+
+test('what each further home, each mixture and each parted pair costs', () => {
+  const bare = plainProblem({
+    items: 2,
+    places: 4,
+    cost: new Float64Array(8),
+    size: new Float64Array(8).fill(1),
+    capacity: new Float64Array(4).fill(10),
+    without: new Float64Array(2).fill(1000),
+  });
+  const unit = Int32Array.from([0, 0, 1, 1]);
+  const alike: Problem = { ...bare, unit, sort: Int32Array.from([0, 0]), home: 40, mixed: 20 };
+  expect([costOf(alike, [0, 0]), costOf(alike, [0, 1]), costOf(alike, [0, 2])]).toEqual([0, 0, 40]);
+  const unlike: Problem = { ...alike, sort: Int32Array.from([0, 1]) };
+  expect([costOf(unlike, [0, 0]), costOf(unlike, [0, 1]), costOf(unlike, [0, 2])]).toEqual([20, 0, 0]);
+  const pair: Problem = { ...bare, unit, pairs: [[0, 1, 60]] };
+  expect([costOf(pair, [0, 0]), costOf(pair, [0, 1]), costOf(pair, [0, 2])]).toEqual([0, 30, 60]);
+  // What lies there already counts: a sort that has a home in the second unit, and a place that holds another sort.
+  const lying: Problem = {
+    ...unlike,
+    lying: [
+      [0, 2],
+      [1, 0],
+    ],
+  };
+  expect(costOf(lying, [3, 1])).toBe(0);
+  expect(costOf(lying, [0, 1])).toBe(60);
+  for (const p of [alike, unlike, pair, lying]) expect(assignAll(p, 1, null, 500).cost).toBe(0);
+});

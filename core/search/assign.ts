@@ -1,0 +1,401 @@
+/**
+ * Assigning things to places of limited room at the least cost: the generalised assignment problem, with what crowding
+ * costs and with pair costs. By simulated annealing (Kirkpatrick, Gelatt & Vecchi 1983) over moves, swaps and ejections
+ * from a start by regret, then descent. Anytime: a generator that always has a whole answer. Same seed, same result.
+ */
+import { exchange } from './exchange.ts';
+import { costOf, NOISE, State, type Problem } from './assignment.ts';
+import { pricesOf } from './prices.ts';
+import { seeded } from '../geometry/seeded.ts';
+
+export interface Answer {
+  /** Place of each item; -1 for left out. */
+  at: Int32Array;
+  cost: number;
+}
+
+/** Moves tried for each item: for each place, up to a most. The time of the whole search grows with the number of items. */
+const MOVES = { each: 60, most: 7000 } as const;
+/**
+ * How hot a search begins, as a multiple of what a middling worsening costs, and its parts: the share of the moves, and how
+ * hot each begins beside the first; the later ones go on from the best. Found by trying on the instances of the bench.
+ */
+const HEAT = 4;
+const PHASES: ReadonlyArray<readonly [share: number, heat: number]> = [
+  [0.4, 1],
+  [0.2, 0.4],
+  [0.2, 0.25],
+  [0.2, 0.15],
+];
+/** How often many things change places at once in the end, and how often in vain at the most. */
+const EXCHANGES = { most: 60, idle: 20 } as const;
+/** The cheapest places of an item that are mostly looked at. */
+const NEAR = 30;
+/** How many of the cheapest places with room are compared in a start. */
+const FEW = 20;
+/** Rounds in which prices are found before a search, and how many looks at a cost that takes at the most. */
+const PRICING = { rounds: 300, looks: 1.2e8 } as const;
+/** Share of the moves that go to where something lies that belongs with it, where anything does. */
+const TO_MATES = 0.2;
+
+/** What all would cost with room for everything. */
+function cheapest(p: Problem): number {
+  let sum = 0;
+  for (let i = 0; i < p.items; i++) {
+    let least = p.without[i]!;
+    for (let k = i * p.places; k < (i + 1) * p.places; k++) least = Math.min(least, p.cost[k]!);
+    sum += least;
+  }
+  return sum;
+}
+
+/** Places of each item, cheapest first by cost and the price of the room that it takes there. */
+function nearest(p: Problem, prices: Float64Array): Int32Array[] {
+  const priced = new Float64Array(p.places);
+  return Array.from({ length: p.items }, (_, i) => {
+    const may: number[] = [];
+    for (let j = 0, k = i * p.places; j < p.places; j++, k++) {
+      if (p.cost[k] === Infinity || p.size[k]! > p.capacity[j]!) continue;
+      priced[j] = p.cost[k]! + prices[j]! * p.size[k]!;
+      may.push(j);
+    }
+    return Int32Array.from(may).sort((x, y) => priced[x]! - priced[y]! || x - y);
+  });
+}
+
+/** Starts by regret: who would lose most by not having its best place chooses first. */
+function construct(state: State, near: readonly Int32Array[], fixed: ArrayLike<number> | null): void {
+  const { p } = state;
+  let open: number[] = [];
+  for (let i = 0; i < p.items; i++) {
+    const j = fixed?.[i] ?? -1;
+    if (j >= 0 && state.fits(i, j)) state.put(i, j);
+    else open.push(i);
+  }
+  // Regret is looked at anew only for those whose best place has just lost room.
+  const bestOf = new Int32Array(p.items);
+  const regretOf = new Float64Array(p.items);
+  const look = (i: number) => {
+    let [first, second, j] = [Infinity, Infinity, -1];
+    let seen = 0;
+    for (const at of near[i]!) {
+      if (!state.fits(i, at)) continue;
+      const cost = state.added(i, at);
+      if (cost < first) [second, first, j] = [first, cost, at];
+      else if (cost < second) second = cost;
+      if (++seen >= FEW) break;
+    }
+    bestOf[i] = j;
+    regretOf[i] = j < 0 ? -1 : Math.min(second, state.added(i, -1)) - first;
+  };
+  for (const i of open) look(i);
+  while (open.length > 0) {
+    let next = open[0]!;
+    for (const i of open) if (regretOf[i]! > regretOf[next]!) next = i;
+    const j = bestOf[next]!;
+    if (j >= 0 && !state.fits(next, j)) {
+      look(next);
+      continue;
+    }
+    open = open.filter((i) => i !== next);
+    if (j < 0) continue;
+    state.put(next, j);
+    for (const i of open) if (bestOf[i] === j) look(i);
+  }
+}
+
+/** How far one step of a search is, for whoever shows it. */
+export interface Step {
+  share: number;
+  cost: number;
+  /** The best answer so far; it goes on changing while the search goes on. */
+  best: Int32Array;
+  /** A cost that no answer is below, as far as it was worked out for the prices. */
+  bound: number;
+}
+
+/**
+ * Searches. Yields now and then; the caller may stop and take `best`.
+ * @param start an answer to begin from, or null
+ * @param heating how hot it begins, in middling worsenings; little of it stays near a good start
+ * @returns the best answer found
+ */
+export function* assign(
+  p: Problem,
+  seed: number,
+  start: ArrayLike<number> | null = null,
+  moves = Math.min(MOVES.most, MOVES.each * p.places),
+  heating = HEAT,
+): Generator<Step, Answer> {
+  const state = new State(p);
+  // A guess of what it comes to: every thing at its cheapest, and half as much again.
+  const guess = 1.5 * cheapest(p);
+  const rounds = Math.max(40, Math.min(PRICING.rounds, Math.floor(PRICING.looks / (p.items * p.places))));
+  const { prices, bound } = pricesOf(p, guess, rounds);
+  const near = nearest(p, prices);
+  construct(state, near, start);
+  let now = costOf(p, state.at);
+  const best = Int32Array.from(state.at);
+  let least = now;
+  const keep = () => {
+    if (now < least - NOISE) {
+      least = now;
+      best.set(state.at);
+    }
+  };
+  yield { share: 0, cost: least, best, bound };
+  const random = seeded(seed);
+  const total = moves * p.items;
+  const middling = heatOf(state, near, random) * heating;
+  // Heat is cooled to a thousandth in each part.
+  const begin = (part: number) => {
+    const [share, hot] = PHASES[part]!;
+    return { heat: middling * hot, cooling: Math.pow(1e-3, 1 / Math.max(1, share * total)), moves: share * total };
+  };
+  let part = 0;
+  let { heat, cooling, moves: until } = begin(part);
+  const movable: number[] = [];
+  for (let i = 0; i < p.items; i++) if (near[i]!.length > 0) movable.push(i);
+  const mates = matesOf(p, state);
+  const every = 20_000;
+  for (let step = 0; movable.length > 0 && step < total; step++, heat *= cooling) {
+    const i = movable[Math.floor(random() * movable.length)]!;
+    const list = near[i]!;
+    const wide = random() < 0.1 ? list.length : Math.min(list.length, NEAR);
+    // The nearest most often.
+    let j = list[Math.floor(random() ** 2 * wide)]!;
+    if (mates && random() < TO_MATES) j = besideMate(state, mates, i, random) ?? j;
+    now += tryMove(state, near, i, j, heat, random);
+    if (now < least - NOISE) keep();
+    if (step >= until && part + 1 < PHASES.length) {
+      const next = begin(++part);
+      [heat, cooling] = [next.heat, next.cooling];
+      until += next.moves;
+      takeOver(state, best);
+      now = least;
+    }
+    if (step % every === every - 1) {
+      now = costOf(p, state.at); // no drift
+      yield { share: step / total, cost: least, best, bound };
+    }
+  }
+  // Down from the best to where nothing single helps, and then nothing that many do together.
+  takeOver(state, best);
+  descend(state, near);
+  now = costOf(p, state.at);
+  keep();
+  for (let round = 0, idle = 0; round < EXCHANGES.most && idle < EXCHANGES.idle; round++) {
+    const { taken, were } = exchange(state, random);
+    const next = costOf(p, state.at);
+    idle = next < now - 1e-7 ? 0 : idle + 1;
+    if (next <= now + NOISE) now = next;
+    else {
+      for (const i of taken) state.take(i);
+      taken.forEach((i, n) => state.put(i, were[n]!));
+    }
+    keep();
+    if (round % 5 === 4) yield { share: 1, cost: least, best, bound };
+  }
+  return { at: best, cost: costOf(p, best) };
+}
+
+/** Puts everything where an answer has it. */
+function takeOver(state: State, answer: Int32Array): void {
+  for (let i = 0; i < answer.length; i++) state.take(i);
+  for (let i = 0; i < answer.length; i++) state.put(i, answer[i]!);
+}
+
+/** Items that belong with each item, as pairs or as one sort; null where nothing belongs together. */
+function matesOf(p: Problem, state: State): ReadonlyArray<readonly number[]> | null {
+  if (p.pairs.length === 0 && p.home === 0 && p.mixed === 0) return null;
+  const bySort = new Map<number, number[]>();
+  p.sort.forEach((s, i) => s >= 0 && bySort.set(s, [...(bySort.get(s) ?? []), i]));
+  return Array.from({ length: p.items }, (_, i) => [
+    ...state.partners[i]!.map(([k]) => k),
+    ...(bySort.get(p.sort[i]!) ?? []),
+  ]);
+}
+
+/** The place of something that belongs with an item, or another place in the same unit. */
+function besideMate(
+  state: State,
+  mates: ReadonlyArray<readonly number[]>,
+  i: number,
+  random: () => number,
+): number | null {
+  const { p } = state;
+  const own = mates[i]!;
+  if (own.length === 0) return null;
+  const at = state.at[own[Math.floor(random() * own.length)]!]!;
+  if (at < 0) return null;
+  if (random() < 0.5) return p.cost[i * p.places + at]! < Infinity ? at : null;
+  // Places of a unit follow each other.
+  const j = Math.max(0, Math.min(p.places - 1, at + Math.floor(random() * 7) - 3));
+  return p.unit[j] === p.unit[at] && p.cost[i * p.places + j]! < Infinity ? j : null;
+}
+
+/** The middle of what a few random worsenings cost. */
+function heatOf(state: State, near: readonly Int32Array[], random: () => number): number {
+  const worse: number[] = [];
+  const { p } = state;
+  for (let t = 0; t < 2000 && worse.length < 300; t++) {
+    const i = Math.floor(random() * p.items);
+    const list = near[i];
+    if (!list || list.length < 2) continue;
+    const j = list[Math.floor(random() * Math.min(list.length, NEAR))]!;
+    const d = p.cost[i * p.places + j]! - p.cost[i * p.places + list[0]!]!;
+    if (d > 0) worse.push(d);
+  }
+  worse.sort((a, b) => a - b);
+  return worse[Math.floor(worse.length / 2)] ?? 1;
+}
+
+/**
+ * Tries to bring an item to a place; where there is no room one or two things that lie there go elsewhere, to where it came
+ * from if they can. @returns the change of cost
+ */
+function tryMove(
+  state: State,
+  near: readonly Int32Array[],
+  i: number,
+  j: number,
+  heat: number,
+  random: () => number,
+): number {
+  const { p } = state;
+  const from = state.at[i]!;
+  if (from === j) return 0;
+  const before = minus(state, i);
+  if (state.fits(i, j)) {
+    const d = state.added(i, j) - before;
+    const taken = d <= 0 || random() < Math.exp(-d / heat);
+    state.put(i, taken ? j : from);
+    return taken ? d : 0;
+  }
+  const there = state.there[j]!;
+  if (there.length === 0 || !(p.cost[i * p.places + j]! < Infinity)) {
+    state.put(i, from);
+    return 0;
+  }
+  let was = before;
+  const k = there[Math.floor(random() * there.length)]!;
+  was += minus(state, k);
+  let l = -1;
+  if (!state.fits(i, j) && there.length > 0) {
+    l = there[Math.floor(random() * there.length)]!;
+    was += minus(state, l);
+  }
+  if (state.fits(i, j)) {
+    let will = state.added(i, j);
+    state.put(i, j);
+    const kTo = whereTo(state, near, k, from, j, random);
+    will += state.added(k, kTo);
+    state.put(k, kTo);
+    if (l >= 0) {
+      const lTo = whereTo(state, near, l, from, j, random);
+      will += state.added(l, lTo);
+      state.put(l, lTo);
+    }
+    const d = will - was;
+    if (d <= 0 || random() < Math.exp(-d / heat)) return d;
+    if (l >= 0) state.take(l);
+    state.take(k);
+    state.take(i);
+  }
+  if (l >= 0) state.put(l, j);
+  state.put(k, j);
+  state.put(i, from);
+  return 0;
+}
+
+/** Where something goes that has to make room: to where the other came from, or to a place near to it, or out. */
+function whereTo(
+  state: State,
+  near: readonly Int32Array[],
+  k: number,
+  from: number,
+  not: number,
+  random: () => number,
+): number {
+  let to = from >= 0 && state.fits(k, from) ? from : -2;
+  if (to === -2 || random() < 0.3) {
+    const list = near[k]!;
+    for (let t = 0; t < 3; t++) {
+      const other = list[Math.floor(random() * Math.min(list.length, NEAR))]!;
+      if (other !== not && state.fits(k, other) && (to < 0 || state.added(k, other) < state.added(k, to))) to = other;
+    }
+  }
+  return to === -2 ? -1 : to;
+}
+
+/** Takes an item out. @returns what it cost where it was */
+function minus(state: State, i: number): number {
+  const j = state.at[i]!;
+  state.take(i);
+  return state.added(i, j);
+}
+
+/** Moves and swaps as long as one helps. */
+function descend(state: State, near: readonly Int32Array[]): void {
+  const { p } = state;
+  for (let round = 0, better = true; better && round < 50; round++) {
+    better = false;
+    for (let i = 0; i < p.items; i++) {
+      const from = state.at[i]!;
+      const before = minus(state, i);
+      let [to, least] = [from, before - 1e-7];
+      for (const j of near[i]!) {
+        if (j === from || p.cost[i * p.places + j]! >= least || !state.fits(i, j)) continue;
+        const cost = state.added(i, j);
+        if (cost < least) [to, least] = [j, cost];
+      }
+      state.put(i, to);
+      if (to !== from) better = true;
+      else if (swapOne(state, i)) better = true;
+    }
+  }
+}
+
+/** The first swap of an item with another that helps. */
+function swapOne(state: State, i: number): boolean {
+  const { p } = state;
+  const from = state.at[i]!;
+  if (from < 0) return false;
+  const plain = p.look === 0 && p.pairs.length === 0 && p.home === 0 && p.mixed === 0;
+  for (let k = 0; k < p.items; k++) {
+    const to = state.at[k]!;
+    if (to < 0 || to === from) continue;
+    const rough =
+      p.cost[i * p.places + to]! +
+      p.cost[k * p.places + from]! -
+      p.cost[i * p.places + from]! -
+      p.cost[k * p.places + to]!;
+    if (!(rough < 0) && plain) continue;
+    if (!(rough < Infinity)) continue;
+    const before = minus(state, i) + minus(state, k);
+    if (state.fits(i, to)) {
+      const a = state.added(i, to);
+      state.put(i, to);
+      if (state.fits(k, from)) {
+        const d = a + state.added(k, from) - before;
+        if (d < -1e-7) {
+          state.put(k, from);
+          return true;
+        }
+      }
+      state.take(i);
+    }
+    state.put(k, to);
+    state.put(i, from);
+  }
+  return false;
+}
+
+/** Runs a search to its end. */
+export function assignAll(p: Problem, seed: number, start: ArrayLike<number> | null = null, moves?: number): Answer {
+  const run = assign(p, seed, start, moves);
+  for (;;) {
+    const step = run.next();
+    if (step.done) return step.value;
+  }
+}

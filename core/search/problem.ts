@@ -1,0 +1,116 @@
+/** A room and what is to lie in it as the problem that assign.ts searches: costs, sizes, crowding, sorts and pairs. */
+import type { Placement } from '../model/plan.ts';
+import { compartmentId } from '../scene/scene.ts';
+import type { Problem } from './assignment.ts';
+import { searchSeconds } from '../cost/cost.ts';
+import { farness, type Left, type Part, type Search } from './search.ts';
+import { wantedOf } from '../cost/sorting.ts';
+
+/** A part to be assigned; one that has no place yet is at -1. */
+export type Movable = Pick<Part, 'supply' | 'spare' | 'count' | 'at'>;
+/** Leaving something out costs more than any place, s a week. */
+export const LEFT_OUT = 1e5;
+/** How little it counts that what nobody fetches lies far: less than any second of what is fetched. */
+const FAR_IS_BETTER = 1e-4;
+
+/**
+ * What the search of assign.ts is given: all parts that may move, and what has found no place yet.
+ * @param stay seconds a week by which another place must be better than the one where a part lies now
+ */
+export function problemOf(
+  search: Search,
+  locked: readonly Placement[],
+  unplaced: readonly Left[],
+  stay = 0,
+): { problem: Problem; parts: Movable[] } {
+  const { scene, fitter } = search;
+  const places = scene.compartments;
+  const parts: Movable[] = [...search.parts, ...unplaced.map((left) => ({ ...left, at: -1 }))];
+  const n = places.length;
+  const cost = new Float64Array(parts.length * n).fill(Infinity);
+  const size = new Float64Array(parts.length * n);
+  const mine = new Set<Movable>(search.parts);
+  // Room and looking that is taken by what does not move: locked things and containers.
+  const taken = Float64Array.from(search.taken);
+  const lines = Float64Array.from(search.lines);
+  const fetches = Float64Array.from(search.traffic);
+  for (const part of search.parts) {
+    taken[part.at]! -= part.width;
+    lines[part.at]! -= 1;
+    fetches[part.at]! -= search.fetches(part);
+  }
+  const far = places.map((c) => farness(scene, c));
+  const farthest = Math.max(0, ...far);
+  const groups = new Map(Object.keys(scene.plan.supplies).map((id, i) => [id, i]));
+  parts.forEach((part, i) => {
+    const used = search.fetches(part) > 0;
+    const row = search.costs(part.supply);
+    for (let j = 0; j < n; j++) {
+      if (search.bars(part.supply, j)) continue;
+      const alone = fitter.into(part.supply, part.count, j, 0);
+      if (alone?.count !== part.count) continue;
+      size[i * n + j] = alone.width;
+      cost[i * n + j] =
+        (used ? row[j]! * search.share(part) : FAR_IS_BETTER * (farthest - far[j]!)) +
+        search.order(part, j) +
+        (part.at < 0 || part.at === j ? 0 : stay);
+    }
+  });
+  const { constants: k } = scene;
+  return {
+    parts,
+    problem: {
+      items: parts.length,
+      places: n,
+      cost,
+      size,
+      capacity: Float64Array.from(fitter.usable, (room, j) => Math.max(0, room - taken[j]!)),
+      without: Float64Array.from(parts, (part) => LEFT_OUT + search.fetches(part) * k.hunt - (mine.has(part) ? 0 : 1)),
+      traffic: Float64Array.from(parts, (part) => search.fetches(part)),
+      look: searchSeconds(1 + 1, k) / 1.5,
+      lines,
+      fetches,
+      group: Int32Array.from(parts, (part) => groups.get(part.supply.id)!),
+      ...belonging(search, locked, parts),
+    },
+  };
+}
+
+/** Sorts and pairs: what is to lie together, and what it costs when it does not. */
+function belonging(
+  { scene }: Search,
+  locked: readonly Placement[],
+  parts: readonly Movable[],
+): Pick<Problem, 'pairs' | 'unit' | 'sort' | 'home' | 'mixed' | 'lying'> {
+  const { sorts, sets } = wantedOf(scene);
+  const { constants: k, compartments: places } = scene;
+  const keys = new Map([...new Set([...sorts.values()].map((s) => s.key))].map((key, i) => [key, i]));
+  const sortOf = (supply: string, spare: boolean) => {
+    const sort = spare ? undefined : sorts.get(supply);
+    return sort ? keys.get(sort.key)! : -1;
+  };
+  const units = new Map([...new Set(places.map((c) => c.unit))].map((u, i) => [u, i]));
+  const index = new Map(places.map((c, i) => [c.id, i]));
+  const lying = locked.flatMap((p) => {
+    const [s, j] = [sortOf(p.supply, p.spare), index.get(compartmentId(p))];
+    return s < 0 || j === undefined ? [] : [[s, j] as const];
+  });
+  // Of each supply the largest part counts.
+  const main = new Map<string, number>();
+  parts.forEach((part, i) => {
+    const before = main.get(part.supply.id);
+    if (!part.spare && (before === undefined || parts[before]!.count < part.count)) main.set(part.supply.id, i);
+  });
+  const pairs = [...sets.values()].flatMap((ids) => {
+    const own = ids.flatMap((id) => main.get(id) ?? []);
+    return own.flatMap((a, n) => own.slice(n + 1).map((b) => [a, b, k.apart / (ids.length - 1)] as const));
+  });
+  return {
+    pairs: k.apart > 0 ? pairs : [],
+    unit: Int32Array.from(places, (c) => units.get(c.unit)!),
+    sort: Int32Array.from(parts, (part) => sortOf(part.supply.id, part.spare)),
+    home: sorts.size > 0 ? k.homeExtra : 0,
+    mixed: sorts.size > 0 ? k.mixed : 0,
+    lying,
+  };
+}

@@ -1,0 +1,318 @@
+/** The state of filling a room: what lies where, how much width is taken, what fetching costs; and the first filling of it. */
+import { volume } from '../fit/fit.ts';
+import type { Lie } from '../fit/lies.ts';
+import type { Compartment } from '../furniture/compartments.ts';
+import { byName, type Placement, type Supply } from '../model/plan.ts';
+import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
+import { placeCost, searchSeconds } from '../cost/cost.ts';
+import { Fitter } from '../fit/feasible.ts';
+import { barredFrom } from '../cost/rules.ts';
+import { wantedOf } from '../cost/sorting.ts';
+import { shareOf } from '../cost/stock.ts';
+import { fitsTightly } from './tighten.ts';
+
+/** A part of a supply that lies together: of its working stock, or of its spares. */
+export interface Part {
+  supply: Supply;
+  spare: boolean;
+  count: number;
+  at: number;
+  lie: Lie;
+  width: number;
+}
+export type Thing = Pick<Part, 'supply' | 'spare' | 'count'>;
+export type Left = Thing;
+
+/** A supply that has a compartment to itself. */
+const ALONE = { lines: 1, share: 0 };
+/** At most so many places for one line of supply; more would mean looking everywhere (D17). */
+const MOST_PARTS = 4;
+
+/** The state of a search: what lies where, how much width is taken, and what fetching costs. */
+export class Search {
+  readonly parts: Part[] = [];
+  readonly taken: number[];
+  readonly lines: number[];
+  /** Fetches a week out of each compartment. */
+  readonly traffic: number[];
+  private readonly base = new Map<string, Float64Array>();
+  private readonly partsOf = new Map<string, Part[]>();
+  readonly scene: Scene;
+  readonly fitter: Fitter;
+  /** How many of each supply are to lie apart as spares. */
+  readonly spares: ReadonlyMap<string, number>;
+  private readonly open: (compartment: string, supply: string) => boolean;
+  /** Where parts lie that stay: supply and compartment. */
+  private readonly kept: ReadonlySet<string>;
+
+  /**
+   * @param open whether a supply may be put into a compartment in this run
+   * @param locked what stays where it is
+   */
+  constructor(
+    scene: Scene,
+    spares: ReadonlyMap<string, number>,
+    open: (compartment: string, supply: string) => boolean,
+    locked: readonly Placement[],
+  ) {
+    this.kept = new Set(locked.map((p) => `${p.supply} ${compartmentId(p)}`));
+    this.scene = scene;
+    this.spares = spares;
+    this.open = open;
+    this.fitter = new Fitter(scene.compartments, scene.plan.meta.roomToGrow);
+    const zero = () => scene.compartments.map(() => 0);
+    this.traffic = zero();
+    // A container is a thing to look past, too.
+    this.lines = scene.compartments.map((c) => scene.standing.planned.get(c.id)?.length ?? 0);
+    // Containers stand where they stand; strips begin beside them.
+    this.taken = scene.compartments.map((c) =>
+      (scene.standing.planned.get(c.id) ?? []).reduce((x, s) => Math.max(x, s.rect ? s.rect.x + s.rect.w : 0), 0),
+    );
+  }
+
+  /** Seconds a week of all the working stock of a supply alone in each compartment, without the wished order. */
+  costs(supply: Supply): Float64Array {
+    let row = this.base.get(supply.id);
+    if (!row) {
+      row = Float64Array.from(this.scene.compartments, (c) => {
+        const cost = placeCost(this.scene, supply, c, ALONE, 'planned');
+        return cost.fetching + cost.penalty;
+      });
+      this.base.set(supply.id, row);
+    }
+    return row;
+  }
+
+  /** The share of the fetches of its supply that goes to a part. */
+  share(part: Thing): number {
+    return shareOf(part.supply, part, this.spares.get(part.supply.id) ?? 0);
+  }
+
+  fetches(part: Thing): number {
+    return fetchesAWeek(this.scene, part.supply.id) * this.share(part);
+  }
+
+  /** Seconds a week that a part weighs in a compartment for not being shown as wished, or out of line. */
+  order(part: Thing, at: number): number {
+    if (part.spare) return 0;
+    const wanted = wantedOf(this.scene);
+    const c = this.scene.compartments[at]!;
+    return (
+      ((wanted.shown(part.supply, c) + wanted.line(part.supply, c) + wanted.locked(part.supply, c)) * part.count) /
+      part.supply.count
+    );
+  }
+
+  /** Seconds a week that a part adds to a compartment, the looking of the others there included. */
+  added(part: Thing, at: number): number {
+    const own = this.fetches(part);
+    const [before, after] = [this.lines[at]!, this.lines[at]! + 1].map((n) =>
+      searchSeconds(n, this.scene.constants),
+    ) as [number, number];
+    return (
+      this.costs(part.supply)[at]! * this.share(part) +
+      this.order(part, at) +
+      own * after +
+      this.traffic[at]! * (after - before)
+    );
+  }
+
+  /** How many of a supply fit into a compartment beside what is there. */
+  fits(supply: Supply, count: number, at: number) {
+    if (this.bars(supply, at)) return null;
+    return this.fitter.into(supply, count, at, this.taken[at]!);
+  }
+
+  /** Whether a supply may not lie in a compartment: nobody can get at it, it is gone in the plan, or a rule says so. */
+  bars(supply: Supply, at: number): boolean {
+    const compartment = this.scene.compartments[at]!;
+    return (
+      compartment.only === 'today' ||
+      this.scene.shut.has(compartment.id) ||
+      !this.open(compartment.id, supply.id) ||
+      this.kept.has(`${supply.id} ${compartment.id}`) ||
+      barredFrom(this.scene, supply, compartment) !== null
+    );
+  }
+
+  /** Whether another part of the same supply lies there: parts of one supply do not share a compartment. */
+  hasAlready(part: Pick<Part, 'supply'>, at: number): boolean {
+    return (this.partsOf.get(part.supply.id) ?? []).some((p) => p !== part && p.at === at);
+  }
+
+  /** Takes a part out altogether. */
+  drop(part: Part): void {
+    this.parts.splice(this.parts.indexOf(part), 1);
+    this.partsOf.set(
+      part.supply.id,
+      this.partsOf.get(part.supply.id)!.filter((p) => p !== part),
+    );
+    this.count(part, -1);
+  }
+
+  put(part: Part): void {
+    this.parts.push(part);
+    this.partsOf.set(part.supply.id, [...(this.partsOf.get(part.supply.id) ?? []), part]);
+    this.count(part, 1);
+  }
+
+  count(part: Thing & Pick<Part, 'at' | 'width'>, sign: 1 | -1): void {
+    this.taken[part.at]! += sign * part.width;
+    this.lines[part.at]! += sign;
+    this.traffic[part.at]! += sign * this.fetches(part);
+  }
+}
+
+/**
+ * The order in which supplies choose: those that only few places can hold first (D10), then by cube-per-order, litres
+ * for each fetch a week, least first; what nobody fetches comes last, bulky things first.
+ */
+export function inOrder(search: Search, things: readonly Thing[]): Thing[] {
+  const { scene } = search;
+  const few = Math.max(2, scene.compartments.length * 0.12);
+  const keys = new Map(
+    things.map((thing) => {
+      const { supply: s } = thing;
+      const fetches = search.fetches(thing);
+      const litres = volume(s, thing.count);
+      const homes = scene.compartments.reduce(
+        (n, _, at) => n + (!search.bars(s, at) && search.fitter.ways(s, at).length > 0 ? 1 : 0),
+        0,
+      );
+      return [thing, fetches > 0 ? (homes <= few ? -1e9 / Math.max(homes, 1) : 0) + litres / fetches : 1e9 - litres];
+    }),
+  );
+  const names = new Map(byName(scene.plan.supplies).map((s, i) => [s.id, i]));
+  return [...things].sort((a, b) => keys.get(a)! - keys.get(b)! || names.get(a.supply.id)! - names.get(b.supply.id)!);
+}
+
+/**
+ * Makes room for what found none: takes things out of a place that could hold it, if all of them find another place.
+ * @returns what still has no place
+ */
+export function makeRoom(search: Search, unplaced: readonly Left[]): Left[] {
+  return unplaced.filter((thing) => {
+    const { supply, count } = thing;
+    const homes = search.scene.compartments
+      .map((_, at) => at)
+      .filter((at) => !search.bars(supply, at) && search.fitter.into(supply, count, at, 0)?.count === count)
+      .sort((a, b) => search.costs(supply)[a]! - search.costs(supply)[b]!);
+    return !homes.some((at) => pushInto(search, thing, at));
+  });
+}
+
+/** Puts what is left where an exact layout has room for it, cheapest place first. @returns what still has no place */
+export function tighten(search: Search, locked: readonly Placement[], unplaced: readonly Left[]): Left[] {
+  const { scene } = search;
+  const { plan } = scene;
+  return unplaced.filter(({ supply, spare, count }) => {
+    const cheapest = scene.compartments
+      .map((_, at) => at)
+      .filter((at) => !search.bars(supply, at) && search.fitter.ways(supply, at).length > 0)
+      .filter((at) => !search.hasAlready({ supply }, at))
+      .sort((a, b) => search.costs(supply)[a]! - search.costs(supply)[b]!);
+    return !cheapest.some((at) => {
+      const place = scene.compartments[at]!;
+      const there = [
+        ...locked
+          .filter((p) => compartmentId(p) === place.id)
+          .map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count, only: p.orientation })),
+        ...search.parts
+          .filter((p) => p.at === at)
+          .map((p) => ({ supply: p.supply, count: p.count, only: p.lie.orientation })),
+      ];
+      const fixed = (scene.standing.planned.get(place.id) ?? []).flatMap((s) => (s.rect ? [s.rect] : []));
+      const orientation = fitsTightly(place, there, supply, count, fixed, plan.meta.roomToGrow);
+      if (orientation === null) return false;
+      const lie = search.fitter.ways(supply, at).find((l) => l.orientation === orientation)!;
+      search.put({ supply, spare, count, at, lie, width: 0 });
+      return true;
+    });
+  });
+}
+
+/** Puts a supply into a compartment, moving others out to other places. @returns false, with all as before, where that fails */
+function pushInto(search: Search, thing: Thing, at: number): boolean {
+  const { supply, count } = thing;
+  if (search.hasAlready({ supply }, at)) return false;
+  const out: Part[] = [];
+  const back = () => {
+    for (const part of out) search.put(part);
+    return false;
+  };
+  const there = search.parts.filter((p) => p.at === at).sort((a, b) => search.fetches(a) - search.fetches(b));
+  for (const part of there) {
+    if (search.fits(supply, count, at)?.count === count) break;
+    search.drop(part);
+    out.push(part);
+  }
+  const room = search.fits(supply, count, at);
+  if (room?.count !== count) return back();
+  const made = { ...thing, at, lie: room.lie, width: room.width };
+  search.put(made);
+  const moved: Part[] = [];
+  for (const part of out) {
+    const place = bestPlace(search, part, at);
+    if (!place) {
+      for (const m of moved) search.drop(m);
+      search.drop(made);
+      return back();
+    }
+    const next = { ...part, ...place };
+    search.put(next);
+    moved.push(next);
+  }
+  return true;
+}
+
+/** The cheapest place that holds a whole count, or null. @param except a compartment that does not count */
+function bestPlace(search: Search, thing: Thing, except: number): Pick<Part, 'at' | 'lie' | 'width'> | null {
+  const { supply, count } = thing;
+  let best: (Pick<Part, 'at' | 'lie' | 'width'> & { cost: number }) | null = null;
+  for (let at = 0; at < search.scene.compartments.length; at++) {
+    if (at === except || search.hasAlready({ supply }, at)) continue;
+    const fits = search.fits(supply, count, at);
+    if (fits?.count !== count) continue;
+    const cost = search.added(thing, at);
+    if (!best || cost < best.cost) best = { at, lie: fits.lie, width: fits.width, cost };
+  }
+  return best && { at: best.at, lie: best.lie, width: best.width };
+}
+
+/** Places a supply, whole where it can be, else in as few parts as it can. @returns how many found no place */
+export function placeOne(search: Search, thing: Thing): number {
+  const { supply, spare } = thing;
+  let missing = thing.count;
+  const unused = search.fetches(thing) === 0;
+  for (let part = 0; part < MOST_PARTS && missing > 0; part++) {
+    let best: { at: number; count: number; cost: number; lie: Lie; width: number } | null = null;
+    search.scene.compartments.forEach((compartment, at) => {
+      const fits = search.fits(supply, missing, at);
+      if (!fits) return;
+      // What nobody fetches goes where a fetch takes longest, and leaves the good places free.
+      const cost = unused
+        ? -farness(search.scene, compartment)
+        : search.added({ supply, spare, count: fits.count }, at) / fits.count;
+      if (!best || fits.count > best.count || (fits.count === best.count && cost < best.cost))
+        best = { at, count: fits.count, cost, lie: fits.lie, width: fits.width };
+    });
+    if (!best) break;
+    const { at, count, lie, width } = best as { at: number; count: number; lie: Lie; width: number };
+    const made = { supply, spare, count, at, lie, width };
+    if (part > 0 && search.hasAlready(made, at)) break; // what is left does not fit beside it
+    search.put(made);
+    missing -= count;
+  }
+  return missing;
+}
+
+/** Mean walking and handling seconds to a compartment over all stations. */
+export function farness(scene: Scene, compartment: Compartment): number {
+  let sum = 0;
+  for (const ways of scene.ways.values()) {
+    const way = ways.get(compartment.id)!;
+    for (const e of way.there) sum += e.seconds;
+    for (const e of way.back) sum += e.seconds;
+  }
+  return sum;
+}

@@ -1,0 +1,195 @@
+import fc from 'fast-check';
+import { randomPlan } from '@heronstone/testing/randomPlan.ts';
+import { wishfulPlan } from '@heronstone/testing/wishfulPlan.ts';
+import { element } from '../fetch/elements.ts';
+import { evaluate } from '../report/evaluate.ts';
+import { floorOf, layOut } from '../fit/layout.ts';
+import { overlaps } from '../fit/containers.ts';
+import { applyChanges } from '../model/change.ts';
+import type { Plan } from '../model/plan.ts';
+import { compartmentId, sceneOf, zoneOf } from '../scene/scene.ts';
+import { barredFrom } from '../cost/rules.ts';
+import { changesTo, solve, solveAll, type Solution } from './solve.ts';
+import { optionsFor, placesOfUnit, type Task } from './tasks.ts';
+
+/** Looks at a solution with nothing but the plan and the fit: the rules that may never be broken. */
+function inspect(plan: Plan, solution: Solution): void {
+  const scene = sceneOf(plan);
+  const locked = Object.values(plan.placements).filter((p) => p.locked);
+  // Locks: each is there, unchanged.
+  const ids = new Set(locked.map((p) => p.id));
+  expect(solution.placements.filter((p) => ids.has(p.id))).toEqual(locked);
+  // Rules: what the solver placed lies nowhere where it may not.
+  const kept = new Set(locked.map((p) => p.id));
+  const barred = solution.placements.filter(
+    (p) =>
+      !kept.has(p.id) && barredFrom(scene, plan.supplies[p.supply]!, scene.compartment.get(compartmentId(p))!) !== null,
+  );
+  expect(barred).toEqual([]);
+  // Nothing lost, nothing made: placed and unplaced add up to what is owned.
+  const lost = Object.values(plan.supplies).filter((supply) => {
+    const placed = solution.placements.filter((p) => p.supply === supply.id).reduce((sum, p) => sum + p.count, 0);
+    return placed + (solution.unplaced.find((u) => u.supply === supply.id)?.count ?? 0) !== supply.count;
+  });
+  expect(lost).toEqual([]);
+  // Capacity: what the solver put somewhere fits beside what is there, within the room to grow.
+  const byPlace = new Map<string, typeof solution.placements>();
+  for (const p of solution.placements) byPlace.set(compartmentId(p), [...(byPlace.get(compartmentId(p)) ?? []), p]);
+  for (const [id, list] of byPlace) {
+    const compartment = scene.compartment.get(id)!;
+    const lockedHere = list.filter((p) => p.locked);
+    if (lockedHere.length === list.length) continue;
+    const items = list.map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count, only: p.orientation }));
+    const boxes = (scene.standing.planned.get(id) ?? []).flatMap((s) => (s.rect ? [s.rect] : []));
+    const { laid, reach } = layOut(compartment, items, boxes, plan.meta.roomToGrow);
+    expect(list.filter((p, i) => laid[i]!.fits !== p.count && !p.locked)).toEqual([]);
+    expect(boxes.length > 0 || reach <= compartment.inside.width * (1 - plan.meta.roomToGrow) + 1e-6).toBe(true);
+    expect(Math.max(0, reach)).toBeLessThanOrEqual(compartment.inside.width + 1e-6);
+    // Nothing lies on anything else, nothing sticks out.
+    const { width, depth } = floorOf(compartment);
+    laid.forEach(({ block }, i) => {
+      if (!block) return;
+      const inside = block.x >= -1e-6 && block.y >= -1e-6 && block.x + block.w <= width + 1e-6;
+      const free =
+        boxes.every((box) => !overlaps(block, box)) &&
+        laid.slice(0, i).every((other) => !other.block || !overlaps(block, other.block));
+      expect([inside, block.y + block.d <= depth + 1e-6, free]).toEqual([true, true, true]);
+    });
+    // At most one placement of a supply in a place, so that "homes" can be counted.
+    const free = list.filter((p) => !p.locked).map((p) => p.supply);
+    expect(new Set(free).size).toBe(free.length);
+  }
+  expect(new Set(solution.placements.map((p) => p.id)).size).toBe(solution.placements.length);
+}
+
+test('property: never over capacity, never a broken lock, never a lost piece; the same seed gives the same result', () => {
+  fc.assert(
+    fc.property(randomPlan(30), fc.integer({ min: 0, max: 1000 }), (plan, seed) => {
+      const solution = solveAll(plan, { seed, moves: 150 });
+      inspect(plan, solution);
+      expect(solveAll(plan, { seed, moves: 150 })).toEqual(solution);
+    }),
+    { numRuns: 150 },
+  );
+});
+
+test('property: the same with every wish a maker can have, over thousands of plans; stopped early, too', () => {
+  const broken = new Set<string>();
+  fc.assert(
+    fc.property(wishfulPlan(10), fc.nat(1000), fc.boolean(), (plan, seed, stopped) => {
+      const solution = solveAll(plan, { seed, moves: 20, ...(stopped ? { stop: () => true } : {}) });
+      inspect(plan, solution);
+      // The rules are at work: without them a place in the room would be barred for something.
+      const scene = sceneOf(plan);
+      for (const s of Object.values(plan.supplies).slice(0, seed % 3))
+        for (const c of scene.compartments) broken.add(barredFrom(scene, s, c)?.code ?? '');
+    }),
+    { numRuns: 2000 },
+  );
+  expect([...broken].sort()).toEqual(['', 'child', 'damp', 'heat', 'heavy', 'hidden', 'never', 'sun']);
+});
+
+test('property: only a part is planned anew, and the rest stays where it is', () => {
+  fc.assert(
+    fc.property(wishfulPlan(16), fc.nat(), fc.constantFrom('new', 'zone', 'fill', 'empty'), (plan, n, kind) => {
+      const first = solveAll(plan, { seed: 1, moves: 20 });
+      const placed = applyChanges(plan, changesTo(plan, first)).plan;
+      const units = Object.keys(plan.units);
+      const unit = units[n % units.length]!;
+      const station = Object.keys(plan.stations)[0]!;
+      const task: Task =
+        kind === 'zone' ? { kind, station } : kind === 'new' ? { kind } : { kind: kind as 'fill', unit, slot: null };
+      if (placesOfUnit(placed, unit, null).size === 0) return;
+      const again = solveAll(placed, { seed: 2, moves: 20, ...optionsFor(placed, task) });
+      const ids = new Set(again.placements.map((p) => p.id));
+      if (kind === 'new') for (const p of first.placements) expect(again.placements).toContainEqual(p);
+      if (kind === 'fill')
+        for (const p of again.placements)
+          if (p.unit !== unit) {
+            // What lies outside lay there before: nothing was moved to another place outside.
+            const old = first.placements.filter((o) => o.supply === p.supply && compartmentId(o) === compartmentId(p));
+            expect(old.length).toBeGreaterThan(0);
+          }
+      if (kind === 'empty') {
+        for (const p of again.placements) expect(p.unit !== unit || p.locked).toBe(true);
+        for (const p of first.placements) if (p.unit !== unit) expect(ids.has(p.id)).toBe(true);
+      }
+      if (kind === 'zone') {
+        const scene = sceneOf(placed);
+        for (const p of first.placements)
+          if (zoneOf(scene, p.supply) !== station) expect(again.placements).toContainEqual(p);
+      }
+    }),
+    { numRuns: 120 },
+  );
+});
+
+test('property: in the evaluated plan every solved placement fits whole, and the report agrees with the solver on the seconds', () => {
+  fc.assert(
+    fc.property(randomPlan(20), (plan) => {
+      const solution = solveAll({ ...plan, placements: {} }, { seed: 7, moves: 150 });
+      const bare = { ...plan, placements: {} };
+      const placed = applyChanges(bare, changesTo(bare, solution)).plan;
+      const report = evaluate(placed);
+      expect(report.findings.filter((f) => f.code === 'does not fit')).toEqual([]);
+      // Setting up is the same wherever things lie; the solver leaves it out.
+      const { minutes, setup } = report.week.planned;
+      // What is laid behind something else is not known to the search, which reckons with strips side by side.
+      const behind = Object.values(report.placements).reduce(
+        (sum, p) => sum + p.fetchesPerWeek * (p.crowd.behind ?? 0) * element('move aside').seconds,
+        0,
+      );
+      expect((minutes - setup) * 60 - behind).toBeCloseTo(solution.seconds, 4);
+    }),
+    { numRuns: 60 },
+  );
+});
+
+test('property: placing again changes nothing, and an interrupted search is still whole', () => {
+  fc.assert(
+    fc.property(randomPlan(20), (plan) => {
+      const solution = solveAll(plan, { seed: 3, moves: 150 });
+      const placed = applyChanges(plan, changesTo(plan, solution)).plan;
+      expect(changesTo(placed, solveAll(placed, { seed: 3, moves: 150 }))).toEqual([]);
+      const stopped = solveAll(plan, { seed: 3, moves: 150, stop: () => true });
+      inspect(plan, stopped);
+      expect(stopped.seconds).toBeGreaterThanOrEqual(solution.seconds - 1e-6);
+    }),
+    { numRuns: 40 },
+  );
+});
+
+test('what is fetched often comes nearer than what is fetched seldom, all else equal', () => {
+  fc.assert(
+    fc.property(randomPlan(1), (plan) => {
+      const thing = {
+        ...Object.values(plan.supplies)[0]!,
+        form: 'pieces' as const,
+        count: 1,
+        length: 40,
+        width: 30,
+        thickness: 20,
+        orientations: ['flat' as const],
+      };
+      const base = { ...plan, placements: {}, supplies: {}, uses: {} };
+      const twins = applyChanges(base, [
+        { table: 'supplies', id: 'often', set: { ...thing, id: 'often', name: 'Often' } },
+        { table: 'supplies', id: 'seldom', set: { ...thing, id: 'seldom', name: 'Seldom' } },
+        { table: 'uses', id: 'u1', set: { id: 'u1', supply: 'often', activity: 'a', fetches: 20 } },
+        { table: 'uses', id: 'u2', set: { id: 'u2', supply: 'seldom', activity: 'a', fetches: 0.1 } },
+      ]).plan;
+      const report = evaluate(applyChanges(twins, changesTo(twins, solveAll(twins, { seed: 1 }))).plan);
+      const seconds = (id: string) =>
+        Object.values(report.placements).find((p) => p.supply === id)?.secondsPerFetch ?? Infinity;
+      expect(seconds('often')).toBeLessThanOrEqual(seconds('seldom') + 1e-9);
+    }),
+    { numRuns: 40 },
+  );
+});
+
+test('progress runs from placing to improving', () => {
+  const [plan] = fc.sample(randomPlan(30), { numRuns: 1, seed: 5 });
+  const phases = [...solve(plan!, { seed: 1 })].map((p) => p.phase);
+  expect(phases[0]).toBe('placing');
+  expect(phases.at(-1)).toBe('improving');
+});

@@ -1,0 +1,302 @@
+/**
+ * Fills the compartments. Start: cube-per-order index (Heskett 1963): what takes little room and is fetched often
+ * chooses first, and things are split where they must. Then the parts are assigned anew by the search of assign.ts, with
+ * what looking through a full place costs and what the wished order weighs. Same plan and seed, same result.
+ */
+import { fit } from '../fit/fit.ts';
+import { stripWidth } from '../fit/lies.ts';
+import type { Change } from '../model/change.ts';
+import { remove, set } from '../model/change.ts';
+import type { Placement, Plan } from '../model/plan.ts';
+import { compartmentId, fetchesAWeek, sceneOf, type Scene } from '../scene/scene.ts';
+import { assign } from './assign.ts';
+import { searchSeconds } from '../cost/cost.ts';
+import { LEFT_OUT, problemOf, type Movable } from './problem.ts';
+import { goesAway } from '../cost/rules.ts';
+import { inOrder, makeRoom, placeOne, Search, tighten, type Left, type Part, type Thing } from './search.ts';
+import { sparesOf } from '../cost/stock.ts';
+
+export interface SolveOptions {
+  seed: number;
+  /** Planned placements that stay in this run as if they were locked. */
+  keep?: (placement: Placement) => boolean;
+  /** Placements to begin from; what fits stays near them. Without it the room is filled from nothing. */
+  start?: readonly Placement[];
+  /** Compartments into which things may be moved; all others keep what they have. It begins from the plan as it is. */
+  only?: ReadonlySet<string>;
+  /** Compartments that are to be left alone or emptied. */
+  not?: ReadonlySet<string>;
+  /** Moves tried for each part; without it as many as the number of places asks for (see assign.ts). */
+  moves?: number;
+  /** Asked now and then; true ends the search with the best so far. */
+  stop?: () => boolean;
+}
+
+export interface Progress {
+  phase: 'placing' | 'improving';
+  /** 0 to 1 */
+  share: number;
+  /** Seconds a week of what is placed so far, with hunting for the rest and what the wished order weighs. */
+  seconds: number;
+  /** How many parts have no place. */
+  out: number;
+  /** Seconds a week that no filling is below, the parts being as they are; null before it is known. */
+  bound: number | null;
+  /** The best so far as placements. */
+  best: () => Placement[];
+}
+
+export interface Solution {
+  placements: Placement[];
+  /** How many of each supply found no place. */
+  unplaced: Array<{ supply: string; count: number }>;
+  seconds: number;
+  ended: 'nothing better found' | 'stopped';
+}
+
+/** How hot a search begins that has a good start. */
+const WARM = 0.3;
+
+/** What is to be done: the state before the search, what does not move, and what found no place. */
+interface Begun {
+  search: Search;
+  locked: Placement[];
+  unplaced: Left[];
+}
+
+/**
+ * Solves a plan. A generator, so that a worker can report progress and be stopped between steps.
+ * Locked placements of the plan stay as they are and take their room; all others are planned anew.
+ */
+export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, Solution> {
+  const begun = yield* begin(plan, options);
+  const { search, locked } = begun;
+  const { scene } = search;
+  let { unplaced } = begun;
+  let ended: Solution['ended'] = 'nothing better found';
+  const warm = options.start !== undefined || options.only !== undefined;
+  const { problem, parts } = problemOf(search, locked, unplaced, warm ? scene.constants.disturb : 0);
+  const start = Int32Array.from(parts, (part) => part.at);
+  const run = assign(problem, options.seed, start, options.moves, ...(warm ? [WARM] : []));
+  let step = run.next();
+  while (!step.done) {
+    const { share, cost, best, bound } = step.value;
+    const out = best.reduce((n, at) => n + (at < 0 ? 1 : 0), 0);
+    yield {
+      phase: 'improving',
+      share,
+      seconds: cost - out * LEFT_OUT,
+      out,
+      bound: Math.max(0, bound - out * LEFT_OUT),
+      best: () => [...locked, ...asPlacements(scene, partsAt(search, parts, best).placed, locked)],
+    };
+    if (options.stop?.()) {
+      ended = 'stopped';
+      break;
+    }
+    step = run.next();
+  }
+  unplaced = takeOver(search, parts, step.done ? step.value.at : step.value.best);
+  unplaced = withTheRest(search, unplaced);
+  // Last, since it puts things where only an exact layout sees the room.
+  unplaced = tighten(search, locked, unplaced);
+  const left = new Map<string, number>();
+  for (const { supply, count } of unplaced) left.set(supply.id, (left.get(supply.id) ?? 0) + count);
+  return {
+    placements: [...locked, ...asPlacements(scene, search.parts, locked)],
+    unplaced: [...left].map(([supply, count]) => ({ supply, count })),
+    seconds: total(search, unplaced),
+    ended,
+  };
+}
+
+/** The problem that a search begins with, for a bound by other means. */
+export function beginningOf(plan: Plan, options: SolveOptions): ReturnType<typeof problemOf> {
+  const run = begin(plan, options);
+  for (;;) {
+    const step = run.next();
+    if (step.done) return problemOf(step.value.search, step.value.locked, step.value.unplaced);
+  }
+}
+
+/** Puts in what stays, and fills in the rest for a beginning. */
+function* begin(plan: Plan, options: SolveOptions): Generator<Progress, Begun> {
+  const scene = sceneOf(plan);
+  const planned = Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
+  const locked = planned.filter((p) => p.locked || options.keep?.(p) === true);
+  const own = new Set(planned.map((p) => `${p.supply} ${compartmentId(p)}`));
+  const open = (compartment: string, supply: string) =>
+    !options.not?.has(compartment) &&
+    (options.only === undefined || options.only.has(compartment) || own.has(`${supply} ${compartment}`));
+  const spares = new Map(
+    Object.values(plan.supplies).flatMap((s) => (sparesOf(s) > 0 ? [[s.id, sparesOf(s)] as const] : [])),
+  );
+  for (const p of locked)
+    if (!p.spare && spares.has(p.supply)) {
+      // What is kept together stays together.
+      const s = plan.supplies[p.supply]!;
+      if (p.count > s.count - s.backstock) spares.set(p.supply, Math.max(0, s.count - p.count));
+    }
+  const search = new Search(scene, spares, open, locked);
+  const index = new Map(scene.compartments.map((c, i) => [c.id, i]));
+  const left = new Map<string, Thing>();
+  for (const supply of Object.values(plan.supplies)) {
+    if (goesAway(plan, supply)) continue;
+    const apart = spares.get(supply.id) ?? 0;
+    left.set(`${supply.id} false`, { supply, spare: false, count: supply.count - apart });
+    if (apart > 0) left.set(`${supply.id} true`, { supply, spare: true, count: apart });
+  }
+  const lessen = (p: Pick<Placement, 'supply' | 'spare' | 'count'>) => {
+    let { count } = p;
+    for (const spare of [p.spare, !p.spare]) {
+      const thing = left.get(`${p.supply} ${spare}`);
+      if (!thing || count <= 0) continue;
+      const taken = Math.min(count, thing.count);
+      left.set(`${p.supply} ${spare}`, { ...thing, count: thing.count - taken });
+      count -= taken;
+    }
+  };
+  for (const placement of locked) {
+    lessen(placement);
+    const at = index.get(compartmentId(placement));
+    if (at === undefined) continue;
+    const { count, spare } = placement;
+    const supply = plan.supplies[placement.supply]!;
+    const compartment = scene.compartments[at]!;
+    const whole = fit(supply, count, compartment, Infinity, placement.orientation);
+    const width = whole.lie ? stripWidth(whole.lie, count) : compartment.inside.width;
+    search.count({ supply, spare, count, at, width }, 1);
+  }
+  const start = options.start ?? (options.only ? planned : []);
+  for (const p of start.filter((s) => !locked.some((l) => l.id === s.id))) {
+    const thing = left.get(`${p.supply} ${p.spare}`);
+    const at = index.get(compartmentId(p));
+    if (!thing || at === undefined || thing.count < 1) continue;
+    const count = Math.min(p.count, thing.count);
+    const fits = search.hasAlready(thing, at) ? null : search.fits(thing.supply, count, at);
+    if (fits?.count !== count) continue;
+    search.put({ ...thing, count, at, lie: fits.lie, width: fits.width });
+    lessen({ ...p, count });
+  }
+  const unplaced: Left[] = [];
+  const things = inOrder(
+    search,
+    [...left.values()].filter((t) => t.count > 0),
+  );
+  const best = () => [...locked, ...asPlacements(scene, search.parts, locked)];
+  for (const [i, thing] of things.entries()) {
+    const missing = placeOne(search, thing);
+    if (missing > 0) unplaced.push({ ...thing, count: missing });
+    if (i % 25 === 0)
+      yield {
+        phase: 'placing',
+        share: i / things.length,
+        seconds: total(search, unplaced),
+        out: unplaced.length + things.length - i,
+        bound: null,
+        best,
+      };
+  }
+  const rest = makeRoom(search, unplaced);
+  yield { phase: 'improving', share: 0, seconds: total(search, rest), out: rest.length, bound: null, best };
+  return { search, locked, unplaced: rest };
+}
+
+/** Parts as an answer has them, and what has no place in it. */
+function partsAt(
+  search: Search,
+  parts: readonly Movable[],
+  answer: ArrayLike<number>,
+): { placed: Part[]; without: Left[] } {
+  const placed: Part[] = [];
+  const without: Left[] = [];
+  parts.forEach(({ supply, spare, count }, i) => {
+    const at = answer[i] ?? -1;
+    const fits = at < 0 ? null : search.fitter.into(supply, count, at, 0);
+    if (fits) placed.push({ supply, spare, count, at, lie: fits.lie, width: fits.width });
+    else without.push({ supply, spare, count });
+  });
+  return { placed, without };
+}
+
+/** Puts the parts where an answer has them. @returns what has no place */
+function takeOver(search: Search, parts: readonly Movable[], answer: ArrayLike<number>): Left[] {
+  for (const part of [...search.parts]) search.drop(part);
+  const { placed, without } = partsAt(search, parts, answer);
+  for (const part of placed) search.put(part);
+  return without;
+}
+
+/** Spares without a place of their own lie with the working stock where there is room for both. @returns what has none */
+function withTheRest(search: Search, unplaced: readonly Left[]): Left[] {
+  return unplaced.filter(({ supply, spare, count }) => {
+    const part = spare && search.parts.find((p) => p.supply.id === supply.id && !p.spare);
+    if (!part) return true;
+    search.drop(part);
+    const both = search.fits(supply, part.count + count, part.at);
+    const fits = both?.count === part.count + count;
+    search.put(fits ? { ...part, count: both.count, lie: both.lie, width: both.width } : part);
+    return !fits;
+  });
+}
+
+function total(search: Search, unplaced: readonly Left[]): number {
+  let seconds = 0;
+  for (const part of search.parts)
+    seconds +=
+      search.costs(part.supply)[part.at]! * search.share(part) +
+      search.order(part, part.at) +
+      search.fetches(part) * searchSeconds(search.lines[part.at]!, search.scene.constants);
+  for (const { supply, count } of unplaced)
+    seconds += fetchesAWeek(search.scene, supply.id) * (count / supply.count) * search.scene.constants.hunt;
+  return seconds;
+}
+
+function asPlacements(scene: Scene, parts: readonly Part[], locked: readonly Placement[]): Placement[] {
+  const used = new Set(locked.map((p) => p.id));
+  for (const p of Object.values(scene.plan.placements)) if (p.arrangement === 'today') used.add(p.id);
+  return parts.map((part) => {
+    const c = scene.compartments[part.at]!;
+    let n = 1;
+    while (used.has(placedId(part.supply.id, n))) n++;
+    const id = placedId(part.supply.id, n);
+    used.add(id);
+    return {
+      id,
+      arrangement: 'planned',
+      supply: part.supply.id,
+      unit: c.unit,
+      slot: c.slot,
+      container: c.container,
+      count: part.count,
+      orientation: part.lie.orientation,
+      locked: false,
+      spare: part.spare,
+      home: null,
+    };
+  });
+}
+
+const placedId = (supply: string, n: number) => `${supply.slice(0, 56)}_p${n}`;
+
+/** Runs the solver to its end. */
+export function solveAll(plan: Plan, options: SolveOptions): Solution {
+  const run = solve(plan, options);
+  for (;;) {
+    const step = run.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** The changes that make a solution the plan's own: only rows that differ. */
+export function changesTo(plan: Plan, solution: Pick<Solution, 'placements'>): Change[] {
+  const wanted = new Map(solution.placements.map((p) => [p.id, p]));
+  const changes: Change[] = [];
+  for (const p of Object.values(plan.placements)) {
+    if (p.arrangement === 'planned' && !wanted.has(p.id)) changes.push(remove('placements', p.id));
+  }
+  for (const p of solution.placements) {
+    if (JSON.stringify(plan.placements[p.id]) !== JSON.stringify(p)) changes.push(set('placements', p.id, p));
+  }
+  return changes;
+}

@@ -1,0 +1,83 @@
+/** Random plans with everything a maker can wish for: a way of sorting, sets, "never here", traits, spares, a child, keys. */
+import fc from 'fast-check';
+import { applyChanges, set, setMeta, type Change } from '@heronstone/core/model/change.ts';
+import { byName, type Plan } from '@heronstone/core/model/plan.ts';
+import { INSIDE_ORDERS, SHOWN, WAYS } from '@heronstone/core/model/sorting.ts';
+import { TRAITS, type Trait } from '@heronstone/core/model/supply.ts';
+import { randomPlan } from './randomPlan.ts';
+
+const COLOURS = ['', 'red', 'yellow', 'green', 'blue', 'black', 'many'];
+
+/** @param supplies at most so many lines */
+export const wishfulPlan = (supplies = 20): fc.Arbitrary<Plan> =>
+  fc
+    .record({
+      plan: randomPlan(supplies),
+      way: fc.constantFrom(...WAYS),
+      shown: fc.constantFrom(...SHOWN),
+      inside: fc.constantFrom(...INSIDE_ORDERS),
+      mixture: fc.option(fc.constantFrom(...WAYS)),
+      words: fc.array(
+        fc.record({
+          kind: fc.constantFrom('paper', 'paint', 'tools', ''),
+          colour: fc.constantFrom(...COLOURS),
+          collection: fc.constantFrom('', 'north', 'south'),
+          theme: fc.constantFrom('', 'winter'),
+          together: fc.constantFrom('', '', '', 'kit', 'set'),
+          traits: fc.subarray([...TRAITS] as Trait[], { maxLength: 3 }),
+          mass: fc.option(fc.integer({ min: 5, max: 9000 })),
+          backstock: fc.nat(20),
+        }),
+        { minLength: 6, maxLength: 6 },
+      ),
+      nevers: fc.array(fc.tuple(fc.nat(), fc.nat()), { maxLength: 3 }),
+      child: fc.boolean(),
+      keyed: fc.nat(),
+    })
+    .map(({ plan, way, shown, inside, mixture, words, nevers, child, keyed }) => {
+      const lines = byName(plan.supplies);
+      const units = byName(plan.units);
+      const changes: Change[] = lines.map((s, i) => {
+        const { kind, traits, mass, backstock, ...rest } = words[i % words.length]!;
+        const heavy = s.form === 'sheets' || s.form === 'loose' ? {} : { mass };
+        return set('supplies', s.id, {
+          ...rest,
+          category: kind,
+          ...(s.goesBack ? { traits } : {}),
+          ...heavy,
+          backstock: Math.min(backstock, s.count - 1),
+        });
+      });
+      nevers.forEach(([s, u], i) => {
+        const [supply, unit] = [lines[s % lines.length]!, units[u % units.length]!];
+        changes.push(set('nevers', `n${i}`, { id: `n${i}`, supply: supply.id, unit: unit.id, slot: '' }));
+      });
+      if (child) changes.push(set('people', 'kid', { id: 'kid', name: 'Kid', stature: 1200, child: true }));
+      changes.push(
+        set('openings', 'sun', {
+          id: 'sun',
+          corner: 'c0',
+          kind: 'window',
+          offset: 300,
+          width: 900,
+          height: 1000,
+          sill: 900,
+          hinge: 'left',
+          swing: 'none',
+        }),
+        set('fixtures', 'warm', {
+          id: 'warm',
+          corner: 'c2',
+          kind: 'heater',
+          offset: 300,
+          width: 900,
+          height: 600,
+          depth: 100,
+          bottom: 0,
+        }),
+      );
+      changes.push(set('units', units[keyed % units.length]!.id, { keyed: true }));
+      const mixtures = mixture === null ? [] : [{ station: null, kind: 'paper', way: mixture }];
+      changes.push(setMeta(plan, { sorting: { way, shown, inside, mixtures } }));
+      return applyChanges(plan, changes).plan;
+    });

@@ -10,6 +10,7 @@ export default {
     '<rootDir>/demo',
   ],
   testMatch: ['**/*.test.ts'],
+  setupFiles: ['<rootDir>/testing/seed.ts'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: {
     '^.+\\.tsx?$': [
@@ -24,7 +25,7 @@ export default {
       },
     ],
   },
-  testTimeout: 60_000,
+  testTimeout: process.env.HERONSTONE_LONG === '1' ? 3_600_000 : 120_000,
   // One for each core: the parent only waits.
   maxWorkers: '100%',
   // The embedded database keeps a handle open for a while after it is closed.

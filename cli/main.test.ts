@@ -1,3 +1,4 @@
+import { copyTemplate } from '@heronstone/testing/templates.ts';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -101,6 +102,7 @@ describe('heron supplies', () => {
 test('heron import and export carry a plan into a data directory and out again', async () => {
   const data = at('data');
   expect((await heron('export', '--data', data)).err).toMatch(/There is no data/);
+  copyTemplate('empty', data);
   expect((await heron('import', demo, '--data', data)).code).toBe(0);
   expect(await heron('import', demo, '--data', data)).toMatchObject({
     code: 2,
@@ -222,6 +224,7 @@ test('rows of every table go into a data directory and come out the same', async
   writeFileSync(at('full.json'), writePlanFile(full));
   for (const rows of Object.values(planOf(readFileSync(at('full.json'), 'utf8'))))
     expect(Object.keys(rows).length).toBeGreaterThan(0);
+  copyTemplate('empty', at('full'));
   expect((await heron('import', at('full.json'), '--data', at('full'))).code).toBe(0);
   expect((await heron('export', '--data', at('full'))).out).toBe(writePlanFile(full));
 });

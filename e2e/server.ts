@@ -1,14 +1,13 @@
 /** Starts the real server as a process of its own, on a copy of a prepared data directory. */
 import { spawn, type ChildProcess } from 'node:child_process';
-import { cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { copyTemplate } from '@heronstone/testing/templates.ts';
 import { test as base } from '@playwright/test';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
-/** Where setup.ts puts the prepared directories: "empty" and "demo". */
-export const TEMPLATES = join(root, '.results', 'templates');
 
 export class TestServer {
   address = '';
@@ -18,7 +17,7 @@ export class TestServer {
 
   constructor(template: 'empty' | 'demo') {
     this.data = mkdtempSync(join(tmpdir(), 'heronstone-e2e-'));
-    cpSync(join(TEMPLATES, template), this.data, { recursive: true });
+    copyTemplate(template, this.data);
   }
 
   /** Starts (again, on the same port). */

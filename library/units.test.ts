@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { applyChanges, set } from '@heronstone/core/model/change.ts';
 import { emptyPlan, STANDING_DEFAULTS, UNIT_KINDS, type Unit } from '@heronstone/core/model/plan.ts';
@@ -105,7 +106,7 @@ test('property: scaled in width and depth, every type keeps its places within it
         expect(openedOf(grown).every((o) => o.out > 0 && signedArea(o.shape) > 0)).toBe(true);
       },
     ),
-    { numRuns: 300 },
+    { numRuns: runs(150) },
   );
 });
 

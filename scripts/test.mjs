@@ -13,6 +13,7 @@ build();
 const steps = [
   ['lint', () => node([`${root}scripts/lint.mjs`])],
   ['types', () => node([bin('typescript/bin/tsc'), '--noEmit'])],
+  ['data directories for the tests', () => node(['--import', 'tsx', `${root}scripts/makeTemplates.ts`])],
   [
     'unit tests and checks',
     () =>

@@ -1,3 +1,4 @@
+import { copyTemplate } from '@heronstone/testing/templates.ts';
 import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -18,6 +19,7 @@ const serve = (s: Store) =>
   createApp({ store: s, web: null, hosts: (host) => ['127.0.0.1', 'localhost'].includes(host) });
 
 beforeAll(async () => {
+  copyTemplate('empty', join(root, 'data'));
   open = await openDatabase(join(root, 'data'));
   store = new Store(open.db);
   app = serve(store);
@@ -241,6 +243,7 @@ describe('the data directory', () => {
 
   test('data of a newer program is refused and left as it is', async () => {
     const other = join(root, 'newer');
+    copyTemplate('empty', other);
     const first = await openDatabase(other);
     await first.db.query("INSERT INTO migrations (number, name) VALUES (999, '999_future.sql')");
     await first.close();

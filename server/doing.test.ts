@@ -1,3 +1,4 @@
+import { copyTemplate } from '@heronstone/testing/templates.ts';
 import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -31,6 +32,7 @@ const inOrder = (plan: Plan) => {
 };
 
 beforeAll(async () => {
+  for (const name of ['one', 'two']) copyTemplate('empty', join(root, name));
   first = await startServer({ data: join(root, 'one'), port: 0, shareHost: '127.0.0.2' });
   second = await startServer({ data: join(root, 'two'), port: 0, shareHost: '127.0.0.3' });
   await first.store.create(demo, 'test');

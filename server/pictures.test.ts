@@ -1,3 +1,4 @@
+import { copyTemplate } from '@heronstone/testing/templates.ts';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -11,6 +12,7 @@ const root = mkdtempSync(join(tmpdir(), 'heronstone-pictures-'));
 let open: OpenDatabase;
 let app: ReturnType<typeof createApp>;
 beforeAll(async () => {
+  copyTemplate('empty', join(root, 'data'));
   open = await openDatabase(join(root, 'data'));
   app = createApp({ store: new Store(open.db), web: null, hosts: (host) => ['127.0.0.1', 'localhost'].includes(host) });
 });

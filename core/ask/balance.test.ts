@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
@@ -98,7 +99,7 @@ test('property: what the balance finds no place for, no plan has a place for; sh
       const report = evaluate(applyChanges(plan, changesTo(plan, solveAll(plan, { seed: 1 }))).plan);
       for (const id of nowhere) expect(report.supplies[id]!.without.planned).toBe(plan.supplies[id]!.count);
     }),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   );
 });
 

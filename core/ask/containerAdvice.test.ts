@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { SUPPLY_DEFAULTS, type ContainerShape, type Supply } from '../model/plan.ts';
 import { containerAdvice, costOf, optionsFor, packMix, type By } from './containerAdvice.ts';
@@ -80,7 +81,7 @@ test.each(['space', 'price'] as const)('property: by %s it is as good as looking
         expect(advice.mixes[0]!.items.reduce((sum, o) => sum + costOf(o, by), 0)).toBeCloseTo(best, 6);
       }
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

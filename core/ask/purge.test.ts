@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
@@ -49,7 +50,7 @@ test('property: rounds hold every line once, in kinds, none larger than the floo
       expect(all.sort()).toEqual(Object.keys(plan.supplies).sort());
       for (const r of rounds) expect(r.supplies.length === 1 || r.area <= floor + 1e-9).toBe(true);
     }),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   );
 });
 

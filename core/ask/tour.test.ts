@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import highsLoader from 'highs';
 import { buildDemo } from '../../demo/build.ts';
@@ -38,7 +39,7 @@ test('property: small rounds are the shortest of all orders', () => {
       expect([...order].sort((a, b) => a - b)).toEqual(far.slice(1).map((_, i) => i + 1));
       expect(roundLength(order, far)).toBeCloseTo(ofAllOrders(far), 6);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

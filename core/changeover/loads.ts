@@ -172,7 +172,16 @@ function markSpares(plan: Plan, becomes: ReadonlyMap<string, string>, loads: rea
     if (!sums) own.push((sums = { supply: p.supply, place, work: 0, spares: 0 }));
     sums[p.spare ? 'spares' : 'work'] += p.count;
   }
-  for (const load of loads) load.marks = load.parts.flatMap((p) => planned.get(p.supply) ?? []);
+  // What stays where it is and is only called spare by the plan is marked with whatever move comes next.
+  const spares = new Map<string, number>();
+  for (const p of Object.values(plan.placements))
+    if (p.arrangement === 'today' && p.spare)
+      spares.set(`${p.supply} ${placeKey(p)}`, (spares.get(`${p.supply} ${placeKey(p)}`) ?? 0) + p.count);
+  const moved = new Set(loads.flatMap((l) => l.parts.map((p) => p.supply)));
+  const called = [...planned.values()]
+    .flat()
+    .filter((m) => !moved.has(m.supply) && m.spares !== (spares.get(`${m.supply} ${m.place}`) ?? 0));
+  for (const load of loads) load.marks = [...load.parts.flatMap((p) => planned.get(p.supply) ?? []), ...called];
 }
 
 /** Containers that are carried, put up new, or put aside empty. */

@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { orderMoves, type Free, type Piece } from './order.ts';
 
@@ -118,7 +119,7 @@ test('thousands of random instances: every destination is free in its turn, all 
       const { steps, peak } = orderMoves(pieces, free);
       expect(carryOut(pieces, free, steps)).toBeCloseTo(peak, 9);
     }),
-    { numRuns: 3000 },
+    { numRuns: runs(150, 12000) },
   );
 });
 
@@ -129,7 +130,7 @@ test('small ones stand as little on the floor as the best of all orders', () => 
       if (exact) expect(peak).toBeCloseTo(byExhaustion(pieces, free), 9);
       else expect(pieces.some((p) => p.staged)).toBe(true);
     }),
-    { numRuns: 1500 },
+    { numRuns: runs(150, 6000) },
   );
 });
 

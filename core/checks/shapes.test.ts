@@ -1,4 +1,5 @@
 /** Circles in a rectangle and rectangles in a rectangle against published results. */
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { rectangleFits, slantOf } from '../geometry/diagonal.ts';
 import { fit } from '../fit/fit.ts';
@@ -82,7 +83,7 @@ test('property: as they are drawn, circles lie inside and do not overlap, as man
       );
       expect({ inside, apart }).toEqual({ inside: true, apart: true });
     }),
-    { numRuns: 200 },
+    { numRuns: runs(150) },
   );
 });
 
@@ -105,6 +106,6 @@ test('property: where it fits slanting, its corners lie inside at the angle give
       expect(long * Math.sin(t) + short * Math.cos(t)).toBeLessThanOrEqual(Math.min(a, b) + 1e-6);
       expect(rectangleFits(p, q, a + 1, b + 1)).toBe(true);
     }),
-    { numRuns: 500 },
+    { numRuns: runs(150) },
   );
 });

@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { allIn } from '../report/allIn.ts';
 import { evaluate } from '../report/evaluate.ts';
@@ -241,6 +242,6 @@ test('property: containers stand inside their place and apart, those with a plac
         if (s.rect && b.x !== null) expect([s.rect.x, s.rect.y, s.turned]).toEqual([b.x, b.y, b.turned]);
       });
     }),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });

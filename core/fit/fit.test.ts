@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { supplyRow } from '@heronstone/testing/randomPlan.ts';
 import { SUPPLY_DEFAULTS, type Supply } from '../model/plan.ts';
@@ -150,6 +151,6 @@ test('property: what fits lies inside, never more than is free, and more room ne
         expect(chooseLie(lies(supply, place.inside, access), supply.count, width)?.count ?? 0).toBe(found.count);
       },
     ),
-    { numRuns: 300 },
+    { numRuns: runs(150) },
   );
 });

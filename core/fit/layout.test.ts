@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { supplyRow } from '@heronstone/testing/randomPlan.ts';
 import { overlaps } from './containers.ts';
@@ -49,7 +50,7 @@ test('property: blocks lie inside and apart from each other and from what stands
       expect(all ? share <= 1 + 1e-9 : share > 1).toBe(true);
       expect(reach).toBeLessThanOrEqual(width + 1e-6);
     }),
-    { numRuns: 300 },
+    { numRuns: runs(150) },
   );
 });
 
@@ -65,7 +66,7 @@ test('property: alone in a place as many lie there as the fit says, and no more 
           (p.inside.width * p.inside.depth * p.inside.height) / 1e6 + 1e-6,
         );
     }),
-    { numRuns: 300 },
+    { numRuns: runs(150) },
   );
 });
 
@@ -75,7 +76,7 @@ test('property: whether everything fits does not depend on the order in which it
       const whole = (list: typeof items) => layOut(p, list, [], 0.1).laid.every((l, i) => l.fits === list[i]!.count);
       expect(whole([...items].reverse())).toBe(whole(items));
     }),
-    { numRuns: 600 },
+    { numRuns: runs(150) },
   );
 });
 
@@ -108,6 +109,6 @@ test('property: the single pieces of a block lie in it, apart, and their piles a
       );
       expect(close).toBe(false);
     }),
-    { numRuns: 200 },
+    { numRuns: runs(150) },
   );
 });

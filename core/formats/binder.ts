@@ -1,5 +1,5 @@
 /** The printed binder of a room: from above, round the room wall by wall, every unit with what is in it, and an index. */
-import fontkit from '@pdf-lib/fontkit';
+import fontkit from '@cantoo/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from '@cantoo/pdf-lib';
 import type { Report } from '../report/evaluate.ts';
 import { byName, type Arrangement, type Plan } from '../model/plan.ts';

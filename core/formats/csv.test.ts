@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import { applyChanges } from '../model/change.ts';
@@ -155,6 +156,6 @@ test('property: supplies written as CSV come back the same', () => {
           .sort((a, b) => a.name.localeCompare(b.name));
       expect(plain(again)).toEqual(plain(plan));
     }),
-    { numRuns: 20 },
+    { numRuns: runs(20) },
   );
 });

@@ -1,4 +1,5 @@
 /** Drawings read back by readers that this project did not write: svgson for SVG, the package dxf for DXF. */
+import { runs } from '@heronstone/testing/runs.ts';
 import { readFileSync } from 'node:fs';
 import { Helper } from 'dxf';
 import fc from 'fast-check';
@@ -135,7 +136,7 @@ describe('DXF out', () => {
           expect(back.outlines[0]!.area).toBeCloseTo((x * y - dx * dy) / 1e6, 4);
         },
       ),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 });

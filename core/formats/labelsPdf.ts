@@ -1,5 +1,5 @@
 /** Draws a label sheet as a PDF. */
-import fontkit from '@pdf-lib/fontkit';
+import fontkit from '@cantoo/fontkit';
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from '@cantoo/pdf-lib';
 import { labelParts, type Label, type LabelSheet } from './labels.ts';
 

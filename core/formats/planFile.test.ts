@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
@@ -20,7 +21,7 @@ test('property: what is written is read back as it was', () => {
     fc.property(randomPlan(10), (plan) => {
       expect(readPlanFile(writePlanFile(plan))).toEqual({ ok: true, plan, pictures: {} });
     }),
-    { numRuns: 30 },
+    { numRuns: runs(30) },
   );
 });
 

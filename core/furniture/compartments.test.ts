@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { unitShape } from '@heronstone/testing/randomPlan.ts';
 import type { Unit } from '../model/plan.ts';
@@ -104,6 +105,6 @@ test('property: the compartments of any unit lie within it, do not overlap, and 
       }
       if (!open) expect(litres).toBeLessThanOrEqual((unit.width * unit.depth * unit.height) / 1e6 + 1e-6);
     }),
-    { numRuns: 200 },
+    { numRuns: runs(150) },
   );
 });

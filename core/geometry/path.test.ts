@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { applyChanges, set } from '../model/change.ts';
 import { emptyPlan, STANDING_DEFAULTS, UNIT_DEFAULTS, type Plan, type Unit } from '../model/plan.ts';
@@ -228,7 +229,7 @@ test('property: no way cuts a solid or comes nearer to it than a body, none is s
       });
       expect(sum).toBeCloseTo(path.length, 6);
     }),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });
 
@@ -248,7 +249,7 @@ test('property: leaving out ways that bend the wrong way loses no shortest way',
         expect(pathsFrom(floor, s!, goals).map(length)).toEqual(pathsFrom(floor, s!, goals, false).map(length));
       },
     ),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });
 
@@ -271,6 +272,6 @@ test('property: another piece of furniture never makes a way shorter', () => {
           expect(a.length).toBeGreaterThanOrEqual(b.length * 0.995 - 1);
       });
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });

@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import {
@@ -95,7 +96,7 @@ test('property: every group has an exact inverse and leaves no dangling referenc
         for (const table of TABLE_NAMES) expect(back[table as TableName]).toEqual(plan[table as TableName]);
       },
     ),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -107,6 +108,6 @@ test('removing a unit takes its placements along and keeps the seat', () => {
       expect(Object.values(after.placements).every((p) => p.unit !== 'u0')).toBe(true);
       expect(Object.keys(after.stations)).toEqual(Object.keys(plan.stations));
     }),
-    { numRuns: 25 },
+    { numRuns: runs(25) },
   );
 });

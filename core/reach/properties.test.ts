@@ -1,4 +1,5 @@
 /** What must hold in any room: turned, mirrored, with a taller person, a place farther on, a door before it. */
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { boxUnit, having, rectangle, seatRows, unitRow } from '@heronstone/testing/rooms.ts';
 import { fetchElements, returnElements, ALONE, type Way } from '../fetch/fetch.ts';
@@ -78,7 +79,7 @@ test('turning the whole room changes nothing', () => {
       ];
       expect(figures(having(plan, ...changes))).toEqual(figures(plan));
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -94,7 +95,7 @@ test('the mirror image with the other hand is the same', () => {
       );
       expect(figures(mirrored)).toEqual(figures(plan));
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -106,7 +107,7 @@ test('a taller person never loses overhead reach', () => {
       const before = new Set(band(tall));
       for (const id of band(tall + more)) expect(before.has(id)).toBe(true);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -118,7 +119,7 @@ test('a door, a drawer or a lid before a place never makes it faster', () => {
       const [a, b] = [room(open, at, tall), room(shut, at, tall)].map((p) => sceneOf(p).ways.get('s')!);
       for (const [id, way] of a!) expect(seconds(b!.get(id)!)).toBeGreaterThanOrEqual(seconds(way) - 1e-9);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -157,7 +158,7 @@ test('farther along the same way, at the same height, is never faster', () => {
         expect(seconds(further)).toBeGreaterThanOrEqual(seconds(near) - 1e-9);
       },
     ),
-    { numRuns: 200 },
+    { numRuns: runs(150) },
   );
 });
 
@@ -175,6 +176,6 @@ test('a factor of two on walking doubles the walking of every place and nothing 
       }
       expect(evaluate(slow).compartments.length).toBe(evaluate(plan).compartments.length);
     }),
-    { numRuns: 20 },
+    { numRuns: runs(20) },
   );
 });

@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import { readFileSync } from 'node:fs';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import fc from 'fast-check';
@@ -206,6 +207,6 @@ test('property: any plan can be evaluated, twice the same, and its fills add up'
       }
       for (const s of Object.values(one.supplies)) expect(s.without.planned).toBeGreaterThanOrEqual(0);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });

@@ -1,4 +1,5 @@
 /** Moving one thing works out only what it touches, with exactly the figures of a full evaluation. */
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { buildDemo } from '../../demo/build.ts';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
@@ -46,7 +47,7 @@ test('property: after any moves in the demo the report is that of a full evaluat
       }
       expect(next(plan)).toEqual(afresh(plan));
     }),
-    { numRuns: 6 },
+    { numRuns: runs(6) },
   );
 });
 
@@ -61,7 +62,7 @@ test('property: and in random rooms', () => {
         expect(next(plan)).toEqual(afresh(plan));
       }
     }),
-    { numRuns: 15 },
+    { numRuns: runs(15) },
   );
 });
 

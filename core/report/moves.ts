@@ -19,8 +19,13 @@ export function idOfNew(plan: Plan, planned: string): string {
 export function becoming(plan: Plan): Map<string, string> {
   const shape = (c: Container) =>
     [c.kind, c.width, c.depth, c.height, c.insideWidth, c.insideDepth, c.insideHeight].join();
-  const inside = (id: string) =>
-    new Set(Object.values(plan.placements).flatMap((p) => (p.container === id ? [`${p.supply} ${p.count}`] : [])));
+  /** What lies in a container, one line for a supply however many rows say it. */
+  const inside = (id: string) => {
+    const sums = new Map<string, number>();
+    for (const p of Object.values(plan.placements))
+      if (p.container === id) sums.set(p.supply, (sums.get(p.supply) ?? 0) + p.count);
+    return new Set([...sums].map(([supply, count]) => `${supply} ${count}`));
+  };
   const olds = byName(plan.containers).filter(now);
   const news = byName(plan.containers).filter((c) => !now(c));
   const pairs = news.flatMap((to) => {

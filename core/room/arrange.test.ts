@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { boxUnit, having, rectangle, unitRow } from '@heronstone/testing/rooms.ts';
 import { set } from '../model/change.ts';
@@ -61,7 +62,7 @@ test('property: equal gaps keep the outermost, and all gaps are the same', () =>
         for (const gap of gaps) expect(Math.abs(gap - gaps[0]!)).toBeLessThanOrEqual(0.21);
       },
     ),
-    { numRuns: 80 },
+    { numRuns: runs(80) },
   );
 });
 

@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { boxUnit, having, rectangle, unitRow } from '@heronstone/testing/rooms.ts';
 import { footprint } from '../furniture/footprint.ts';
@@ -55,7 +56,7 @@ test('property: where it comes to rest is never farther than the pull in either 
         expect(Math.abs(rest.y - y)).toBeLessThanOrEqual(pull + 0.05);
       },
     ),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });
 

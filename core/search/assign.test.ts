@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { belongingInstance, exhaustive, roomInstance } from '@heronstone/testing/assignments.ts';
 import { assign, assignAll } from './assign.ts';
@@ -41,7 +42,7 @@ test('property: never over capacity, never where it may not be, never two of a g
       expect(assignAll(p, seed, null, 300)).toEqual({ at, cost });
       expect(lowerBound(p, cost)).toBeLessThanOrEqual(cost + 1e-6);
     }),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });
 

@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { roomInstance } from '@heronstone/testing/assignments.ts';
 import { costOf, State } from './assignment.ts';
@@ -49,7 +50,7 @@ test('property: rows get the cheapest columns that there are, one each, or stay 
         expect(sum).toBe(exhaustive(rows, columns, cost, without));
       },
     ),
-    { numRuns: 1500 },
+    { numRuns: runs(150, 6000) },
   );
 });
 

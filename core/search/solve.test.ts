@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import { wishfulPlan } from '@heronstone/testing/wishfulPlan.ts';
@@ -69,7 +70,7 @@ test('property: never over capacity, never a broken lock, never a lost piece; th
       inspect(plan, solution);
       expect(solveAll(plan, { seed, moves: 150 })).toEqual(solution);
     }),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });
 
@@ -84,9 +85,11 @@ test('property: the same with every wish a maker can have, over thousands of pla
       for (const s of Object.values(plan.supplies).slice(0, seed % 3))
         for (const c of scene.compartments) broken.add(barredFrom(scene, s, c)?.code ?? '');
     }),
-    { numRuns: 2000 },
+    { numRuns: runs(150, 8000) },
   );
-  expect([...broken].sort()).toEqual(['', 'child', 'damp', 'heat', 'heavy', 'hidden', 'never', 'sun']);
+  const rules = ['', 'child', 'damp', 'heat', 'heavy', 'hidden', 'never', 'sun'];
+  expect(rules).toEqual(expect.arrayContaining([...broken]));
+  expect(broken.size).toBeGreaterThanOrEqual(Math.min(rules.length, runs(6)));
 });
 
 test('property: only a part is planned anew, and the rest stays where it is', () => {
@@ -120,7 +123,7 @@ test('property: only a part is planned anew, and the rest stays where it is', ()
           if (zoneOf(scene, p.supply) !== station) expect(again.placements).toContainEqual(p);
       }
     }),
-    { numRuns: 120 },
+    { numRuns: runs(120) },
   );
 });
 
@@ -141,7 +144,7 @@ test('property: in the evaluated plan every solved placement fits whole, and the
       );
       expect((minutes - setup) * 60 - behind).toBeCloseTo(solution.seconds, 4);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -155,7 +158,7 @@ test('property: placing again changes nothing, and an interrupted search is stil
       inspect(plan, stopped);
       expect(stopped.seconds).toBeGreaterThanOrEqual(solution.seconds - 1e-6);
     }),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   );
 });
 
@@ -183,7 +186,7 @@ test('what is fetched often comes nearer than what is fetched seldom, all else e
         Object.values(report.placements).find((p) => p.supply === id)?.secondsPerFetch ?? Infinity;
       expect(seconds('often')).toBeLessThanOrEqual(seconds('seldom') + 1e-9);
     }),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   );
 });
 

@@ -79,6 +79,7 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
   const start = Int32Array.from(parts, (part) => part.at);
   const run = assign(problem, options.seed, start, options.moves, ...(warm ? [WARM] : []));
   let step = run.next();
+  const first = step.done ? step.value.at : Int32Array.from(step.value.best);
   while (!step.done) {
     const { share, cost, best, bound } = step.value;
     const out = best.reduce((n, at) => n + (at < 0 ? 1 : 0), 0);
@@ -96,10 +97,19 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
     }
     step = run.next();
   }
-  unplaced = takeOver(search, parts, step.done ? step.value.at : step.value.best);
-  unplaced = withTheRest(search, unplaced);
-  // Last, since it puts things where only an exact layout sees the room.
-  unplaced = tighten(search, locked, unplaced);
+  const finish = (answer: ArrayLike<number>) => {
+    unplaced = withTheRest(search, takeOver(search, parts, answer));
+    const before = unplaced.length;
+    // Last, since it puts things where only an exact layout sees the room.
+    unplaced = tighten(search, locked, unplaced);
+    return { answer, seconds: total(search, unplaced), tightened: unplaced.length < before };
+  };
+  const found = finish(step.done ? step.value.at : step.value.best);
+  // The exact layout may find more room in the first answer than in the last one: the better one counts.
+  if (found.tightened || unplaced.length > 0) {
+    const early = finish(first);
+    if (found.seconds <= early.seconds) finish(found.answer);
+  }
   const left = new Map<string, number>();
   for (const { supply, count } of unplaced) left.set(supply.id, (left.get(supply.id) ?? 0) + count);
   return {

@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { bestOfPackage, randomDrawer } from '@heronstone/testing/packers.ts';
 import { FreeSpace, type Rect } from './freeSpace.ts';
@@ -44,9 +45,9 @@ test('bins across an opening of 330 mm: two of 165, three of 110, four of 82 (co
   }
 });
 
-test('on 250 seeded drawers at least as many as the best heuristic of the package on each, and more on some', () => {
+test('on seeded drawers at least as many as the best heuristic of the package on each, and more on some', () => {
   let more = 0;
-  for (let seed = 1; seed <= 250; seed++) {
+  for (let seed = 1; seed <= runs(60, 250); seed++) {
     const drawer = randomDrawer(seed);
     const { placed } = packRectangles(drawer.boxes, drawer.width, drawer.depth);
     inspect(drawer.boxes, placed, drawer.width, drawer.depth);
@@ -77,7 +78,7 @@ test('property: nothing overlaps or sticks out, nothing is lost, and a larger fl
         expect(packRectangles(boxes, width, depth, { tries: 20 })).toEqual({ placed, left });
       },
     ),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });
 
@@ -107,7 +108,7 @@ test('property: what one cuts a rectangle into by straight cuts fits back whole 
       const boxes = pieces.map((p, i) => ({ id: `p${i}`, w: p.w, d: p.d }));
       expect(packRectangles(boxes, 400, 300).left).toEqual([]);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 

@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import { standing } from '../../room/standing.ts';
 import fc from 'fast-check';
 import { randomPlan, unitShape } from '@heronstone/testing/randomPlan.ts';
@@ -196,7 +197,7 @@ describe('placing furniture', () => {
           if (!apart) expect(overlapDepth(feet, footprint(other))).toBeLessThanOrEqual(0.5);
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 });

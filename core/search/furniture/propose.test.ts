@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import { readFileSync } from 'node:fs';
 import { roomToArrange } from '@heronstone/testing/roomsToArrange.ts';
 import { evaluate } from '../../report/evaluate.ts';
@@ -50,13 +51,13 @@ function inspect(plan: Plan, proposals: ReturnType<typeof proposeAll>): void {
 }
 
 test('the demo: two or three arrangements that differ, better than today and than random, with nothing in the way', () => {
-  const proposals = proposeAll(demo, { seed: 1, moves: 2000 });
+  const proposals = proposeAll(demo, { seed: 1, moves: runs(700, 2000) });
   expect(proposals.length).toBeGreaterThanOrEqual(2);
   inspect(demo, proposals);
   for (const p of proposals) expect(p.faults).toBeLessThan(p.faultsToday);
   const { choices, arranging } = arrangingOf(demo, 100);
   const today = arranging.metres(Int32Array.from(choices, () => 0));
-  const random = atRandom(demo, 3, 8000);
+  const random = atRandom(demo, 3, runs(2500, 8000));
   const best = Math.min(...proposals.map((p) => p.metres));
   expect(best).toBeLessThan(today);
   expect(best).toBeLessThan(Math.min(Infinity, ...random));
@@ -67,10 +68,10 @@ test('the demo: two or three arrangements that differ, better than today and tha
   expect(apart.length).toBeGreaterThanOrEqual(movable(demo).length / 3);
 });
 
-test('ten rooms: better than today, and than every arrangement at random', () => {
-  for (let seed = 1; seed <= 10; seed++) {
+test('generated rooms: better than today, and than every arrangement at random', () => {
+  for (let seed = 1; seed <= runs(3, 10); seed++) {
     const plan = roomToArrange(seed, 4);
-    const proposals = proposeAll(plan, { seed: 1, moves: 1000 });
+    const proposals = proposeAll(plan, { seed: 1, moves: runs(500, 1000) });
     expect(proposals.length).toBeGreaterThan(0);
     inspect(plan, proposals);
     const random = atRandom(plan, 5, 2000);
@@ -80,7 +81,7 @@ test('ten rooms: better than today, and than every arrangement at random', () =>
 });
 
 test('the smallest rooms: as good as the best of all arrangements', () => {
-  for (let seed = 21; seed <= 25; seed++) {
+  for (let seed = 21; seed <= 20 + runs(2, 5); seed++) {
     const plan = roomToArrange(seed, 1);
     const { choices, arranging, fine } = arrangingOf(plan, 400);
     let best = Infinity;

@@ -1,0 +1,4 @@
+import { makeTemplates } from './templates.ts';
+
+await makeTemplates();
+process.exit(0);

@@ -1,0 +1,31 @@
+/** Data directories that tests copy: making a database takes seconds, copying one does not. Made once, again when a migration changes. */
+import { createHash } from 'node:crypto';
+import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+
+/** Where the directory of that name is kept for what the program is now. */
+export function templateOf(name: 'empty' | 'demo'): string {
+  const sum = createHash('sha256');
+  const sql = join(root, 'server/sql');
+  for (const file of readdirSync(sql).sort()) sum.update(readFileSync(join(sql, file)));
+  if (name === 'demo') sum.update(readFileSync(join(root, 'demo/plan.json')));
+  return join(root, '.results', 'templates', `${name}-${sum.digest('hex').slice(0, 12)}`);
+}
+
+/** Makes a template unless it is there. @param fill opens the directory, puts in what belongs there, and closes it */
+export async function makeTemplate(name: 'empty' | 'demo', fill: (directory: string) => Promise<void>): Promise<void> {
+  const path = templateOf(name);
+  if (existsSync(path)) return;
+  mkdirSync(dirname(path), { recursive: true });
+  rmSync(`${path}.part`, { recursive: true, force: true });
+  await fill(`${path}.part`);
+  renameSync(`${path}.part`, path);
+}
+
+/** Copies a template into a directory. */
+export function copyTemplate(name: 'empty' | 'demo', into: string): void {
+  cpSync(templateOf(name), into, { recursive: true });
+}

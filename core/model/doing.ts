@@ -1,7 +1,6 @@
 /** What is done with the room: labels, seasons, projects, the log of use and the sittings of a change-over, as rows of the plan. */
 import { z } from 'zod';
-import { amount, count, id, length, name } from './fields.ts';
-import { day, slot } from './supply.ts';
+import { amount, count, day, id, length, name, noSlot, optionalRef, ref, slot } from './fields.ts';
 
 const dayGiven = (what: string) => day(what).unwrap().unwrap();
 
@@ -9,11 +8,11 @@ export const SIDES = ['front', 'edge', 'left', 'right', 'back', 'top', 'inside t
 export type Side = (typeof SIDES)[number];
 
 /** A label of a place or a container: on trial until its place has proved itself. */
-export const LabelRowSchema = z.strictObject({
+const labels = z.strictObject({
   id,
-  unit: id,
+  unit: ref('units'),
   slot,
-  container: id.nullable().default(null),
+  container: optionalRef('containers'),
   state: z.enum(['trial', 'permanent']).default('trial'),
   /** Since when it is on trial, or permanent. */
   since: dayGiven('The day of a label'),
@@ -28,24 +27,21 @@ const dayOfYear = (what: string) =>
   z.string().regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, `${what} is a month and a day like 11-25.`);
 
 /** A season: when its things are in the room, and where they are the rest of the year. */
-export const SeasonSchema = z.strictObject({
+const seasons = z.strictObject({
   id,
   name: name('A season'),
   from: dayOfYear('The beginning of a season'),
   until: dayOfYear('The end of a season'),
-  unit: id.nullable().default(null),
-  slot: z
-    .string()
-    .regex(/^[a-z0-9]{0,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.')
-    .default(''),
+  unit: optionalRef('units'),
+  slot: noSlot,
 });
 
 /** Something that is made: its supplies are pulled in one round and brought back in one. */
-export const ProjectSchema = z.strictObject({
+const projects = z.strictObject({
   id,
   name: name('A project'),
-  activity: id.nullable().default(null),
-  kit: id.nullable().default(null),
+  activity: optionalRef('activities'),
+  kit: optionalRef('kits'),
   due: day('The day of a project'),
   done: z.boolean().default(false),
   note: z.string().max(2000, 'A note has at most 2000 characters.').default(''),
@@ -53,10 +49,10 @@ export const ProjectSchema = z.strictObject({
 
 const NEED_STATES = ['to pull', 'out', 'back', 'used up'] as const;
 /** One line of a pull list. */
-export const NeedSchema = z.strictObject({
+const needs = z.strictObject({
   id,
-  project: id,
-  supply: id,
+  project: ref('projects'),
+  supply: ref('supplies'),
   count: count('How many', 1, 1_000_000),
   /** Into which tray or bin it is laid. */
   tray: z.string().trim().max(60, 'A tray has at most 60 characters.').default(''),
@@ -65,23 +61,20 @@ export const NeedSchema = z.strictObject({
 
 const LOG_KINDS = ['used', 'put elsewhere', 'looked first'] as const;
 /** One line of the log: a thing was used, was put back elsewhere, or was looked for elsewhere first. */
-export const LogSchema = z.strictObject({
+const logs = z.strictObject({
   id,
   day: dayGiven('The day of a line of the log'),
-  supply: id,
+  supply: ref('supplies'),
   kind: z.enum(LOG_KINDS),
   count: count('How many', 1, 1_000_000).default(1),
   /** Where it was put, or looked for; null for a use. */
-  unit: id.nullable().default(null),
-  slot: z
-    .string()
-    .regex(/^[a-z0-9]{0,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.')
-    .default(''),
-  project: id.nullable().default(null),
+  unit: optionalRef('units'),
+  slot: noSlot,
+  project: optionalRef('projects'),
 });
 
 /** One sitting of the change-over: what it was thought to take, and what it took. */
-export const SittingSchema = z.strictObject({
+const sittings = z.strictObject({
   id,
   day: dayGiven('The day of a sitting'),
   /** Seconds that the moves ticked in it were thought to take, and what they took; null while it goes on. */
@@ -142,9 +135,25 @@ export const UpkeepSchema = z.strictObject({
 export type Upkeep = z.infer<typeof UpkeepSchema>;
 export const UPKEEP: Upkeep = UpkeepSchema.parse({});
 
-export type LabelRow = z.infer<typeof LabelRowSchema>;
-export type Season = z.infer<typeof SeasonSchema>;
-export type Project = z.infer<typeof ProjectSchema>;
-export type Need = z.infer<typeof NeedSchema>;
-export type Log = z.infer<typeof LogSchema>;
-export type Sitting = z.infer<typeof SittingSchema>;
+/** A fetch that was timed with the stopwatch. */
+const timings = z.strictObject({
+  id,
+  station: ref('stations'),
+  /** Who fetched; null for the person of the station. */
+  person: optionalRef('people'),
+  unit: ref('units'),
+  slot,
+  container: optionalRef('containers'),
+  /** What was fetched; null for anything that lay there alone. */
+  supply: optionalRef('supplies'),
+  /** Whether it was put back, too. */
+  back: z.boolean().default(false),
+  seconds: amount('A time', 0.2, 600),
+  /** The day, or empty. */
+  day: z
+    .string()
+    .regex(/^(\d{4}-\d\d-\d\d)?$/, 'A day is a date like 2027-03-31.')
+    .default(''),
+});
+
+export const DOING_TABLES = { timings, labels, seasons, projects, needs, logs, sittings };

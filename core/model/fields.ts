@@ -32,3 +32,43 @@ export const degrees = z
   .number()
   .min(-360, 'An angle is between -360 and 360 degrees.')
   .max(360, 'An angle is between -360 and 360 degrees.');
+
+/** What becomes of a row when the row goes to which it refers. */
+export type WhenGone = 'goes along' | 'stays without' | 'passed on';
+interface Reference {
+  to: string;
+  whenGone: WhenGone;
+}
+/** Which fields refer to which table: said once, in the schema of the field. */
+const references = z.registry<Reference>();
+export const referenceOf = (field: z.core.$ZodType): Reference | undefined => references.get(field);
+
+const refers = <T extends z.core.$ZodType>(field: T, to: string, whenGone: WhenGone): T => {
+  references.add(field, { to, whenGone });
+  return field;
+};
+/** Refers to a row, and goes along with it. */
+export const ref = (to: string) => refers(id.min(1), to, 'goes along');
+/** Refers to a row or to none; belongs to it and goes along with it. */
+export const ownRef = (to: string) => refers(id.nullable().default(null), to, 'goes along');
+/** Refers to a row or to none; stays without it. */
+export const optionalRef = (to: string) => refers(id.nullable().default(null), to, 'stays without');
+/** Refers to a row, and to another one of its table when that goes; goes along with the last. */
+export const refPassedOn = (to: string) => refers(id.min(1), to, 'passed on');
+
+/** A compartment of a unit. */
+export const slot = z.string().regex(/^[a-z0-9]{1,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.');
+/** A compartment, or empty for none or for the whole unit. */
+export const noSlot = z
+  .string()
+  .regex(/^[a-z0-9]{0,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.')
+  .default('');
+
+/** A day like 2027-03-31 that exists, or none. */
+export const day = (what: string) =>
+  z
+    .string()
+    .regex(/^\d{4}-\d\d-\d\d$/, `${what} is a date like 2027-03-31.`)
+    .refine((d) => !Number.isNaN(Date.parse(d)), `${what} is a date that exists.`)
+    .nullable()
+    .default(null);

@@ -1,6 +1,6 @@
 /** What is owned and where it lies: supplies, their uses, containers, placements and photographs as rows of the plan. */
 import { z } from 'zod';
-import { amount, count, id, length, name, position } from './fields.ts';
+import { amount, count, day, id, length, name, noSlot, optionalRef, ownRef, position, ref, slot } from './fields.ts';
 
 const OrientationSchema = z.enum(['flat', 'edge', 'end']);
 /** How a piece lies: flat (smallest side up), on edge (middle side up), on end (longest side up). */
@@ -49,16 +49,8 @@ export const DECISIONS = ['keep', 'seasonal', 'elsewhere', 'give away', 'undecid
 export type Decision = (typeof DECISIONS)[number];
 
 const short = (what: string) => z.string().trim().max(60, `${what} has at most 60 characters.`).default('');
-export const day = (what: string) =>
-  z
-    .string()
-    .regex(/^\d{4}-\d\d-\d\d$/, `${what} is a date like 2027-03-31.`)
-    .refine((d) => !Number.isNaN(Date.parse(d)), `${what} is a date that exists.`)
-    .nullable()
-    .default(null);
-export const slot = z.string().regex(/^[a-z0-9]{1,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.');
 
-export const SupplySchema = z
+const supplies = z
   .strictObject({
     id,
     name: name('A supply'),
@@ -130,12 +122,12 @@ export const SUPPLY_DEFAULTS = {
   lastUsed: null,
   life: 'current',
   alsoCalled: '',
-} as const satisfies Partial<z.infer<typeof SupplySchema>>;
+} as const satisfies Partial<z.infer<typeof supplies>>;
 
-export const UseSchema = z.strictObject({
+const uses = z.strictObject({
   id,
-  supply: id,
-  activity: id,
+  supply: ref('supplies'),
+  activity: ref('activities'),
   /** How many times it is fetched in one session. */
   fetches: amount('Fetches a session', 0, 500),
 });
@@ -207,7 +199,7 @@ const INSIDE = { path: ['insideWidth'], message: 'A container is no larger insid
 
 export const ContainerShapeSchema = z.strictObject(containerShape).refine(inside, INSIDE);
 
-export const ContainerSchema = z
+const containers = z
   .strictObject({
     id,
     ...containerShape,
@@ -216,10 +208,10 @@ export const ContainerSchema = z
     labelled: z.boolean().default(false),
     arrangement: state,
     /** The compartment it stands in. */
-    unit: id,
+    unit: ref('units'),
     slot,
     /** The container it stands in; containers nest one level. */
-    parent: id.nullable().default(null),
+    parent: optionalRef('containers'),
     /** Near left corner in its compartment, mm from the left and from the front; null lets the packing choose. */
     x: position('x').nullable().default(null),
     y: position('y').nullable().default(null),
@@ -230,17 +222,17 @@ export const ContainerSchema = z
   .refine(inside, INSIDE);
 
 /** A kind of container that the maker measured and saved. */
-export const BoxTypeSchema = z.strictObject({ id, name: name('A type of container'), shape: ContainerShapeSchema });
+const boxtypes = z.strictObject({ id, name: name('A type of container'), shape: ContainerShapeSchema });
 
-export const PlacementSchema = z.strictObject({
+const placements = z.strictObject({
   id,
   arrangement: state,
-  supply: id,
-  unit: id,
+  supply: ref('supplies'),
+  unit: ref('units'),
   /** Which compartment of the unit, for example "d2" (see core/furniture). */
   slot,
   /** The container in that compartment in which it lies; null for none. */
-  container: id.nullable().default(null),
+  container: optionalRef('containers'),
   count: count('The count', 1, 1_000_000),
   /** null leaves the choice to the fit. */
   orientation: OrientationSchema.nullable(),
@@ -251,28 +243,22 @@ export const PlacementSchema = z.strictObject({
 });
 
 /** A place in which the maker never wants a supply. */
-export const NeverSchema = z.strictObject({
+const nevers = z.strictObject({
   id,
-  supply: id,
-  unit: id,
+  supply: ref('supplies'),
+  unit: ref('units'),
   /** A compartment of the unit; empty for the whole unit. */
-  slot: z
-    .string()
-    .regex(/^[a-z0-9]{0,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.')
-    .default(''),
+  slot: noSlot,
 });
 
 /** A photograph of a thing, or of a place; the picture itself is kept beside the plan. */
-export const PhotoSchema = z
+const photos = z
   .strictObject({
     id,
-    supply: id.nullable().default(null),
-    unit: id.nullable().default(null),
+    supply: ownRef('supplies'),
+    unit: ownRef('units'),
     /** A compartment of the unit; empty for the whole unit. */
-    slot: z
-      .string()
-      .regex(/^[a-z0-9]{0,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.')
-      .default(''),
+    slot: noSlot,
     type: z.enum(['image/jpeg', 'image/png', 'image/webp']),
     width: count('The width of a photograph', 1, 20_000),
     height: count('The height of a photograph', 1, 20_000),
@@ -284,14 +270,10 @@ export const PhotoSchema = z
     message: 'A photograph shows either a supply or a place.',
   });
 
-export type Supply = z.infer<typeof SupplySchema>;
-export type Use = z.infer<typeof UseSchema>;
+export const SUPPLY_TABLES = { supplies, uses, boxtypes, containers, placements, photos, nevers };
+export const SupplySchema = supplies;
+
 export type ContainerShape = z.infer<typeof ContainerShapeSchema>;
-export type Container = z.infer<typeof ContainerSchema>;
-export type BoxType = z.infer<typeof BoxTypeSchema>;
-export type Placement = z.infer<typeof PlacementSchema>;
-export type Never = z.infer<typeof NeverSchema>;
-export type Photo = z.infer<typeof PhotoSchema>;
 /** The two states that are looked at; what is staged lies in neither. */
 export type Arrangement = 'today' | 'planned';
-export type Home = NonNullable<Placement['home']>;
+export type Home = NonNullable<z.infer<typeof placements>['home']>;

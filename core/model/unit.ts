@@ -1,6 +1,6 @@
 /** Furniture as rows of the plan: what a unit is, where it stands, where it rolls to, and types of one's own. */
 import { z } from 'zod';
-import { amount, count, degrees, id, length, name, position } from './fields.ts';
+import { amount, count, degrees, id, length, name, noSlot, optionalRef, ownRef, position, ref } from './fields.ts';
 
 export const UNIT_KINDS = [
   'table',
@@ -69,7 +69,7 @@ const unitShape = {
 };
 export const ShapeSchema = z.strictObject(unitShape);
 
-export const UnitSchema = z.strictObject({
+const units = z.strictObject({
   id,
   ...unitShape,
   /** Centre of the footprint, mm. */
@@ -86,25 +86,22 @@ export const UnitSchema = z.strictObject({
   /** In the house already; else it is on the shopping list. */
   owned: z.boolean().default(true),
   /** The unit in one of whose openings it stands (an insert), with that opening. */
-  host: id.nullable().default(null),
-  hostSlot: z
-    .string()
-    .regex(/^[a-z0-9]{0,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.')
-    .default(''),
+  host: optionalRef('units'),
+  hostSlot: noSlot,
   /** Where it is when it is not in the room. */
-  elsewhere: id.nullable().default(null),
+  elsewhere: optionalRef('elsewheres'),
 });
 
 /** A kind of furniture that the maker made up and saved. */
-export const OwnTypeSchema = z.strictObject({ id, name: name('A type of furniture'), shape: ShapeSchema });
+const types = z.strictObject({ id, name: name('A type of furniture'), shape: ShapeSchema });
 
 /** Where a unit on wheels stands at other times: in a mode of the room, or when it serves at a station. */
-export const SpotSchema = z.strictObject({
+const spots = z.strictObject({
   id,
-  unit: id,
+  unit: ref('units'),
   /** The mode in which it stands here; empty when it is for a station. */
   mode: z.string().trim().max(60, 'A mode has at most 60 characters.').default(''),
-  station: id.nullable().default(null),
+  station: ownRef('stations'),
   x: position('x'),
   y: position('y'),
   turn: degrees,
@@ -136,9 +133,8 @@ export const STANDING_DEFAULTS = {
   host: null,
   hostSlot: '',
   elsewhere: null,
-} as const satisfies Partial<z.infer<typeof UnitSchema>>;
+} as const satisfies Partial<z.infer<typeof units>>;
 
 export type Shape = z.infer<typeof ShapeSchema>;
-export type OwnType = z.infer<typeof OwnTypeSchema>;
-export type Unit = z.infer<typeof UnitSchema>;
-export type Spot = z.infer<typeof SpotSchema>;
+
+export const UNIT_TABLES = { types, units, spots };

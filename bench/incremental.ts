@@ -22,7 +22,7 @@ function scattered(plan: Plan): Plan {
       container: null,
       count: s.count,
       orientation: null,
-      locked: false,
+      pinned: false,
     });
   });
   return applyChanges(plan, changes).plan;

@@ -67,7 +67,7 @@ test('heron pull goes round once for a project', async () => {
   };
   const all = [...round.stops, ...round.atHand].flatMap((s) => s.supplies).concat(round.without);
   expect(all.sort()).toEqual(
-    Object.values(plan.needs)
+    Object.values(plan.pulls)
       .flatMap((n) => (n.project === 'wolf' ? [n.supply] : []))
       .sort(),
   );

@@ -144,7 +144,7 @@ test('rows of every table go into a data directory and come out the same', async
       turned: true,
     }),
     set('supplies', 'markers', {
-      traits: ['light-shy', 'keepsake'],
+      traits: ['keep out of light', 'keepsake'],
       season: 'winter',
       backstock: 12,
       reorderAt: 20,
@@ -165,7 +165,7 @@ test('rows of every table go into a data directory and come out the same', async
       caption: 'before',
     }),
     set('people', 'maker', { eye: 1550, overhead: 2010, lifts: 9000, steps: false, hand: 'left' }),
-    set('units', 'books', { keyed: true, material: 'plywood' }),
+    set('units', 'books', { keyLocked: true, material: 'plywood' }),
     set('activities', 'theatre', { person: 'apprentice' }),
     set('wishes', 'w', { id: 'w', person: 'apprentice', supply: 'markers', wish: 'should reach' }),
     set('timings', 't', {
@@ -179,7 +179,7 @@ test('rows of every table go into a data directory and come out the same', async
       seconds: 12.4,
       day: '2026-11-25',
     }),
-    set('nevers', 'n', { id: 'n', supply: 'markers', unit: 'books', slot: '' }),
+    set('bans', 'n', { id: 'n', supply: 'markers', unit: 'books', slot: '' }),
     set('supplies', 'markers', { together: 'lettering', traits: ['keep in view', 'pretty'] }),
     set('placements', 'markers_t1', {
       spare: true,

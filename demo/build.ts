@@ -88,7 +88,7 @@ function supplies(): Change[] {
         container: box ?? null,
         count: Number(count),
         orientation: null,
-        locked: false,
+        pinned: false,
         spare: false,
       }),
     );

@@ -236,7 +236,7 @@ export function room(): Change[] {
       'locked',
       'Locked cabinet',
       { x: 1980, y: 2790, turn: 180 },
-      { owned: false, keyed: true, price: 95 },
+      { owned: false, keyLocked: true, price: 95 },
     ),
     set('elsewheres', 'landing', { id: 'landing', name: 'Landing', seconds: 20, conditions: ['cold', 'shared'] }),
     unit(
@@ -314,7 +314,7 @@ export function room(): Change[] {
       y: 1700,
       turn: 270,
     }),
-    set('hosts', 'cart-painting', { id: 'cart-painting', activity: 'painting', cart: 'cart' }),
+    set('helpers', 'cart-painting', { id: 'cart-painting', activity: 'painting', cart: 'cart' }),
     set('kits', 'fair', {
       id: 'fair',
       name: 'Fair box',
@@ -324,6 +324,6 @@ export function room(): Change[] {
       unit: 'landing-cupboard',
       slot: 's2',
     }),
-    set('hosts', 'fair-packing', { id: 'fair-packing', activity: 'packing', kit: 'fair' }),
+    set('helpers', 'fair-packing', { id: 'fair-packing', activity: 'packing', kit: 'fair' }),
   ];
 }

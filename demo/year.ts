@@ -100,7 +100,7 @@ export function year(plan: Plan): Change[] {
     changes.push(set('projects', id, { id, name, activity, due }));
     needs.forEach((supply, i) =>
       changes.push(
-        set('needs', `${id}-${i + 1}`, {
+        set('pulls', `${id}-${i + 1}`, {
           id: `${id}-${i + 1}`,
           project: id,
           supply,
@@ -140,7 +140,7 @@ export function journal(plan: Plan): JournalEntry[] {
     by: 'demo',
   });
   return [
-    entry(1, FROM, 'Begin the plan', [], []),
+    entry(1, FROM, 'Create plan', [], []),
     ...MOVED.map(([day, supply, unit, slot], i) => {
       const row = Object.values(plan.placements).find((p) => p.supply === supply && p.arrangement === 'today')!;
       const { name } = plan.supplies[supply]!;

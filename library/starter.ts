@@ -22,9 +22,9 @@ export interface Starter {
 
 const MARK: Readonly<Record<string, Trait>> = {
   U: 'keep upright',
-  L: 'light-shy',
-  H: 'heat-shy',
-  D: 'damp-shy',
+  L: 'keep out of light',
+  H: 'keep from heat',
+  D: 'keep dry',
   F: 'flammable',
   S: 'sharp',
   T: 'hot',

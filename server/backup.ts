@@ -8,6 +8,7 @@ import { join } from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
 import { z } from 'zod';
 import { readPlanFile, writePlanFile, type Pictures } from '@heronstone/core/formats/planFile.ts';
+import { upgradeChange } from '@heronstone/core/formats/upgrade.ts';
 import { ChangeSchema, GroupSchema, type JournalEntry } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import type { Store } from './store.ts';
@@ -17,10 +18,12 @@ const FORMAT = 'heronstone-backup';
 /** A backup that cannot be used; its message is for a person. */
 export class BackupError extends Error {}
 
+/** A change of this or an earlier version. */
+const AnyChange = z.preprocess(upgradeChange, ChangeSchema);
 const EntrySchema = z.strictObject({
   revision: z.number().int().min(1),
-  group: GroupSchema.extend({ changes: z.array(ChangeSchema).max(200_000) }),
-  inverse: z.array(ChangeSchema),
+  group: GroupSchema.extend({ changes: z.array(AnyChange).max(200_000) }),
+  inverse: z.array(AnyChange),
   at: z.iso.datetime(),
   by: z.string().max(40),
 });

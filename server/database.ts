@@ -113,7 +113,8 @@ export async function openDatabase(
   }
 }
 
-async function migrate(db: Database, directory: string): Promise<void> {
+/** Brings a database forward, step by step. @throws DataError when a newer program wrote it */
+export async function migrate(db: Database, directory: string): Promise<void> {
   await db.exec(
     'CREATE TABLE IF NOT EXISTS migrations (number integer PRIMARY KEY, name text NOT NULL, at timestamptz NOT NULL DEFAULT now())',
   );

@@ -132,7 +132,7 @@ export class Store {
           await tx.query(KEEP_PICTURE, [plan.meta.id, id, type, Buffer.from(data, 'base64')]);
         await tx.query(
           'INSERT INTO journal (plan, revision, group_id, name, kind, changes, inverse, by) VALUES ($1, 1, $2, $3, $4, $5, $5, $6)',
-          [plan.meta.id, `start-${plan.meta.id}`, 'Begin the plan', 'do', '[]', by],
+          [plan.meta.id, `start-${plan.meta.id}`, 'Create plan', 'do', '[]', by],
         );
       });
       const stored = { plan, revision: 1 };

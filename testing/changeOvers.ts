@@ -122,7 +122,7 @@ export const beforeAndAfter: fc.Arbitrary<Plan> = fc
             set('placements', row, {
               ...{ id: row, arrangement, supply: id, ...at(place), container, count: p.count, orientation: null },
               ...{
-                locked: false,
+                pinned: false,
                 spare: p.spare && k > 0 && arrangement === 'planned' && swap !== 0 && !boxed && alone(p.place),
               },
             }),

@@ -236,7 +236,7 @@ export const randomPlan = (supplies = 25): fc.Arbitrary<Plan> =>
             slot: place.slot,
             count,
             orientation: null,
-            locked: true,
+            pinned: true,
           }),
         );
       });
@@ -294,7 +294,7 @@ function extras(
       changes.push(set('units', cart.id, { wheels: true }));
       changes.push(set('spots', 'away', { id: 'away', unit: cart.id, mode: 'guest', x: 2000, y: 300, turn: 0 }));
       changes.push(set('spots', 'up', { id: 'up', unit: cart.id, station: 's', x: 1600, y: 1600, turn: 0 }));
-      changes.push(set('hosts', 'h', { id: 'h', activity: 'a', cart: cart.id }));
+      changes.push(set('helpers', 'h', { id: 'h', activity: 'a', cart: cart.id }));
     }
   }
   const last = Object.values(plan.units).at(-1);
@@ -326,7 +326,7 @@ function extras(
         slot: 'd1',
       }),
     );
-    changes.push(set('hosts', 'hk', { id: 'hk', activity: 'b', kit: 'k' }));
+    changes.push(set('helpers', 'hk', { id: 'hk', activity: 'b', kit: 'k' }));
   }
   return changes;
 }

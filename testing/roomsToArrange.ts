@@ -105,7 +105,7 @@ function roomWith(x: number, y: number, kinds: ReadonlyArray<Partial<Unit>>, ran
       set('uses', `use${i}`, { id: `use${i}`, supply, activity: 'a', fetches: Math.round(1 + random() * 12) }),
       set('placements', `at${i}`, {
         ...{ id: `at${i}`, arrangement: 'planned', supply, unit: unit.id, slot: slots[0]!.slot, count: 2 },
-        ...{ container: null, orientation: null, locked: true },
+        ...{ container: null, orientation: null, pinned: true },
       }),
     );
   });

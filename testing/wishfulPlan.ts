@@ -30,11 +30,11 @@ export const wishfulPlan = (supplies = 20): fc.Arbitrary<Plan> =>
         }),
         { minLength: 6, maxLength: 6 },
       ),
-      nevers: fc.array(fc.tuple(fc.nat(), fc.nat()), { maxLength: 3 }),
+      bans: fc.array(fc.tuple(fc.nat(), fc.nat()), { maxLength: 3 }),
       child: fc.boolean(),
-      keyed: fc.nat(),
+      keyLocked: fc.nat(),
     })
-    .map(({ plan, way, shown, inside, mixture, words, nevers, child, keyed }) => {
+    .map(({ plan, way, shown, inside, mixture, words, bans, child, keyLocked }) => {
       const lines = byName(plan.supplies);
       const units = byName(plan.units);
       const changes: Change[] = lines.map((s, i) => {
@@ -48,9 +48,9 @@ export const wishfulPlan = (supplies = 20): fc.Arbitrary<Plan> =>
           backstock: Math.min(backstock, s.count - 1),
         });
       });
-      nevers.forEach(([s, u], i) => {
+      bans.forEach(([s, u], i) => {
         const [supply, unit] = [lines[s % lines.length]!, units[u % units.length]!];
-        changes.push(set('nevers', `n${i}`, { id: `n${i}`, supply: supply.id, unit: unit.id, slot: '' }));
+        changes.push(set('bans', `n${i}`, { id: `n${i}`, supply: supply.id, unit: unit.id, slot: '' }));
       });
       if (child) changes.push(set('people', 'kid', { id: 'kid', name: 'Kid', stature: 1200, child: true }));
       changes.push(
@@ -76,7 +76,7 @@ export const wishfulPlan = (supplies = 20): fc.Arbitrary<Plan> =>
           bottom: 0,
         }),
       );
-      changes.push(set('units', units[keyed % units.length]!.id, { keyed: true }));
+      changes.push(set('units', units[keyLocked % units.length]!.id, { keyLocked: true }));
       const mixtures = mixture === null ? [] : [{ station: null, kind: 'paper', way: mixture }];
       changes.push(setMeta(plan, { sorting: { way, shown, inside, mixtures } }));
       return applyChanges(plan, changes).plan;

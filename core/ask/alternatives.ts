@@ -138,7 +138,7 @@ function displacedIn(
   const { plan } = scene;
   const fetches = (p: Placement) => fetchesAWeek(scene, p.supply);
   const gone: Placement[] = [];
-  for (const p of others.filter((o) => !o.locked).sort((a, b) => fetches(a) - fetches(b) || (a.id < b.id ? -1 : 1))) {
+  for (const p of others.filter((o) => !o.pinned).sort((a, b) => fetches(a) - fetches(b) || (a.id < b.id ? -1 : 1))) {
     gone.push(p);
     const left = others.filter((o) => !gone.includes(o));
     if (among(plan, c, left, supply, count, fixed).room < count) continue;
@@ -174,7 +174,7 @@ function orderAt(
     const { unit, slot, container } = c;
     const row: Placement = {
       ...{ id: placement ?? '', arrangement, supply: supply.id, unit, slot, container, count },
-      ...{ orientation: null, locked: false, spare, home: null },
+      ...{ orientation: null, pinned: false, spare, home: null },
     };
     return orderOf(scene, [...others, row]).minutes - without;
   };

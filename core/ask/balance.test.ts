@@ -52,7 +52,7 @@ test('what is given away asks for no room; without furniture nothing is compared
     containers: {},
     areas: {},
     spots: {},
-    hosts: {},
+    helpers: {},
     kits: {},
   };
   expect(balanceOf(bare).words).toMatch(/no storage furniture yet/);

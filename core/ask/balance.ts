@@ -36,7 +36,7 @@ export interface ClassBalance {
   class: SizeClass;
   unit: 'm²' | 'l' | 'm';
   /** What the supplies of the class take, what the places of the class hold with the room to grow kept free. */
-  needs: number;
+  asked: number;
   holds: number;
   /** What has no room in any place that could hold it. */
   short: number;
@@ -165,7 +165,7 @@ export function balanceOf(plan: Plan): Balance {
     return {
       class: kind,
       unit: CLASS_WORDS[kind].unit,
-      needs: wanted.reduce((sum, w) => (w.kind === kind ? sum + amountOf(w.supply, kind, w.supply.count) : sum), 0),
+      asked: wanted.reduce((sum, w) => (w.kind === kind ? sum + amountOf(w.supply, kind, w.supply.count) : sum), 0),
       holds,
       short: without.reduce((sum, m) => sum + m.amount, 0),
       spare: own.length === 0 ? null : own.reduce((sum, p) => sum + p.size * p.left, 0) / holds,

@@ -118,7 +118,7 @@ test('dividers stand beside what lies loose in a drawer, spacers behind sheets t
       slot: 'c2r3',
       count: 100,
       orientation: 'flat',
-      locked: false,
+      pinned: false,
     }),
   ]).plan;
   const [spacer] = cutListOf(letter, evaluate(letter)).filter((p) => p.compartment === 'cubes/c2r3');

@@ -38,7 +38,7 @@ describe('what would have to change for it to be nearer is true', () => {
       expect(before.fits).toBeLessThan(p.count);
       if (before.displaces.length === 0) continue;
       freed++;
-      for (const d of before.displaces) expect(demo.placements[d.placement]!.locked).toBe(false);
+      for (const d of before.displaces) expect(demo.placements[d.placement]!.pinned).toBe(false);
       const emptied = having(demo, ...before.displaces.map((d) => remove('placements', d.placement)));
       const after = alternative(emptied, p, nearer.compartment);
       expect(after.fits).toBe(p.count);

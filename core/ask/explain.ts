@@ -125,7 +125,7 @@ function listed(names: readonly string[]): string {
 
 function howOften(plan: Plan, p: PlacementReport): string[] {
   const reasons: string[] = [];
-  if (p.locked) reasons.push('You keep it here.');
+  if (p.pinned) reasons.push('You keep it here.');
   if (p.spare) reasons.push('These are spares: fetched only when the working stock is used up.');
   if (p.fetchesPerWeek > 0) {
     const stations = [...new Set(p.from.map((u) => plan.stations[u.station]!.name))];

@@ -51,7 +51,7 @@ export function mendByMoving(plan: Plan, finding: Finding): Mend | null {
   if (table === 'areas' && plan.areas[id]!.unit !== null) return null;
   if (table === 'units') {
     const unit = plan.units[id]!;
-    if (unit.locked || unit.host !== null) return null;
+    if (unit.pinned || unit.host !== null) return null;
     if (finding.mode !== undefined && unit.wheels) return park(plan, unit, finding.mode);
   }
   const narrow = finding.code === 'narrow way';

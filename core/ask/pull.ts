@@ -1,12 +1,12 @@
 /** Pull lists and return rounds of a project: one round in walking order, what is ticked in it as changes. */
 import { remove, set, type Change } from '../model/change.ts';
-import type { Arrangement, Need, Plan } from '../model/plan.ts';
+import type { Arrangement, PullLine, Plan } from '../model/plan.ts';
 import { seatsOf, type Scene } from '../scene/scene.ts';
 import { logLine } from '../model/log.ts';
 import { roundFor, type Tour } from './tour.ts';
 
 export interface ProjectRound extends Tour {
-  needs: Need[];
+  lines: PullLine[];
 }
 
 /**
@@ -17,7 +17,7 @@ export interface ProjectRound extends Tour {
 export function projectRound(
   scene: Scene,
   id: string,
-  states: ReadonlyArray<Need['state']>,
+  states: ReadonlyArray<PullLine['state']>,
   arrangement: Arrangement,
 ): ProjectRound | null {
   const { plan } = scene;
@@ -26,7 +26,7 @@ export function projectRound(
   const activity = project.activity === null ? undefined : plan.activities[project.activity];
   const station = (activity && seatsOf(plan, activity)[0]) ?? scene.stations[0]?.id;
   if (!station) return null;
-  const needs = Object.values(plan.needs).filter((n) => n.project === id && states.includes(n.state));
+  const needs = Object.values(plan.pulls).filter((n) => n.project === id && states.includes(n.state));
   const round = roundFor(
     scene,
     station,
@@ -35,21 +35,21 @@ export function projectRound(
     arrangement,
   );
   const back = states.includes('out');
-  return { ...round, stops: back ? [...round.stops].reverse() : round.stops, needs };
+  return { ...round, stops: back ? [...round.stops].reverse() : round.stops, lines: needs };
 }
 
 /** A line is pulled into its tray: it is out, and was used that day. */
-export function pulled(need: Need, logId: string, day: string): Change[] {
+export function pulled(need: PullLine, logId: string, day: string): Change[] {
   return [
-    set('needs', need.id, { state: 'out' }),
+    set('pulls', need.id, { state: 'out' }),
     logLine(logId, day, { supply: need.supply, kind: 'used', count: need.count, project: need.project }),
   ];
 }
 
 /** A line is back in its place; what was used up is fewer of it. */
-export function broughtBack(plan: Plan, need: Need, usedUp: boolean): Change[] {
-  if (!usedUp) return [set('needs', need.id, { state: 'back' })];
-  return [set('needs', need.id, { state: 'used up' }), ...fewer(plan, need.supply, need.count)];
+export function broughtBack(plan: Plan, need: PullLine, usedUp: boolean): Change[] {
+  if (!usedUp) return [set('pulls', need.id, { state: 'back' })];
+  return [set('pulls', need.id, { state: 'used up' }), ...fewer(plan, need.supply, need.count)];
 }
 
 /** So many of a supply are used up: out of working stock first, then spares; the last one leaves its line with one. */

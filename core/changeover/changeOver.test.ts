@@ -184,7 +184,7 @@ test('what did not fit stays, and planning what has no place finds it another', 
   expect(count(again)).toBe(count(demo));
   expect(() => didNotFit(demo, things.load, part.count)).toThrow(/whole number from 0 to/);
   const none = applyChanges(demo, didNotFit(demo, things.load, 0)).plan;
-  expect(Object.values(none.nevers).some((n) => n.supply === part.supply)).toBe(true);
+  expect(Object.values(none.bans).some((n) => n.supply === part.supply)).toBe(true);
 });
 
 test('put elsewhere is so today and in the plan; given away it is nowhere', () => {

@@ -85,7 +85,7 @@ export function changeOver(plan: Plan, report: Report, minutes: number): ChangeO
     to: l.to,
     staged: l.staged,
     after: l.after,
-    needs: l.needs,
+    needs: l.awaits,
   }));
   // What is given away goes first: it makes room for everything else.
   const rank = new Map(
@@ -106,7 +106,7 @@ export function changeOver(plan: Plan, report: Report, minutes: number): ChangeO
       from: m.load.staged ? null : m.load.from,
       to: m.load.to,
       after: m.load.after,
-      needs: m.load.needs,
+      awaits: m.load.awaits,
       seconds: (m.seconds + extra(m)) * pace,
       saving: m.saving,
       litres: m.load.litres,

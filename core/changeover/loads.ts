@@ -38,7 +38,7 @@ export interface Load {
   /** Loads that must leave first. */
   after: string[];
   /** Loads that must have arrived. */
-  needs: string[];
+  awaits: string[];
   /** Of its supplies, how much working stock and how many spares the plan has in which places. */
   marks: Array<{ supply: string; place: string; work: number; spares: number }>;
   /** Why it leaves all places. */
@@ -87,7 +87,7 @@ export function loadsOf(plan: Plan): Loads {
         name: nameOf(plan, f),
         parts: [{ supply: f.supply, count: f.count, spare: f.spare }],
         after: [],
-        needs: [],
+        awaits: [],
         containers: [],
         marks: [],
         from: f.from,
@@ -196,7 +196,7 @@ function addContainers(plan: Plan, becomes: ReadonlyMap<string, string>, loads: 
     staged: false,
     litres: litres(c),
     mass: c.mass ?? 0,
-    needs: [] as string[],
+    awaits: [] as string[],
     marks: [],
     away: null,
   });
@@ -220,7 +220,7 @@ function addContainers(plan: Plan, becomes: ReadonlyMap<string, string>, loads: 
       to,
       staged: own?.arrangement === 'staged',
       after: own ? leaving(id) : [],
-      needs: parent !== null && !plan.containers[parent] ? [`box ${parent}`] : [],
+      awaits: parent !== null && !plan.containers[parent] ? [`box ${parent}`] : [],
     };
     if (own && !load.staged && load.from === to) continue;
     if (own) {
@@ -234,7 +234,7 @@ function addContainers(plan: Plan, becomes: ReadonlyMap<string, string>, loads: 
     moved.set(id, load.id);
   }
   for (const load of things)
-    if (load.to?.startsWith('#') && !plan.containers[load.to.slice(1)]) load.needs.push(`box ${load.to.slice(1)}`);
+    if (load.to?.startsWith('#') && !plan.containers[load.to.slice(1)]) load.awaits.push(`box ${load.to.slice(1)}`);
   for (const c of rows.filter(now)) {
     if (kept.has(c.id)) continue;
     const nested = rows.filter((n) => n.parent === c.id && now(n)).map((n) => moved.get(n.id) ?? `box ${n.id}`);
@@ -288,13 +288,13 @@ function joinDrawers(plan: Plan, scene: Scene, loads: Load[], stays: ReadonlyMap
       litres: out.reduce((sum, l) => sum + l.litres, 0),
       mass: out.reduce((sum, l) => sum + l.mass, 0),
       after: [...new Set(out.flatMap((l) => l.after))].filter((id) => !ids.has(id)),
-      needs: [...new Set(out.flatMap((l) => l.needs))].filter((id) => !ids.has(id)),
+      awaits: [...new Set(out.flatMap((l) => l.awaits))].filter((id) => !ids.has(id)),
       away: null,
     };
     const rest = loads.filter((l) => !ids.has(l.id));
     for (const l of rest) {
       l.after = [...new Set(l.after.map((id) => (ids.has(id) ? joined.id : id)))];
-      l.needs = [...new Set(l.needs.map((id) => (ids.has(id) ? joined.id : id)))];
+      l.awaits = [...new Set(l.awaits.map((id) => (ids.has(id) ? joined.id : id)))];
     }
     loads.splice(0, loads.length, ...rest, joined);
   }

@@ -33,7 +33,7 @@ function byExhaustion(pieces: readonly Piece[], free: Free): number {
       const arrived = others.filter((q) => q.to === p.to && at(q.id) === 2);
       const ids = (list: Piece[]) => list.map((q) => q.id);
       const open =
-        (p.needs ?? []).every((q) => at(q) === 2) &&
+        (p.awaits ?? []).every((q) => at(q) === 2) &&
         (leaving.length === 0 || free(p.id, { leaving: ids(leaving), arrived: ids(arrived) }));
       const next = (s: number) => state.map((old, j) => (j === i ? s : old));
       if (open) walk(next(2), peak);
@@ -61,7 +61,7 @@ function carryOut(pieces: readonly Piece[], free: Free, steps: ReturnType<typeof
     expect(state.get(piece)).toBe(kind === 'put in' ? 'floor' : 'from');
     for (const a of p.after ?? []) if (kind !== 'put in') expect(state.get(a)).not.toBe('from');
     if (kind !== 'lift out') {
-      for (const n of p.needs ?? []) expect(state.get(n)).toBe('to');
+      for (const n of p.awaits ?? []) expect(state.get(n)).toBe('to');
       const leaving = pieces.filter((q) => q !== p && q.from === p.to && p.to !== null && state.get(q.id) === 'from');
       const arrived = pieces.filter((q) => q !== p && q.to === p.to && state.get(q.id) === 'to');
       const ids = (list: Piece[]) => list.map((q) => q.id);
@@ -96,14 +96,14 @@ const instances = (most: number, places: number) =>
           to: name(r.to),
           ...(r.staged && i % 5 === 0 ? { staged: true } : {}),
           ...(i >= 2 && i % 4 === 0 ? { after: [`x${i - 2}`] } : {}),
-          ...(i >= 3 && i % 3 === 0 ? { needs: [`x${i - 3}`] } : {}),
+          ...(i >= 3 && i % 3 === 0 ? { awaits: [`x${i - 3}`] } : {}),
         }))
         .filter((p) => p.from !== p.to);
       const known = new Set(pieces.map((p) => p.id));
       const clean = pieces.map((p) => ({
         ...p,
         ...('after' in p ? { after: p.after!.filter((a) => known.has(a)) } : {}),
-        ...('needs' in p ? { needs: p.needs!.filter((a) => known.has(a)) } : {}),
+        ...('needs' in p ? { awaits: p.awaits!.filter((a) => known.has(a)) } : {}),
       }));
       const room: Record<string, number> = {};
       for (let n = 1; n <= places; n++) {

@@ -20,7 +20,7 @@ export interface Piece {
   /** Pieces that must have left their places before this one is lifted. */
   after?: readonly string[];
   /** Pieces that must have arrived before this one is put in. */
-  needs?: readonly string[];
+  awaits?: readonly string[];
 }
 
 export type StepKind = 'carry' | 'lift out' | 'put in';
@@ -51,7 +51,7 @@ const BEAM = 8;
 interface Known {
   pieces: readonly Piece[];
   after: readonly number[][];
-  needs: readonly number[][];
+  awaits: readonly number[][];
   /** Pieces that lie where a piece goes, before they are moved. */
   inTheWay: readonly number[][];
   /** Pieces that may be able to go in once a piece has left or arrived. */
@@ -102,14 +102,14 @@ function knownOf(pieces: readonly Piece[], free: Free): Known {
   });
   const numbers = (ids: readonly string[] = []) => ids.flatMap((id) => index.get(id) ?? []);
   const after = pieces.map((p) => numbers(p.after));
-  const needs = pieces.map((p) => numbers(p.needs));
+  const needs = pieces.map((p) => numbers(p.awaits));
   const inTheWay = pieces.map((p, i) => (p.to === null ? [] : (leaves.get(p.to) ?? []).filter((j) => j !== i)));
   const wakes: number[][] = pieces.map(() => []);
   pieces.forEach((_, i) => new Set([...after[i]!, ...needs[i]!, ...inTheWay[i]!]).forEach((j) => wakes[j]!.push(i)));
   return {
     pieces,
     after,
-    needs,
+    awaits: needs,
     inTheWay,
     wakes,
     together: pieces.map((p, i) => (p.to === null ? [] : enters.get(p.to)!.filter((j) => j !== i))),
@@ -121,7 +121,7 @@ function knownOf(pieces: readonly Piece[], free: Free): Known {
 function circles(known: Known, rank: ReadonlyMap<number, number>): number[][] {
   const n = known.pieces.length;
   const order = Array.from({ length: n }, (_, i) => i).sort((a, b) => rank.get(b)! - rank.get(a)! || a - b);
-  const waits = (i: number) => [...known.inTheWay[i]!, ...known.after[i]!, ...known.needs[i]!];
+  const waits = (i: number) => [...known.inTheWay[i]!, ...known.after[i]!, ...known.awaits[i]!];
   const [seen, low, on] = [new Int32Array(n).fill(-1), new Int32Array(n), new Uint8Array(n)];
   const [stack, groups]: [number[], number[][]] = [[], []];
   let next = 0;
@@ -197,7 +197,7 @@ const arrived = (state: Uint8Array, all: readonly number[]) => all.every((i) => 
 
 /** Whether a piece may go in now; `surely` when nothing that leaves is left there. */
 function entry(known: Known, state: Uint8Array, i: number): 'surely' | 'beside' | 'no' {
-  if (!arrived(state, known.needs[i]!)) return 'no';
+  if (!arrived(state, known.awaits[i]!)) return 'no';
   if (left(state, known.inTheWay[i]!)) return 'surely';
   const leaving = known.inTheWay[i]!.filter((j) => state[j] === 0);
   const here = known.together[i]!.filter((j) => state[j] === 2);

@@ -10,7 +10,7 @@ export interface Cut {
   from: string | null;
   to: string | null;
   after: readonly string[];
-  needs: readonly string[];
+  awaits: readonly string[];
   seconds: number;
   saving: number;
   litres: number;
@@ -35,7 +35,7 @@ export function dependencies(moves: readonly Cut[]): Array<Set<number>> {
     if (m.kind === 'put in') waits(i, leaver.get(m.piece));
     else for (const a of m.after) waits(i, leaver.get(a));
     if (!enters(m)) return;
-    for (const n of m.needs) waits(i, arrival.get(n));
+    for (const n of m.awaits) waits(i, arrival.get(n));
     let beside = false;
     moves.forEach((other, j) => {
       if (i === j || other.piece === m.piece || !leaves(other) || other.from !== m.to) return;

@@ -83,7 +83,7 @@ function shift(draft: Draft, part: Part, from: string | null, staged: boolean, t
   if (same) draft.do(set('placements', same.id, { count: same.count + moved, ...like }));
   else {
     const id = whole?.id ?? draft.newId(part.supply);
-    const rest = { supply: part.supply, count: moved, spare: part.spare, locked: false, home: null };
+    const rest = { supply: part.supply, count: moved, spare: part.spare, pinned: false, home: null };
     draft.do(set('placements', id, { id, arrangement: state, ...rest, ...at, ...like }));
   }
 }
@@ -124,6 +124,10 @@ function carry(draft: Draft, id: string, to: string | null, state: State, planne
 /** Changes of one step of the change-over. */
 export function tick(plan: Plan, load: Load, kind: StepKind): Change[] {
   const draft = new Draft(plan);
+  // Which box becomes which is settled with the first move; found anew after each, boxes that are alike would change parts.
+  for (const [planned, own] of becoming(plan))
+    if (plan.containers[own] && plan.containers[own].becomes !== planned)
+      draft.do(set('containers', own, { becomes: planned }));
   const state: State = kind === 'lift out' ? 'staged' : 'today';
   // What is lifted out keeps the place to which it goes; a container that is not there yet is its opening.
   const to = kind === 'lift out' && load.to?.startsWith('#') && !plan.containers[load.to.slice(1)] ? null : load.to;
@@ -132,7 +136,9 @@ export function tick(plan: Plan, load: Load, kind: StepKind): Change[] {
     const id = load.id.slice('box '.length);
     const at = targetOf(draft.plan, load.to!, 'today');
     const { unit, slot, container: parent } = at;
-    draft.do(set('containers', id, { ...row, id, arrangement: at.state, unit, slot, parent, owned: true }));
+    draft.do(
+      set('containers', id, { ...row, id, arrangement: at.state, unit, slot, parent, owned: true, becomes: row.id }),
+    );
     if (!row.owned) draft.do(set('containers', row.id, { owned: true }));
     return draft.changes;
   }
@@ -207,11 +213,11 @@ export function didNotFit(plan: Plan, load: Load, fitted: number): Change[] {
     const less = Math.min(over, row.count);
     over -= less;
     if (less === row.count) draft.do(remove('placements', row.id));
-    else draft.do(set('placements', row.id, { count: row.count - less, locked: true }));
+    else draft.do(set('placements', row.id, { count: row.count - less, pinned: true }));
   }
   // No more of it is planned there: measured is better than computed.
   const id = `${part.supply.slice(0, 40)}_full_${there.unit}_${there.slot}`.slice(0, 64);
-  if (fitted === 0) draft.do(set('nevers', id, { id, supply: part.supply, unit: there.unit, slot: there.slot }));
+  if (fitted === 0) draft.do(set('bans', id, { id, supply: part.supply, unit: there.unit, slot: there.slot }));
   return draft.changes;
 }
 
@@ -240,7 +246,7 @@ export function putElsewhere(
     shift(draft, part, load.from, load.staged, target, { orientation: null });
     const id = draft.newId(part.supply);
     const own = { supply: part.supply, count: part.count, spare: part.spare, orientation: null, home: null };
-    draft.do(set('placements', id, { id, arrangement: 'planned', ...own, ...compartment, locked: true }));
+    draft.do(set('placements', id, { id, arrangement: 'planned', ...own, ...compartment, pinned: true }));
   }
   return draft.changes;
 }

@@ -103,7 +103,7 @@ describe('the seeded generator', () => {
 describe('why here names true reasons', () => {
   const report = evaluate(demo);
   const often = Object.values(report.placements)
-    .filter((p) => p.arrangement === 'planned' && !p.locked)
+    .filter((p) => p.arrangement === 'planned' && !p.pinned)
     .sort((a, b) => b.fetchesPerWeek - a.fetchesPerWeek)[0]!;
 
   test('take the fetches away and the thing is placed elsewhere, with another reason', () => {
@@ -121,7 +121,7 @@ describe('why here names true reasons', () => {
   });
 
   test('a lock is the first reason; the next best places are never cheaper and free', () => {
-    const locked = applyChanges(demo, [set('placements', often.id, { locked: true })]).plan;
+    const locked = applyChanges(demo, [set('placements', often.id, { pinned: true })]).plan;
     const why = explain(locked, evaluate(locked), often.id);
     expect(why.reasons[0]).toBe('You keep it here.');
     for (const place of why.nextBest) expect(place.fits).toBeGreaterThanOrEqual(often.count);

@@ -65,25 +65,25 @@ const codes = (plan: Plan, supply: Supply, place: string) => {
   return hazardsOf(scene, supply, scene.compartment.get(place)!).map((p) => p.code);
 };
 
-test('a light-shy thing in the open near a window; behind a door, or farther away, it is in the dark', () => {
-  const shy = thing('ink', ['light-shy']);
+test('a thing to keep out of light, in the open near a window; behind a door, or farther away, it is in the dark', () => {
+  const shy = thing('ink', ['keep out of light']);
   expect(codes(room, shy, 'sunny/s1')).toEqual(['sun']);
   expect(codes(room, shy, 'shut/s1')).toEqual([]);
   expect(codes(room, shy, 'cool/s1')).toEqual([]);
   expect(codes(room, thing('wood', []), 'sunny/s1')).toEqual([]);
 });
 
-test('a flammable or heat-shy thing near the heater', () => {
+test('a flammable or thing to keep from heat near the heater', () => {
   expect(codes(room, thing('spray', ['flammable']), 'warm/s1')).toEqual(['heat']);
-  expect(codes(room, thing('wax', ['heat-shy']), 'warm/s1')).toEqual(['heat']);
-  expect(codes(room, thing('wax', ['heat-shy']), 'sunny/s1')).toEqual([]);
+  expect(codes(room, thing('wax', ['keep from heat']), 'warm/s1')).toEqual(['heat']);
+  expect(codes(room, thing('wax', ['keep from heat']), 'sunny/s1')).toEqual([]);
 });
 
 test('what is not for a child, within its reach; high up or under lock and key it is not', () => {
   const knife = thing('knife', ['not for a child']);
   expect(codes(room, knife, 'cool/s1')).toEqual(['child']);
   expect(codes(room, knife, 'high/s1')).toEqual([]);
-  expect(codes(having(room, set('units', 'cool', { keyed: true })), knife, 'cool/s1')).toEqual([]);
+  expect(codes(having(room, set('units', 'cool', { keyLocked: true })), knife, 'cool/s1')).toEqual([]);
   expect(codes(having(room, set('people', 'kid', { child: false })), knife, 'cool/s1')).toEqual([]);
   const wish = set('wishes', 'w', { id: 'w', person: 'kid', supply: 'pins', wish: 'must not reach' as const });
   const pins = thing('pins', []);
@@ -95,7 +95,7 @@ test('each changes where the search puts the thing, and a weight of 0 takes it b
   // A seat right before the place that is bad for it.
   for (const [trait, bad, at] of [
     ['not for a child', 'cool', { x: 400, y: 3100, facing: 180 }],
-    ['light-shy', 'sunny', { x: 1400, y: 900, facing: 0 }],
+    ['keep out of light', 'sunny', { x: 1400, y: 900, facing: 0 }],
     ['flammable', 'warm', { x: 4100, y: 1900, facing: 90 }],
   ] as const) {
     const placed = (w: number) => {

@@ -60,13 +60,19 @@ export function hazardsOf(scene: Scene, supply: Supply, compartment: Compartment
     penalties.push({ code: 'child', seconds: k.childNear, words: `in reach of ${danger.person.name.toLowerCase()}` });
   if (traits.length === 0) return penalties;
   const near = nearOf(scene, compartment);
-  if (near.sun && traits.includes('light-shy') && k.sunNear > 0)
-    penalties.push({ code: 'sun', seconds: k.sunNear, words: 'shy of light, and near the window' });
-  if (near.heat && (traits.includes('heat-shy') || traits.includes('flammable')) && k.heatNear > 0)
+  if (near.sun && traits.includes('keep out of light') && k.sunNear > 0)
+    penalties.push({
+      code: 'sun',
+      seconds: k.sunNear,
+      words: 'it should be kept out of light, and is near the window',
+    });
+  if (near.heat && (traits.includes('keep from heat') || traits.includes('flammable')) && k.heatNear > 0)
     penalties.push({
       code: 'heat',
       seconds: k.heatNear,
-      words: `${traits.includes('flammable') ? 'flammable' : 'shy of heat'}, and near the heater`,
+      words: traits.includes('flammable')
+        ? 'flammable, and near the heater'
+        : 'it should be kept from heat, and is near the heater',
     });
   return penalties;
 }

@@ -75,7 +75,7 @@ function ruleFor(scene: Scene, supply: Supply, compartment: Compartment): Barred
   const { plan } = scene;
   if (!mayLieIn(plan, supply, compartment))
     return { code: 'purge', words: 'it was decided to keep it out of the room' };
-  for (const n of Object.values(plan.nevers))
+  for (const n of Object.values(plan.bans))
     if (n.supply === supply.id && n.unit === compartment.unit && (n.slot === '' || n.slot === compartment.slot))
       return { code: 'never', words: 'you never want it there' };
   const [hazard] = hazardsOf(scene, supply, compartment);
@@ -83,7 +83,7 @@ function ruleFor(scene: Scene, supply: Supply, compartment: Compartment): Barred
   const { elsewhere } = plan.units[compartment.unit]!;
   if (
     elsewhere !== null &&
-    supply.traits.includes('damp-shy') &&
+    supply.traits.includes('keep dry') &&
     plan.elsewheres[elsewhere]!.conditions.includes('damp')
   )
     return { code: 'damp', words: 'it must stay dry, and it is damp there' };

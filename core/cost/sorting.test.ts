@@ -145,7 +145,7 @@ test('the order inside a place goes with the way, and what was tried holds as lo
   for (const way of WAYS) expect(holdsFor(demo, sortedBy({ way }))).toBe(true);
   const [p] = planned(demo);
   expect(holdsFor(demo, applyChanges(demo, [{ table: 'placements', id: p!.id, remove: true }]).plan)).toBe(true);
-  expect(holdsFor(demo, applyChanges(demo, [set('placements', p!.id, { locked: true })]).plan)).toBe(false);
+  expect(holdsFor(demo, applyChanges(demo, [set('placements', p!.id, { pinned: true })]).plan)).toBe(false);
   expect(holdsFor(demo, applyChanges(demo, [set('units', 'books', { name: 'Old bookcase' })]).plan)).toBe(false);
   const other = { ...p!, id: 'by-hand' };
   const found = {

@@ -75,7 +75,7 @@ export interface Wanted {
   shown: (supply: Supply, compartment: Compartment) => number;
   line: (supply: Supply, compartment: Compartment) => number;
   /** Seconds a week of a harmless thing among what is locked away; nothing where only the time counts. */
-  locked: (supply: Supply, compartment: Compartment) => number;
+  lockedAway: (supply: Supply, compartment: Compartment) => number;
   /** Names under which supplies belong together, with the supplies; only names that two share. */
   sets: ReadonlyMap<string, readonly string[]>;
 }
@@ -121,8 +121,8 @@ export function wantedOf(scene: Scene): Wanted {
       const should = shown === 'in view' || (shown === 'pretty in view' && supply.traits.includes('pretty'));
       return isShown(scene, c) === should ? 0 : k.wrongShow;
     },
-    locked: (supply, c) =>
-      plan.units[c.unit]?.keyed &&
+    lockedAway: (supply, c) =>
+      plan.units[c.unit]?.keyLocked &&
       wayOfSorting(scene, supply) !== 'quickest' &&
       !LOCK_AWAY.some((t) => supply.traits.includes(t)) &&
       keptFrom(plan, supply).length === 0
@@ -212,7 +212,7 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
     const share = p.count / supply.count;
     const shown = wanted.shown(supply, compartment);
     if (shown > 0) wronglyShown++;
-    const locked = wanted.locked(supply, compartment);
+    const locked = wanted.lockedAway(supply, compartment);
     if (locked > 0) lockedUp++;
     seconds += (shown + locked + wanted.line(supply, compartment)) * Math.min(1, share);
     const sort = wanted.sorts.get(p.supply);

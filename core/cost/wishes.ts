@@ -10,7 +10,7 @@ export function isLocked(plan: Plan, compartment: Pick<Compartment, 'unit'>): bo
   const unit = plan.units[compartment.unit];
   if (!unit) return false;
   const elsewhere = unit.elsewhere === null ? undefined : plan.elsewheres[unit.elsewhere];
-  return unit.keyed || (elsewhere?.conditions.includes('locked') ?? false);
+  return unit.keyLocked || (elsewhere?.conditions.includes('locked') ?? false);
 }
 
 /**

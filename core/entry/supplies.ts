@@ -32,7 +32,7 @@ export function addSupplies(plan: Plan, supplies: readonly NewSupply[], newId: (
           ...place,
           count: draft.count,
           orientation: null,
-          locked: false,
+          pinned: false,
         }),
       );
     }

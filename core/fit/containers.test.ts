@@ -37,6 +37,7 @@ const box = (id: string, size: [number, number, number], more: Partial<Container
   unit: 'cubes',
   slot: 'c1r1',
   parent: null,
+  becomes: null,
   x: null,
   y: null,
   home: null,
@@ -83,7 +84,7 @@ const placed = (id: string, container: string | null) =>
     container,
     count: 20,
     orientation: null,
-    locked: false,
+    pinned: false,
   });
 const planWith = (...changes: Change[]): Plan =>
   applyChanges(emptyPlan({ id: 'x' }), [

@@ -93,12 +93,12 @@ test('a size that is not given is taken from a known kind, else it is asked for'
       grammage: null,
       mass: 14,
       squeeze: 1,
-      traits: ['light-shy'],
+      traits: ['keep out of light'],
     },
   ]);
   const read = readSuppliesCsv('name,qty\nAlcohol markers,84\nGizmos,3', 'metric', { kinds });
   expect(read.supplies.map((s) => s.draft)).toMatchObject([
-    { name: 'Alcohol markers', count: 84, length: 140, mass: 14, traits: ['light-shy'], category: 'pens' },
+    { name: 'Alcohol markers', count: 84, length: 140, mass: 14, traits: ['keep out of light'], category: 'pens' },
   ]);
   expect(read.problems[0]).toMatchObject({ row: 3, column: 'length', message: 'The length is missing.' });
 });

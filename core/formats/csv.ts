@@ -3,6 +3,7 @@ import Papa from 'papaparse';
 import { FORM_FACTS, isRound, usualOrientations } from '../fit/forms.ts';
 import { sheetThickness } from '../fit/sheets.ts';
 import { readLength, type UnitSystem } from '../model/measure.ts';
+import { OLD_TRAITS } from './upgrade.ts';
 import {
   byName,
   DECISIONS,
@@ -149,7 +150,7 @@ function readRow(
     wrong('thickness', 'The thickness is missing (sheets can give a grammage instead).');
   const uses = readUses(cell('uses'));
   if (!uses) wrong('uses', `“${cell('uses')}” cannot be read; write painting 6; sewing 2.`);
-  const traits = listed('cautions', new Map(TRAITS.map((t) => [t, t])), 'a caution');
+  const traits = listed('cautions', new Map([...TRAITS.map((t) => [t, t] as const), ...OLD_TRAITS]), 'a caution');
   const orientations = listed('may lie', LIES, 'a way to lie');
   const decided = cell('decision').toLowerCase();
   const decision = decided === '' ? null : DECISIONS.find((d) => d === decided);

@@ -2,7 +2,7 @@ import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
-import { emptyPlan } from '../model/plan.ts';
+import { emptyPlan, PLAN_VERSION } from '../model/plan.ts';
 import { planFileJsonSchema, readPlanFile, writePlanFile } from './planFile.ts';
 
 const findings = (text: string) => {
@@ -29,7 +29,7 @@ test.each([
   ['half a file', '{"format": "heronstone-plan", "version"', '', /not JSON/],
   ['a foreign JSON file', '{"layers": []}', 'format', /not a Heronstone plan/],
   ['a list', '[]', 'format', /not a Heronstone plan/],
-  ['a newer version', file((d) => (d.version = 7)), 'version', /newer Heronstone \(version 7/],
+  ['a newer version', file((d) => (d.version = PLAN_VERSION + 1)), 'version', /newer Heronstone \(version \d+/],
   ['an unknown field', file((d) => (d.extra = 1)), '', /only known fields \(not extra\)/],
   ['a missing table', file((d) => delete d.units), 'units', /units/],
   [
@@ -48,7 +48,7 @@ test('a file of version 1, before there were modes, kits and types of one’s ow
   const read = readPlanFile(
     file((d) => {
       d.version = 1;
-      for (const table of ['overheads', 'areas', 'spots', 'kits', 'hosts', 'relations', 'types', 'elsewheres'])
+      for (const table of ['overheads', 'areas', 'spots', 'kits', 'helpers', 'relations', 'types', 'elsewheres'])
         delete d[table];
       d.people = [{ id: 'p', name: 'Maker', stature: 1700 }];
       const size = { x: 0, y: 0, turn: 0, width: 400, depth: 300, height: 700, bottom: 0, board: 3, columns: 1 };

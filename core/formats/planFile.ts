@@ -2,29 +2,12 @@
 import { z } from 'zod';
 import { danglingReferences } from '../model/change.ts';
 import { findingsFromZod, type Finding } from '../model/finding.ts';
+import { upgradeFile } from './upgrade.ts';
 import { MetaSchema, PLAN_VERSION, TABLES, TABLE_NAMES, type Plan } from '../model/plan.ts';
 
 const FORMAT = 'heronstone-plan';
 
-/** Tables that every file has; later ones may be missing in older files. */
-const FIRST_TABLES: ReadonlySet<string> = new Set([
-  'corners',
-  'openings',
-  'fixtures',
-  'people',
-  'units',
-  'stations',
-  'activities',
-  'supplies',
-  'uses',
-  'placements',
-]);
-const tables = Object.fromEntries(
-  TABLE_NAMES.map((table) => [
-    table,
-    FIRST_TABLES.has(table) ? z.array(TABLES[table]) : z.array(TABLES[table]).default([]),
-  ]),
-) as unknown as {
+const tables = Object.fromEntries(TABLE_NAMES.map((table) => [table, z.array(TABLES[table])])) as unknown as {
   [T in keyof typeof TABLES]: z.ZodArray<(typeof TABLES)[T]>;
 };
 
@@ -84,7 +67,8 @@ export function readPlanFile(text: string): PlanFileResult {
       `This plan was written by a newer Heronstone (version ${version} of the file; this program reads up to ${PLAN_VERSION}). Update the program, then open it again.`,
     );
   }
-  const parsed = PlanFileSchema.safeParse(data, { reportInput: true });
+  const older = typeof version === 'number' && Number.isInteger(version) ? version : PLAN_VERSION;
+  const parsed = PlanFileSchema.safeParse(upgradeFile(data as Record<string, unknown>, older), { reportInput: true });
   if (!parsed.success) return { ok: false, findings: findingsFromZod(parsed.error) };
   const plan: Record<string, unknown> = { meta: parsed.data.plan };
   const findings: Finding[] = [];
@@ -100,9 +84,7 @@ export function readPlanFile(text: string): PlanFileResult {
           expected: 'an id that is used once',
           message: `${table}.${i}.id: “${row.id}” is used twice.`,
         });
-      // In files of version 1 a cart stood on wheels without saying so.
-      const rolls = parsed.data.version === 1 && 'wheels' in row && row.kind === 'cart';
-      rows[row.id] = rolls ? { ...row, wheels: true } : row;
+      rows[row.id] = row;
     });
     plan[table] = rows;
   }

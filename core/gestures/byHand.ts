@@ -57,7 +57,7 @@ export function mergeZone(plan: Plan, other: Plan, station: string): { changes: 
     if (plan.containers[box.id]) {
       const { unit, slot, parent, x, y, turned } = box;
       changes.push(set('containers', box.id, { unit, slot, parent, x, y, turned }));
-    } else changes.push(set('containers', box.id, box));
+    } else changes.push(set('containers', box.id, { ...box, becomes: null }));
   const taken = theirs.filter((p) => there(p) && !left.has(p.supply));
   const ids = new Set(taken.map((p) => p.id));
   const moved = new Set(taken.map((p) => p.supply));

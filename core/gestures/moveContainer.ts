@@ -1,5 +1,5 @@
 /** Changes that move containers, with all that is in them. */
-import { set, type Change } from '../model/change.ts';
+import { removeWithDependents, set, type Change } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import type { Report } from '../report/report.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
@@ -82,11 +82,6 @@ export function carryContainer(plan: Plan, id: string, to: { unit: string; slot:
 
 /** Changes that take a container away; what is in it stays in the compartment, without it. */
 export function takeContainerAway(plan: Plan, id: string): Change[] {
-  const gone = [id, ...Object.values(plan.containers).flatMap((c) => (c.parent === id ? [c.id] : []))];
-  return [
-    ...Object.values(plan.placements)
-      .filter((p) => p.container !== null && gone.includes(p.container))
-      .map((p) => set('placements', p.id, { container: null })),
-    ...gone.reverse().map((c): Change => ({ table: 'containers', id: c, remove: true })),
-  ];
+  const nested = Object.values(plan.containers).flatMap((c) => (c.parent === id ? [c.id] : []));
+  return [id, ...nested].flatMap((c) => removeWithDependents(plan, 'containers', c));
 }

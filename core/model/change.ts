@@ -153,38 +153,76 @@ export function danglingReferences(plan: Plan, touched?: ReadonlySet<string>): F
   return findings;
 }
 
-/** References that may be null: the row stays, without what it referred to. */
-const OPTIONAL: ReadonlySet<string> = new Set([
-  'units.host',
-  'units.elsewhere',
-  'stations.unit',
-  'stations.second',
-  'activities.station',
-  'kits.unit',
-  'placements.container',
-  'seasons.unit',
-  'projects.activity',
-  'projects.kit',
-  'logs.unit',
-  'logs.project',
-]);
-
 /**
- * Changes that remove a row together with all that refers to it, so that one undo brings everything back.
- * A station that loses its table and an activity that loses its station stay, without it.
+ * Changes that remove a row, so that one undo brings everything back. What belongs to it goes along; what can be without it
+ * stays (see `whenGone` of each reference); a station whose person goes is another person's.
  */
 export function removeWithDependents(plan: Plan, table: TableName, id: string): Change[] {
+  const changes = [...removal(plan, table, id), ...withoutMentions(plan, table, id)];
+  const gone = new Set(changes.flatMap((c) => ('remove' in c ? [`${c.table} ${c.id}`] : [])));
+  const said = new Set<string>();
+  return changes.filter((c) => {
+    const key = `${c.table} ${c.id}`;
+    if ('set' in c) return !gone.has(key);
+    if (said.has(key)) return false;
+    said.add(key);
+    return true;
+  });
+}
+
+function removal(plan: Plan, table: TableName, id: string): Change[] {
   const changes: Change[] = [];
-  for (const reference of REFERENCES) {
-    if (reference.to !== table) continue;
-    const rows = plan[reference.table] as Readonly<Record<string, Record<string, unknown>>>;
+  for (const { table: from, column, to, whenGone } of REFERENCES) {
+    if (to !== table) continue;
+    const rows = plan[from] as Readonly<Record<string, Record<string, unknown>>>;
+    const next = whenGone === 'passed on' ? nextOf(plan, table, id) : null;
     for (const key in rows) {
-      if (rows[key]![reference.column] !== id) continue;
-      const optional = OPTIONAL.has(`${reference.table}.${reference.column}`);
-      if (optional) changes.push({ table: reference.table, id: key, set: { [reference.column]: null } });
-      else changes.push(...removeWithDependents(plan, reference.table, key));
+      if (rows[key]![column] !== id || (from === table && key === id)) continue;
+      if (whenGone === 'goes along' || (whenGone === 'passed on' && next === null) || twiceLabelled(plan, from, key))
+        changes.push(...removal(plan, from, key));
+      else changes.push({ table: from, id: key, set: { [column]: next } });
     }
   }
   changes.push(remove(table, id));
+  return changes;
+}
+
+/** Another row of a table, the first by name. */
+function nextOf(plan: Plan, table: TableName, id: string): string | null {
+  const others = Object.values(plan[table] as Readonly<Record<string, { id: string; name?: string }>>).filter(
+    (row) => row.id !== id,
+  );
+  others.sort((a, b) => (a.name ?? '').localeCompare(b.name ?? '', 'en') || (a.id < b.id ? -1 : 1));
+  return others[0]?.id ?? null;
+}
+
+/** A label whose container goes is one of the place; where the place has one of its own, it goes along. */
+function twiceLabelled(plan: Plan, table: TableName, id: string): boolean {
+  const label = table === 'labels' ? plan.labels[id] : undefined;
+  return (
+    label !== undefined &&
+    Object.values(plan.labels).some((l) => l.container === null && l.unit === label.unit && l.slot === label.slot)
+  );
+}
+
+/** What is said of a row within a field of others: homes out of season, the new bin, parts that are sorted in their own way. */
+function withoutMentions(plan: Plan, table: TableName, id: string): Change[] {
+  const changes: Change[] = [];
+  if (table === 'units' || table === 'containers')
+    for (const rows of ['placements', 'containers'] as const)
+      for (const row of Object.values(plan[rows]))
+        if (row.home && (table === 'units' ? row.home.unit : row.home.container) === id)
+          changes.push({
+            table: rows,
+            id: row.id,
+            set: { home: table === 'units' ? null : { ...row.home, container: null } },
+          });
+  const { upkeep, sorting } = plan.meta;
+  if (table === 'units' && upkeep.newBin?.unit === id)
+    changes.push(setMeta(plan, { upkeep: { ...upkeep, newBin: null } }));
+  if (table === 'stations' && sorting.mixtures.some((m) => m.station === id))
+    changes.push(
+      setMeta(plan, { sorting: { ...sorting, mixtures: sorting.mixtures.filter((m) => m.station !== id) } }),
+    );
   return changes;
 }

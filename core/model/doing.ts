@@ -49,7 +49,7 @@ const projects = z.strictObject({
 
 const NEED_STATES = ['to pull', 'out', 'back', 'used up'] as const;
 /** One line of a pull list. */
-const needs = z.strictObject({
+const pulls = z.strictObject({
   id,
   project: ref('projects'),
   supply: ref('supplies'),
@@ -156,4 +156,4 @@ const timings = z.strictObject({
     .default(''),
 });
 
-export const DOING_TABLES = { timings, labels, seasons, projects, needs, logs, sittings };
+export const DOING_TABLES = { timings, labels, seasons, projects, pulls, logs, sittings };

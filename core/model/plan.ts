@@ -20,7 +20,7 @@ export * from './unit.ts';
 export * from './work.ts';
 
 /** The version written into plan files; raise it with every change of shape that an older program cannot read. */
-export const PLAN_VERSION = 6;
+export const PLAN_VERSION = 7;
 
 export const MetaSchema = z.strictObject({
   id,
@@ -91,7 +91,7 @@ export type Wish = Rows['wishes'];
 export type Station = Rows['stations'];
 export type Activity = Rows['activities'];
 export type Kit = Rows['kits'];
-export type Host = Rows['hosts'];
+export type Helper = Rows['helpers'];
 export type Relation = Rows['relations'];
 export type OwnType = Rows['types'];
 export type Unit = Rows['units'];
@@ -102,12 +102,12 @@ export type BoxType = Rows['boxtypes'];
 export type Container = Rows['containers'];
 export type Placement = Rows['placements'];
 export type Photo = Rows['photos'];
-export type Never = Rows['nevers'];
+export type Ban = Rows['bans'];
 export type Timing = Rows['timings'];
 export type LabelRow = Rows['labels'];
 export type Season = Rows['seasons'];
 export type Project = Rows['projects'];
-export type Need = Rows['needs'];
+export type PullLine = Rows['pulls'];
 export type Log = Rows['logs'];
 export type Sitting = Rows['sittings'];
 

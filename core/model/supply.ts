@@ -24,9 +24,9 @@ export type Form = (typeof FORMS)[number];
 /** What a thing asks of its place, and what it does to others. */
 export const TRAITS = [
   'keep upright',
-  'light-shy',
-  'heat-shy',
-  'damp-shy',
+  'keep out of light',
+  'keep from heat',
+  'keep dry',
   'flammable',
   'sharp',
   'hot',
@@ -212,6 +212,8 @@ const containers = z
     slot,
     /** The container it stands in; containers nest one level. */
     parent: optionalRef('containers'),
+    /** Of a container of today: the planned one that it is; settled with the first move, null before. */
+    becomes: optionalRef('containers'),
     /** Near left corner in its compartment, mm from the left and from the front; null lets the packing choose. */
     x: position('x').nullable().default(null),
     y: position('y').nullable().default(null),
@@ -236,14 +238,14 @@ const placements = z.strictObject({
   count: count('The count', 1, 1_000_000),
   /** null leaves the choice to the fit. */
   orientation: OrientationSchema.nullable(),
-  locked: z.boolean(),
+  pinned: z.boolean(),
   /** Spares: they lie apart from the working stock, and are fetched only when that is used up. */
   spare: z.boolean().default(false),
   home,
 });
 
 /** A place in which the maker never wants a supply. */
-const nevers = z.strictObject({
+const bans = z.strictObject({
   id,
   supply: ref('supplies'),
   unit: ref('units'),
@@ -270,7 +272,7 @@ const photos = z
     message: 'A photograph shows either a supply or a place.',
   });
 
-export const SUPPLY_TABLES = { supplies, uses, boxtypes, containers, placements, photos, nevers };
+export const SUPPLY_TABLES = { supplies, uses, boxtypes, containers, placements, photos, bans };
 export const SupplySchema = supplies;
 
 export type ContainerShape = z.infer<typeof ContainerShapeSchema>;

@@ -80,9 +80,9 @@ const units = z.strictObject({
   /** Fixed to the wall, so that it cannot tip. */
   fixed: z.boolean().default(false),
   /** It is kept locked, so that only those with the key get at what is in it. */
-  keyed: z.boolean().default(false),
+  keyLocked: z.boolean().default(false),
   /** Its place is settled: it is not moved by hand. */
-  locked: z.boolean().default(false),
+  pinned: z.boolean().default(false),
   /** In the house already; else it is on the shopping list. */
   owned: z.boolean().default(true),
   /** The unit in one of whose openings it stands (an insert), with that opening. */
@@ -127,8 +127,8 @@ export const UNIT_DEFAULTS = {
 } as const satisfies Partial<z.infer<typeof ShapeSchema>>;
 export const STANDING_DEFAULTS = {
   fixed: false,
-  locked: false,
-  keyed: false,
+  pinned: false,
+  keyLocked: false,
   owned: true,
   host: null,
   hostSlot: '',

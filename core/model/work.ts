@@ -110,7 +110,7 @@ const kits = z.strictObject({
 });
 
 /** Something that serves an activity besides its main station: another station, a cart that rolls there, a kit that is fetched. */
-const hosts = z
+const helpers = z
   .strictObject({
     id,
     activity: ref('activities'),
@@ -132,4 +132,4 @@ const relations = z.strictObject({
   reason: z.string().trim().max(200, 'A reason has at most 200 characters.').default(''),
 });
 
-export const WORK_TABLES = { people, wishes, stations, activities, kits, hosts, relations };
+export const WORK_TABLES = { people, wishes, stations, activities, kits, helpers, relations };

@@ -154,7 +154,7 @@ function placementReport(
     block,
     rows,
     stagger,
-    locked: placement.locked,
+    pinned: placement.pinned,
     spare: placement.spare,
     barred: barredFrom(scene, supply, compartment),
     from,

@@ -87,7 +87,7 @@ test('what a move does not touch is not made anew', () => {
   const next = evaluator();
   const before = next(demo);
   const id = Object.keys(demo.placements).find((p) => demo.placements[p]!.arrangement === 'planned')!;
-  const after = next(applyChanges(demo, [set('placements', id, { locked: true })]).plan);
+  const after = next(applyChanges(demo, [set('placements', id, { pinned: true })]).plan);
   const same = Object.keys(after.placements).filter((p) => after.placements[p] === before.placements[p]);
   expect(same.length).toBeGreaterThan(Object.keys(after.placements).length * 0.9);
   expect(after.placements[id]).not.toBe(before.placements[id]);

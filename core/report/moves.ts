@@ -15,7 +15,7 @@ export function idOfNew(plan: Plan, planned: string): string {
   }
 }
 
-/** Which container of today becomes which planned one: same shape, most in common first. */
+/** Which container of today becomes which planned one: as settled by an earlier move, else same shape, most in common first. */
 export function becoming(plan: Plan): Map<string, string> {
   const shape = (c: Container) =>
     [c.kind, c.width, c.depth, c.height, c.insideWidth, c.insideDepth, c.insideHeight].join();
@@ -44,6 +44,12 @@ export function becoming(plan: Plan): Map<string, string> {
   pairs.sort((a, b) => b.score - a.score || (a.to < b.to ? -1 : a.to > b.to ? 1 : a.from < b.from ? -1 : 1));
   const becomes = new Map<string, string>();
   const taken = new Set<string>();
+  for (const own of olds) {
+    if (own.becomes === null || plan.containers[own.becomes]?.arrangement !== 'planned' || becomes.has(own.becomes))
+      continue;
+    becomes.set(own.becomes, own.id);
+    taken.add(own.id);
+  }
   for (const { from, to } of pairs) {
     if (becomes.has(to) || taken.has(from)) continue;
     becomes.set(to, from);

@@ -121,7 +121,7 @@ export interface PlacementReport {
   /** Pieces or stacks from front to back in a column, and how rows are staggered. */
   rows: number;
   stagger: Stagger | null;
-  locked: boolean;
+  pinned: boolean;
   /** Spares of what lies elsewhere. */
   spare: boolean;
   /** The rule that this place breaks. */

@@ -29,7 +29,7 @@ export function setupsOf(scene: Scene): Setup[] {
         what: cart,
         elements: rollElements(plan, station, cart, scene.constants),
       }));
-      const kits = Object.values(plan.hosts).flatMap((h) => {
+      const kits = Object.values(plan.helpers).flatMap((h) => {
         const kit = h.activity === activity.id && h.kit !== null ? plan.kits[h.kit]! : undefined;
         const home = kit?.unit ? scene.compartment.get(`${kit.unit}/${kit.slot}`) : undefined;
         const way = home ? scene.ways.get(station)?.get(home.id) : undefined;

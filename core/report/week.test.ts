@@ -34,7 +34,7 @@ describe('bad habits', () => {
       'sewing-machine_t1',
       set('placements', 'sewing-machine_t1', { unit: 'trunk', slot: 'box' }),
     ],
-    ['varnish in the reach of a child', 'child', 'varnish-clear_t1', set('units', 'books', { keyed: true })],
+    ['varnish in the reach of a child', 'child', 'varnish-clear_t1', set('units', 'books', { keyLocked: true })],
     ['pads in view of nobody', 'unseen', 'ink-pads_t1', set('placements', 'ink-pads_t1', { unit: 'peg', slot: 'peg' })],
   ];
   test.each(cases)('%s is among the worst, and mended its figure is lower', (_, list, id, mend) => {
@@ -133,7 +133,7 @@ describe('people', () => {
   test('what is locked away is out of the reach of a child, and of who should reach it', () => {
     const locked = having(
       today,
-      set('units', 'books', { keyed: true }),
+      set('units', 'books', { keyLocked: true }),
       set('wishes', 'w1', { id: 'w1', person: 'apprentice', supply: 'varnish-clear', wish: 'should reach' }),
     );
     expect(locked.findings.find((f) => f.code === 'out of reach')?.message).toMatch(/locked away/);

@@ -84,7 +84,7 @@ test('a seat that cannot roll back and an area in the swing of the door are offe
 });
 
 test('a locked unit is not offered a move', () => {
-  const plan = having(room, unitRow(boxUnit('u', 1350, 2000, 400, 400, { locked: true })));
+  const plan = having(room, unitRow(boxUnit('u', 1350, 2000, 400, 400, { pinned: true })));
   expect(mendByMoving(plan, checkAreas(plan)[0]!)).toBeNull();
 });
 

@@ -11,7 +11,7 @@ const plan = having(
   unitRow(boxUnit('b', 1700, 500, 600, 300)),
   unitRow(boxUnit('c', 3000, 900, 400, 600)),
   unitRow(boxUnit('on', 1700, 500, 200, 200, { bottom: 700, height: 100 })),
-  unitRow(boxUnit('fast', 4500, 900, 400, 600, { locked: true })),
+  unitRow(boxUnit('fast', 4500, 900, 400, 600, { pinned: true })),
 );
 const at = (p: typeof plan, id: string) => [p.units[id]!.x, p.units[id]!.y];
 

@@ -7,7 +7,7 @@ import { ridersOf } from './standing.ts';
 const tidy = (mm: number) => Math.round(mm * 10) / 10;
 
 /** Units that can be moved by hand: not locked, not in the opening of another. */
-export const isLoose = (unit: Pick<Unit, 'locked' | 'host'>): boolean => !unit.locked && unit.host === null;
+export const isLoose = (unit: Pick<Unit, 'pinned' | 'host'>): boolean => !unit.pinned && unit.host === null;
 
 /** The units that go along when some are moved: themselves, and what stands on them. */
 export function movedWith(plan: Plan, ids: readonly string[]): Unit[] {
@@ -97,7 +97,7 @@ export function copyUnit(
       name: `${unit.name} copy`.slice(0, 120),
       host: null,
       hostSlot: '',
-      locked: false,
+      pinned: false,
     }),
   ];
   const twins = new Map([[id, copy]]);

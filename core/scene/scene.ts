@@ -69,7 +69,7 @@ const NO_USES: readonly WeeklyUse[] = [];
 
 /** The stations at which an activity is done: its main one and those that serve it besides; a week is shared evenly between them. */
 export function seatsOf(plan: Plan, activity: Activity, otherwise?: string): string[] {
-  const more = Object.values(plan.hosts).flatMap((h) =>
+  const more = Object.values(plan.helpers).flatMap((h) =>
     h.activity === activity.id && h.station !== null ? [h.station] : [],
   );
   const all = [...new Set([...(activity.station === null ? [] : [activity.station]), ...more])];
@@ -78,7 +78,9 @@ export function seatsOf(plan: Plan, activity: Activity, otherwise?: string): str
 
 /** Carts that serve an activity and have a place beside a station. */
 export function cartsAt(plan: Plan, activity: string, station: string): string[] {
-  const carts = Object.values(plan.hosts).flatMap((h) => (h.activity === activity && h.cart !== null ? [h.cart] : []));
+  const carts = Object.values(plan.helpers).flatMap((h) =>
+    h.activity === activity && h.cart !== null ? [h.cart] : [],
+  );
   return carts.filter((cart) => Object.values(plan.spots).some((s) => s.unit === cart && s.station === station)).sort();
 }
 

@@ -154,14 +154,14 @@ function locks(plan: Plan): Idea[] {
   if (!children && !wishes) return [];
   const seats = busy(plan);
   return Object.values(plan.units)
-    .filter((u) => !u.keyed && u.elsewhere === null && compartmentsOf(u).some((c) => CLOSED.has(c.access)))
+    .filter((u) => !u.keyLocked && u.elsewhere === null && compartmentsOf(u).some((c) => CLOSED.has(c.access)))
     .sort((a, b) => farFrom(seats, a) - farFrom(seats, b))
     .slice(0, MOST)
     .map((u) => ({
       id: `lock ${u.id}`,
       kind: 'lock',
       title: `Keep ${u.name} locked, so that dangerous things may lie near`,
-      changes: [set('units', u.id, { keyed: true })],
+      changes: [set('units', u.id, { keyLocked: true })],
       price: null,
       basis: 'planned',
     }));
@@ -174,7 +174,7 @@ function shelves(plan: Plan): Idea[] {
     if (harmless(plan, changes))
       ideas.push({ id: `shelf ${id}`, kind: 'shelf height', title, changes, price: 0, basis: 'planned' });
   };
-  for (const u of byName(plan.units).filter((x) => x.elsewhere === null && !x.locked)) {
+  for (const u of byName(plan.units).filter((x) => x.elsewhere === null && !x.pinned)) {
     if ((u.kind === 'wall shelf' || u.kind === 'pegboard') && u.bottom > 0)
       for (const by of [-300, -150, 150]) {
         if (u.bottom + by < 400 || u.bottom + by + u.height > plan.meta.ceiling) continue;
@@ -426,7 +426,7 @@ function out(plan: Plan): Idea[] {
       changes: [
         set('supplies', s.id, { decision: elsewhere ? 'elsewhere' : 'give away' }),
         ...Object.values(plan.placements)
-          .filter((p) => p.supply === s.id && p.arrangement === 'planned' && p.locked)
+          .filter((p) => p.supply === s.id && p.arrangement === 'planned' && p.pinned)
           .map((p) => remove('placements', p.id)),
       ],
       price: 0,

@@ -19,7 +19,7 @@ const FAR_IS_BETTER = 1e-4;
  */
 export function problemOf(
   search: Search,
-  locked: readonly Placement[],
+  pinned: readonly Placement[],
   unplaced: readonly Left[],
   stay = 0,
 ): { problem: Problem; parts: Movable[] } {
@@ -30,7 +30,7 @@ export function problemOf(
   const cost = new Float64Array(parts.length * n).fill(Infinity);
   const size = new Float64Array(parts.length * n);
   const mine = new Set<Movable>(search.parts);
-  // Room and looking that is taken by what does not move: locked things and containers.
+  // Room and looking that is taken by what does not move: pinned things and containers.
   const taken = Float64Array.from(search.taken);
   const lines = Float64Array.from(search.lines);
   const fetches = Float64Array.from(search.traffic);
@@ -71,7 +71,7 @@ export function problemOf(
       lines,
       fetches,
       group: Int32Array.from(parts, (part) => groups.get(part.supply.id)!),
-      ...belonging(search, locked, parts),
+      ...belonging(search, pinned, parts),
     },
   };
 }
@@ -79,7 +79,7 @@ export function problemOf(
 /** Sorts and pairs: what is to lie together, and what it costs when it does not. */
 function belonging(
   { scene }: Search,
-  locked: readonly Placement[],
+  pinned: readonly Placement[],
   parts: readonly Movable[],
 ): Pick<Problem, 'pairs' | 'unit' | 'sort' | 'home' | 'mixed' | 'lying'> {
   const { sorts, sets } = wantedOf(scene);
@@ -91,7 +91,7 @@ function belonging(
   };
   const units = new Map([...new Set(places.map((c) => c.unit))].map((u, i) => [u, i]));
   const index = new Map(places.map((c, i) => [c.id, i]));
-  const lying = locked.flatMap((p) => {
+  const lying = pinned.flatMap((p) => {
     const [s, j] = [sortOf(p.supply, p.spare), index.get(compartmentId(p))];
     return s < 0 || j === undefined ? [] : [[s, j] as const];
   });

@@ -47,15 +47,15 @@ export class Search {
 
   /**
    * @param open whether a supply may be put into a compartment in this run
-   * @param locked what stays where it is
+   * @param pinned what stays where it is
    */
   constructor(
     scene: Scene,
     spares: ReadonlyMap<string, number>,
     open: (compartment: string, supply: string) => boolean,
-    locked: readonly Placement[],
+    pinned: readonly Placement[],
   ) {
-    this.kept = new Set(locked.map((p) => `${p.supply} ${compartmentId(p)}`));
+    this.kept = new Set(pinned.map((p) => `${p.supply} ${compartmentId(p)}`));
     this.scene = scene;
     this.spares = spares;
     this.open = open;
@@ -98,7 +98,7 @@ export class Search {
     const wanted = wantedOf(this.scene);
     const c = this.scene.compartments[at]!;
     return (
-      ((wanted.shown(part.supply, c) + wanted.line(part.supply, c) + wanted.locked(part.supply, c)) * part.count) /
+      ((wanted.shown(part.supply, c) + wanted.line(part.supply, c) + wanted.lockedAway(part.supply, c)) * part.count) /
       part.supply.count
     );
   }
@@ -202,7 +202,7 @@ export function makeRoom(search: Search, unplaced: readonly Left[]): Left[] {
 }
 
 /** Puts what is left where an exact layout has room for it, cheapest place first. @returns what still has no place */
-export function tighten(search: Search, locked: readonly Placement[], unplaced: readonly Left[]): Left[] {
+export function tighten(search: Search, pinned: readonly Placement[], unplaced: readonly Left[]): Left[] {
   const { scene } = search;
   const { plan } = scene;
   return unplaced.filter(({ supply, spare, count }) => {
@@ -214,7 +214,7 @@ export function tighten(search: Search, locked: readonly Placement[], unplaced: 
     return !cheapest.some((at) => {
       const place = scene.compartments[at]!;
       const there = [
-        ...locked
+        ...pinned
           .filter((p) => compartmentId(p) === place.id)
           .map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count, only: p.orientation })),
         ...search.parts

@@ -16,12 +16,12 @@ import { optionsFor, placesOfUnit, type Task } from './tasks.ts';
 /** Looks at a solution with nothing but the plan and the fit: the rules that may never be broken. */
 function inspect(plan: Plan, solution: Solution): void {
   const scene = sceneOf(plan);
-  const locked = Object.values(plan.placements).filter((p) => p.locked);
+  const pinned = Object.values(plan.placements).filter((p) => p.pinned);
   // Locks: each is there, unchanged.
-  const ids = new Set(locked.map((p) => p.id));
-  expect(solution.placements.filter((p) => ids.has(p.id))).toEqual(locked);
+  const ids = new Set(pinned.map((p) => p.id));
+  expect(solution.placements.filter((p) => ids.has(p.id))).toEqual(pinned);
   // Rules: what the solver placed lies nowhere where it may not.
-  const kept = new Set(locked.map((p) => p.id));
+  const kept = new Set(pinned.map((p) => p.id));
   const barred = solution.placements.filter(
     (p) =>
       !kept.has(p.id) && barredFrom(scene, plan.supplies[p.supply]!, scene.compartment.get(compartmentId(p))!) !== null,
@@ -38,12 +38,12 @@ function inspect(plan: Plan, solution: Solution): void {
   for (const p of solution.placements) byPlace.set(compartmentId(p), [...(byPlace.get(compartmentId(p)) ?? []), p]);
   for (const [id, list] of byPlace) {
     const compartment = scene.compartment.get(id)!;
-    const lockedHere = list.filter((p) => p.locked);
+    const lockedHere = list.filter((p) => p.pinned);
     if (lockedHere.length === list.length) continue;
     const items = list.map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count, only: p.orientation }));
     const boxes = (scene.standing.planned.get(id) ?? []).flatMap((s) => (s.rect ? [s.rect] : []));
     const { laid, reach } = layOut(compartment, items, boxes, plan.meta.roomToGrow);
-    expect(list.filter((p, i) => laid[i]!.fits !== p.count && !p.locked)).toEqual([]);
+    expect(list.filter((p, i) => laid[i]!.fits !== p.count && !p.pinned)).toEqual([]);
     expect(boxes.length > 0 || reach <= compartment.inside.width * (1 - plan.meta.roomToGrow) + 1e-6).toBe(true);
     expect(Math.max(0, reach)).toBeLessThanOrEqual(compartment.inside.width + 1e-6);
     // Nothing lies on anything else, nothing sticks out.
@@ -57,7 +57,7 @@ function inspect(plan: Plan, solution: Solution): void {
       expect([inside, block.y + block.d <= depth + 1e-6, free]).toEqual([true, true, true]);
     });
     // At most one placement of a supply in a place, so that "homes" can be counted.
-    const free = list.filter((p) => !p.locked).map((p) => p.supply);
+    const free = list.filter((p) => !p.pinned).map((p) => p.supply);
     expect(new Set(free).size).toBe(free.length);
   }
   expect(new Set(solution.placements.map((p) => p.id)).size).toBe(solution.placements.length);
@@ -114,7 +114,7 @@ test('property: only a part is planned anew, and the rest stays where it is', ()
             expect(old.length).toBeGreaterThan(0);
           }
       if (kind === 'empty') {
-        for (const p of again.placements) expect(p.unit !== unit || p.locked).toBe(true);
+        for (const p of again.placements) expect(p.unit !== unit || p.pinned).toBe(true);
         for (const p of first.placements) if (p.unit !== unit) expect(ids.has(p.id)).toBe(true);
       }
       if (kind === 'zone') {

@@ -18,7 +18,7 @@ import { sparesOf } from '../cost/stock.ts';
 
 export interface SolveOptions {
   seed: number;
-  /** Planned placements that stay in this run as if they were locked. */
+  /** Planned placements that stay in this run as if they were pinned. */
   keep?: (placement: Placement) => boolean;
   /** Placements to begin from; what fits stays near them. Without it the room is filled from nothing. */
   start?: readonly Placement[];
@@ -60,7 +60,7 @@ const WARM = 0.3;
 /** What is to be done: the state before the search, what does not move, and what found no place. */
 interface Begun {
   search: Search;
-  locked: Placement[];
+  pinned: Placement[];
   unplaced: Left[];
 }
 
@@ -70,12 +70,12 @@ interface Begun {
  */
 export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, Solution> {
   const begun = yield* begin(plan, options);
-  const { search, locked } = begun;
+  const { search, pinned: pinned } = begun;
   const { scene } = search;
   let { unplaced } = begun;
   let ended: Solution['ended'] = 'nothing better found';
   const warm = options.start !== undefined || options.only !== undefined;
-  const { problem, parts } = problemOf(search, locked, unplaced, warm ? scene.constants.disturb : 0);
+  const { problem, parts } = problemOf(search, pinned, unplaced, warm ? scene.constants.disturb : 0);
   const start = Int32Array.from(parts, (part) => part.at);
   const run = assign(problem, options.seed, start, options.moves, ...(warm ? [WARM] : []));
   let step = run.next();
@@ -89,7 +89,7 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
       seconds: cost - out * LEFT_OUT,
       out,
       bound: Math.max(0, bound - out * LEFT_OUT),
-      best: () => [...locked, ...asPlacements(scene, partsAt(search, parts, best).placed, locked)],
+      best: () => [...pinned, ...asPlacements(scene, partsAt(search, parts, best).placed, pinned)],
     };
     if (options.stop?.()) {
       ended = 'stopped';
@@ -101,7 +101,7 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
     unplaced = withTheRest(search, takeOver(search, parts, answer));
     const before = unplaced.length;
     // Last, since it puts things where only an exact layout sees the room.
-    unplaced = tighten(search, locked, unplaced);
+    unplaced = tighten(search, pinned, unplaced);
     return { answer, seconds: total(search, unplaced), tightened: unplaced.length < before };
   };
   const found = finish(step.done ? step.value.at : step.value.best);
@@ -113,7 +113,7 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
   const left = new Map<string, number>();
   for (const { supply, count } of unplaced) left.set(supply.id, (left.get(supply.id) ?? 0) + count);
   return {
-    placements: [...locked, ...asPlacements(scene, search.parts, locked)],
+    placements: [...pinned, ...asPlacements(scene, search.parts, pinned)],
     unplaced: [...left].map(([supply, count]) => ({ supply, count })),
     seconds: total(search, unplaced),
     ended,
@@ -125,7 +125,7 @@ export function beginningOf(plan: Plan, options: SolveOptions): ReturnType<typeo
   const run = begin(plan, options);
   for (;;) {
     const step = run.next();
-    if (step.done) return problemOf(step.value.search, step.value.locked, step.value.unplaced);
+    if (step.done) return problemOf(step.value.search, step.value.pinned, step.value.unplaced);
   }
 }
 
@@ -133,7 +133,7 @@ export function beginningOf(plan: Plan, options: SolveOptions): ReturnType<typeo
 function* begin(plan: Plan, options: SolveOptions): Generator<Progress, Begun> {
   const scene = sceneOf(plan);
   const planned = Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
-  const locked = planned.filter((p) => p.locked || options.keep?.(p) === true);
+  const pinned = planned.filter((p) => p.pinned || options.keep?.(p) === true);
   const own = new Set(planned.map((p) => `${p.supply} ${compartmentId(p)}`));
   const open = (compartment: string, supply: string) =>
     !options.not?.has(compartment) &&
@@ -141,13 +141,13 @@ function* begin(plan: Plan, options: SolveOptions): Generator<Progress, Begun> {
   const spares = new Map(
     Object.values(plan.supplies).flatMap((s) => (sparesOf(s) > 0 ? [[s.id, sparesOf(s)] as const] : [])),
   );
-  for (const p of locked)
+  for (const p of pinned)
     if (!p.spare && spares.has(p.supply)) {
       // What is kept together stays together.
       const s = plan.supplies[p.supply]!;
       if (p.count > s.count - s.backstock) spares.set(p.supply, Math.max(0, s.count - p.count));
     }
-  const search = new Search(scene, spares, open, locked);
+  const search = new Search(scene, spares, open, pinned);
   const index = new Map(scene.compartments.map((c, i) => [c.id, i]));
   const left = new Map<string, Thing>();
   for (const supply of Object.values(plan.supplies)) {
@@ -166,7 +166,7 @@ function* begin(plan: Plan, options: SolveOptions): Generator<Progress, Begun> {
       count -= taken;
     }
   };
-  for (const placement of locked) {
+  for (const placement of pinned) {
     lessen(placement);
     const at = index.get(compartmentId(placement));
     if (at === undefined) continue;
@@ -178,7 +178,7 @@ function* begin(plan: Plan, options: SolveOptions): Generator<Progress, Begun> {
     search.count({ supply, spare, count, at, width }, 1);
   }
   const start = options.start ?? (options.only ? planned : []);
-  for (const p of start.filter((s) => !locked.some((l) => l.id === s.id))) {
+  for (const p of start.filter((s) => !pinned.some((l) => l.id === s.id))) {
     const thing = left.get(`${p.supply} ${p.spare}`);
     const at = index.get(compartmentId(p));
     if (!thing || at === undefined || thing.count < 1) continue;
@@ -193,7 +193,7 @@ function* begin(plan: Plan, options: SolveOptions): Generator<Progress, Begun> {
     search,
     [...left.values()].filter((t) => t.count > 0),
   );
-  const best = () => [...locked, ...asPlacements(scene, search.parts, locked)];
+  const best = () => [...pinned, ...asPlacements(scene, search.parts, pinned)];
   for (const [i, thing] of things.entries()) {
     const missing = placeOne(search, thing);
     if (missing > 0) unplaced.push({ ...thing, count: missing });
@@ -209,7 +209,7 @@ function* begin(plan: Plan, options: SolveOptions): Generator<Progress, Begun> {
   }
   const rest = makeRoom(search, unplaced);
   yield { phase: 'improving', share: 0, seconds: total(search, rest), out: rest.length, bound: null, best };
-  return { search, locked, unplaced: rest };
+  return { search, pinned: pinned, unplaced: rest };
 }
 
 /** Parts as an answer has them, and what has no place in it. */
@@ -262,8 +262,8 @@ function total(search: Search, unplaced: readonly Left[]): number {
   return seconds;
 }
 
-function asPlacements(scene: Scene, parts: readonly Part[], locked: readonly Placement[]): Placement[] {
-  const used = new Set(locked.map((p) => p.id));
+function asPlacements(scene: Scene, parts: readonly Part[], pinned: readonly Placement[]): Placement[] {
+  const used = new Set(pinned.map((p) => p.id));
   for (const p of Object.values(scene.plan.placements)) if (p.arrangement === 'today') used.add(p.id);
   return parts.map((part) => {
     const c = scene.compartments[part.at]!;
@@ -280,7 +280,7 @@ function asPlacements(scene: Scene, parts: readonly Part[], locked: readonly Pla
       container: c.container,
       count: part.count,
       orientation: part.lie.orientation,
-      locked: false,
+      pinned: false,
       spare: part.spare,
       home: null,
     };

@@ -70,7 +70,7 @@ export function holdsFor(found: Plan, now: Plan): boolean {
     ...plan,
     meta: { ...plan.meta, sorting: { ...plan.meta.sorting, way: 'quickest', inside: 'most used' } },
     placements: Object.fromEntries(
-      Object.entries(plan.placements).filter(([, p]) => p.arrangement === 'today' || p.locked),
+      Object.entries(plan.placements).filter(([, p]) => p.arrangement === 'today' || p.pinned),
     ),
   });
   return found === now || samePlan(bare(found), bare(now));

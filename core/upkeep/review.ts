@@ -227,7 +227,7 @@ function logged(plan: Plan, report: Report): ReviewLine[] {
       const place = report.compartments.find((c) => c.id === `${unit}/${slot}`)?.name ?? plan.units[unit]!.name;
       const rows = rowsOf(plan, supply, 'planned');
       const there = rows.map((p) =>
-        set('placements', p.id, { unit, slot, container: null, orientation: null, locked: true }),
+        set('placements', p.id, { unit, slot, container: null, orientation: null, pinned: true }),
       );
       return {
         kind,
@@ -258,7 +258,7 @@ function overFull(plan: Plan, report: Report): ReviewLine[] {
       proposals: [
         proposal(
           'Plan its things anew',
-          c.contents.planned.filter((id) => !plan.placements[id]!.locked).map((id) => remove('placements', id)),
+          c.contents.planned.filter((id) => !plan.placements[id]!.pinned).map((id) => remove('placements', id)),
           true,
         ),
       ].filter((p) => p.changes.length > 0),

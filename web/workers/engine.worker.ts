@@ -31,7 +31,7 @@ import { applyChanges, type Change } from '@heronstone/core/model/change.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
 import { mendByMoving } from '@heronstone/core/ask/mend.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
-import { byName, type Arrangement, type Need, type Plan } from '@heronstone/core/model/plan.ts';
+import { byName, type Arrangement, type PullLine, type Plan } from '@heronstone/core/model/plan.ts';
 import { settledUnits } from '@heronstone/core/room/standing.ts';
 import { sceneOf } from '@heronstone/core/scene/scene.ts';
 import { balanceOf } from '@heronstone/core/ask/balance.ts';
@@ -100,7 +100,7 @@ const worker = {
   goesWith(supply: string) {
     return goesWith(now().plan, supply);
   },
-  projectRound(project: string, states: ReadonlyArray<Need['state']>, arrangement: Arrangement) {
+  projectRound(project: string, states: ReadonlyArray<PullLine['state']>, arrangement: Arrangement) {
     return projectRound(sceneOf(now().plan), project, states, arrangement);
   },
   /** Everything that a session uses, as one round. */

@@ -197,7 +197,7 @@ describe('relations, after Muther', () => {
     });
   });
   test('an activity at two stations shares its week between them', () => {
-    const p = two({}, {}, ...supply('x', ['one', 10]), set('hosts', 'h', { id: 'h', activity: 'one', station: 'z' }));
+    const p = two({}, {}, ...supply('x', ['one', 10]), set('helpers', 'h', { id: 'h', activity: 'one', station: 'z' }));
     expect(relationsOf(p)[0]!.distance).toBe(0);
     const shelf = having(
       p,
@@ -210,7 +210,7 @@ describe('relations, after Muther', () => {
         slot: 's1',
         count: 1,
         orientation: null,
-        locked: false,
+        pinned: false,
       }),
     );
     const { from } = evaluate(shelf).placements.p!;
@@ -228,7 +228,7 @@ describe('carts, kits and money', () => {
   const served = plan(
     {},
     cart,
-    set('hosts', 'h', { id: 'h', activity: 'work', cart: 'cart' }),
+    set('helpers', 'h', { id: 'h', activity: 'work', cart: 'cart' }),
     set('spots', 'p', { id: 'p', unit: 'cart', station: 's', x: 2600, y: 1000, turn: 0 }),
   );
 
@@ -245,7 +245,7 @@ describe('carts, kits and money', () => {
         {},
         unitRow(boxUnit('u', 4000, 150, 800, 300, { height: 700, tiers: [300] })),
         set('kits', 'k', { id: 'k', name: 'Stencils', width: 290, depth: 390, height, unit: 'u', slot }),
-        set('hosts', 'h', { id: 'h', activity: 'work', kit: 'k' }),
+        set('helpers', 'h', { id: 'h', activity: 'work', kit: 'k' }),
       );
     expect(evaluate(kit(300)).findings).toEqual([]);
     expect(evaluate(kit(300)).setups).toHaveLength(1);
@@ -253,12 +253,12 @@ describe('carts, kits and money', () => {
     expect(evaluate(kit(100, 's9')).findings).toMatchObject([{ code: 'no such place' }]);
   });
   test('one of a station, a cart or a kit, not two and not none', () => {
-    expect(() => having(served, set('hosts', 'x', { id: 'x', activity: 'work' }))).toThrow(
+    expect(() => having(served, set('helpers', 'x', { id: 'x', activity: 'work' }))).toThrow(
       'one of a station, a cart or a kit',
     );
-    expect(() => having(served, set('hosts', 'x', { id: 'x', activity: 'work', station: 's', cart: 'cart' }))).toThrow(
-      'one of',
-    );
+    expect(() =>
+      having(served, set('helpers', 'x', { id: 'x', activity: 'work', station: 's', cart: 'cart' })),
+    ).toThrow('one of');
   });
   test('what is wanted with the money that is known', () => {
     const p = plan(

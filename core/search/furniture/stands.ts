@@ -118,7 +118,7 @@ function aloneIsFine(plan: Plan, unit: Unit, stand: Stand, seats: readonly Stati
   if (seats.some((s) => !inside(seatAt(s, unit, stand), outline, -200))) return false;
   const own = Object.values(plan.areas).filter((a) => a.unit === unit.id);
   const areas = Object.fromEntries(own.map((a) => [a.id, a]));
-  const alone: Plan = { ...plan, units: { [unit.id]: at }, stations: {}, spots: {}, areas, hosts: {} };
+  const alone: Plan = { ...plan, units: { [unit.id]: at }, stations: {}, spots: {}, areas, helpers: {} };
   if (checkAreas(alone).some((f) => f.target?.table === 'areas')) return false;
   return [...checkClearance(alone), ...roomFindings(alone).filter((f) => f.severity === 'error')].every(
     (f) => f.target?.id !== unit.id || f.code === 'fix to the wall',

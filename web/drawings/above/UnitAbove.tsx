@@ -38,10 +38,10 @@ export function UnitAbove({ unit, on, lit, bad, heat, px, small, editable, onPoi
     <g
       role="button"
       tabIndex={0}
-      aria-label={`${unit.name}, ${unit.kind}${heat ? `, ${heat.words}` : ''}${bad ? ', has a problem' : ''}${unit.locked ? ', locked' : ''}`}
+      aria-label={`${unit.name}, ${unit.kind}${heat ? `, ${heat.words}` : ''}${bad ? ', has a problem' : ''}${unit.pinned ? ', locked' : ''}`}
       aria-pressed={on}
       data-unit={unit.id}
-      className={editable && !unit.locked && !inside ? 'cursor-move' : 'cursor-pointer'}
+      className={editable && !unit.pinned && !inside ? 'cursor-move' : 'cursor-pointer'}
       onPointerDown={onPointerDown}
       onKeyDown={onKeyDown}
     >

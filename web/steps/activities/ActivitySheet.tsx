@@ -1,6 +1,6 @@
 /** What an activity needs, what serves it besides its main station, and what is not as it should be. */
 import { remove, removeWithDependents, set } from '@heronstone/core/model/change.ts';
-import { byName, GIVES, NEEDS, type Activity, type Host, type Kit, type Plan } from '@heronstone/core/model/plan.ts';
+import { byName, GIVES, NEEDS, type Activity, type Helper, type Kit, type Plan } from '@heronstone/core/model/plan.ts';
 import { commit, newId, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Heading } from '../../ui/Field.tsx';
@@ -70,18 +70,18 @@ export function ActivitySheet({ activity: a, plan }: { activity: Activity; plan:
 function Serves({ activity: a, plan }: { activity: Activity; plan: Plan }) {
   const setups = useStore((s) => s.report?.setups);
   const compartments = useStore((s) => s.report?.compartments);
-  const hosts = Object.values(plan.hosts).filter((h) => h.activity === a.id);
-  const add = (what: string, more: Partial<Host>) => {
+  const hosts = Object.values(plan.helpers).filter((h) => h.activity === a.id);
+  const add = (what: string, more: Partial<Helper>) => {
     const id = newId();
-    commit(`${what} for ${a.name}`, [set('hosts', id, { id, activity: a.id, ...more })]);
+    commit(`${what} for ${a.name}`, [set('helpers', id, { id, activity: a.id, ...more })]);
   };
-  const nameOf = (h: Host) =>
+  const nameOf = (h: Helper) =>
     h.station !== null
       ? `also at ${plan.stations[h.station]!.name}`
       : h.cart !== null
         ? `cart: ${plan.units[h.cart]!.name}`
         : `kit: ${plan.kits[h.kit!]!.name}`;
-  const once = (h: Host) => setups?.find((s) => s.activity === a.id && (s.what === h.cart || s.what === h.kit));
+  const once = (h: Helper) => setups?.find((s) => s.activity === a.id && (s.what === h.cart || s.what === h.kit));
   const taken = new Set(hosts.flatMap((h) => [h.station, h.cart, h.kit]).filter((x) => x !== null));
   const options: Array<readonly [string, string]> = [
     ['', 'Add …'],
@@ -108,7 +108,7 @@ function Serves({ activity: a, plan }: { activity: Activity; plan: Plan }) {
         unit: null,
         slot: '',
       };
-      commit(`Add a kit for ${a.name}`, [set('kits', kit, row), set('hosts', id, { id, activity: a.id, kit })]);
+      commit(`Add a kit for ${a.name}`, [set('kits', kit, row), set('helpers', id, { id, activity: a.id, kit })]);
       return;
     }
     const [kind, id] = key.split(' ') as ['station' | 'cart' | 'kit', string];
@@ -131,7 +131,7 @@ function Serves({ activity: a, plan }: { activity: Activity; plan: Plan }) {
                 <Button
                   look="quiet"
                   aria-label={`Take away ${nameOf(h)}`}
-                  onClick={() => commit(`Take away ${nameOf(h)}`, [remove('hosts', h.id)])}
+                  onClick={() => commit(`Take away ${nameOf(h)}`, [remove('helpers', h.id)])}
                 >
                   −
                 </Button>

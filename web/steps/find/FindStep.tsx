@@ -157,7 +157,7 @@ function FindView() {
                 );
               })}
               {scanned &&
-                Object.values(plan.needs)
+                Object.values(plan.pulls)
                   .filter(
                     (n) =>
                       n.state === 'out' &&

@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react';
 import { broughtBack, pulled, type ProjectRound } from '@heronstone/core/ask/pull.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
-import { byName, type Need } from '@heronstone/core/model/plan.ts';
+import { byName, type PullLine } from '@heronstone/core/model/plan.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { logLine } from '@heronstone/core/model/log.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
@@ -22,8 +22,8 @@ export function PullView() {
   const [way, setWay] = useState<'pull' | 'return'>('pull');
   const [round, setRound] = useState<ProjectRound | null>(null);
   const project = plan.projects[chosen];
-  const states: Array<Need['state']> = way === 'pull' ? ['to pull'] : ['out'];
-  const needs = Object.values(plan.needs).filter((n) => n.project === chosen);
+  const states: Array<PullLine['state']> = way === 'pull' ? ['to pull'] : ['out'];
+  const needs = Object.values(plan.pulls).filter((n) => n.project === chosen);
   const key = needs.map((n) => `${n.id} ${n.state}`).join();
   useEffect(() => {
     if (!project || !report) return;
@@ -43,14 +43,14 @@ export function PullView() {
     const id = newId();
     const [kind, ref] = [from.slice(0, from.indexOf(' ')), from.slice(from.indexOf(' ') + 1)];
     const activity =
-      kind === 'activity' ? ref : (Object.values(plan.hosts).find((h) => h.kit === ref)?.activity ?? null);
+      kind === 'activity' ? ref : (Object.values(plan.helpers).find((h) => h.kit === ref)?.activity ?? null);
     const name = kind === 'activity' ? plan.activities[ref]!.name : plan.kits[ref]!.name;
     const wanted = [...new Set(Object.values(plan.uses).flatMap((u) => (u.activity === activity ? [u.supply] : [])))];
     const changes: Change[] = [
       set('projects', id, { id, name: `${name}, ${today()}`, activity, kit: kind === 'kit' ? ref : null, due: null }),
       ...wanted.map((supply) => {
         const need = newId();
-        return set('needs', need, { id: need, project: id, supply, count: 1, tray: '', state: 'to pull' });
+        return set('pulls', need, { id: need, project: id, supply, count: 1, tray: '', state: 'to pull' });
       }),
     ];
     if (commit(`Pull list for ${name}`, changes)) setChosen(id);
@@ -148,7 +148,7 @@ export function PullView() {
   );
 }
 
-function Line({ need, way }: { need: Need; way: 'pull' | 'return' }) {
+function Line({ need, way }: { need: PullLine; way: 'pull' | 'return' }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
   const name = plan.supplies[need.supply]!.name;
@@ -187,7 +187,7 @@ function Line({ need, way }: { need: Need; way: 'pull' | 'return' }) {
           className="w-28"
           value={need.tray}
           empty
-          onSet={(tray) => commit(`Tray of ${name}`, [set('needs', need.id, { tray })])}
+          onSet={(tray) => commit(`Tray of ${name}`, [set('pulls', need.id, { tray })])}
         />
       ) : (
         <>

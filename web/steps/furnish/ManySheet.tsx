@@ -12,7 +12,7 @@ const SIDES: readonly Side[] = ['west', 'east', 'north', 'south'];
 export function ManySheet({ ids, plan }: { ids: readonly string[]; plan: Plan }) {
   const units = ids.flatMap((id) => plan.units[id] ?? []);
   const names = `${units.length} pieces`;
-  const allLocked = units.every((u) => u.locked);
+  const allLocked = units.every((u) => u.pinned);
   const run = (name: string, changes: Change[]) => changes.length > 0 && commit(name, changes);
   return (
     <Sheet title={names} line="Drag one, and all move. Shift and click adds or takes out.">
@@ -57,7 +57,7 @@ export function ManySheet({ ids, plan }: { ids: readonly string[]; plan: Plan })
           onClick={() =>
             run(
               `${allLocked ? 'Unlock' : 'Lock'} ${names}`,
-              units.map((u) => set('units', u.id, { locked: !allLocked })),
+              units.map((u) => set('units', u.id, { pinned: !allLocked })),
             )
           }
         >

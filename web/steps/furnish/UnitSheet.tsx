@@ -71,8 +71,8 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
           { kind: 'check', field: 'wheels', label: 'Stands on wheels' },
           { kind: 'check', field: 'fixed', label: 'Fixed to the wall' },
           { kind: 'check', field: 'owned', label: 'Is in the house already' },
-          { kind: 'check', field: 'locked', label: 'Settled: its place is not changed by hand' },
-          { kind: 'check', field: 'keyed', label: 'Kept locked with a key' },
+          { kind: 'check', field: 'pinned', label: 'Settled: its place is not changed by hand' },
+          { kind: 'check', field: 'keyLocked', label: 'Kept locked with a key' },
           {
             kind: 'choice',
             field: 'material',

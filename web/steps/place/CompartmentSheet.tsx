@@ -199,7 +199,7 @@ function Content({
         <span className="block truncate">
           {p.count > 1 ? `${p.count} ` : ''}
           {name}
-          {p.locked ? ' (kept here)' : ''}
+          {p.pinned ? ' (kept here)' : ''}
         </span>
         <span className={`block text-xs ${p.reason ? 'text-rust' : 'text-soft'}`}>
           {p.reason ?? `${p.how}; ${p.seen}`}

@@ -20,7 +20,7 @@ export function FillPanel() {
     solver();
   }, []);
   const planned = Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
-  const locked = planned.filter((p) => p.locked).length;
+  const locked = planned.filter((p) => p.pinned).length;
   if (running === 'fill') return <FillProgress />;
   const stations = byName(plan.stations);
   const task: Task = part === 'new' ? { kind: 'new' } : { kind: 'zone', station: part };

@@ -147,8 +147,8 @@ export function PlacementSheet({
             <Button look="main" onClick={() => onMove(moving)}>
               Move …
             </Button>
-            <Button onClick={() => toggleLock(p.id)} aria-pressed={p.locked}>
-              {p.locked ? 'Let it move' : 'Keep it here'}
+            <Button onClick={() => toggleLock(p.id)} aria-pressed={p.pinned}>
+              {p.pinned ? 'Let it move' : 'Keep it here'}
             </Button>
             <Button onClick={() => takeOut(p.id)}>Take out</Button>
             <Button

@@ -45,7 +45,7 @@ export function neverHere(id: string): boolean {
   const { supply, unit, slot } = placement;
   const never = newId();
   return commit(`${plan.supplies[supply]!.name} never in ${report?.placements[id]?.place ?? unit}`, [
-    set('nevers', never, { id: never, supply, unit, slot }),
+    set('bans', never, { id: never, supply, unit, slot }),
     remove('placements', id),
   ]);
 }
@@ -77,7 +77,7 @@ export function moveSupply(moving: Moving, compartment: string, fits = moving.co
     changes.push(set('placements', already.id, { count: already.count + count }));
   } else if (from && count === from.count) {
     landed = from.id;
-    changes.push(set('placements', from.id, { ...place, orientation: null, locked: false }));
+    changes.push(set('placements', from.id, { ...place, orientation: null, pinned: false }));
   } else {
     landed = newId();
     changes.push(
@@ -88,7 +88,7 @@ export function moveSupply(moving: Moving, compartment: string, fits = moving.co
         ...place,
         count,
         orientation: null,
-        locked: false,
+        pinned: false,
       }),
     );
   }
@@ -115,8 +115,8 @@ export function toggleLock(id: string): void {
   const placement = plan?.placements[id];
   if (!plan || !placement) return;
   const { name } = plan.supplies[placement.supply]!;
-  commit(placement.locked ? `Let ${name} be moved` : `Keep ${name} here`, [
-    set('placements', id, { locked: !placement.locked }),
+  commit(placement.pinned ? `Let ${name} be moved` : `Keep ${name} here`, [
+    set('placements', id, { pinned: !placement.pinned }),
   ]);
 }
 

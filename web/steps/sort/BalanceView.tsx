@@ -26,7 +26,7 @@ export function BalanceView() {
     };
   }, [report]);
   if (!balance) return <p className="p-6 text-soft">Pouring everything into the furniture …</p>;
-  const used = balance.classes.filter((c) => c.needs > 0 || c.holds > 0);
+  const used = balance.classes.filter((c) => c.asked > 0 || c.holds > 0);
   return (
     <section aria-label="Balance" className="flex min-h-0 grow flex-col overflow-y-auto">
       <p className="max-w-3xl font-serif text-xl leading-8" data-balance="">
@@ -52,11 +52,11 @@ export function BalanceView() {
             <p className="text-soft">{WHAT[c.class]}</p>
             <Bar class={c} />
             <p className="text-xs text-soft">
-              asks for {amountWords(c.needs, c.unit)};{' '}
+              asks for {amountWords(c.asked, c.unit)};{' '}
               {c.holds > 0
                 ? `there is ${amountWords(c.holds, c.unit)} of ${CLASS_WORDS[c.class].room}`
                 : `no place is made for it (${CLASS_WORDS[c.class].room})`}
-              {c.needs > c.holds && c.short === 0 && '; the rest finds room in other places'}
+              {c.asked > c.holds && c.short === 0 && '; the rest finds room in other places'}
             </p>
             {c.missing.length > 0 && (
               <ul className="mt-2" aria-label={`Without room: ${c.class}`}>
@@ -87,7 +87,7 @@ export function BalanceView() {
 
 /** What is asked for as a water level against what there is. */
 function Bar({ class: c }: { class: ClassBalance }) {
-  const most = Math.max(c.needs, c.holds, 1e-9);
+  const most = Math.max(c.asked, c.holds, 1e-9);
   return (
     <svg viewBox="0 0 100 10" className="mt-2 h-4 w-full" preserveAspectRatio="none" aria-hidden="true">
       <rect
@@ -99,7 +99,7 @@ function Bar({ class: c }: { class: ClassBalance }) {
         stroke="var(--ink)"
         strokeWidth="0.4"
       />
-      <rect x="0" y="3" width={(c.needs / most) * 100} height="4" fill={c.short > 0 ? 'var(--rust)' : 'var(--w3)'} />
+      <rect x="0" y="3" width={(c.asked / most) * 100} height="4" fill={c.short > 0 ? 'var(--rust)' : 'var(--w3)'} />
     </svg>
   );
 }

@@ -335,7 +335,7 @@ function WhereItFits({ supply }: { supply: Supply }) {
 function Nevers({ supply }: { supply: Supply }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
-  const rows = Object.values(plan.nevers).filter((n) => n.supply === supply.id);
+  const rows = Object.values(plan.bans).filter((n) => n.supply === supply.id);
   const units = byName(plan.units).filter((u) => !rows.some((n) => n.unit === u.id && n.slot === ''));
   const nameOf = (n: (typeof rows)[number]) =>
     (n.slot === '' ? undefined : report?.compartments.find((c) => c.id === `${n.unit}/${n.slot}`)?.name) ??
@@ -349,7 +349,7 @@ function Nevers({ supply }: { supply: Supply }) {
           <Button
             look="quiet"
             aria-label={`Allow ${supply.name} in ${nameOf(n)}`}
-            onClick={() => commit(`${supply.name} may lie in ${nameOf(n)}`, [remove('nevers', n.id)])}
+            onClick={() => commit(`${supply.name} may lie in ${nameOf(n)}`, [remove('bans', n.id)])}
           >
             Allow it
           </Button>
@@ -365,7 +365,7 @@ function Nevers({ supply }: { supply: Supply }) {
             const id = newId();
             if (unit)
               commit(`${supply.name} never in ${plan.units[unit]!.name}`, [
-                set('nevers', id, { id, supply: supply.id, unit, slot: '' }),
+                set('bans', id, { id, supply: supply.id, unit, slot: '' }),
               ]);
           }}
         />

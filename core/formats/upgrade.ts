@@ -1,0 +1,66 @@
+/**
+ * Plan files and journals of earlier versions in the words of this one. Version 7 gave some tables and fields names that mean
+ * one thing only; before version 6 some tables were not there yet. The database has the same in server/sql/008_one_meaning.sql.
+ */
+import { TABLE_NAMES, type Trait } from '../model/plan.ts';
+
+type Row = Record<string, unknown>;
+
+const TABLE: Readonly<Record<string, string>> = { hosts: 'helpers', nevers: 'bans', needs: 'pulls' };
+const FIELD: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  units: { locked: 'pinned', keyed: 'keyLocked' },
+  placements: { locked: 'pinned' },
+};
+/** Traits by the names they had, also in tables that were written before. */
+export const OLD_TRAITS: ReadonlyMap<string, Trait> = new Map([
+  ['light-shy', 'keep out of light'],
+  ['heat-shy', 'keep from heat'],
+  ['damp-shy', 'keep dry'],
+]);
+
+function upgradeRow(table: string, row: Row): Row {
+  const fields = FIELD[table] ?? {};
+  return Object.fromEntries(
+    Object.entries(row).map(([field, value]) => [
+      fields[field] ?? field,
+      table === 'supplies' && field === 'traits' && Array.isArray(value)
+        ? value.map((t) => OLD_TRAITS.get(String(t)) ?? (t as unknown))
+        : value,
+    ]),
+  );
+}
+
+/** A change as an earlier program wrote it; one of this version comes back as it is. */
+export function upgradeChange(change: unknown): unknown {
+  if (typeof change !== 'object' || change === null) return change;
+  const { table, set, ...rest } = change as { table?: unknown; set?: unknown };
+  if (typeof table !== 'string') return change;
+  const name = TABLE[table] ?? table;
+  return {
+    table: name,
+    ...rest,
+    ...(typeof set === 'object' && set !== null ? { set: upgradeRow(name, set as Row) } : {}),
+  };
+}
+
+/** A whole file of an earlier version; what is wrong with it is left for its reader to say. */
+export function upgradeFile(data: Row, version: number): Row {
+  if (version >= 7) return data;
+  const file: Row = {};
+  for (const [key, value] of Object.entries(data)) {
+    const name = TABLE[key] ?? key;
+    file[name] = Array.isArray(value)
+      ? value.map((row: unknown) => (typeof row === 'object' && row !== null ? upgradeRow(name, row as Row) : row))
+      : value;
+  }
+  if (version < 6) for (const table of TABLE_NAMES) file[table] ??= SINCE_THE_FIRST.has(table) ? undefined : [];
+  // In files of version 1 a cart stood on wheels without saying so.
+  if (version === 1 && Array.isArray(file.units))
+    file.units = file.units.map((u: Row) => (u.kind === 'cart' ? { ...u, wheels: true } : u));
+  return Object.fromEntries(Object.entries(file).filter(([, value]) => value !== undefined));
+}
+
+/** Tables that a file of any version has. */
+const SINCE_THE_FIRST: ReadonlySet<string> = new Set([
+  ...['corners', 'openings', 'fixtures', 'people', 'units', 'stations', 'activities', 'supplies', 'uses', 'placements'],
+]);

@@ -97,7 +97,7 @@ function build(io: Output): Command {
       const own = findings.filter(
         (f) =>
           ['corners', 'openings', 'fixtures', 'overheads', 'areas', 'units', 'stations', 'meta'].includes(
-            f.target?.table ?? '',
+            f.targets[0]?.table ?? '',
           ) && f.code !== 'over full',
       );
       const walls = room.walls.map((w) => ({

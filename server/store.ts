@@ -164,6 +164,7 @@ export class Store {
             value: id,
             expected: 'a plan that exists',
             message: `There is no plan “${id}”.`,
+            targets: [],
           },
         ]);
       const already = await this.db.query<{ group_id: string }>(

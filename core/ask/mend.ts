@@ -1,6 +1,6 @@
 /** The smallest move of a unit, a seat or an area that mends a finding without making another. */
 import { set, type Change } from '../model/change.ts';
-import type { Finding } from '../model/finding.ts';
+import { isAbout, type Finding } from '../model/finding.ts';
 import type { Plan, Spot, Unit } from '../model/plan.ts';
 import { checkAreas } from '../room/areas.ts';
 import { checkRoom } from '../report/room/check.ts';
@@ -38,11 +38,11 @@ const PARK = 50;
 
 const cheap = (plan: Plan) => [...checkRoom(plan), ...checkClearance(plan), ...checkAreas(plan), ...checkSeats(plan)];
 /** A finding without its millimetres: the same one after a move. */
-const key = (f: Finding) => `${f.code} ${f.target?.id} ${f.message.replace(/\d[\d ./]*/g, '')}`;
+const key = (f: Finding) => [f.code, f.path, f.mode, ...f.targets.map((t) => `${t.table}/${t.id}`)].join(' ');
 
 /** @returns the smallest slide along or across the room, or for what rolls away in a mode a parking place; null when there is none */
 export function mendByMoving(plan: Plan, finding: Finding): Mend | null {
-  const target = finding.target;
+  const [target] = finding.targets;
   if (target?.table !== 'units' && target?.table !== 'stations' && target?.table !== 'areas') return null;
   const { table, id } = target;
   const row = plan[table][id];
@@ -94,7 +94,8 @@ function park(plan: Plan, unit: Unit, mode: string): Mend | null {
   const bothered = (p: Plan) =>
     [...checkAreas(p), ...checkRoom(inMode(p, mode)), ...checkClearance(inMode(p, mode))].filter(
       (f) =>
-        f.target?.id === unit.id && (f.code === 'in the way' || f.code.startsWith('door') || f.severity === 'error'),
+        isAbout(f, 'units', unit.id) &&
+        (f.code === 'in the way' || f.code.startsWith('door') || f.severity === 'error'),
     ).length;
   for (const { x, y, turn, by } of spots) {
     if (!stands({ ...unit, x, y, turn }, here)) continue;

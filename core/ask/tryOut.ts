@@ -19,24 +19,21 @@ export interface Effect {
 export function tryOut(plan: Plan, report: Report, changes: readonly Change[], arrangement: Arrangement): Effect {
   const after = applyChanges(plan, [...changes]).plan;
   const then = evaluate(after);
-  const cramped = Object.values(then.placements)
+  const worse = Object.values(then.placements)
     .filter((p) => p.arrangement === arrangement && p.fits < p.count)
     .filter((p) => {
       const before = report.placements[p.id];
       return !before || before.count - before.fits < p.count - p.fits;
-    })
-    .map((p) => `${after.supplies[p.supply]!.name}: ${p.fits} of ${p.count} fit in ${p.place}`);
+    });
   const known = new Set(report.findings.map((f) => f.message));
-  const about = new Set(cramped.map((words) => words.split(':')[0]));
+  const cramped = new Set(worse.map((p) => p.supply));
   return {
     minutes: then.week[arrangement].minutes - report.week[arrangement].minutes,
-    cramped,
+    cramped: worse.map((p) => `${after.supplies[p.supply]!.name}: ${p.fits} of ${p.count} fit in ${p.place}`),
     cautions: then.findings
       .filter((f) => !known.has(f.message))
       .filter(
-        (f) =>
-          f.target?.table !== 'placements' ||
-          !about.has(after.supplies[after.placements[f.target.id]?.supply ?? '']?.name),
+        (f) => !f.targets.some((t) => t.table === 'placements' && cramped.has(after.placements[t.id]?.supply ?? '')),
       )
       .map((f) => f.message),
   };

@@ -85,7 +85,7 @@ export function changeOver(plan: Plan, report: Report, minutes: number): ChangeO
     to: l.to,
     staged: l.staged,
     after: l.after,
-    needs: l.awaits,
+    awaits: l.awaits,
   }));
   // What is given away goes first: it makes room for everything else.
   const rank = new Map(

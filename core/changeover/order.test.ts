@@ -103,7 +103,7 @@ const instances = (most: number, places: number) =>
       const clean = pieces.map((p) => ({
         ...p,
         ...('after' in p ? { after: p.after!.filter((a) => known.has(a)) } : {}),
-        ...('needs' in p ? { awaits: p.awaits!.filter((a) => known.has(a)) } : {}),
+        ...('awaits' in p ? { awaits: p.awaits!.filter((a) => known.has(a)) } : {}),
       }));
       const room: Record<string, number> = {};
       for (let n = 1; n <= places; n++) {

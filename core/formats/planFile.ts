@@ -31,7 +31,7 @@ export type Pictures = Record<string, { type: string; data: string }>;
 export type PlanFileResult = { ok: true; plan: Plan; pictures: Pictures } | { ok: false; findings: Finding[] };
 
 function refuse(path: string, value: unknown, expected: string, message: string): PlanFileResult {
-  return { ok: false, findings: [{ code: 'file', severity: 'error', path, value, expected, message }] };
+  return { ok: false, findings: [{ code: 'file', severity: 'error', path, value, expected, message, targets: [] }] };
 }
 
 /**
@@ -83,6 +83,7 @@ export function readPlanFile(text: string): PlanFileResult {
           value: row.id,
           expected: 'an id that is used once',
           message: `${table}.${i}.id: “${row.id}” is used twice.`,
+          targets: [{ table, id: row.id }],
         });
       rows[row.id] = row;
     });

@@ -29,7 +29,7 @@ export function checkFurniture(plan: Plan): Finding[] {
         value: unit.height,
         expected: `fixed to the wall when taller than ${limit} mm`,
         message: `${unit.name} is ${formatLength(unit.height, plan.meta.units)} high: fix it to the wall so that it cannot tip, with fixings that suit the wall and away from cables and pipes.`,
-        target: { table: 'units', id: unit.id },
+        targets: [{ table: 'units', id: unit.id }],
       },
     ];
   });

@@ -15,7 +15,7 @@ export function tierFindings(unit: Unit, system: UnitSystem): Finding[] {
       value,
       expected,
       message,
-      target: { table: 'units', id: unit.id },
+      targets: [{ table: 'units', id: unit.id }],
       ...(by ? { by: Math.ceil(by - 1e-6) } : {}),
     });
   const say = (mm: number) => formatLength(mm, system);
@@ -78,7 +78,7 @@ function bayFindings(unit: Unit, say: (mm: number) => string): Finding[] {
     code: 'unit',
     severity: 'error',
     path: `units.${unit.id}.bays`,
-    target: { table: 'units', id: unit.id },
+    targets: [{ table: 'units', id: unit.id }],
   } as const;
   if (unit.bays.length === 0)
     return [

@@ -146,7 +146,7 @@ export function danglingReferences(plan: Plan, touched?: ReadonlySet<string>): F
         value,
         expected: `the id of one of the ${to}`,
         message: `${table}.${key}.${column}: there is no “${String(value)}” among the ${to}.`,
-        target: { table, id: key },
+        targets: [{ table, id: key }],
       });
     }
   }

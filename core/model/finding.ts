@@ -2,6 +2,12 @@
 import type { z } from 'zod';
 import type { TableName } from './plan.ts';
 
+/** A row of the plan, or the plan itself. */
+export interface Target {
+  table: TableName | 'meta';
+  id: string;
+}
+
 export interface Finding {
   /** Stable word for tests and links, for example "overlap". */
   code: string;
@@ -13,7 +19,8 @@ export interface Finding {
   expected: string;
   /** One sentence for a person, naming the thing and the field. */
   message: string;
-  target?: { table: TableName | 'meta'; id: string };
+  /** What it is about: the row that is at fault first, then what else takes part. */
+  targets: readonly Target[];
   /** By how much it is off, mm, where that makes sense. */
   by?: number;
   /** The mode of the room in which it holds; without it, every day. */
@@ -36,7 +43,11 @@ export function findingsFromZod(error: z.ZodError, base: readonly string[] = [])
       ...(value === undefined ? {} : { value }),
       expected,
       message: `${where || 'The file'}: ${expected}`,
-      ...(table && base[1] ? { target: { table, id: base[1] } } : {}),
+      targets: table && base[1] ? [{ table, id: base[1] }] : [],
     };
   });
 }
+
+/** Whether a finding is about a row, as the one at fault or as one that takes part. */
+export const isAbout = (f: Pick<Finding, 'targets'>, table: Target['table'], id: string): boolean =>
+  f.targets.some((t) => t.table === table && t.id === id);

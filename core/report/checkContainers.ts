@@ -22,7 +22,7 @@ function checkOne(plan: Plan, scene: Scene, c: Container): Finding[] {
     value,
     expected,
     message,
-    target: { table: 'containers', id: c.id },
+    targets: [{ table: 'containers', id: c.id }],
   });
   const parent = c.parent === null ? null : plan.containers[c.parent]!;
   if (parent?.parent)

@@ -19,7 +19,7 @@ export function checkWishes(scene: Scene, placements: readonly PlacementReport[]
       path: `placements.${p.id}.slot`,
       expected,
       message,
-      target: { table: 'placements', id: p.id },
+      targets: [{ table: 'placements', id: p.id }],
       ...(by === undefined ? {} : { by: Math.ceil(by) }),
     });
     for (const { person, by } of dangersOf(scene, supply, compartment))

@@ -144,9 +144,9 @@ const PLANTED = [
 
 test('the planted faults of the demo room are each found', () => {
   const ofThings = ['over full', 'heavy lift', 'in reach of a child', 'shelf sags'];
-  const found = report.findings.filter((f) => !ofThings.includes(f.code)).map((f) => `${f.code}: ${f.target?.id}`);
+  const found = report.findings.filter((f) => !ofThings.includes(f.code)).map((f) => `${f.code}: ${f.targets[0]?.id}`);
   expect([...new Set(found)].sort()).toEqual(PLANTED);
-  const by = (code: string, id: string) => report.findings.find((f) => f.code === code && f.target?.id === id)?.by;
+  const by = (code: string, id: string) => report.findings.find((f) => f.code === code && f.targets[0]?.id === id)?.by;
   expect(by('door meets it', 'trunk')).toBe(50);
   expect(by('in the way', 'cart')).toBe(45);
   expect(by('no room before it', 'tall')).toBe(93);

@@ -230,7 +230,7 @@ function openWork(
   supplies: Record<string, SupplyReport>,
 ): Record<Step, number> {
   const wrong = (tables: readonly string[]) =>
-    findings.filter((f) => f.severity === 'error' && tables.includes(f.target?.table ?? '')).length;
+    findings.filter((f) => f.severity === 'error' && tables.includes(f.targets[0]?.table ?? '')).length;
   const rows = Object.values(supplies);
   return {
     measure:

@@ -23,7 +23,7 @@ export function placementFindings(plan: Plan, p: PlacementReport): Finding[] {
       value: p.count,
       expected: p.fits === 0 ? 'another place' : `at most ${p.fits}`,
       message,
-      target: { table: 'placements', id: p.id },
+      targets: [{ table: 'placements', id: p.id }],
     },
   ];
 }
@@ -38,7 +38,7 @@ export function overFull(c: Compartment, fill: Fill): Finding {
     value: Math.round(fill.share * 100) / 100,
     expected: 'at most 1',
     message,
-    target: { table: 'units', id: c.unit },
+    targets: [{ table: 'units', id: c.unit }],
   };
 }
 
@@ -53,7 +53,7 @@ export function noSuchPlace(plan: Plan, p: Placement): Finding {
     value: p.slot,
     expected: `a place of ${unit.name}`,
     message,
-    target: { table: 'placements', id: p.id },
+    targets: [{ table: 'placements', id: p.id }],
   };
 }
 
@@ -67,7 +67,7 @@ export function tooManyPlaced(supply: Supply, total: number, arrangement: Arrang
     value: supply.count,
     expected: `placements that add up to ${supply.count} or less`,
     message,
-    target: { table: 'supplies', id: supply.id },
+    targets: [{ table: 'supplies', id: supply.id }],
   };
 }
 
@@ -93,7 +93,7 @@ function noWay(plan: Plan, station: string, unit: string, reason: string): Findi
     value: [plan.units[unit]!.x, plan.units[unit]!.y],
     expected: 'a way at least 500 mm wide from the seat to its front',
     message: `${to} cannot be walked to from ${from}: ${reason}.`,
-    target: { table: 'units', id: unit },
+    targets: [{ table: 'units', id: unit }],
   };
 }
 
@@ -105,6 +105,6 @@ export function noStation(plan: Plan): Finding {
     path: 'stations',
     expected: 'at least one work seat',
     message: 'There is no work seat yet, so nothing can be said about reach and time. Add one in Furnish.',
-    target: { table: 'meta', id: plan.meta.id },
+    targets: [{ table: 'meta', id: plan.meta.id }],
   };
 }

@@ -9,7 +9,7 @@ export function checkKits(plan: Plan, scene: Scene): Finding[] {
   const say = (mm: number) => formatLength(Math.ceil(mm), plan.meta.units);
   return byName(plan.kits).flatMap((kit): Finding[] => {
     if (kit.unit === null) return [];
-    const about = { severity: 'caution', target: { table: 'kits', id: kit.id } } as const;
+    const about = { severity: 'caution', targets: [{ table: 'kits', id: kit.id }] } as const;
     const home = scene.compartment.get(`${kit.unit}/${kit.slot}`);
     if (!home)
       return [

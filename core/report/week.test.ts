@@ -61,10 +61,10 @@ describe('bad habits', () => {
 
   test('each is a finding, with what to defer to', () => {
     const of = (code: string) => report.findings.filter((f) => f.code === code);
-    expect(of('in reach of a child').map((f) => f.target?.id)).toContain('varnish-clear_t1');
-    expect(of('heavy lift').map((f) => f.target?.id)).toContain('sewing-machine_t1');
+    expect(of('in reach of a child').map((f) => f.targets[0]?.id)).toContain('varnish-clear_t1');
+    expect(of('heavy lift').map((f) => f.targets[0]?.id)).toContain('sewing-machine_t1');
     expect(of('heavy lift')[0]!.message).toMatch(/not medical advice/);
-    expect(of('shelf sags').map((f) => f.target?.id)).toContain('shelfE');
+    expect(of('shelf sags').map((f) => f.targets[0]?.id)).toContain('shelfE');
   });
 });
 
@@ -124,7 +124,7 @@ describe('people', () => {
       set('people', 'maker', { lifts: 5000, steps: false, stature: 1300 }),
       set('people', 'apprentice', { stature: 1100 }),
     ).findings;
-    const codes = (code: string) => found.filter((f) => f.code === code).map((f) => f.target?.id);
+    const codes = (code: string) => found.filter((f) => f.code === code).map((f) => f.targets[0]?.id);
     expect(codes('out of reach')).toContain('sewing-machine_t1');
     expect(codes('not to be lifted')).toContain('sewing-machine_t1');
     expect(codes('needs steps')).toContain('sewing-machine_t1');

@@ -22,7 +22,7 @@ const bed = (more: object = {}) =>
     ...more,
   });
 const room = having(rectangle(4000, 4000), bed());
-const found = (plan: Plan) => checkAreas(plan).map((f) => `${f.code} ${f.target!.id}`);
+const found = (plan: Plan) => checkAreas(plan).map((f) => `${f.code} ${f.targets[0]!.id}`);
 
 test('a unit one millimetre in the area is found with its millimetre, one that touches is not, and what hangs above is not', () => {
   const at = (x: number, more: object = {}) => having(room, unitRow(boxUnit('u', x, 2000, 400, 400, more)));
@@ -151,11 +151,11 @@ describe('opening', () => {
     [599, true],
   ])('a door 564 mm wide behind a box %i mm away is free to open, with a person in front: finding %s', (gap, any) => {
     const plan = having(room, cupboard(), unitRow(boxUnit('b', 2000, 400 + gap + 200, 600, 400, { turn: 180 })));
-    expect(checkClearance(plan).some((f) => f.target?.id === 'u')).toBe(any);
+    expect(checkClearance(plan).some((f) => f.targets[0]?.id === 'u')).toBe(any);
   });
   test('a leaf that meets something beside it says by how much; sliding doors meet nothing', () => {
     const post = unitRow(boxUnit('p', 2000, 700, 100, 100, { kind: 'cart', board: 3, tiers: [50] }));
-    expect(checkClearance(having(room, cupboard(), post)).find((f) => f.target?.id === 'u')).toMatchObject({
+    expect(checkClearance(having(room, cupboard(), post)).find((f) => f.targets[0]?.id === 'u')).toMatchObject({
       code: 'cannot open',
       message: expect.stringContaining('Box p'),
     });

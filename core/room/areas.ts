@@ -46,7 +46,7 @@ function checkArea(plan: Plan, area: Area): Finding[] {
     value: [area.x, area.y],
     expected: 'a free area inside the room',
     message,
-    target: { table: 'areas', id: area.id },
+    targets: [{ table: 'areas', id: area.id }],
     by: Math.ceil(by - 1e-6),
     ...mode,
   });
@@ -85,7 +85,10 @@ function checkArea(plan: Plan, area: Area): Finding[] {
       value: [unit.x, unit.y],
       expected: `${area.name} free`,
       message: what,
-      target: { table: 'units', id: unit.id },
+      targets: [
+        { table: 'units', id: unit.id },
+        { table: 'areas', id: area.id },
+      ],
       by: Math.ceil(by - 1e-6),
       ...mode,
     });

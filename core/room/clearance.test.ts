@@ -69,7 +69,7 @@ const withUnits = (...units: Unit[]): Plan =>
     empty,
     units.map((u) => set('units', u.id, u)),
   ).plan;
-const codes = (plan: Plan) => checkClearance(plan).map((f) => `${f.code} ${f.target!.id}`);
+const codes = (plan: Plan) => checkClearance(plan).map((f) => `${f.code} ${f.targets[0]!.id}`);
 const needs = 440 + CLEAR.person / 2;
 
 describe('fronts', () => {

@@ -47,23 +47,24 @@ export function checkClearance(plan: Plan): Finding[] {
 }
 
 /** How far a door or lid of a unit is from opening fully, mm, and what it meets. */
-function doorMeets(plan: Plan, unit: Unit): { name: string; what: string; by: number; kind: string } | null {
+function doorMeets(plan: Plan, unit: Unit) {
   const outline = outlineOf(plan);
   for (const part of openedOf(unit).filter((o) => o.kind !== 'drawer')) {
     if (part.kind === 'door') {
       const out = outOfRoom(part.shape, outline);
       // A leaf that swings along the wall beside it only grazes it.
-      if (out > 2) return { name: part.name, what: 'the wall', by: out, kind: part.kind };
+      if (out > 2) return { name: part.name, what: 'the wall', by: out, kind: part.kind, other: null };
     } else {
       const over = part.top - lowest(plan, part.shape).height;
-      if (over > NOISE) return { name: part.name, what: 'the ceiling', by: over, kind: part.kind };
+      if (over > NOISE) return { name: part.name, what: 'the ceiling', by: over, kind: part.kind, other: null };
     }
     for (const other of Object.values(plan.units)) {
       if (together(other, unit)) continue;
       const box = boxOf(other);
       const high = inSpan(box, part);
       const depth = high > 1 ? overlapDepth(part.shape, box.feet) : 0;
-      if (depth > NOISE) return { name: part.name, what: other.name, by: Math.min(depth, high), kind: part.kind };
+      if (depth > NOISE)
+        return { name: part.name, what: other.name, by: Math.min(depth, high), kind: part.kind, other: other.id };
     }
   }
   return null;
@@ -100,6 +101,8 @@ function fronts(plan: Plan): Finding[] {
           `The ${meets.kind} of ${meets.name} meets ${meets.what}: ${say(Math.ceil(meets.by))} are missing to open it fully.`,
           'room to open fully',
           meets.by,
+          undefined,
+          meets.other === null ? [] : [{ table: 'units', id: meets.other }],
         ),
       ];
     if (unit.kind === 'table' || unit.kind === 'cart' || unit.bottom > 0 || list.length === 0) return [];
@@ -141,6 +144,8 @@ function meetings(plan: Plan): Finding[] {
             `${unit.name} and ${other.name} open into each other by ${formatLength(Math.ceil(by), plan.meta.units)}: only one at a time.`,
             'room for both to be open',
             by,
+            undefined,
+            [{ table: 'units', id: other.id }],
           ),
         );
     }
@@ -182,6 +187,8 @@ function openings(plan: Plan, walls: readonly Wall[]): Finding[] {
             `The ${door.kind} on ${wall.name} meets ${unit.name} by ${say(depth)}.`,
             `outside the swing of the ${door.kind}`,
             depth,
+            undefined,
+            [{ table: 'openings', id: door.id }],
           ),
         );
       else if (keep.length > 0) {
@@ -194,6 +201,8 @@ function openings(plan: Plan, walls: readonly Wall[]): Finding[] {
               `${unit.name} stands ${say(into)} into the ${say(deep)} kept clear before the ${door.kind} on ${wall.name}.`,
               `${say(deep)} free before the ${door.kind}`,
               into,
+              undefined,
+              [{ table: 'openings', id: door.id }],
             ),
           );
       }
@@ -264,7 +273,7 @@ function fixtures(plan: Plan, walls: readonly Wall[]): Finding[] {
       const by = overlapDepth(keep, box.feet);
       if (by <= NOISE) continue;
       const [code, message, expected] = wallWords(fixture, unit, wall, say, { wide, deep, by });
-      findings.push(caution(code, unit, message, expected, by));
+      findings.push(caution(code, unit, message, expected, by, undefined, [{ table: 'fixtures', id: fixture.id }]));
     }
   }
   return findings;

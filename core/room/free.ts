@@ -39,7 +39,7 @@ export function strip(wall: Wall, from: number, to: number, out: number): Point[
   return [atWall(wall, from, 0), atWall(wall, to, 0), atWall(wall, to, out), atWall(wall, from, out)];
 }
 
-/** A caution about where a unit stands, with the millimetres that it falls short. */
+/** A caution about where a unit stands, with the millimetres that it falls short. @param others what takes part in it */
 export function caution(
   code: string,
   unit: Unit,
@@ -47,6 +47,7 @@ export function caution(
   expected: string,
   by: number,
   value?: unknown,
+  others: Finding['targets'] = [],
 ): Finding {
   return {
     code,
@@ -55,7 +56,7 @@ export function caution(
     value: value ?? [unit.x, unit.y],
     expected,
     message,
-    target: { table: 'units', id: unit.id },
+    targets: [{ table: 'units', id: unit.id }, ...others],
     by: Math.ceil(by - 1e-6),
   };
 }

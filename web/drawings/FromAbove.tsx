@@ -82,13 +82,10 @@ export function FromAbove({ editable = false, lit = [], rings = true, corners = 
   const px = Math.max((right - left) / Math.max(wide, 200), (bottom - top) / Math.max(wide / 1.6, 200));
   const { units: system } = plan.meta;
   const wrong = new Set(
-    report?.findings.filter((f) => f.severity === 'error' && f.target?.table === 'units').map((f) => f.target!.id),
+    (report?.findings ?? [])
+      .filter((f) => f.severity === 'error')
+      .flatMap((f) => f.targets.flatMap((t) => (t.table === 'units' ? [t.id] : []))),
   );
-  for (const f of report?.findings ?? [])
-    if (f.code === 'overlap')
-      byName(plan.units)
-        .filter((u) => f.message.includes(u.name))
-        .forEach((u) => wrong.add(u.id));
   const station = stationId ? plan.stations[stationId] : undefined;
 
   const at = (event: PointerEvent) => {

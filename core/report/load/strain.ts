@@ -147,7 +147,7 @@ export function checkStrain(scene: Scene, strain: Strain): Finding[] {
         value: Math.round(l.index * 100) / 100,
         expected: 'a lifting index of at most 1',
         message: `${l.words}; the lifting index is ${l.index.toFixed(1)}. For healthy adults in good conditions; guidance, not medical advice.`,
-        target: l.placement ? { table: 'placements', id: l.placement } : { table: 'containers', id: l.container! },
+        targets: [l.placement ? { table: 'placements', id: l.placement } : { table: 'containers', id: l.container! }],
       })),
     ...strain.sags
       .filter((s) => s.share > 1)
@@ -158,7 +158,7 @@ export function checkStrain(scene: Scene, strain: Strain): Finding[] {
         value: Math.round(s.lasting * 10) / 10,
         expected: `at most ${s.limit.toFixed(1)} mm`,
         message: `${name(s.compartment)} sags about ${s.now.toFixed(1)} mm under ${s.mass.toFixed(1)} kg, in time ${s.lasting.toFixed(1)} mm; ${s.limit.toFixed(1)} mm is usual.`,
-        target: { table: 'units', id: openingOf(s.compartment).split('/')[0]! },
+        targets: [{ table: 'units', id: openingOf(s.compartment).split('/')[0]! }],
       })),
   ];
 }

@@ -29,6 +29,7 @@ function error(
   expected: string,
   value: unknown,
   by?: number,
+  others: Finding['targets'] = [],
 ): Finding {
   const path = `${table}.${id}.${field}`;
   return {
@@ -38,7 +39,7 @@ function error(
     value,
     expected,
     message,
-    target: { table, id },
+    targets: [{ table, id }, ...others],
     ...(by ? { by: Math.ceil(by - 1e-6) } : {}),
   };
 }
@@ -52,7 +53,10 @@ function checkOutline(plan: Plan): Finding[] {
     const [a, b] = [corners[crossing.a]!, corners[crossing.b]!];
     const at = [Math.round(crossing.at.x), Math.round(crossing.at.y)];
     const message = `${a.wall} and ${b.wall} cross each other, ${at[0]} mm east and ${at[1]} mm south of the first corner.`;
-    return [error('crossing', 'corners', b.id, 'x', message, 'walls that meet only at their corners', at)];
+    const other = [{ table: 'corners', id: a.id }] as const;
+    return [
+      error('crossing', 'corners', b.id, 'x', message, 'walls that meet only at their corners', at, undefined, other),
+    ];
   }
   const first = Object.values(plan.corners)[0]!;
   if (outline.length < 3 || signedArea(outline) < 0.5e6) {
@@ -146,6 +150,7 @@ function checkOnWalls(plan: Plan): Finding[] {
               'openings apart from each other',
               b.offset,
               depth,
+              [{ table: 'openings', id: a.id }],
             ),
           );
       }
@@ -243,6 +248,7 @@ function checkUnits(plan: Plan): Finding[] {
             `at least ${Math.ceil(by)} mm apart`,
             [unit.x, unit.y],
             by,
+            [{ table: 'units', id: other.id }],
           ),
         );
     }

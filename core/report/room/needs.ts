@@ -53,7 +53,7 @@ function atStation(plan: Plan, a: Activity, station: Station): Finding[] {
       value,
       expected,
       message,
-      target: { table: 'activities', id: a.id },
+      targets: [{ table: 'activities', id: a.id }],
       ...(by === undefined ? {} : { by: Math.ceil(by - 1e-6) }),
     });
   const where = `${a.name} at ${station.name}`;

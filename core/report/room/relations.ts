@@ -132,7 +132,7 @@ export function checkRelations(plan: Plan): Finding[] {
         value: Math.round(r.distance),
         expected: apart ? `at least ${say(APART)} apart` : `at most ${say(limit)} apart`,
         message,
-        target: { table: 'activities', id: a.id },
+        targets: [{ table: 'activities', id: a.id }],
         by: Math.ceil(Math.abs(r.distance - limit)),
       },
     ];

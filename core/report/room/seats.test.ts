@@ -80,16 +80,16 @@ describe('walkways', () => {
     [915, 915, false],
     [914, 915, true],
   ])('a gap of %i where %i are wanted: finding %s', (gap, wanted, found) => {
-    const own = checkWalkways(gapped(gap, wanted)).filter((f) => f.target?.id === 'shelf');
+    const own = checkWalkways(gapped(gap, wanted)).filter((f) => f.targets[0]?.id === 'shelf');
     expect(own.length > 0).toBe(found);
     if (found) expect(own[0]).toMatchObject({ value: gap, by: 1 });
   });
 
   test('a wheelchair asks for 915 mm whatever is typed (2010 ADA Standards, 403.5.1)', () => {
     const plan = having(gapped(WHEELCHAIR_ROUTE - 1, 600), set('people', 's-person', { wheelchair: true }));
-    expect(checkWalkways(plan).find((f) => f.target?.id === 'shelf')).toMatchObject({ by: 1 });
+    expect(checkWalkways(plan).find((f) => f.targets[0]?.id === 'shelf')).toMatchObject({ by: 1 });
     const wide = having(gapped(WHEELCHAIR_ROUTE, 600), set('people', 's-person', { wheelchair: true }));
-    expect(checkWalkways(wide).filter((f) => f.target?.id === 'shelf')).toEqual([]);
+    expect(checkWalkways(wide).filter((f) => f.targets[0]?.id === 'shelf')).toEqual([]);
   });
 });
 

@@ -28,7 +28,7 @@ function finding(station: Station, code: string, message: string, expected: stri
     value: [station.x, station.y],
     expected,
     message,
-    target: { table: 'stations', id: station.id },
+    targets: [{ table: 'stations', id: station.id }],
     by: Math.ceil(by - 1e-6),
   };
 }
@@ -174,7 +174,7 @@ export function checkWalkways(plan: Plan): Finding[] {
         value: width,
         expected: `${say(wanted)} wide`,
         message: `The way from ${station.name} to ${here.units[id]!.name} narrows to ${say(width)}; ${say(wanted)} are wanted${wanted >= WHEELCHAIR_ROUTE ? ' for a wheelchair' : ''}.`,
-        target: { table: 'units', id },
+        targets: [{ table: 'units', id }],
         by: Math.ceil(wanted - width - 1e-6),
       });
     }

@@ -32,7 +32,7 @@ test.each([
   const shelf = boxUnit('u', 2000, 150, 760, 300, { tiers: [500], height: 700 });
   const block = boxUnit('b', 2000, 300 + free + 200, 900, 400, { turn: 180 });
   const own = checkWheelchair(room(4000, 6000, shelf, block)).filter(
-    (f) => f.code === 'no clear floor' && f.target?.id === 'u',
+    (f) => f.code === 'no clear floor' && f.targets[0]?.id === 'u',
   );
   expect(own.length > 0).toBe(found);
   if (found) expect(own[0]!.by).toBe(1);
@@ -43,12 +43,12 @@ test('305.3: what stands beside the 760 mm does not matter, what reaches into th
   const beside = (gap: number) => boxUnit('b', 2000 + 380 + gap + 300, 900, 600, 400);
   expect(
     checkWheelchair(room(4000, 6000, shelf, beside(0))).filter(
-      (f) => f.target?.id === 'u' && f.code === 'no clear floor',
+      (f) => f.targets[0]?.id === 'u' && f.code === 'no clear floor',
     ),
   ).toEqual([]);
   expect(
     checkWheelchair(room(4000, 6000, shelf, beside(-1))).filter(
-      (f) => f.target?.id === 'u' && f.code === 'no clear floor',
+      (f) => f.targets[0]?.id === 'u' && f.code === 'no clear floor',
     ),
   ).toHaveLength(1);
 });

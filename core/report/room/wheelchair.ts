@@ -52,7 +52,7 @@ export function checkWheelchair(plan: Plan): Finding[] {
       value: Math.floor(2 * circle.radius),
       expected: `a free circle of ${say(ADA.turning)}`,
       message: `The largest free circle on the floor is ${say(2 * circle.radius)} across; a wheelchair turns in ${say(ADA.turning)}.`,
-      target: { table: 'meta', id: plan.meta.id },
+      targets: [{ table: 'meta', id: plan.meta.id }],
       by: Math.ceil(ADA.turning - 2 * circle.radius - 3 * EXACT),
     });
   for (const unit of byName(here.units)) {

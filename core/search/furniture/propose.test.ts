@@ -35,10 +35,10 @@ function atRandom(plan: Plan, wanted: number, tries: number): number[] {
 
 /** What every proposal must be. */
 function inspect(plan: Plan, proposals: ReturnType<typeof proposeAll>): void {
-  const before = new Set(faultsOf(plan).map((f) => `${f.code} ${f.target?.id}`));
+  const before = new Set(faultsOf(plan).map((f) => `${f.code} ${f.targets[0]?.id}`));
   for (const p of proposals) {
     const after = applyChanges(plan, p.changes).plan;
-    expect(faultsOf(after).filter((f) => !before.has(`${f.code} ${f.target?.id}`))).toEqual([]);
+    expect(faultsOf(after).filter((f) => !before.has(`${f.code} ${f.targets[0]?.id}`))).toEqual([]);
     expect(evaluate(after).errors).toBeLessThanOrEqual(evaluate(plan).errors);
     for (const u of Object.values(plan.units))
       if (!p.moved.includes(u.id) && u.host === null)

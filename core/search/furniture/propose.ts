@@ -3,6 +3,7 @@
  * that they save; today's is the yardstick. Simulated annealing (Kirkpatrick, Gelatt & Vecchi 1983) over places along the
  * walls; every arrangement that is kept has passed all checks of the room.
  */
+import type { Finding } from '../../model/finding.ts';
 import { evaluate } from '../../report/evaluate.ts';
 import { allCompartments } from '../../furniture/compartments.ts';
 import { applyChanges, type Change } from '../../model/change.ts';
@@ -143,7 +144,7 @@ export function proposeAll(plan: Plan, options: ProposeOptions): Proposal[] {
  * nothing is wrong that is not so today.
  */
 export function finer(plan: Plan, units: readonly Unit[]): Check {
-  const key = (f: { code: string; target?: { id: string } | undefined }) => `${f.code} ${f.target?.id}`;
+  const key = (f: Pick<Finding, 'code' | 'targets'>) => `${f.code} ${f.targets[0]?.id}`;
   const today = new Set(faultsOf(plan).map(key));
   const shut = new Set(walledIn(sceneOf(plan)).map(key));
   const moving = new Set(units.map((u) => u.id));
@@ -151,15 +152,15 @@ export function finer(plan: Plan, units: readonly Unit[]): Check {
   return (at) => {
     const after = applyChanges(plan, standChanges(plan, units, at)).plan;
     const failing = faultsOf(after)
-      .filter((f) => !today.has(key(f)) || moving.has(f.target?.id ?? ''))
-      .map((f) => f.target?.id ?? '');
+      .filter((f) => !today.has(key(f)) || moving.has(f.targets[0]?.id ?? ''))
+      .map((f) => f.targets[0]?.id ?? '');
     // Ways to everything take longest to find, so they are looked at last.
     if (failing.length > 0) return failing;
     const walks = walksOf(standing(after), allCompartments({ units: settledUnits(after) }));
     if ([...walks.values()].every((to) => [...to.values()].every((walk) => walk.reason === null))) return [];
     return walledIn(sceneOf(after))
       .filter((f) => !shut.has(key(f)))
-      .map((f) => f.target?.id ?? '');
+      .map((f) => f.targets[0]?.id ?? '');
   };
 }
 

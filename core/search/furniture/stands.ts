@@ -119,9 +119,9 @@ function aloneIsFine(plan: Plan, unit: Unit, stand: Stand, seats: readonly Stati
   const own = Object.values(plan.areas).filter((a) => a.unit === unit.id);
   const areas = Object.fromEntries(own.map((a) => [a.id, a]));
   const alone: Plan = { ...plan, units: { [unit.id]: at }, stations: {}, spots: {}, areas, helpers: {} };
-  if (checkAreas(alone).some((f) => f.target?.table === 'areas')) return false;
+  if (checkAreas(alone).some((f) => f.targets[0]?.table === 'areas')) return false;
   return [...checkClearance(alone), ...roomFindings(alone).filter((f) => f.severity === 'error')].every(
-    (f) => f.target?.id !== unit.id || f.code === 'fix to the wall',
+    (f) => f.targets[0]?.id !== unit.id || f.code === 'fix to the wall',
   );
 }
 

@@ -112,10 +112,10 @@ export function Marks({ plan, report, mode, px }: { plan: Plan; report: Report; 
   for (const f of report.findings) {
     if (f.by === undefined || (f.mode !== undefined && f.mode !== mode)) continue;
     const row =
-      f.target?.table === 'units'
-        ? plan.units[f.target.id]
-        : f.target?.table === 'stations'
-          ? plan.stations[f.target.id]
+      f.targets[0]?.table === 'units'
+        ? plan.units[f.targets[0]!.id]
+        : f.targets[0]?.table === 'stations'
+          ? plan.stations[f.targets[0]!.id]
           : undefined;
     if (!row || (worst.get(row.id)?.by ?? 0) >= f.by) continue;
     worst.set(row.id, { x: row.x, y: row.y + 17 * px, by: f.by });

@@ -1,4 +1,5 @@
 /** Activities: what is done in the room, how often, for how long and where; and who does it. */
+import { isAbout } from '@heronstone/core/model/finding.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import { byName, hoursAWeek, type Activity, type Plan } from '@heronstone/core/model/plan.ts';
 import { useState } from 'react';
@@ -120,9 +121,7 @@ function ActivityRow({
   const change = (what: string, columns: Partial<Activity>) =>
     commit(`${what} of ${a.name}`, [set('activities', a.id, columns)]);
   const uses = Object.values(plan.uses).filter((u) => u.activity === a.id).length;
-  const cautions = useStore(
-    (s) => s.report?.findings.filter((f) => f.target?.table === 'activities' && f.target.id === a.id).length ?? 0,
-  );
+  const cautions = useStore((s) => s.report?.findings.filter((f) => isAbout(f, 'activities', a.id)).length ?? 0);
   return (
     <li className="grid grid-cols-2 items-end gap-3 rounded-xl border border-line bg-leaf px-4 py-3 md:grid-cols-[2rem_minmax(11rem,2fr)_6rem_6rem_minmax(9rem,1.4fr)_auto]">
       <span className="hidden pb-1 font-serif text-xl md:block" aria-label={`Rank ${rank}`}>

@@ -28,7 +28,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
   const [words, setWords] = useState('');
   const rows = report?.findings ?? [];
   const errors = rows.filter(
-    (f) => f.severity === 'error' && (f.target?.table === 'units' || f.target?.table === 'stations'),
+    (f) => f.severity === 'error' && (f.targets[0]?.table === 'units' || f.targets[0]?.table === 'stations'),
   );
   const inMode = mode === '' ? [] : rows.filter((f) => f.mode === mode);
   const units = Object.keys(plan.units).length;
@@ -53,7 +53,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
           key={f.path + f.message}
           type="button"
           className="mb-2 block text-left font-bold text-rust hover:underline"
-          onClick={() => select({ kind: f.target!.table === 'units' ? 'unit' : 'station', id: f.target!.id })}
+          onClick={() => select({ kind: f.targets[0]!.table === 'units' ? 'unit' : 'station', id: f.targets[0]!.id })}
         >
           {f.message}
         </button>
@@ -62,7 +62,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
         <section aria-label={`The room with “${mode}”`} className="mb-3 rounded-xl border border-line p-3">
           <h3 className="font-bold">With “{mode}”</h3>
           {inMode.map((f) => (
-            <FindingLine key={f.code + f.message} finding={f} name={plan.units[f.target?.id ?? '']?.name ?? 'it'} />
+            <FindingLine key={f.code + f.message} finding={f} name={plan.units[f.targets[0]?.id ?? '']?.name ?? 'it'} />
           ))}
           {report?.modes
             .find((m) => m.mode === mode)

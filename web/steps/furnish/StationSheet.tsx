@@ -1,3 +1,4 @@
+import { isAbout } from '@heronstone/core/model/finding.ts';
 import { remove, removeWithDependents, set } from '@heronstone/core/model/change.ts';
 import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { byName, type Plan, type Station, type Unit } from '@heronstone/core/model/plan.ts';
@@ -16,7 +17,7 @@ export function StationSheet({ station, plan }: { station: Station; plan: Plan }
   const person = plan.people[station.person]!;
   const body = bodyAt(station, person, constantsOf(plan.meta.constants));
   const report = useStore((s) => s.report);
-  const findings = report?.findings.filter((f) => f.target?.table === 'stations' && f.target.id === station.id) ?? [];
+  const findings = report?.findings.filter((f) => isAbout(f, 'stations', station.id)) ?? [];
   const change = (what: string, columns: Partial<Station>) =>
     commit(`${what} of ${station.name}`, [set('stations', station.id, columns)]);
   const tables: Array<readonly [string, string]> = byName(plan.units)

@@ -1,4 +1,5 @@
 /** A piece of furniture: where it stands, how large it is, what it holds, what is wrong with it. */
+import { isAbout } from '@heronstone/core/model/finding.ts';
 import { compartmentsOf } from '@heronstone/core/furniture/compartments.ts';
 import { removeWithDependents, set, type Change } from '@heronstone/core/model/change.ts';
 import { formatLength, formatMass, formatSize } from '@heronstone/core/model/measure.ts';
@@ -22,9 +23,7 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
   const system = plan.meta.units;
   const change = (what: string, columns: Partial<Unit>) =>
     commit(`${what} of ${unit.name}`, [set('units', unit.id, columns)]);
-  const findings =
-    report?.findings.filter((f) => f.target?.table === 'units' && f.target.id === unit.id && f.code !== 'over full') ??
-    [];
+  const findings = report?.findings.filter((f) => isAbout(f, 'units', unit.id) && f.code !== 'over full') ?? [];
   const compartments = compartmentsOf(settledUnits(plan)[unit.id] ?? unit);
   const facts = report?.units[unit.id];
   const copy = () => {

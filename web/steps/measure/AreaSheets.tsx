@@ -1,4 +1,5 @@
 /** What hangs over the room, what must stay free in it, and what lies elsewhere. */
+import { isAbout } from '@heronstone/core/model/finding.ts';
 import { remove, removeWithDependents } from '@heronstone/core/model/change.ts';
 import { byName, type Area, type Elsewhere, type Overhead, type Plan } from '@heronstone/core/model/plan.ts';
 import { commit, useStore } from '../../state/store.ts';
@@ -53,7 +54,7 @@ export function OverheadSheet({ overhead: o, plan }: { overhead: Overhead; plan:
 
 export function AreaSheet({ area: a, plan }: { area: Area; plan: Plan }) {
   const report = useStore((s) => s.report);
-  const findings = report?.findings.filter((f) => f.target?.table === 'areas' && f.target.id === a.id) ?? [];
+  const findings = report?.findings.filter((f) => isAbout(f, 'areas', a.id)) ?? [];
   const units = byName(plan.units).map((u) => [u.id, u.name] as const);
   const of = a.unit === null ? '' : ', from the middle of its unit';
   return (

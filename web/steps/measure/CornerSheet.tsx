@@ -1,3 +1,4 @@
+import { isAbout } from '@heronstone/core/model/finding.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import type { Corner, Plan } from '@heronstone/core/model/plan.ts';
@@ -13,7 +14,7 @@ export function CornerSheet({ corner, plan }: { corner: Corner; plan: Plan }) {
   const system = plan.meta.units;
   const report = useStore((s) => s.report);
   const wall = wallsOf(plan).find((w) => w.id === corner.id)!;
-  const findings = report?.findings.filter((f) => f.target?.table === 'corners' && f.target.id === corner.id) ?? [];
+  const findings = report?.findings.filter((f) => isAbout(f, 'corners', corner.id)) ?? [];
   const move = (to: Partial<Corner>) => commit(`Move a corner of ${plan.meta.room}`, [set('corners', corner.id, to)]);
   return (
     <Sheet title={corner.wall} line={`${formatLength(wall.length, system)} long`}>

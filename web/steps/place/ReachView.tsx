@@ -142,8 +142,8 @@ export function ReachView({ onShow }: { onShow: () => void }) {
               type="button"
               className="text-left hover:underline"
               onClick={() => {
-                if (f.target?.table === 'placements') select({ kind: 'placement', id: f.target.id });
-                else if (f.target?.table === 'units') select({ kind: 'unit', id: f.target.id });
+                if (f.targets[0]?.table === 'placements') select({ kind: 'placement', id: f.targets[0]!.id });
+                else if (f.targets[0]?.table === 'units') select({ kind: 'unit', id: f.targets[0]!.id });
                 onShow();
               }}
             >

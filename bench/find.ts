@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { QUERIES } from '@heronstone/testing/queries.ts';
-import { finderOf } from '@heronstone/core/find/search.ts';
+import { finderOf } from '@heronstone/core/find/find.ts';
 import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
 import type { Plan, Supply } from '@heronstone/core/model/plan.ts';
 import { OTHER_WORDS } from '@heronstone/library/otherWords.ts';

@@ -4,7 +4,7 @@ import { changeOver, type ChangeOver } from '@heronstone/core/changeover/changeO
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { projectRound } from '@heronstone/core/ask/pull.ts';
 import { pullTour } from '@heronstone/core/ask/tour.ts';
-import { finderOf } from '@heronstone/core/find/search.ts';
+import { finderOf } from '@heronstone/core/find/find.ts';
 import { binderPdf } from '@heronstone/core/formats/binder.ts';
 import { applyChanges, ChangeError, remove, set, type Change } from '@heronstone/core/model/change.ts';
 import type { Arrangement, Plan } from '@heronstone/core/model/plan.ts';

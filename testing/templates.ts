@@ -7,7 +7,7 @@ import { fileURLToPath } from 'node:url';
 const root = fileURLToPath(new URL('..', import.meta.url));
 
 /** Where the directory of that name is kept for what the program is now. */
-export function templateOf(name: 'empty' | 'demo'): string {
+function templateOf(name: 'empty' | 'demo'): string {
   const sum = createHash('sha256');
   const sql = join(root, 'server/sql');
   for (const file of readdirSync(sql).sort()) sum.update(readFileSync(join(sql, file)));

@@ -3,7 +3,7 @@ import { CONSTANTS, type ConstantKey } from '../model/constants.ts';
 import { type Scene } from '../scene/scene.ts';
 import { seatKey } from '../scene/seatKey.ts';
 import { TIMES, totalSeconds, type Element } from '../fetch/elements.ts';
-import { ALONE, fetchElements, returnElements, type Way } from '../fetch/fetch.ts';
+import { ALONE, fetchElements, returnElements, type Approach } from '../fetch/fetch.ts';
 
 interface AccountLine {
   kind: Element['kind'];
@@ -18,8 +18,8 @@ export interface Account {
   from: string;
   to: string;
   person: string;
-  ripple: Way['ripple'];
-  band: Way['band'];
+  ripple: Approach['ripple'];
+  band: Approach['band'];
   walk: number;
   elements: AccountLine[];
   seconds: number;
@@ -28,7 +28,7 @@ export interface Account {
 }
 
 /** Elements with what they are made of. */
-function accountLines(elements: readonly Element[], way: Way): AccountLine[] {
+function accountLines(elements: readonly Element[], way: Approach): AccountLine[] {
   return elements.map((e) => {
     const timing = TIMES[e.kind];
     return {
@@ -39,7 +39,7 @@ function accountLines(elements: readonly Element[], way: Way): AccountLine[] {
       source: timing.source,
       constants: [...timing.of, timing.motion].map((key) => ({
         key,
-        value: way.k[key],
+        value: way.constants[key],
         published: CONSTANTS[key].value,
         unit: CONSTANTS[key].unit,
       })),
@@ -55,7 +55,7 @@ export function accountOf(scene: Scene, from: string, to: string, person?: strin
   const station = scene.plan.stations[from];
   if (!station) return null;
   const who = person ?? station.person;
-  const way = scene.ways.get(seatKey(station, who))?.get(to);
+  const way = scene.approaches.get(seatKey(station, who))?.get(to);
   if (!way) return null;
   const [there, back] = [fetchElements(way, ALONE), returnElements(way)];
   return {

@@ -1,7 +1,7 @@
 /** Every place for a supply with what it would cost there: seconds, rules, what would have to go. */
 import { inFront } from '../report/contents.ts';
 import { fit } from '../fit/fit.ts';
-import { layOut } from '../fit/layout.ts';
+import { layOut } from '../fit/layOut.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Arrangement, Placement, Plan, Supply } from '../model/plan.ts';
@@ -83,7 +83,7 @@ export function alternativesFor(
     const words = new Set<string>();
     for (const use of usesOf(scene, supplyId)) {
       seconds += secondsFrom(scene, supply, c, use.seat, crowd, arrangement) * use.fetches * share;
-      for (const p of penaltiesOf(scene, supply, c, scene.ways.get(use.seat)!.get(c.id)!)) {
+      for (const p of penaltiesOf(scene, supply, c, scene.approaches.get(use.seat)!.get(c.id)!)) {
         penalty += p.seconds * use.fetches * share;
         words.add(p.words);
       }
@@ -95,7 +95,7 @@ export function alternativesFor(
     return {
       compartment: c.id,
       place: c.name,
-      ripple: station ? scene.ways.get(station)!.get(c.id)!.ripple : 5,
+      ripple: station ? scene.approaches.get(station)!.get(c.id)!.ripple : 5,
       secondsPerFetch: fetches > 0 ? seconds / fetches : idle,
       minutesPerWeek: (seconds + penalty) / 60,
       orderMinutes: order(c),

@@ -8,7 +8,7 @@ import { standing } from '../room/standing.ts';
 import { contentsOf, type Scene } from '../scene/scene.ts';
 import { seenWords } from '../report/contents.ts';
 import { fit, lieWords, tooLarge } from '../fit/fit.ts';
-import { layOut } from '../fit/layout.ts';
+import { layOut } from '../fit/layOut.ts';
 
 /** More than anybody asks for. */
 const PLENTY = 1_000_000;

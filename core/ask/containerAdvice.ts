@@ -8,7 +8,7 @@ import { outline, tooLargeFor } from '../fit/containers.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { ContainerShape, Supply } from '../model/plan.ts';
 import { roomInContainer } from './capacity.ts';
-import { floorOf, layOut } from '../fit/layout.ts';
+import { floorOf, layOut } from '../fit/layOut.ts';
 import type { Packed } from '../geometry/pack/box.ts';
 import { packRectangles } from '../geometry/pack/rectangles.ts';
 

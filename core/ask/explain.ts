@@ -6,7 +6,7 @@ import type { Compartment } from '../furniture/compartments.ts';
 import type { PlacementReport, Report } from '../report/evaluate.ts';
 import { formatLength } from '../model/measure.ts';
 import type { Plan } from '../model/plan.ts';
-import { findingIn } from '../cost/cost.ts';
+import { lookupIn } from '../cost/cost.ts';
 import { wantedOf } from '../cost/sorting.ts';
 import { sceneOf, type Scene } from '../scene/scene.ts';
 
@@ -54,8 +54,8 @@ export function explain(plan: Plan, report: Report, placementId: string): Explan
   const nextBest = others.filter((a) => a.fits >= p.count && a.barred === null).slice(0, NAMED);
   const nearer = nearerThan(scene, p, here, others);
   const station = mainSeat(scene, p.supply);
-  const way = station ? scene.ways.get(station)!.get(compartment.id)! : null;
-  const find = findingIn(scene, supply, compartment, p.crowd, p.arrangement);
+  const way = station ? scene.approaches.get(station)!.get(compartment.id)! : null;
+  const find = lookupIn(scene, supply, compartment, p.crowd, p.arrangement);
   return {
     placement: placementId,
     elements: way ? fetchElements(way, find) : [],

@@ -7,7 +7,7 @@ import { constantsOf, type ChangedConstants, type ConstantKey } from '../model/c
 import type { Plan, Timing } from '../model/plan.ts';
 import { sceneOf, type Scene } from '../scene/scene.ts';
 import { seatKey } from '../scene/seatKey.ts';
-import { findingIn } from '../cost/cost.ts';
+import { lookupIn } from '../cost/cost.ts';
 import { byMotion, MOTIONS, totalSeconds, type Element, type Motion } from '../fetch/elements.ts';
 import { ALONE, fetchElements, returnElements } from '../fetch/fetch.ts';
 
@@ -49,14 +49,14 @@ export function elementsOfTiming(scene: Scene, timing: Timing): Element[] | null
   const opening = `${timing.unit}/${timing.slot}`;
   const compartment = scene.compartment.get(timing.container === null ? opening : `${opening}#${timing.container}`);
   if (!station || !compartment) return null;
-  const way = scene.ways.get(seatKey(station, timing.person ?? station.person))?.get(compartment.id);
+  const way = scene.approaches.get(seatKey(station, timing.person ?? station.person))?.get(compartment.id);
   if (!way) return null;
   const supply = timing.supply === null ? undefined : plan.supplies[timing.supply];
   const lines = Object.values(plan.placements).filter(
     (p) =>
       p.arrangement === 'today' && p.unit === timing.unit && p.slot === timing.slot && p.container === timing.container,
   ).length;
-  const find = supply ? findingIn(scene, supply, compartment, { lines: Math.max(1, lines), share: 0 }, 'today') : ALONE;
+  const find = supply ? lookupIn(scene, supply, compartment, { lines: Math.max(1, lines), share: 0 }, 'today') : ALONE;
   return [...fetchElements(way, find), ...(timing.back ? returnElements(way) : [])];
 }
 

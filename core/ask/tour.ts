@@ -11,9 +11,9 @@ import type { Arrangement, Plan } from '../model/plan.ts';
 import { compartmentId, openingOf, seatsOf, type Scene } from '../scene/scene.ts';
 import { seatKey } from '../scene/seatKey.ts';
 import { pace } from '../reach/body.ts';
-import { findingIn } from '../cost/cost.ts';
+import { lookupIn } from '../cost/cost.ts';
 import { element, totalSeconds, type Element } from '../fetch/elements.ts';
-import { fetchElements, type Way } from '../fetch/fetch.ts';
+import { fetchElements, type Approach } from '../fetch/fetch.ts';
 
 /** Up to so many stops all orders are covered. */
 export const EXACT_STOPS = 12;
@@ -185,7 +185,7 @@ export function roundFor(
   const { plan } = scene;
   const station = plan.stations[stationId]!;
   const person = who ?? station.person;
-  const ways = scene.ways.get(seatKey(station, person))!;
+  const ways = scene.approaches.get(seatKey(station, person))!;
   const wanted = new Set(supplies);
   const stops = new Map<string, Stop & { elements: Element[] }>();
   const found = new Set<string>();
@@ -196,7 +196,7 @@ export function roundFor(
     if (!compartment) continue;
     found.add(p.supply);
     const way = ways.get(compartment.id)!;
-    const find = findingIn(scene, plan.supplies[p.supply]!, compartment, { lines: 1, share: 0 }, arrangement);
+    const find = lookupIn(scene, plan.supplies[p.supply]!, compartment, { lines: 1, share: 0 }, arrangement);
     const all = fetchElements(way, find);
     singly += totalSeconds(all);
     const opening = openingOf(compartment.id);
@@ -208,14 +208,14 @@ export function roundFor(
   const strip = ({ compartment, supplies }: Stop): Stop => ({ compartment, supplies });
   const near = [...stops.values()].filter((s) => ways.get(s.compartment)!.ripple <= 3);
   const far = [...stops.values()].filter((s) => ways.get(s.compartment)!.ripple > 3);
-  const k = scene.constants;
-  const stride = pace(plan.people[person]!.stature, k);
+  const constants = scene.constants;
+  const stride = pace(plan.people[person]!.stature, constants);
   const matrix = distances(
     plan,
     scene,
     station,
     far.map((s) => s.compartment),
-    stride / element('walk', 1, k).seconds,
+    stride / element('walk', 1, constants).seconds,
   );
   const order = shortestRound(matrix);
   const round = order.map((i) => far[i - 1]!);
@@ -225,11 +225,11 @@ export function roundFor(
     far.length === 0
       ? []
       : [
-          ...(sits ? [element('stand up', 1, k)] : []),
-          element('turn round', 1, k),
-          element('walk', Math.max(1, length / stride), k),
-          element('turn', far.length, k),
-          ...(sits ? [element('sit down', 1, k)] : []),
+          ...(sits ? [element('stand up', 1, constants)] : []),
+          element('turn round', 1, constants),
+          element('walk', Math.max(1, length / stride), constants),
+          element('turn', far.length, constants),
+          ...(sits ? [element('sit down', 1, constants)] : []),
         ];
   return {
     station: stationId,
@@ -256,7 +256,7 @@ const ON_THE_WAY: ReadonlySet<Element['kind']> = new Set([
   'go elsewhere',
 ]);
 /** What is done at the place itself; for a further thing out of the same place only looking and taking. */
-function atPlace(all: readonly Element[], way: Way, again: boolean): Element[] {
+function atPlace(all: readonly Element[], way: Approach, again: boolean): Element[] {
   const here = way.ripple > 3 ? all.filter((e) => !ON_THE_WAY.has(e.kind)) : [...all];
   if (!again) return here;
   const done = new Set([...way.there, ...way.back].map((e) => e.kind));

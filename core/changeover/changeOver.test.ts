@@ -2,7 +2,7 @@ import { runs } from '@heronstone/testing/runs.ts';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { evaluate } from '../report/evaluate.ts';
-import { layOut } from '../fit/layout.ts';
+import { layOut } from '../fit/layOut.ts';
 import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set } from '../model/change.ts';
 import type { Container, Placement, Plan } from '../model/plan.ts';

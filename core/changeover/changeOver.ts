@@ -4,7 +4,7 @@
  */
 import { ALONE, fetchElements, returnElements } from '../fetch/fetch.ts';
 import { totalSeconds } from '../fetch/elements.ts';
-import { layOut } from '../fit/layout.ts';
+import { layOut } from '../fit/layOut.ts';
 import { outline } from '../fit/containers.ts';
 import type { Report } from '../report/evaluate.ts';
 import { mainSeat } from '../ask/alternatives.ts';
@@ -12,7 +12,7 @@ import type { Container, Plan } from '../model/plan.ts';
 import { openingOf, sceneOf, type Scene } from '../scene/scene.ts';
 import { becoming } from '../report/moves.ts';
 import { loadsOf, type Load, type Loads } from './loads.ts';
-import { orderMoves, type Free, type Piece, type StepKind } from './order.ts';
+import { orderMoves, type Free, type Piece, type MoveKind } from './order.ts';
 import type { Move } from './move.ts';
 import { roundsBefore, roundsIn, type Round } from './rounds.ts';
 import { cutIntoSittings, type Cut } from './sittings.ts';
@@ -183,16 +183,20 @@ function savingsOf(scene: Scene, report: Report, loads: readonly Load[]): Map<st
 
 /** Two fetches, in as many trips as it takes, and settling it in its place. */
 function secondsOf(scene: Scene, load: Load): number {
-  const k = scene.constants;
+  const constants = scene.constants;
   const supply = load.parts[0]?.supply;
   const seat = supply === undefined ? scene.stations[0]?.id : mainSeat(scene, supply);
-  const ways = seat === undefined ? undefined : scene.ways.get(seat);
+  const ways = seat === undefined ? undefined : scene.approaches.get(seat);
   const at = (key: string | null) => (key === null ? undefined : ways?.get(compartmentOf(scene, key) ?? ''));
   const [from, to] = [at(load.from), at(load.to)];
-  const trips = Math.max(1, Math.ceil(load.litres / k.armful), Math.ceil(load.mass / 1000 / k.armfulMass));
+  const trips = Math.max(
+    1,
+    Math.ceil(load.litres / constants.armful),
+    Math.ceil(load.mass / 1000 / constants.armfulMass),
+  );
   const there = from ? totalSeconds(fetchElements(from, ALONE)) : 0;
   const into = to ? totalSeconds(fetchElements(to, ALONE)) + totalSeconds(returnElements(to)) : 0;
-  return trips * (there + into) + k.moveSettle;
+  return trips * (there + into) + constants.moveSettle;
 }
 
 /** The compartment of the report for a place of a load; a container that is not there yet is its planned one. */
@@ -261,7 +265,7 @@ function besideOf(scene: Scene, { loads, stays }: Pick<Loads, 'loads' | 'stays'>
 function movesOf(
   scene: Scene,
   loads: readonly Load[],
-  steps: ReadonlyArray<{ piece: string; kind: StepKind }>,
+  steps: ReadonlyArray<{ piece: string; kind: MoveKind }>,
   seconds: ReadonlyMap<string, number>,
   saving: ReadonlyMap<string, number>,
 ): Move[] {

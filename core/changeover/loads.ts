@@ -12,7 +12,7 @@ import { goesAway } from '../cost/rules.ts';
 import { sceneOf, type Scene } from '../scene/scene.ts';
 
 /** So many of a supply. */
-export interface Part {
+export interface Carried {
   supply: string;
   count: number;
   spare: boolean;
@@ -24,7 +24,7 @@ export interface Load {
   /** What a person reads: "84 markers", "the box of screws". */
   name: string;
   /** What is carried loose; for a container what is in it, to be read. */
-  parts: Part[];
+  parts: Carried[];
   /** Containers of today that are carried. */
   containers: string[];
   /** The planned container that a container becomes. */
@@ -50,14 +50,14 @@ export interface Loads {
   /** Today's container for each planned one; a new id for one that is not there yet. */
   becomes: ReadonlyMap<string, string>;
   /** Parts that stay where they are, by place. */
-  stays: ReadonlyMap<string, Part[]>;
+  stays: ReadonlyMap<string, Carried[]>;
 }
 
 const standsAt = (c: Container, parent: string | null) => (parent === null ? `${c.unit}/${c.slot}` : `#${parent}`);
 
 const now = (row: { arrangement: string }) => row.arrangement !== 'planned';
 
-interface Amount extends Part {
+interface Amount extends Carried {
   at: string;
   staged: boolean;
 }
@@ -68,7 +68,7 @@ export function loadsOf(plan: Plan): Loads {
   const becomes = becoming(plan);
   const loads: Load[] = [];
   const blank = { planned: null };
-  const stays = new Map<string, Part[]>();
+  const stays = new Map<string, Carried[]>();
   for (const supply of byName(plan.supplies)) {
     const { stay, go } = flows(plan, becomes, supply.id);
     for (const part of stay) stays.set(part.at, [...(stays.get(part.at) ?? []), part]);
@@ -105,7 +105,7 @@ export function loadsOf(plan: Plan): Loads {
   return { loads, becomes, stays };
 }
 
-function nameOf(plan: Plan, part: Part): string {
+function nameOf(plan: Plan, part: Carried): string {
   const supply = plan.supplies[part.supply]!;
   const name = supply.name.charAt(0).toLowerCase() + supply.name.slice(1);
   if (part.count === 1) return supply.name;
@@ -133,7 +133,7 @@ function flows(plan: Plan, becomes: ReadonlyMap<string, string>, supply: string)
   have.sort(order);
   want.sort(order);
   const stay: Amount[] = [];
-  const go: Array<Part & { from: string | null; to: string | null; staged: boolean }> = [];
+  const go: Array<Carried & { from: string | null; to: string | null; staged: boolean }> = [];
   const pair = (fits: (h: Amount, w: Amount) => boolean, done: (h: Amount, w: Amount, count: number) => void) => {
     for (const w of want)
       for (const h of have) {
@@ -190,7 +190,7 @@ function addContainers(plan: Plan, becomes: ReadonlyMap<string, string>, loads: 
   const litres = (c: Container) => (c.width * c.depth * c.height) / 1e6;
   const base = (c: Container) => ({
     name: c.name,
-    parts: [] as Part[],
+    parts: [] as Carried[],
     containers: [] as string[],
     planned: null as string | null,
     staged: false,
@@ -253,7 +253,7 @@ function addContainers(plan: Plan, becomes: ReadonlyMap<string, string>, loads: 
 }
 
 /** Drawers whose whole contents go into one drawer of the same size, and nothing else into that, are carried as drawers. */
-function joinDrawers(plan: Plan, scene: Scene, loads: Load[], stays: ReadonlyMap<string, Part[]>): void {
+function joinDrawers(plan: Plan, scene: Scene, loads: Load[], stays: ReadonlyMap<string, Carried[]>): void {
   const standing = new Set(
     Object.values(plan.containers).flatMap((c) => {
       const moves = loads.some((l) => l.containers.includes(c.id));

@@ -1,10 +1,10 @@
 /** One move of the change-over: what is carried from where to where. */
 import type { Load } from './loads.ts';
-import type { StepKind } from './order.ts';
+import type { MoveKind } from './order.ts';
 
 export interface Move {
   id: string;
-  kind: StepKind;
+  kind: MoveKind;
   load: Load;
   /** Compartments for the drawing; null for the floor, the shop, or out of the room. */
   from: string | null;

@@ -23,10 +23,10 @@ export interface Piece {
   awaits?: readonly string[];
 }
 
-export type StepKind = 'carry' | 'lift out' | 'put in';
+export type MoveKind = 'carry' | 'lift out' | 'put in';
 interface MoveStep {
   piece: string;
-  kind: StepKind;
+  kind: MoveKind;
 }
 
 /**
@@ -81,7 +81,7 @@ export function orderMoves(
     const own = circle.sort((a, b) => rank.get(b)! - rank.get(a)! || a - b);
     const solved = exactly(known, state, own) ?? beam(known, state, own, rank);
     for (const [i, next] of solved.steps) {
-      const kind: StepKind = next === 1 ? 'lift out' : state[i] === 1 ? 'put in' : 'carry';
+      const kind: MoveKind = next === 1 ? 'lift out' : state[i] === 1 ? 'put in' : 'carry';
       result.steps.push({ piece: pieces[i]!.id, kind });
       floor += next === 1 ? pieces[i]!.litres : state[i] === 1 ? -pieces[i]!.litres : 0;
       result.peak = Math.max(result.peak, floor);

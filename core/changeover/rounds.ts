@@ -18,7 +18,7 @@ export interface Round {
 
 /** What comes before the first sitting. */
 export function roundsBefore(plan: Plan, report: Report, pace: number): Round[] {
-  const k = constantsOf(plan.meta.constants);
+  const constants = constantsOf(plan.meta.constants);
   const undecided = byName(plan.supplies).filter((s) => s.decision === 'undecided');
   const rounds: Round[] = [];
   if (undecided.length > 0)
@@ -26,7 +26,7 @@ export function roundsBefore(plan: Plan, report: Report, pace: number): Round[] 
       kind: 'decide',
       lines: undecided.map((s) => s.name),
       places: [],
-      seconds: undecided.length * k.moveDecide * pace,
+      seconds: undecided.length * constants.moveDecide * pace,
     });
   const { wanted, containers } = report.shopping;
   const buy = [
@@ -52,7 +52,7 @@ export function roundsIn(
   done: ReadonlySet<string>,
   pace: number,
 ): Round[] {
-  const k = constantsOf(plan.meta.constants);
+  const constants = constantsOf(plan.meta.constants);
   const entered = new Set(moves.flatMap((m) => (m.kind !== 'lift out' && m.to !== null ? [openingOf(m.to)] : [])));
   const byPlace = report.compartments.filter((c) => c.container === null && entered.has(c.id));
   const into = (id: string) => loads.filter((l) => l.to === id);
@@ -74,7 +74,7 @@ export function roundsIn(
         seconds: places.length * each * pace,
       });
   };
-  add('clean', emptied, k.moveWipe);
-  add('label', ready, k.moveLabel);
+  add('clean', emptied, constants.moveWipe);
+  add('label', ready, constants.moveLabel);
   return rounds;
 }

@@ -2,11 +2,11 @@
  * Sittings: the moves in order, cut so that each sitting begins and ends with nothing on the floor where that is possible,
  * what wins most in the least time first (as in scheduling jobs with weights and precedence, Sidney 1975).
  */
-import type { StepKind } from './order.ts';
+import type { MoveKind } from './order.ts';
 
 export interface Cut {
   piece: string;
-  kind: StepKind;
+  kind: MoveKind;
   from: string | null;
   to: string | null;
   after: readonly string[];

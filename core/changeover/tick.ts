@@ -2,8 +2,8 @@
 import { remove, removeWithDependents, set, applyChanges, type Change } from '../model/change.ts';
 import type { Container, Placement, Plan } from '../model/plan.ts';
 import { becoming, idOfNew, placeKey } from '../report/moves.ts';
-import type { Load, Part } from './loads.ts';
-import type { StepKind } from './order.ts';
+import type { Load, Carried } from './loads.ts';
+import type { MoveKind } from './order.ts';
 
 type State = 'today' | 'staged';
 
@@ -46,7 +46,7 @@ function targetOf(plan: Plan, key: string, state: State): Target {
 }
 
 /** Takes so many of a supply from a place and lays them into another; null takes them out of the room. */
-function shift(draft: Draft, part: Part, from: string | null, staged: boolean, to: Target | null, like: Like): void {
+function shift(draft: Draft, part: Carried, from: string | null, staged: boolean, to: Target | null, like: Like): void {
   let left = part.count;
   const rows = Object.values(draft.plan.placements).filter((p) => {
     if (p.supply !== part.supply || p.arrangement === 'planned' || from === null) return false;
@@ -91,7 +91,7 @@ function shift(draft: Draft, part: Part, from: string | null, staged: boolean, t
 type Like = Pick<Placement, 'orientation'>;
 
 /** How a part is to lie, as the plan has it. */
-function likePlanned(plan: Plan, part: Part, at: Target): Like {
+function likePlanned(plan: Plan, part: Carried, at: Target): Like {
   const found = Object.values(plan.placements).find(
     (p) => p.arrangement === 'planned' && p.supply === part.supply && p.unit === at.unit && p.slot === at.slot,
   );
@@ -122,7 +122,7 @@ function carry(draft: Draft, id: string, to: string | null, state: State, planne
 }
 
 /** Changes of one step of the change-over. */
-export function tick(plan: Plan, load: Load, kind: StepKind): Change[] {
+export function tick(plan: Plan, load: Load, kind: MoveKind): Change[] {
   const draft = new Draft(plan);
   // Which box becomes which is settled with the first move; found anew after each, boxes that are alike would change parts.
   for (const [planned, own] of becoming(plan))

@@ -3,7 +3,7 @@ import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { rectangleFits, slantOf } from '../geometry/diagonal.ts';
 import { fit } from '../fit/fit.ts';
-import { layOut } from '../fit/layout.ts';
+import { layOut } from '../fit/layOut.ts';
 import { piecesIn } from '../fit/pieces.ts';
 import { SUPPLY_DEFAULTS, type Supply } from '../model/plan.ts';
 

@@ -2,7 +2,7 @@
 import { SEAT_DEFAULTS } from '../model/plan.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { element, secondsByModapts, totalSeconds } from '../fetch/elements.ts';
-import { fetchElements, returnElements, wayOf, type Finding } from '../fetch/fetch.ts';
+import { fetchElements, returnElements, approachOf, type Lookup } from '../fetch/fetch.ts';
 
 const maker = { id: 'p', name: 'Maker', stature: 1660 };
 const seat = (posture: 'seated' | 'standing') => ({
@@ -17,7 +17,7 @@ const seat = (posture: 'seated' | 'standing') => ({
   seatHeight: 450,
   ...SEAT_DEFAULTS,
 });
-const find: Finding = { lines: 1, known: true, alike: 1, loose: false, aside: 0 };
+const find: Lookup = { lines: 1, known: true, alike: 1, loose: false, aside: 0 };
 
 function at(x: number, y: number, z: number, access: Compartment['access'] = 'open'): Compartment {
   const far = Math.hypot(x, y);
@@ -32,7 +32,7 @@ function at(x: number, y: number, z: number, access: Compartment['access'] = 'op
     inside: { width: 1, depth: 1, height: 1 },
     front: { left: 0, right: 1, bottom: z, top: z },
     access3: { x, y, z },
-    door: { x: 0, y: 0 },
+    mouth: { x: 0, y: 0 },
     stand: { x: x * short, y: y * short },
     container: null,
     within: null,
@@ -41,7 +41,7 @@ function at(x: number, y: number, z: number, access: Compartment['access'] = 'op
 }
 
 // MTM-1: Maynard, Stegemerten & Schwab 1948. MODAPTS: Heyde 1966. Both tables from memory (methods.md 2).
-const FETCHES: ReadonlyArray<[string, 'seated' | 'standing', Compartment, Partial<Finding>]> = [
+const FETCHES: ReadonlyArray<[string, 'seated' | 'standing', Compartment, Partial<Lookup>]> = [
   ['a brush in hand reach', 'seated', at(150, -350, 760), {}],
   ['scissors at arm’s length', 'seated', at(300, -550, 900), {}],
   ['a drawer within a swivel', 'seated', at(-700, -200, 800, 'drawer'), {}],
@@ -67,7 +67,7 @@ const FETCHES: ReadonlyArray<[string, 'seated' | 'standing', Compartment, Partia
 test('there are twenty whole fetches', () => expect(FETCHES).toHaveLength(20));
 
 test.each(FETCHES)('%s: MTM and MODAPTS within 30 %%', (_, posture, compartment, more) => {
-  const way = wayOf(seat(posture), maker, compartment);
+  const way = approachOf(seat(posture), maker, compartment);
   const fetch = fetchElements(way, { ...find, ...more });
   for (const elements of [fetch, [...fetch, ...returnElements(way)]]) {
     const [mtm, modapts] = [totalSeconds(elements), secondsByModapts(elements)];

@@ -7,7 +7,7 @@ import type { Plan } from '../model/plan.ts';
 import { sceneOf } from '../scene/scene.ts';
 import { PUBLISHED } from '../model/constants.ts';
 import { seeded } from '../geometry/seeded.ts';
-import { findingIn, penaltiesOf, placeCost, searchSeconds, secondsFrom } from './cost.ts';
+import { lookupIn, penaltiesOf, placeCost, lookSeconds, secondsFrom } from './cost.ts';
 import { Fitter, usableWidth } from '../fit/feasible.ts';
 import { changesTo, solveAll } from '../search/solve.ts';
 
@@ -38,7 +38,7 @@ describe('what a place costs', () => {
 
   test('a heavy machine costs a penalty high up and on the floor, none between knee and shoulder', () => {
     const machine = supply('sewing-machine');
-    const way = (id: string) => scene.ways.get('seat-sewing')!.get(id)!;
+    const way = (id: string) => scene.approaches.get('seat-sewing')!.get(id)!;
     const [high] = penaltiesOf(scene, machine, at('shelfE/s1'), way('shelfE/s1'));
     expect(high).toMatchObject({ code: 'heavy', seconds: (9 - PUBLISHED.heavyFrom) * PUBLISHED.heavyPerKilo });
     expect(penaltiesOf(scene, machine, at('books/s6'), way('books/s6'))[0]!.words).toMatch(/on the floor/);
@@ -47,16 +47,16 @@ describe('what a place costs', () => {
   });
 
   test('a line more in a compartment adds half a look; the first one none', () => {
-    expect(searchSeconds(1)).toBe(0);
-    expect(searchSeconds(3) - searchSeconds(2)).toBeCloseTo((7.3 * 0.036) / 2, 9);
+    expect(lookSeconds(1)).toBe(0);
+    expect(lookSeconds(3) - lookSeconds(2)).toBeCloseTo((7.3 * 0.036) / 2, 9);
     const two = placeCost(scene, supply('pins'), at('tall/d1'), { lines: 2, share: 0.5 }, 'planned');
     const one = placeCost(scene, supply('pins'), at('tall/d1'), alone, 'planned');
-    expect(two.fetching - one.fetching).toBeCloseTo(one.fetches * searchSeconds(2), 9);
+    expect(two.fetching - one.fetching).toBeCloseTo(one.fetches * lookSeconds(2), 9);
   });
 
   test('today an unlabelled drawer is guessed at, an open shelf is not; a plan counts on its labels', () => {
     const find = (id: string, arrangement: 'today' | 'planned', plan = demo) =>
-      findingIn(sceneOf(plan), supply('pins'), at(id), alone, arrangement);
+      lookupIn(sceneOf(plan), supply('pins'), at(id), alone, arrangement);
     expect(find('tall/d1', 'today')).toMatchObject({ known: false, alike: 9, loose: true, aside: 0 });
     expect(find('tall/d1', 'planned').known).toBe(true);
     expect(find('books/s1', 'today').known).toBe(true);
@@ -66,7 +66,7 @@ describe('what a place costs', () => {
 
   test('what is over full makes one move things aside, in proportion to what is too much', () => {
     const aside = (lines: number, share: number) =>
-      findingIn(scene, supply('pins'), at('trunk/box'), { lines, share }, 'today').aside;
+      lookupIn(scene, supply('pins'), at('trunk/box'), { lines, share }, 'today').aside;
     expect(aside(10, 1)).toBe(0);
     expect(aside(10, 2)).toBeCloseTo(2.5, 9);
     expect(aside(20, 2)).toBeCloseTo(5, 9);

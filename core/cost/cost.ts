@@ -1,7 +1,7 @@
 /** What a place costs a supply: seconds of its fetches and, listed apart, penalties for broken wishes (methods.md 5). */
 import { element } from '../fetch/elements.ts';
 import { PUBLISHED, type Constants } from '../model/constants.ts';
-import { fetchSeconds, type Finding, type Way } from '../fetch/fetch.ts';
+import { fetchSeconds, type Lookup, type Approach } from '../fetch/fetch.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { massEach } from '../fit/fit.ts';
 import type { Arrangement, Supply } from '../model/plan.ts';
@@ -26,13 +26,13 @@ export function isLabelled(scene: Scene, compartment: Compartment): boolean {
 }
 
 /** How a supply is found in a compartment of an arrangement. A plan counts on its labels; today only on those that are there. */
-export function findingIn(
+export function lookupIn(
   scene: Scene,
   supply: Supply,
   compartment: Compartment,
   crowd: Crowd,
   arrangement: Arrangement,
-): Finding {
+): Lookup {
   const unit = scene.plan.units[compartment.unit]!;
   const known = arrangement === 'planned' || isLabelled(scene, compartment) || !CLOSED.has(compartment.access);
   return {
@@ -51,22 +51,22 @@ export function findingIn(
 }
 
 /** The penalties of a supply in a compartment on the way from a seat: heavy things high or low, and what is wrong with the place itself. */
-export function penaltiesOf(scene: Scene, supply: Supply, compartment: Compartment, way: Way): Penalty[] {
+export function penaltiesOf(scene: Scene, supply: Supply, compartment: Compartment, way: Approach): Penalty[] {
   return [...heavyPenalty(supply, way), ...hazardsOf(scene, supply, compartment)];
 }
 
 /** D4, heavy low; judged at the height band of the way. */
-function heavyPenalty(supply: Supply, way: Way): Penalty[] {
+function heavyPenalty(supply: Supply, way: Approach): Penalty[] {
   const mass = massEach(supply);
   if (
     supply.form !== 'sheets' &&
     supply.form !== 'loose' &&
     mass !== null &&
-    mass > way.k.heavyFrom * 1000 &&
+    mass > way.constants.heavyFrom * 1000 &&
     way.band !== 'easy' &&
     way.band !== 'low'
   ) {
-    const seconds = (mass / 1000 - way.k.heavyFrom) * way.k.heavyPerKilo;
+    const seconds = (mass / 1000 - way.constants.heavyFrom) * way.constants.heavyPerKilo;
     return [
       {
         code: 'heavy',
@@ -88,8 +88,8 @@ export function secondsFrom(
   arrangement: Arrangement,
 ): number {
   return fetchSeconds(
-    scene.ways.get(station)!.get(compartment.id)!,
-    findingIn(scene, supply, compartment, crowd, arrangement),
+    scene.approaches.get(station)!.get(compartment.id)!,
+    lookupIn(scene, supply, compartment, crowd, arrangement),
     supply.goesBack,
   );
 }
@@ -115,7 +115,7 @@ export function placeCost(
     fetching += use.fetches * secondsFrom(scene, supply, compartment, use.seat, crowd, arrangement);
     penalty +=
       use.fetches *
-      penaltiesOf(scene, supply, compartment, scene.ways.get(use.seat)!.get(compartment.id)!).reduce(
+      penaltiesOf(scene, supply, compartment, scene.approaches.get(use.seat)!.get(compartment.id)!).reduce(
         (sum, p) => sum + p.seconds,
         0,
       );
@@ -125,6 +125,6 @@ export function placeCost(
 }
 
 /** Seconds that looking through n lines adds to a fetch; the part of a cost that depends on what else lies there. */
-export function searchSeconds(lines: number, k: Constants = PUBLISHED): number {
-  return lines > 1 ? element('search', (lines + 1) / 2, k).seconds : 0;
+export function lookSeconds(lines: number, constants: Constants = PUBLISHED): number {
+  return lines > 1 ? element('search', (lines + 1) / 2, constants).seconds : 0;
 }

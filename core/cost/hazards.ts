@@ -25,9 +25,9 @@ const known = new WeakMap<object, Map<string, Near>>();
 const LIT: ReadonlySet<string> = new Set(['open', 'peg', 'top', 'box']);
 
 function nearOf(scene: Scene, compartment: Compartment): Near {
-  let all = known.get(scene.ways);
+  let all = known.get(scene.approaches);
   if (!all) {
-    const { plan, constants: k } = scene;
+    const { plan, constants } = scene;
     const walls = wallsOf(plan);
     const middle = (row: { corner: string; offset: number; width: number }): Point[] => {
       const wall = walls.find((w) => w.id === row.corner);
@@ -38,38 +38,45 @@ function nearOf(scene: Scene, compartment: Compartment): Near {
     const windows = Object.values(plan.openings).flatMap((o) => (o.kind === 'window' ? middle(o) : []));
     const heaters = Object.values(plan.fixtures).flatMap((f) => (f.kind === 'heater' ? middle(f) : []));
     const within = (c: Compartment, points: readonly Point[], far: number) =>
-      plan.units[c.unit]?.elsewhere == null && points.some((p) => distance(p, c.door) <= far);
+      plan.units[c.unit]?.elsewhere == null && points.some((p) => distance(p, c.mouth) <= far);
     all = new Map(
       scene.compartments.map((c) => [
         c.id,
-        { sun: LIT.has(c.access) && within(c, windows, k.sunReach), heat: within(c, heaters, k.heatReach) },
+        {
+          sun: LIT.has(c.access) && within(c, windows, constants.sunReach),
+          heat: within(c, heaters, constants.heatReach),
+        },
       ]),
     );
-    known.set(scene.ways, all);
+    known.set(scene.approaches, all);
   }
   return all.get(compartment.id)!;
 }
 
 /** What is wrong with a place for a supply, as seconds on each fetch. */
 export function hazardsOf(scene: Scene, supply: Supply, compartment: Compartment): Penalty[] {
-  const { constants: k } = scene;
+  const { constants } = scene;
   const { traits } = supply;
   const penalties: Penalty[] = [];
   const [danger] = dangersOf(scene, supply, compartment);
-  if (danger && k.childNear > 0)
-    penalties.push({ code: 'child', seconds: k.childNear, words: `in reach of ${danger.person.name.toLowerCase()}` });
+  if (danger && constants.childNear > 0)
+    penalties.push({
+      code: 'child',
+      seconds: constants.childNear,
+      words: `in reach of ${danger.person.name.toLowerCase()}`,
+    });
   if (traits.length === 0) return penalties;
   const near = nearOf(scene, compartment);
-  if (near.sun && traits.includes('keep out of light') && k.sunNear > 0)
+  if (near.sun && traits.includes('keep out of light') && constants.sunNear > 0)
     penalties.push({
       code: 'sun',
-      seconds: k.sunNear,
+      seconds: constants.sunNear,
       words: 'it should be kept out of light, and is near the window',
     });
-  if (near.heat && (traits.includes('keep from heat') || traits.includes('flammable')) && k.heatNear > 0)
+  if (near.heat && (traits.includes('keep from heat') || traits.includes('flammable')) && constants.heatNear > 0)
     penalties.push({
       code: 'heat',
-      seconds: k.heatNear,
+      seconds: constants.heatNear,
       words: traits.includes('flammable')
         ? 'flammable, and near the heater'
         : 'it should be kept from heat, and is near the heater',

@@ -51,7 +51,7 @@ function tooHeavy(scene: Scene, supply: Supply, compartment: Compartment): boole
   const seats = usesOf(scene, supply.id).map((u) => u.seat);
   const keys = seats.length > 0 ? seats : [...scene.seats.keys()].slice(0, 1);
   return keys.some((key) => {
-    const { band } = scene.ways.get(key)!.get(compartment.id)!;
+    const { band } = scene.approaches.get(key)!.get(compartment.id)!;
     return band === 'high' || band === 'steps';
   });
 }
@@ -63,8 +63,8 @@ const known = new WeakMap<object, Map<string, Barred | null>>();
  * said as cautions and counted as penalties. A rule whose penalty was set to nothing does not count.
  */
 export function barredFrom(scene: Scene, supply: Supply, compartment: Compartment): Barred | null {
-  let all = known.get(scene.ways);
-  if (!all) known.set(scene.ways, (all = new Map()));
+  let all = known.get(scene.approaches);
+  if (!all) known.set(scene.approaches, (all = new Map()));
   const key = `${supply.id} ${compartment.id}`;
   let found = all.get(key);
   if (found === undefined) all.set(key, (found = ruleFor(scene, supply, compartment)));

@@ -86,9 +86,9 @@ const known = new WeakMap<object, Wanted>();
 
 /** What the plan's way of sorting asks; worked out once for a scene. */
 export function wantedOf(scene: Scene): Wanted {
-  let wanted = known.get(scene.ways);
+  let wanted = known.get(scene.approaches);
   if (wanted) return wanted;
-  const { plan, constants: k } = scene;
+  const { plan, constants } = scene;
   const supplies = Object.values(plan.supplies);
   const sorts = new Map<string, Sort>();
   for (const s of supplies) {
@@ -119,22 +119,22 @@ export function wantedOf(scene: Scene): Wanted {
     shown: (supply, c) => {
       if (shown === 'as it comes') return 0;
       const should = shown === 'in view' || (shown === 'pretty in view' && supply.traits.includes('pretty'));
-      return isShown(scene, c) === should ? 0 : k.wrongShow;
+      return isShown(scene, c) === should ? 0 : constants.wrongShow;
     },
     lockedAway: (supply, c) =>
       plan.units[c.unit]?.keyLocked &&
       wayOfSorting(scene, supply) !== 'quickest' &&
       !LOCK_AWAY.some((t) => supply.traits.includes(t)) &&
       keptFrom(plan, supply).length === 0
-        ? k.lockedUp
+        ? constants.lockedUp
         : 0,
     line: (supply, c) => {
       const sort = sorts.get(supply.id);
       const at = sort && inRow.get(sort.way)?.get(supply.id);
-      return at === undefined || at === null ? 0 : k.outOfLine * Math.abs(at - places.get(c.id)!);
+      return at === undefined || at === null ? 0 : constants.outOfLine * Math.abs(at - places.get(c.id)!);
     },
   };
-  known.set(scene.ways, wanted);
+  known.set(scene.approaches, wanted);
   return wanted;
 }
 
@@ -161,7 +161,7 @@ function byPlace(scene: Scene, a: Compartment, b: Compartment): number {
 
 const lefts = new WeakMap<object, Map<string, number>>();
 function leftOf(scene: Scene, unit: string): number {
-  let all = lefts.get(scene.ways);
+  let all = lefts.get(scene.approaches);
   if (!all) {
     const walls = wallsOf(scene.plan);
     all = new Map(
@@ -170,7 +170,7 @@ function leftOf(scene: Scene, unit: string): number {
         u.elsewhere !== null ? 1e9 + i : (stripSpan(u, walls)?.left ?? 1e8) + i * 1e-3,
       ]),
     );
-    lefts.set(scene.ways, all);
+    lefts.set(scene.approaches, all);
   }
   return all.get(unit)!;
 }
@@ -197,7 +197,7 @@ export interface Order {
 
 /** How far placements are from the wished order. @param placements those of one arrangement */
 export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
-  const { constants: k, plan } = scene;
+  const { constants, plan } = scene;
   const wanted = wantedOf(scene);
   const homes = new Map<string, Set<string>>();
   const mixtures = new Map<string, Set<string>>();
@@ -225,7 +225,11 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
   const mixed = further(mixtures.values());
   const furtherPlaces = [...places.values()].reduce((sum, list) => sum + list.length - 1, 0);
   const { apart, weight } = apartness(wanted, places);
-  seconds += furtherHomes * k.homeExtra + mixed * k.mixed + furtherPlaces * k.split + weight * k.apart;
+  seconds +=
+    furtherHomes * constants.homeExtra +
+    mixed * constants.mixed +
+    furtherPlaces * constants.split +
+    weight * constants.apart;
   const count = new Map<string, number>();
   const named = new Map<string, string>();
   for (const sort of wanted.sorts.values()) {

@@ -90,7 +90,7 @@ function along(table: ReadonlyArray<[number, number]>, mm: number): number {
 
 interface Timing {
   /** TMU for a quantity. */
-  tmu: (quantity: number, k: Constants) => number;
+  tmu: (quantity: number, constants: Constants) => number;
   /** MOD for the same, as published. */
   mod: (quantity: number) => number;
   unit: 'mm' | 'paces' | 'looks' | 'times' | 'seconds';
@@ -215,9 +215,9 @@ export const TIMES: Readonly<Record<ElementKind, Timing>> = {
 };
 
 /** An element of a kind and quantity with its seconds, by the constants and the factor of its motion. */
-export function element(kind: ElementKind, quantity = 1, k: Constants = PUBLISHED): Element {
+export function element(kind: ElementKind, quantity = 1, constants: Constants = PUBLISHED): Element {
   const timing = TIMES[kind];
-  return { kind, quantity, seconds: timing.tmu(quantity, k) * TMU * k[timing.motion] };
+  return { kind, quantity, seconds: timing.tmu(quantity, constants) * TMU * constants[timing.motion] };
 }
 
 /** Seconds of some elements by kind of motion. */

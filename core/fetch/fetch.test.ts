@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { SEAT_DEFAULTS } from '../model/plan.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { element, totalSeconds, TMU } from './elements.ts';
-import { fetchElements, fetchSeconds, returnElements, wayOf, type Finding } from './fetch.ts';
+import { fetchElements, fetchSeconds, returnElements, approachOf, type Lookup } from './fetch.ts';
 
 const person = { id: 'p', name: 'Maker', stature: 1660 };
 const station = {
@@ -17,7 +17,7 @@ const station = {
   seatHeight: 450,
   ...SEAT_DEFAULTS,
 };
-const labelled: Finding = { lines: 1, known: true, alike: 5, loose: false, aside: 0 };
+const labelled: Lookup = { lines: 1, known: true, alike: 5, loose: false, aside: 0 };
 
 /** A compartment straight north of the seat whose front is at a distance and height. */
 export function place(far: number, z: number, access: Compartment['access'] = 'open'): Compartment {
@@ -31,7 +31,7 @@ export function place(far: number, z: number, access: Compartment['access'] = 'o
     inside: { width: 300, depth: 300, height: 200 },
     front: { left: 0, right: 300, bottom: z - 100, top: z + 100 },
     access3: { x: 0, y: -far, z },
-    door: { x: 0, y: 0 },
+    mouth: { x: 0, y: 0 },
     stand: { x: 0, y: -far + 400 },
     container: null,
     within: null,
@@ -47,7 +47,7 @@ test('element times: reach and move are read between the rows of the table', () 
 });
 
 test('a seated maker gets up for a shelf across the room, bends for a low one, and sits down again', () => {
-  const kinds = fetchElements(wayOf(station, person, place(2600, 600)), labelled).map((e) => e.kind);
+  const kinds = fetchElements(approachOf(station, person, place(2600, 600)), labelled).map((e) => e.kind);
   expect(kinds).toEqual([
     'look',
     'stand up',
@@ -66,19 +66,19 @@ test('a seated maker gets up for a shelf across the room, bends for a low one, a
 });
 
 test('a drawer within a swivel is opened and closed from the seat', () => {
-  const kinds = fetchElements(wayOf(station, person, place(620, 900, 'drawer')), labelled).map((e) => e.kind);
+  const kinds = fetchElements(approachOf(station, person, place(620, 900, 'drawer')), labelled).map((e) => e.kind);
   expect(kinds).toEqual(['look', 'turn', 'open drawer', 'reach', 'grasp', 'move', 'close drawer', 'turn', 'put down']);
 });
 
 test('unlabelled drawers are opened in vain: half of the look-alikes on average', () => {
-  const way = wayOf(station, person, place(900, 900, 'drawer'));
+  const way = approachOf(station, person, place(900, 900, 'drawer'));
   const blind = fetchElements(way, { ...labelled, known: false });
   expect(blind.filter((e) => e.kind === 'open drawer').map((e) => e.quantity)).toEqual([2, 1]);
   expect(totalSeconds(blind)).toBeGreaterThan(totalSeconds(fetchElements(way, labelled)));
 });
 
 test('what goes back costs its return as well', () => {
-  const way = wayOf(station, person, place(2600, 1200));
+  const way = approachOf(station, person, place(2600, 1200));
   expect(fetchSeconds(way, labelled, true)).toBeCloseTo(
     fetchSeconds(way, labelled, false) + totalSeconds(returnElements(way)),
     9,
@@ -86,8 +86,8 @@ test('what goes back costs its return as well', () => {
 });
 
 test('above overhead reach the steps are fetched; on the floor one kneels', () => {
-  expect(wayOf(station, person, place(2600, 2050)).there.map((e) => e.kind)).toContain('step up');
-  expect(wayOf(station, person, place(2600, 200)).there.map((e) => e.kind)).toContain('kneel');
+  expect(approachOf(station, person, place(2600, 2050)).there.map((e) => e.kind)).toContain('step up');
+  expect(approachOf(station, person, place(2600, 200)).there.map((e) => e.kind)).toContain('kneel');
 });
 
 test('property: farther along the same line, at the same height, is never faster; nor is a lid before it, a crowd, or no label', () => {
@@ -98,13 +98,13 @@ test('property: farther along the same line, at the same height, is never faster
       fc.integer({ min: 1, max: 800 }),
       fc.integer({ min: 50, max: 2300 }),
       (far, more, z) => {
-        const near = wayOf(station, person, place(far, z));
-        const further = wayOf(station, person, place(far + more, z));
+        const near = approachOf(station, person, place(far, z));
+        const further = approachOf(station, person, place(far + more, z));
         const seconds = (way: typeof near, find = labelled) => fetchSeconds(way, find, true);
         if (near.ripple >= 4 || further.ripple <= 3)
           expect(seconds(further)).toBeGreaterThanOrEqual(seconds(near) - 1e-9);
         expect(further.ripple).toBeGreaterThanOrEqual(near.ripple);
-        expect(seconds(wayOf(station, person, place(far, z, 'lid')))).toBeGreaterThan(seconds(near) - 1e-9);
+        expect(seconds(approachOf(station, person, place(far, z, 'lid')))).toBeGreaterThan(seconds(near) - 1e-9);
         expect(seconds(near, { ...labelled, lines: 4 })).toBeGreaterThan(seconds(near));
         expect(seconds(near, { ...labelled, aside: 2 })).toBeGreaterThan(seconds(near));
         expect(seconds(near, { ...labelled, loose: true })).toBeGreaterThan(seconds(near));

@@ -20,7 +20,7 @@ import { angleBetween, bearing, distance, turned, type Point } from '../geometry
 import { element, totalSeconds, type Element, type ElementKind } from './elements.ts';
 
 /** What every fetch between a station and a compartment has in common, whatever is fetched. */
-export interface Way {
+export interface Approach {
   station: string;
   compartment: string;
   ripple: Ripple;
@@ -38,7 +38,7 @@ export interface Way {
   /** Why the hand does not get there at all, in words; null when it does. */
   beyond: string | null;
   /** With which its seconds were made. */
-  k: Constants;
+  constants: Constants;
 }
 
 /** Where a compartment is and what is around it, as far as the plan tells. */
@@ -54,11 +54,11 @@ export interface Circumstances {
   around?: Around;
   /** It stands behind the door of the room, which is shut first. */
   behindDoor?: boolean;
-  k?: Constants;
+  constants?: Constants;
 }
 
 /** How the thing lies, as far as finding and grasping it goes. */
-export interface Finding {
+export interface Lookup {
   /** Lines of supplies in the same compartment, this one included. */
   lines: number;
   /** Whether a label or a look tells what is inside before opening. */
@@ -79,17 +79,17 @@ const OPENING: Partial<Record<Compartment['access'], [ElementKind, ElementKind]>
 };
 
 /** Found at once: labelled or in view, alone in its place. */
-export const ALONE: Finding = { lines: 1, known: true, alike: 1, loose: false, aside: 0 };
+export const ALONE: Lookup = { lines: 1, known: true, alike: 1, loose: false, aside: 0 };
 
 /** The way between a station and a compartment, for a person. */
-export function wayOf(
+export function approachOf(
   station: Station,
   person: Sized & { wheelchair?: boolean },
   compartment: Compartment,
   circumstances: Circumstances = {},
-): Way {
+): Approach {
   const { walk = distance(station, compartment.stand), at, headroom = Infinity, away = null } = circumstances;
-  const { around = OPEN_SPACE, behindDoor = false, k = PUBLISHED } = circumstances;
+  const { around = OPEN_SPACE, behindDoor = false, constants: k = PUBLISHED } = circumstances;
   const of = (kind: ElementKind, quantity = 1) => element(kind, quantity, k);
   const body = bodyAt(station, person, k);
   const target = compartment.access3;
@@ -167,7 +167,7 @@ export function wayOf(
     reach,
     lean,
     beyond,
-    k,
+    constants: k,
   };
 }
 
@@ -176,11 +176,11 @@ export function wayOf(
  * the front, a box is first taken out, unless it runs like a drawer or one gets in over its edge.
  */
 export function intoContainer(
-  way: Way,
+  way: Approach,
   box: Pick<Compartment, 'id' | 'access'>,
   held: { pulled: boolean; height: number; opening: Pick<Compartment, 'access' | 'inside'> },
-): Way {
-  const of = (kind: ElementKind) => element(kind, 1, way.k);
+): Approach {
+  const of = (kind: ElementKind) => element(kind, 1, way.constants);
   const { opening } = held;
   const shelf = opening.access === 'open' || opening.access === 'door';
   const tight = shelf && opening.inside.height - held.height < HAND_OVER;
@@ -217,9 +217,9 @@ const SHUT: Partial<Record<Element['kind'], Element['kind']>> = {
 };
 
 /** Elements of going, finding, taking and bringing one thing. */
-export function fetchElements(way: Way, find: Finding): Element[] {
+export function fetchElements(way: Approach, find: Lookup): Element[] {
   const search: Element[] = [];
-  const of = (kind: ElementKind, quantity = 1) => element(kind, quantity, way.k);
+  const of = (kind: ElementKind, quantity = 1) => element(kind, quantity, way.constants);
   if (!find.known && find.alike > 1) {
     // Half of the look-alikes are opened in vain on average: (n - 1) / 2.
     const vain = (find.alike - 1) / 2;
@@ -247,8 +247,8 @@ export function fetchElements(way: Way, find: Finding): Element[] {
 }
 
 /** Elements of putting it back: the same way, without looking for it. */
-export function returnElements(way: Way): Element[] {
-  const of = (kind: ElementKind, quantity = 1) => element(kind, quantity, way.k);
+export function returnElements(way: Approach): Element[] {
+  const of = (kind: ElementKind, quantity = 1) => element(kind, quantity, way.constants);
   return [
     of('look'),
     of('grasp'),
@@ -261,6 +261,6 @@ export function returnElements(way: Way): Element[] {
 }
 
 /** Seconds of one fetch, with the return trip where the thing goes back. */
-export function fetchSeconds(way: Way, find: Finding, goesBack: boolean): number {
+export function fetchSeconds(way: Approach, find: Lookup, goesBack: boolean): number {
   return totalSeconds(fetchElements(way, find)) + (goesBack ? totalSeconds(returnElements(way)) : 0);
 }

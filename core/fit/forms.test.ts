@@ -1,7 +1,7 @@
 import { usualOrientations } from './forms.ts';
 import { fit, lieWords, massEach, volume } from './fit.ts';
 import { lies, stripWidth, HOOK_PITCH } from './lies.ts';
-import { layOut } from './layout.ts';
+import { layOut } from './layOut.ts';
 import { FORMS, SUPPLY_DEFAULTS, type Form, type Supply } from '../model/plan.ts';
 
 const thing = (form: Form, size: [number, number, number], count = 1, more: Partial<Supply> = {}): Supply => ({

@@ -24,7 +24,7 @@ export interface Compartment {
   /** Where the hand goes in, in the room, and its height over the floor, mm. */
   access3: Point & { z: number };
   /** Middle of its front on the floor, and where one stands to reach into it when nothing is in the way, mm. */
-  door: Point;
+  mouth: Point;
   stand: Point;
   /** The container that it is, the compartment in which that stands, and the arrangement to which it belongs; null for an opening of furniture. */
   container: string | null;
@@ -195,7 +195,7 @@ export function compartmentsOf(unit: Unit): Compartment[] {
       inside: { ...own, height },
       front,
       access3: { ...inRoom(unit, middle, out), z },
-      door: inRoom(unit, middle, unit.depth),
+      mouth: inRoom(unit, middle, unit.depth),
       stand: inRoom(unit, middle, unit.depth + STAND_OFF),
       container: null,
       within: null,

@@ -52,7 +52,7 @@ const atTable = (...units: Array<Parameters<typeof boxUnit>>): Plan =>
     ...units.map((u) => unitRow(boxUnit(...u))),
     ...seatRows('s', 2000, 1800, { unit: 'table' }),
   );
-const ripple = (plan: Plan, id: string) => sceneOf(plan).ways.get('s')!.get(id)!.ripple;
+const ripple = (plan: Plan, id: string) => sceneOf(plan).approaches.get('s')!.get(id)!.ripple;
 
 test('what lies under the table top behind its edge is not in reach of the arm, on top of it it is', () => {
   const under = atTable(['under', 2000, 1350, 300, 300, { height: 500, tiers: [400] }]);
@@ -122,7 +122,7 @@ test('one leans over what stands before a place; farther than that no hand gets'
         ...seatRows('s', 2000, 3200),
       ),
     )
-      .ways.get('s')!
+      .approaches.get('s')!
       .get('shelf/s1')!;
   expect(over(500)).toMatchObject({ lean: 0, beyond: null });
   const lean = over(800);

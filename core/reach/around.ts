@@ -185,11 +185,14 @@ function crosses(a: Point, b: Point, p: Point, q: Point): boolean {
 const OVER = 500;
 
 /** How far the front edge of what stands before a place (a table, a counter) lies from it, mm; 0 when nothing does. */
-export function reachesOver(c: Pick<Compartment, 'unit' | 'access3' | 'door' | 'stand'>, obstacles: Obstacles): number {
+export function reachesOver(
+  c: Pick<Compartment, 'unit' | 'access3' | 'mouth' | 'stand'>,
+  obstacles: Obstacles,
+): number {
   const own = ownUnits(c, obstacles);
   const { x, y, z } = c.access3;
-  const far = Math.hypot(c.stand.x - c.door.x, c.stand.y - c.door.y) || 1;
-  const [dx, dy] = [(c.stand.x - c.door.x) / far, (c.stand.y - c.door.y) / far];
+  const far = Math.hypot(c.stand.x - c.mouth.x, c.stand.y - c.mouth.y) || 1;
+  const [dx, dy] = [(c.stand.x - c.mouth.x) / far, (c.stand.y - c.mouth.y) / far];
   const look = 1500;
   let deepest = 0;
   for (const prism of obstacles.prisms) {

@@ -36,26 +36,27 @@ export interface Body {
  * A person's body, standing or on a seat.
  * @param seat height of the seat, mm, or null when standing
  */
-export function bodyOf(person: Sized, seat: number | null, k: Constants = PUBLISHED): Body {
+export function bodyOf(person: Sized, seat: number | null, constants: Constants = PUBLISHED): Body {
   const { stature } = person;
-  const own = (part: Measured) => person[part] ?? k[part] * stature;
+  const own = (part: Measured) => person[part] ?? constants[part] * stature;
   const standing = { eye: own('eye'), shoulder: own('shoulder'), elbow: own('elbow') };
   // Seated: what was measured standing shifts the seated height by as much as it is off its share.
   const above = (part: 'eye' | 'shoulder' | 'elbow', share: number) =>
-    seat! + share * stature + (standing[part] - k[part] * stature);
+    seat! + share * stature + (standing[part] - constants[part] * stature);
   const grip = own('grip');
   return {
     stature,
-    shoulder: seat === null ? standing.shoulder : above('shoulder', k.seatedShoulder),
-    elbow: seat === null ? standing.elbow : above('elbow', k.seatedElbow),
-    eye: seat === null ? standing.eye : above('eye', k.seatedEye),
+    shoulder: seat === null ? standing.shoulder : above('shoulder', constants.seatedShoulder),
+    elbow: seat === null ? standing.elbow : above('elbow', constants.seatedElbow),
+    eye: seat === null ? standing.eye : above('eye', constants.seatedEye),
     knee: own('knee'),
     knuckle: own('knuckle'),
     standingShoulder: standing.shoulder,
-    overhead: person.overhead ?? (person.shoulder || person.grip ? standing.shoulder + grip : k.overhead * stature),
+    overhead:
+      person.overhead ?? (person.shoulder || person.grip ? standing.shoulder + grip : constants.overhead * stature),
     grip,
-    forearmZone: (k.forearm / k.grip) * grip,
-    halfBreadth: k.halfBreadth * stature,
+    forearmZone: (constants.forearm / constants.grip) * grip,
+    halfBreadth: constants.halfBreadth * stature,
     side: person.hand === 'left' ? -1 : 1,
   };
 }
@@ -64,9 +65,9 @@ export function bodyOf(person: Sized, seat: number | null, k: Constants = PUBLIS
 export function bodyAt(
   station: Pick<Station, 'posture' | 'seatHeight'>,
   person: Sized,
-  k: Constants = PUBLISHED,
+  constants: Constants = PUBLISHED,
 ): Body {
-  return bodyOf(person, station.posture === 'seated' ? station.seatHeight : null, k);
+  return bodyOf(person, station.posture === 'seated' ? station.seatHeight : null, constants);
 }
 
 /** Left and right shoulder from above, for somebody at `at` who looks towards `facing` (degrees from north). */
@@ -99,8 +100,8 @@ export const RIPPLE_WORD: Readonly<Record<Ripple, string>> = {
 };
 
 /** Length of a pace, mm: the MTM pace of 34 in, or half the standing height where that is less. */
-export function pace(stature: number, k: Constants = PUBLISHED): number {
-  return Math.min(k.pace, stature / 2);
+export function pace(stature: number, constants: Constants = PUBLISHED): number {
+  return Math.min(constants.pace, stature / 2);
 }
 
 /** A point with its height over the floor, mm. */
@@ -125,13 +126,13 @@ export function rippleOf(
   body: Body,
   target: Point3,
   walk: number,
-  k: Constants = PUBLISHED,
+  constants: Constants = PUBLISHED,
   around: Around = OPEN_SPACE,
 ): Ripple {
   const off = Math.abs(((bearing(station, target) - station.facing + 540) % 360) - 180);
   const level = Math.hypot(target.x - station.x, target.y - station.y);
   const arms = shoulders(station, station.facing, body.halfBreadth);
-  const inFront = level < 1 || off <= k.side;
+  const inFront = level < 1 || off <= constants.side;
   const from = (p: Point, z: number, most: number) =>
     Math.hypot(target.x - p.x, target.y - p.y, target.z - z) <= most && around.hand({ ...p, z }, target);
   if (inFront && target.z >= body.elbow - 150 && target.z <= body.shoulder) {
@@ -141,7 +142,7 @@ export function rippleOf(
   // A chair or stool that does not turn has to be left for what lies behind it.
   const turns = station.posture !== 'seated' || (station.seat ?? 'swivel') === 'swivel';
   const rolls = Math.max(0, level - levelReach(body, target.z));
-  if (turns && rolls <= k.swivelStep) {
+  if (turns && rolls <= constants.swivelStep) {
     const share = level < 1 ? 0 : rolls / level;
     const at = { x: station.x + (target.x - station.x) * share, y: station.y + (target.y - station.y) * share };
     const facing = bearing(at, target);
@@ -151,7 +152,7 @@ export function rippleOf(
     )
       return 3;
   }
-  return walk <= 2 * pace(body.stature, k) ? 4 : 5;
+  return walk <= 2 * pace(body.stature, constants) ? 4 : 5;
 }
 
 /**

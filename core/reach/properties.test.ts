@@ -2,7 +2,7 @@
 import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { boxUnit, having, rectangle, seatRows, unitRow } from '@heronstone/testing/rooms.ts';
-import { fetchElements, returnElements, ALONE, type Way } from '../fetch/fetch.ts';
+import { fetchElements, returnElements, ALONE, type Approach } from '../fetch/fetch.ts';
 import { totalSeconds } from '../fetch/elements.ts';
 import { set, type Change } from '../model/change.ts';
 import type { Plan, Unit } from '../model/plan.ts';
@@ -10,7 +10,7 @@ import { turned } from '../geometry/geometry.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { sceneOf } from '../scene/scene.ts';
 
-const seconds = (way: Way) => totalSeconds([...fetchElements(way, ALONE), ...returnElements(way)]);
+const seconds = (way: Approach) => totalSeconds([...fetchElements(way, ALONE), ...returnElements(way)]);
 
 const KINDS = ['bookcase', 'drawer unit', 'cube shelf', 'wall shelf', 'trunk'] as const;
 const furniture: fc.Arbitrary<Unit[]> = fc
@@ -61,7 +61,7 @@ function room(
 /** Figures of all ways from the seat, rounded where only the last digits may differ. */
 const figures = (plan: Plan) =>
   Object.fromEntries(
-    [...sceneOf(plan).ways.get('s')!].map(([id, w]) => [
+    [...sceneOf(plan).approaches.get('s')!].map(([id, w]) => [
       id,
       [w.ripple, w.band, Math.round(w.walk), Math.round(seconds(w) * 1000) / 1000],
     ]),
@@ -103,7 +103,7 @@ test('a taller person never loses overhead reach', () => {
   fc.assert(
     fc.property(furniture, seat, stature, fc.integer({ min: 1, max: 300 }), (units, at, tall, more) => {
       const band = (h: number) =>
-        [...sceneOf(room(units, at, h)).ways.get('s')!].filter(([, w]) => w.band === 'steps').map(([id]) => id);
+        [...sceneOf(room(units, at, h)).approaches.get('s')!].filter(([, w]) => w.band === 'steps').map(([id]) => id);
       const before = new Set(band(tall));
       for (const id of band(tall + more)) expect(before.has(id)).toBe(true);
     }),
@@ -116,7 +116,7 @@ test('a door, a drawer or a lid before a place never makes it faster', () => {
     fc.property(furniture, seat, stature, (units, at, tall) => {
       const open = units.map((u) => ({ ...u, kind: 'bookcase' as const, tiers: [200, 200] }));
       const shut = open.map((u) => ({ ...u, doors: 'left' as const }));
-      const [a, b] = [room(open, at, tall), room(shut, at, tall)].map((p) => sceneOf(p).ways.get('s')!);
+      const [a, b] = [room(open, at, tall), room(shut, at, tall)].map((p) => sceneOf(p).approaches.get('s')!);
       for (const [id, way] of a!) expect(seconds(b!.get(id)!)).toBeGreaterThanOrEqual(seconds(way) - 1e-9);
     }),
     { numRuns: runs(60) },
@@ -149,7 +149,7 @@ test('farther along the same way, at the same height, is never faster', () => {
               ...seatRows('s', 1500, 10500, { facing: at.facing, posture: at.posture }, { stature: tall }),
             ),
           )
-            .ways.get('s')!
+            .approaches.get('s')!
             .get(
               kind === 'trunk' ? 'u/box' : kind === 'cube shelf' ? 'u/c1r1' : kind === 'drawer unit' ? 'u/d1' : 'u/s1',
             )!;
@@ -167,7 +167,7 @@ test('a factor of two on walking doubles the walking of every place and nothing 
     fc.property(furniture, seat, stature, (units, at, tall) => {
       const plan = room(units, at, tall);
       const slow = having(plan, { table: 'meta', id: plan.meta.id, set: { constants: { walking: 2 } } });
-      const [a, b] = [sceneOf(plan).ways.get('s')!, sceneOf(slow).ways.get('s')!];
+      const [a, b] = [sceneOf(plan).approaches.get('s')!, sceneOf(slow).approaches.get('s')!];
       for (const [id, way] of a) {
         const walking = [...way.there, ...way.back]
           .filter((e) => ['walk', 'turn', 'turn round', 'roll'].includes(e.kind))

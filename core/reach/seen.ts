@@ -29,7 +29,7 @@ export function sightOf(
   unit: Unit,
   compartment: Compartment,
   obstacles: Obstacles,
-  k: Constants,
+  constants: Constants,
   seeThrough = false,
 ): Sight {
   const { front, access } = compartment;
@@ -46,7 +46,7 @@ export function sightOf(
   };
   const eye: Point3 = { x: station.x, y: station.y, z: body.eye };
   const off = angleBetween(bearing(station, middle), station.facing);
-  if (off > k.view) return { state: 'nothing', words: 'behind the back' };
+  if (off > constants.view) return { state: 'nothing', words: 'behind the back' };
   if (throughWall(station, middle, obstacles.outline)) return { state: 'nothing', words: 'round a corner' };
   const before = inTheWay(eye, at, obstacles.prisms, ownUnits(compartment, obstacles));
   if (before) return { state: 'nothing', words: `hidden by ${before.name}` };

@@ -1,13 +1,13 @@
 /** What lies in each place, where exactly, and what fetching it costs: the placements part of the report. */
 import { countWords } from '../fit/forms.ts';
 import { lieWords, massEach, tooLarge } from '../fit/fit.ts';
-import { floorOf, layOut, type Laid } from '../fit/layout.ts';
+import { floorOf, layOut, type Laid } from '../fit/layOut.ts';
 import { outline } from '../fit/containers.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Arrangement, Placement, Supply } from '../model/plan.ts';
 import { byMotion, totalSeconds, type Element } from '../fetch/elements.ts';
 import { fetchElements, returnElements } from '../fetch/fetch.ts';
-import { findingIn, isLabelled, penaltiesOf, secondsFrom, type Crowd } from '../cost/cost.ts';
+import { lookupIn, isLabelled, penaltiesOf, secondsFrom, type Crowd } from '../cost/cost.ts';
 import { barredFrom } from '../cost/rules.ts';
 import { shareOf } from '../cost/stock.ts';
 import type { Fill, FillState, PlacementReport, UsedFrom } from './report.ts';
@@ -104,10 +104,10 @@ function placementReport(
   const from: UsedFrom[] = [];
   const penalties: PlacementReport['penalties'] = [];
   let [seconds, fetches, penalty, unseen] = [0, 0, 0, 0];
-  const find = findingIn(scene, supply, compartment, crowd, arrangement);
+  const find = lookupIn(scene, supply, compartment, crowd, arrangement);
   const labelled = arrangement === 'planned' || isLabelled(scene, compartment);
   for (const use of usesOf(scene, supply.id)) {
-    const way = scene.ways.get(use.seat)!.get(compartment.id)!;
+    const way = scene.approaches.get(use.seat)!.get(compartment.id)!;
     const elements = [...fetchElements(way, find), ...(supply.goesBack ? returnElements(way) : [])];
     const one = totalSeconds(elements);
     const sight = scene.sights.get(use.seat)!.get(compartment.id)!;
@@ -135,7 +135,7 @@ function placementReport(
   from.sort((a, b) => b.fetches - a.fetches);
   const uses = [...usesOf(scene, supply.id)].sort((a, b) => b.fetches - a.fetches);
   const station = uses[0]?.seat ?? scene.stations[0]?.id;
-  const way = station ? scene.ways.get(station)!.get(compartment.id)! : null;
+  const way = station ? scene.approaches.get(station)!.get(compartment.id)! : null;
   const idle = station ? secondsFrom(scene, supply, compartment, station, crowd, arrangement) : 0;
   const { fits, lie, block, rows, stagger, possible } = laid;
   return {

@@ -6,7 +6,7 @@ import { evaluate } from './evaluate.ts';
 import { alternativesFor } from '../ask/alternatives.ts';
 import { explain } from '../ask/explain.ts';
 import { readPlanFile } from '../formats/planFile.ts';
-import { floorOf } from '../fit/layout.ts';
+import { floorOf } from '../fit/layOut.ts';
 import { totalSeconds } from '../fetch/elements.ts';
 import { applyChanges, remove, set } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
@@ -166,7 +166,7 @@ test('the demo has an alcove, a bed that folds out for guests, a cupboard elsewh
   for (const c of away) expect(c.reach['seat-bench']!.seconds).toBeGreaterThan(40);
   expect(report.setups.map((s) => s.what).sort()).toEqual(['cart', 'fair']);
   // The cart beside the seat is nearer for painting than where it is parked.
-  const { ways } = sceneOf(demo);
+  const { approaches: ways } = sceneOf(demo);
   const [parked, rolled] = ['seat-bench', 'seat-bench+cart'].map((seat) => ways.get(seat)!.get('cart/t1')!);
   expect(rolled!.ripple).toBeLessThan(parked!.ripple);
 });

@@ -77,7 +77,7 @@ export function walledIn(scene: Scene): Finding[] {
     const said = new Map<string, string>();
     for (const c of scene.compartments) {
       const { reason } = scene.walks.get(station.id)!.get(c.id)!;
-      if (!reason || said.has(c.unit) || scene.ways.get(station.id)!.get(c.id)!.ripple <= 3) continue;
+      if (!reason || said.has(c.unit) || scene.approaches.get(station.id)!.get(c.id)!.ripple <= 3) continue;
       said.set(c.unit, reason);
     }
     return [...said].map(([unit, reason]) => noWay(scene.plan, station.id, unit, reason));

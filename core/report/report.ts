@@ -318,8 +318,11 @@ export interface Report {
   errors: number;
   cautions: number;
   /** What is still open at each step of the work. */
-  open: Record<Step, number>;
+  open: Record<WorkStep, number>;
 }
 
+/** The arrangements of which every figure is said. */
+export const ARRANGEMENTS: readonly Arrangement[] = ['today', 'planned'];
+
 export const STEPS = ['measure', 'activities', 'sort', 'furnish', 'place', 'move', 'label', 'find', 'keep'] as const;
-export type Step = (typeof STEPS)[number];
+export type WorkStep = (typeof STEPS)[number];

@@ -32,7 +32,7 @@ export function setupsOf(scene: Scene): Setup[] {
       const kits = Object.values(plan.helpers).flatMap((h) => {
         const kit = h.activity === activity.id && h.kit !== null ? plan.kits[h.kit]! : undefined;
         const home = kit?.unit ? scene.compartment.get(`${kit.unit}/${kit.slot}`) : undefined;
-        const way = home ? scene.ways.get(station)?.get(home.id) : undefined;
+        const way = home ? scene.approaches.get(station)?.get(home.id) : undefined;
         return kit && way
           ? [
               {
@@ -55,12 +55,12 @@ export function setupsOf(scene: Scene): Setup[] {
 }
 
 /** Going to a parked cart, rolling it up, rolling it back, and coming back: four times the way, and two grasps. */
-function rollElements(plan: Plan, station: string, cart: string, k: Constants): Element[] {
+function rollElements(plan: Plan, station: string, cart: string, constants: Constants): Element[] {
   const seat = plan.stations[station]!;
   const parked = plan.units[cart]!;
   const spot = Object.values(plan.spots).find((s) => s.unit === cart && s.station === station)!;
   const far = Math.max(0, distance(seat, parked) - 400) + distance(parked, spot);
   if (distance(parked, spot) < 1) return [];
-  const paces = (2 * far) / pace(plan.people[seat.person]!.stature, k);
-  return [element('walk', paces, k), element('grasp', 2, k), element('put down', 2, k)];
+  const paces = (2 * far) / pace(plan.people[seat.person]!.stature, constants);
+  return [element('walk', paces, constants), element('grasp', 2, constants), element('put down', 2, constants)];
 }

@@ -150,7 +150,7 @@ function oftenWords(fetches: number): string {
 }
 
 /** Whether anything is planned; findings speak of the plan then, else of today. */
-export function spokenOf(plan: Plan): Arrangement {
+export function reportedArrangement(plan: Plan): Arrangement {
   return Object.values(plan.placements).some((p) => p.arrangement === 'planned') ? 'planned' : 'today';
 }
 

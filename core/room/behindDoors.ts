@@ -20,7 +20,7 @@ export function behindDoors(plan: Plan, compartments: readonly Compartment[]): S
   if (sweeps.length === 0) return behind;
   for (const c of compartments) {
     if (!plan.units[c.unit]) continue;
-    const { x, y } = c.door;
+    const { x, y } = c.mouth;
     const before = { x: x + (c.stand.x - x) / 2, y: y + (c.stand.y - y) / 2 };
     if (sweeps.some((s) => inside(before, s) || inside(c.stand, s))) behind.add(c.id);
   }

@@ -46,7 +46,7 @@ function measure(plan: Plan, compartments: readonly Compartment[]): Walks {
   const here = compartments.filter((c) => plan.units[c.unit]);
   for (const c of here)
     if (!places.has(key(c)))
-      places.set(key(c), standBefore(floor, c.door, c.stand, !blocksWalking(plan.units[c.unit]!)));
+      places.set(key(c), standBefore(floor, c.mouth, c.stand, !blocksWalking(plan.units[c.unit]!)));
   const goals = [...places.values()];
   const index = new Map([...places.keys()].map((k, i) => [k, i]));
   return new Map(

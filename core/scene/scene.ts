@@ -1,7 +1,7 @@
 /** What is worked out once from a plan and used by everything that computes: compartments, ways to them, who uses what. */
 import { allCompartments, type Compartment } from '../furniture/compartments.ts';
 import { containerCompartments, containersByPlace, standContainers, type Standing } from '../fit/containers.ts';
-import { intoContainer, wayOf, type Way } from '../fetch/fetch.ts';
+import { type Approach } from '../fetch/fetch.ts';
 import { constantsOf, type Constants } from '../model/constants.ts';
 import {
   byName,
@@ -12,15 +12,13 @@ import {
   type Plan,
   type Station,
 } from '../model/plan.ts';
-import { aroundFor, obstaclesOf, type Obstacles } from '../reach/around.ts';
-import { bodyAt } from '../reach/body.ts';
-import { sightOf, type Sight } from '../reach/seen.ts';
-import { behindDoors } from '../room/behindDoors.ts';
-import { freeHeight } from '../room/overhead.ts';
-import { atSpots, settledUnits, standing } from '../room/standing.ts';
+import { type Obstacles } from '../reach/around.ts';
+import { type Sight } from '../reach/seen.ts';
+import { settledUnits, standing } from '../room/standing.ts';
 import { walksOf, type Walks } from '../room/walks.ts';
 import { insideOrder } from './insideOrder.ts';
 import { seatKey } from './seatKey.ts';
+import { Seats, type Seat } from './seats.ts';
 
 /** One use of a supply: how often a week, from where. */
 export interface WeeklyUse {
@@ -31,13 +29,6 @@ export interface WeeklyUse {
   /** Key of the ways that count: the station, who is there when it is not its own person, and the carts that have rolled up. */
   seat: string;
   fetches: number;
-}
-
-/** Somebody at a station, with or without carts beside it. */
-interface Seat {
-  key: string;
-  station: Station;
-  person: Person;
 }
 
 export interface Scene {
@@ -53,7 +44,7 @@ export interface Scene {
   /** Where containers stand, by arrangement and compartment. */
   standing: Readonly<Record<Arrangement, ReadonlyMap<string, readonly Standing[]>>>;
   /** ways.get(seat).get(compartment); a seat is a station, or a station with carts beside it */
-  ways: ReadonlyMap<string, ReadonlyMap<string, Way>>;
+  approaches: ReadonlyMap<string, ReadonlyMap<string, Approach>>;
   walks: Walks;
   /** What somebody at a seat sees of a compartment: sights.get(seat).get(compartment) */
   sights: ReadonlyMap<string, ReadonlyMap<string, Sight>>;
@@ -87,112 +78,6 @@ export function cartsAt(plan: Plan, activity: string, station: string): string[]
 /** Who does an activity at a station. */
 function doer(plan: Plan, activity: Activity, station: Station): Person {
   return plan.people[activity.person ?? station.person]!;
-}
-
-/** The ways and sights of all seats. */
-class Seats {
-  readonly seats = new Map<string, Seat>();
-  readonly ways = new Map<string, Map<string, Way>>();
-  readonly sights = new Map<string, Map<string, Sight>>();
-  private readonly plan: Plan;
-  private readonly openings: readonly Compartment[];
-  private readonly boxes: readonly Compartment[];
-  private readonly walks: Walks;
-  readonly obstacles: Obstacles;
-  private readonly constants: Constants;
-  private readonly behind: ReadonlySet<string>;
-  private readonly units: Plan['units'];
-  private readonly byId: ReadonlyMap<string, Compartment>;
-
-  constructor(
-    plan: Plan,
-    units: Plan['units'],
-    openings: readonly Compartment[],
-    boxes: readonly Compartment[],
-    walks: Walks,
-  ) {
-    this.plan = plan;
-    this.units = units;
-    this.openings = openings;
-    this.boxes = boxes;
-    this.walks = walks;
-    this.obstacles = obstaclesOf(standing(plan));
-    this.constants = constantsOf(plan.meta.constants);
-    this.behind = behindDoors(standing(plan), openings);
-    this.byId = new Map([...openings, ...boxes].map((c) => [c.id, c]));
-  }
-
-  /** Somebody at a station, as the room stands. */
-  add(station: Station, person: Person): void {
-    const key = seatKey(station, person.id);
-    if (this.seats.has(key)) return;
-    this.seats.set(key, { key, station, person });
-    const ways = new Map(this.openings.map((c) => [c.id, this.way(station, person, c)]));
-    this.finish(key, station, person, ways, this.units, this.obstacles);
-  }
-
-  /** The same with carts at their places beside the station, reached in a straight line. */
-  addWithCarts(station: Station, person: Person, carts: readonly string[]): void {
-    const key = seatKey(station, person.id, carts);
-    if (this.seats.has(key)) return;
-    this.add(station, person);
-    this.seats.set(key, { key, station, person });
-    const moved = standing(atSpots(this.plan, (s) => s.station === station.id && carts.includes(s.unit)));
-    const obstacles = obstaclesOf(moved);
-    const ways = new Map(this.ways.get(seatKey(station, person.id)));
-    for (const c of allCompartments(moved)) {
-      const now = moved.units[c.unit]!;
-      const parked = this.plan.units[c.unit]!;
-      if (now.x === parked.x && now.y === parked.y && now.turn === parked.turn) continue;
-      const around = aroundFor(c, obstacles, station.unit);
-      ways.set(c.id, wayOf(station, person, c, { around, k: this.constants }));
-    }
-    this.finish(key, station, person, ways, { ...this.units, ...moved.units }, obstacles);
-  }
-
-  private way(station: Station, person: Person, c: Compartment): Way {
-    const walk = this.walks.get(station.id)!.get(c.id)!;
-    const { elsewhere } = this.units[c.unit]!;
-    return wayOf(station, person, c, {
-      walk: walk.length,
-      ...(walk.path ? { at: walk.path.points.at(-1)! } : {}),
-      away: elsewhere === null ? null : this.plan.elsewheres[elsewhere]!.seconds,
-      headroom: freeHeight(this.plan, c.stand),
-      around: aroundFor(c, this.obstacles, station.unit),
-      behindDoor: this.behind.has(c.id),
-      k: this.constants,
-    });
-  }
-
-  private finish(
-    key: string,
-    station: Station,
-    person: Person,
-    ways: Map<string, Way>,
-    units: Plan['units'],
-    obstacles: Obstacles,
-  ): void {
-    for (const box of this.boxes) {
-      const { pulled, height } = this.plan.containers[box.container!]!;
-      ways.set(
-        box.id,
-        intoContainer(ways.get(box.within!)!, box, { pulled, height, opening: this.byId.get(box.within!)! }),
-      );
-    }
-    this.ways.set(key, ways);
-    const body = bodyAt(station, person, this.constants);
-    this.sights.set(
-      key,
-      new Map(
-        [...this.openings, ...this.boxes].map((c): [string, Sight] => {
-          const unit = units[c.unit]!;
-          if (unit.elsewhere !== null) return [c.id, { state: 'nothing', words: 'in another room' }];
-          const clear = c.container !== null && this.plan.containers[c.container]!.seeThrough;
-          return [c.id, sightOf(station, body, unit, c, obstacles, this.constants, clear)];
-        }),
-      ),
-    );
-  }
 }
 
 /** Tables on which nothing of a scene depends. */
@@ -234,7 +119,7 @@ function buildScene(plan: Plan): Scene {
     all.add(station, plan.people[station.person]!);
     for (const person of byName(plan.people)) all.add(station, person);
   }
-  const { ways } = all;
+  const { approaches } = all;
   const uses = new Map<string, WeeklyUse[]>();
   for (const use of Object.values(plan.uses)) {
     const activity = plan.activities[use.activity]!;
@@ -263,7 +148,9 @@ function buildScene(plan: Plan): Scene {
       .filter(
         (c) =>
           stations.length > 0 &&
-          stations.every((s) => walks.get(s.id)!.get(c.id)!.reason !== null && ways.get(s.id)!.get(c.id)!.ripple > 3),
+          stations.every(
+            (s) => walks.get(s.id)!.get(c.id)!.reason !== null && approaches.get(s.id)!.get(c.id)!.ripple > 3,
+          ),
       )
       .map((c) => c.id),
   );
@@ -276,7 +163,7 @@ function buildScene(plan: Plan): Scene {
     compartments,
     compartment,
     standing: { today: standingOf(plan, compartment, 'today'), planned: standingOf(plan, compartment, 'planned') },
-    ways,
+    approaches,
     walks,
     sights: all.sights,
     obstacles: all.obstacles,

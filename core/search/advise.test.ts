@@ -6,7 +6,8 @@ import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { roomFindings } from '../report/room/findings.ts';
 import { advise, adviseAll } from './advise.ts';
-import { IDEA_KINDS, ideasFor } from './ideas.ts';
+import { IDEA_KINDS } from './ideas/idea.ts';
+import { ideasFor } from './ideas/ideas.ts';
 
 const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
 if (!read.ok) throw new Error(read.findings[0]!.message);

@@ -2,7 +2,8 @@
 import { evaluate } from '../report/evaluate.ts';
 import { applyChanges, type Change } from '../model/change.ts';
 import type { Plan, TableName } from '../model/plan.ts';
-import { ideasFor, type Idea, type UnitType } from './ideas.ts';
+import type { Idea, UnitType } from './ideas/idea.ts';
+import { ideasFor } from './ideas/ideas.ts';
 import { changesTo, solveAll } from './solve.ts';
 
 /** An idea with what it saves. */

@@ -105,7 +105,7 @@ function construct(state: State, near: readonly Int32Array[], fixed: ArrayLike<n
 }
 
 /** How far one step of a search is, for whoever shows it. */
-export interface Step {
+export interface Annealing {
   share: number;
   cost: number;
   /** The best answer so far; it goes on changing while the search goes on. */
@@ -126,7 +126,7 @@ export function* assign(
   start: ArrayLike<number> | null = null,
   moves = Math.min(MOVES.most, MOVES.each * p.places),
   heating = HEAT,
-): Generator<Step, Answer> {
+): Generator<Annealing, Answer> {
   const state = new State(p);
   // A guess of what it comes to: every thing at its cheapest, and half as much again.
   const guess = 1.5 * cheapest(p);

@@ -2,8 +2,8 @@
 import type { Placement } from '../model/plan.ts';
 import { compartmentId } from '../scene/scene.ts';
 import type { Problem } from './assignment.ts';
-import { searchSeconds } from '../cost/cost.ts';
-import { farness, type Left, type Part, type Search } from './search.ts';
+import { lookSeconds } from '../cost/cost.ts';
+import { farness, type Left, type Part, type Filling } from './filling.ts';
 import { wantedOf } from '../cost/sorting.ts';
 
 /** A part to be assigned; one that has no place yet is at -1. */
@@ -18,7 +18,7 @@ const FAR_IS_BETTER = 1e-4;
  * @param stay seconds a week by which another place must be better than the one where a part lies now
  */
 export function problemOf(
-  search: Search,
+  search: Filling,
   pinned: readonly Placement[],
   unplaced: readonly Left[],
   stay = 0,
@@ -56,7 +56,7 @@ export function problemOf(
         (part.at < 0 || part.at === j ? 0 : stay);
     }
   });
-  const { constants: k } = scene;
+  const { constants } = scene;
   return {
     parts,
     problem: {
@@ -65,9 +65,12 @@ export function problemOf(
       cost,
       size,
       capacity: Float64Array.from(fitter.usable, (room, j) => Math.max(0, room - taken[j]!)),
-      without: Float64Array.from(parts, (part) => LEFT_OUT + search.fetches(part) * k.hunt - (mine.has(part) ? 0 : 1)),
+      without: Float64Array.from(
+        parts,
+        (part) => LEFT_OUT + search.fetches(part) * constants.hunt - (mine.has(part) ? 0 : 1),
+      ),
       traffic: Float64Array.from(parts, (part) => search.fetches(part)),
-      look: searchSeconds(1 + 1, k) / 1.5,
+      look: lookSeconds(1 + 1, constants) / 1.5,
       lines,
       fetches,
       group: Int32Array.from(parts, (part) => groups.get(part.supply.id)!),
@@ -78,12 +81,12 @@ export function problemOf(
 
 /** Sorts and pairs: what is to lie together, and what it costs when it does not. */
 function belonging(
-  { scene }: Search,
+  { scene }: Filling,
   pinned: readonly Placement[],
   parts: readonly Movable[],
 ): Pick<Problem, 'pairs' | 'unit' | 'sort' | 'home' | 'mixed' | 'lying'> {
   const { sorts, sets } = wantedOf(scene);
-  const { constants: k, compartments: places } = scene;
+  const { constants, compartments: places } = scene;
   const keys = new Map([...new Set([...sorts.values()].map((s) => s.key))].map((key, i) => [key, i]));
   const sortOf = (supply: string, spare: boolean) => {
     const sort = spare ? undefined : sorts.get(supply);
@@ -103,14 +106,14 @@ function belonging(
   });
   const pairs = [...sets.values()].flatMap((ids) => {
     const own = ids.flatMap((id) => main.get(id) ?? []);
-    return own.flatMap((a, n) => own.slice(n + 1).map((b) => [a, b, k.apart / (ids.length - 1)] as const));
+    return own.flatMap((a, n) => own.slice(n + 1).map((b) => [a, b, constants.apart / (ids.length - 1)] as const));
   });
   return {
-    pairs: k.apart > 0 ? pairs : [],
+    pairs: constants.apart > 0 ? pairs : [],
     unit: Int32Array.from(places, (c) => units.get(c.unit)!),
     sort: Int32Array.from(parts, (part) => sortOf(part.supply.id, part.spare)),
-    home: sorts.size > 0 ? k.homeExtra : 0,
-    mixed: sorts.size > 0 ? k.mixed : 0,
+    home: sorts.size > 0 ? constants.homeExtra : 0,
+    mixed: sorts.size > 0 ? constants.mixed : 0,
     lying,
   };
 }

@@ -4,7 +4,7 @@ import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import { wishfulPlan } from '@heronstone/testing/wishfulPlan.ts';
 import { element } from '../fetch/elements.ts';
 import { evaluate } from '../report/evaluate.ts';
-import { floorOf, layOut } from '../fit/layout.ts';
+import { floorOf, layOut } from '../fit/layOut.ts';
 import { overlaps } from '../fit/containers.ts';
 import { applyChanges } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';

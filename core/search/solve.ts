@@ -10,10 +10,10 @@ import { remove, set } from '../model/change.ts';
 import type { Placement, Plan } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, sceneOf, type Scene } from '../scene/scene.ts';
 import { assign } from './assign.ts';
-import { searchSeconds } from '../cost/cost.ts';
+import { lookSeconds } from '../cost/cost.ts';
 import { LEFT_OUT, problemOf, type Movable } from './problem.ts';
 import { goesAway } from '../cost/rules.ts';
-import { inOrder, makeRoom, placeOne, Search, tighten, type Left, type Part, type Thing } from './search.ts';
+import { inOrder, makeRoom, placeOne, Filling, tighten, type Left, type Part, type Thing } from './filling.ts';
 import { sparesOf } from '../cost/stock.ts';
 
 export interface SolveOptions {
@@ -59,7 +59,7 @@ const WARM = 0.3;
 
 /** What is to be done: the state before the search, what does not move, and what found no place. */
 interface Begun {
-  search: Search;
+  search: Filling;
   pinned: Placement[];
   unplaced: Left[];
 }
@@ -147,7 +147,7 @@ function* begin(plan: Plan, options: SolveOptions): Generator<Progress, Begun> {
       const s = plan.supplies[p.supply]!;
       if (p.count > s.count - s.backstock) spares.set(p.supply, Math.max(0, s.count - p.count));
     }
-  const search = new Search(scene, spares, open, pinned);
+  const search = new Filling(scene, spares, open, pinned);
   const index = new Map(scene.compartments.map((c, i) => [c.id, i]));
   const left = new Map<string, Thing>();
   for (const supply of Object.values(plan.supplies)) {
@@ -214,7 +214,7 @@ function* begin(plan: Plan, options: SolveOptions): Generator<Progress, Begun> {
 
 /** Parts as an answer has them, and what has no place in it. */
 function partsAt(
-  search: Search,
+  search: Filling,
   parts: readonly Movable[],
   answer: ArrayLike<number>,
 ): { placed: Part[]; without: Left[] } {
@@ -230,7 +230,7 @@ function partsAt(
 }
 
 /** Puts the parts where an answer has them. @returns what has no place */
-function takeOver(search: Search, parts: readonly Movable[], answer: ArrayLike<number>): Left[] {
+function takeOver(search: Filling, parts: readonly Movable[], answer: ArrayLike<number>): Left[] {
   for (const part of [...search.parts]) search.drop(part);
   const { placed, without } = partsAt(search, parts, answer);
   for (const part of placed) search.put(part);
@@ -238,7 +238,7 @@ function takeOver(search: Search, parts: readonly Movable[], answer: ArrayLike<n
 }
 
 /** Spares without a place of their own lie with the working stock where there is room for both. @returns what has none */
-function withTheRest(search: Search, unplaced: readonly Left[]): Left[] {
+function withTheRest(search: Filling, unplaced: readonly Left[]): Left[] {
   return unplaced.filter(({ supply, spare, count }) => {
     const part = spare && search.parts.find((p) => p.supply.id === supply.id && !p.spare);
     if (!part) return true;
@@ -250,13 +250,13 @@ function withTheRest(search: Search, unplaced: readonly Left[]): Left[] {
   });
 }
 
-function total(search: Search, unplaced: readonly Left[]): number {
+function total(search: Filling, unplaced: readonly Left[]): number {
   let seconds = 0;
   for (const part of search.parts)
     seconds +=
       search.costs(part.supply)[part.at]! * search.share(part) +
       search.order(part, part.at) +
-      search.fetches(part) * searchSeconds(search.lines[part.at]!, search.scene.constants);
+      search.fetches(part) * lookSeconds(search.lines[part.at]!, search.scene.constants);
   for (const { supply, count } of unplaced)
     seconds += fetchesAWeek(search.scene, supply.id) * (count / supply.count) * search.scene.constants.hunt;
   return seconds;

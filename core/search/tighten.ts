@@ -1,5 +1,5 @@
 /** What found no place by strips may still find one when a place is laid out exactly: blocks behind and beside each other. */
-import { layOut, type Item } from '../fit/layout.ts';
+import { layOut, type Item } from '../fit/layOut.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Supply } from '../model/plan.ts';

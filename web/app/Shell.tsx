@@ -2,13 +2,13 @@
 import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { STEPS, type Step } from '@heronstone/core/report/evaluate.ts';
+import { STEPS, type WorkStep } from '@heronstone/core/report/evaluate.ts';
 import { dismiss, redo, undo, useStore } from '../state/store.ts';
 import { BottomLine } from './BottomLine.tsx';
 import { MoreMenu } from './MoreMenu.tsx';
 import { ShortcutsDialog } from './ShortcutsDialog.tsx';
 
-const TITLE: Record<Step, string> = {
+const TITLE: Record<WorkStep, string> = {
   measure: 'Measure',
   activities: 'Activities',
   sort: 'Sort',
@@ -25,7 +25,7 @@ const SAVE_WORDS = {
   offline: 'Not saved yet: the server does not answer. Kept in this window.',
 } as const;
 
-export function Shell({ step, children }: { step: Step; children: ReactNode }) {
+export function Shell({ step, children }: { step: WorkStep; children: ReactNode }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
   const save = useStore((s) => s.save);

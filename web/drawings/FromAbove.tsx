@@ -24,7 +24,7 @@ import { Rings, Seat } from './above/Seat.tsx';
 import { washOfUnit } from './wash.ts';
 import { UnitAbove } from './above/UnitAbove.tsx';
 import { WallThings } from './above/WallThings.tsx';
-import { Way } from './above/Way.tsx';
+import { Way } from './above/WalkedPath.tsx';
 
 export interface AboveProps {
   /** Whether things can be moved here. */

@@ -4,7 +4,7 @@
  */
 import { useRef, useState } from 'react';
 import type { CompartmentReport, ContainerReport, PlacementReport, Report } from '@heronstone/core/report/evaluate.ts';
-import { floorOf } from '@heronstone/core/fit/layout.ts';
+import { floorOf } from '@heronstone/core/fit/layOut.ts';
 import { piecesIn } from '@heronstone/core/fit/pieces.ts';
 import { placeContainer } from '@heronstone/core/gestures/moveContainer.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';

@@ -15,7 +15,7 @@ export function howMuch(e: Element): string {
 
 export function Elements({ title, elements }: { title: string; elements: readonly Element[] }) {
   const plan = useStore((s) => s.plan)!;
-  const k = constantsOf(plan.meta.constants);
+  const constants = constantsOf(plan.meta.constants);
   return (
     <table className="mb-3 w-full">
       <caption className="text-left font-bold">
@@ -43,8 +43,8 @@ export function Elements({ title, elements }: { title: string; elements: readonl
                   to={`/plan/${plan.meta.id}/place?view=constants&of=${key}`}
                   className="ml-2 whitespace-nowrap text-rust underline"
                 >
-                  {CONSTANTS[key].words.split(',')[0]}: {k[key]} {CONSTANTS[key].unit}
-                  {k[key] !== CONSTANTS[key].value && ` (published ${CONSTANTS[key].value})`}
+                  {CONSTANTS[key].words.split(',')[0]}: {constants[key]} {CONSTANTS[key].unit}
+                  {constants[key] !== CONSTANTS[key].value && ` (published ${CONSTANTS[key].value})`}
                 </Link>
               ))}
             </td>

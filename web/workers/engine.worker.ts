@@ -7,7 +7,7 @@ import { explain } from '@heronstone/core/ask/explain.ts';
 import { timeStudy } from '@heronstone/core/ask/timeStudy.ts';
 import { pullTour } from '@heronstone/core/ask/tour.ts';
 import { accountOf } from '@heronstone/core/ask/account.ts';
-import { finderOf, type Finder } from '@heronstone/core/find/search.ts';
+import { finderOf, type Finder } from '@heronstone/core/find/find.ts';
 import { containerAdvice, type Advice, type By } from '@heronstone/core/ask/containerAdvice.ts';
 import { roomEverywhere, worksIn, type Room, type Working } from '@heronstone/core/ask/capacity.ts';
 import { readSuppliesCsv } from '@heronstone/core/formats/csv.ts';

@@ -4,7 +4,7 @@
  */
 import type { Box, Packed } from './box.ts';
 
-interface Step {
+interface Ledge {
   x: number;
   w: number;
   y: number;
@@ -24,7 +24,7 @@ export function packTight(boxes: readonly Box[], width: number, depth: number, n
   const spare = width * depth - order.reduce((s, b) => s + b.w * b.d, 0);
   if (spare < -EPS) return null;
 
-  const go = (line: Step[], waste: number): boolean => {
+  const go = (line: Ledge[], waste: number): boolean => {
     if (placed.length === order.length) return true;
     if (left-- <= 0) return false;
     let at = 0;
@@ -40,7 +40,7 @@ export function packTight(boxes: readonly Box[], width: number, depth: number, n
         tried.add(key);
         used[i] = true;
         placed.push({ id: box.id, x: gap.x, y: gap.y, w, d, turned });
-        const rest: Step[] = gap.w - w > EPS ? [{ x: gap.x + w, w: gap.w - w, y: gap.y }] : [];
+        const rest: Ledge[] = gap.w - w > EPS ? [{ x: gap.x + w, w: gap.w - w, y: gap.y }] : [];
         if (go(merged([...line.slice(0, at), { x: gap.x, w, y: gap.y + d }, ...rest, ...line.slice(at + 1)]), waste))
           return true;
         placed.pop();
@@ -57,8 +57,8 @@ export function packTight(boxes: readonly Box[], width: number, depth: number, n
 }
 
 /** Neighbouring steps of the same height become one. */
-function merged(line: Step[]): Step[] {
-  const result: Step[] = [];
+function merged(line: Ledge[]): Ledge[] {
+  const result: Ledge[] = [];
   for (const step of line) {
     const last = result.at(-1);
     if (last && Math.abs(last.y - step.y) < EPS) result[result.length - 1] = { ...last, w: last.w + step.w };

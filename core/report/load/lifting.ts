@@ -42,14 +42,14 @@ export function multipliers({ h, v, d, a, grip, fm = 1 }: Lift): Multipliers {
 }
 
 /** Recommended weight limit, kg. */
-export function weightLimit(lift: Lift, k: Constants = PUBLISHED): number {
+export function weightLimit(lift: Lift, constants: Constants = PUBLISHED): number {
   const { hm, vm, dm, am, fm, cm } = multipliers(lift);
-  return k.lift * hm * vm * dm * am * fm * cm;
+  return constants.lift * hm * vm * dm * am * fm * cm;
 }
 
 /** The lifting index: mass over the recommended limit; above 1 some people are at risk, above 3 many. Infinite beyond the limits. */
-export function liftingIndex(mass: number, lift: Lift, k: Constants = PUBLISHED): number {
-  const limit = weightLimit(lift, k);
+export function liftingIndex(mass: number, lift: Lift, constants: Constants = PUBLISHED): number {
+  const limit = weightLimit(lift, constants);
   return limit > 0 ? mass / limit : Infinity;
 }
 
@@ -64,7 +64,7 @@ export function liftOut(
   thing: { depth: number; height: number },
   from: number,
   to: number,
-  k: Constants = PUBLISHED,
+  constants: Constants = PUBLISHED,
 ): { index: number; limit: number; at: 'where it stands' | 'the table'; lift: Lift } {
   const hands = thing.height / 3;
   const lift = (z: number): Lift => {
@@ -74,8 +74,8 @@ export function liftOut(
     return { h, v, d: Math.abs(to - from) / 10, a: 0, grip: 'fair' };
   };
   const [start, end] = [lift(from), lift(to)];
-  const [a, b] = [liftingIndex(mass, start, k), liftingIndex(mass, end, k)];
+  const [a, b] = [liftingIndex(mass, start, constants), liftingIndex(mass, end, constants)];
   return a >= b
-    ? { index: a, limit: weightLimit(start, k), at: 'where it stands', lift: start }
-    : { index: b, limit: weightLimit(end, k), at: 'the table', lift: end };
+    ? { index: a, limit: weightLimit(start, constants), at: 'where it stands', lift: start }
+    : { index: b, limit: weightLimit(end, constants), at: 'the table', lift: end };
 }

@@ -24,16 +24,19 @@ export function sag({ span, depth, thickness }: Board, e: number, mass: number):
 }
 
 /** Stiffness (N/mm²) and creep of what a shelf is made of; null for metal, which is not judged. */
-export function stiffness(material: Unit['material'], k: Constants = PUBLISHED): { e: number; creep: number } | null {
+export function stiffness(
+  material: Unit['material'],
+  constants: Constants = PUBLISHED,
+): { e: number; creep: number } | null {
   switch (material) {
     case 'particleboard':
-      return { e: k.eParticleboard, creep: k.creepBoard };
+      return { e: constants.eParticleboard, creep: constants.creepBoard };
     case 'MDF':
-      return { e: k.eMdf, creep: k.creepBoard };
+      return { e: constants.eMdf, creep: constants.creepBoard };
     case 'pine':
-      return { e: k.ePine, creep: k.creepPine };
+      return { e: constants.ePine, creep: constants.creepPine };
     case 'plywood':
-      return { e: k.ePlywood, creep: k.creepPlywood };
+      return { e: constants.ePlywood, creep: constants.creepPlywood };
     case 'metal':
       return null;
   }

@@ -56,7 +56,7 @@ function lifts(
   boxes: readonly Compartment[],
   masses: ReadonlyMap<string, number>,
 ): Lifted[] {
-  const { plan, constants: k } = scene;
+  const { plan, constants } = scene;
   const result: Lifted[] = [];
   const add = (
     what: string,
@@ -68,7 +68,7 @@ function lifts(
     container: string | null,
   ) => {
     const from = standsOn(place);
-    const worst = liftOut(mass, size, from, table, k);
+    const worst = liftOut(mass, size, from, table, constants);
     const index = Math.min(99, worst.index);
     result.push({
       placement,
@@ -108,18 +108,18 @@ function lifts(
 }
 
 function sags(scene: Scene, inOpening: ReadonlyMap<string, number>): Sagging[] {
-  const { constants: k } = scene;
+  const { constants } = scene;
   const units = settledUnits(scene.plan);
   return scene.compartments.flatMap((c): Sagging[] => {
     const unit = units[c.unit]!;
     const board = c.container === null && SHELVED.has(unit.kind) && (c.access === 'open' || c.access === 'door');
-    const made = stiffness(unit.material, k);
+    const made = stiffness(unit.material, constants);
     const mass = inOpening.get(c.id) ?? 0;
     if (!board || !made || mass <= 0 || unit.board <= 0) return [];
     const span = c.inside.width;
     const now = sag({ span, depth: c.inside.depth, thickness: unit.board }, made.e, mass);
     const lasting = now * (1 + made.creep);
-    const limit = span / k.sagLimit;
+    const limit = span / constants.sagLimit;
     return [{ compartment: c.id, mass, span, now, lasting, limit, share: lasting / limit }];
   });
 }

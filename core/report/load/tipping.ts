@@ -52,7 +52,7 @@ export function tippingOf(
   unit: Unit,
   compartments: readonly Compartment[],
   contents: (compartment: string) => number,
-  k: Constants = PUBLISHED,
+  constants: Constants = PUBLISHED,
 ): Tipping {
   const middle = unit.depth / 2;
   const own: Part = { mass: emptyMass(unit), behind: middle };
@@ -65,7 +65,7 @@ export function tippingOf(
     }
     const pulled = drawers.filter((c) => open.has(c.id) && c.front.top < PULL_BELOW);
     const top = pulled.reduce<Compartment | null>((a, c) => (a && a.front.top >= c.front.top ? a : c), null);
-    if (top) parts.push({ mass: k.pull, behind: -top.inside.depth });
+    if (top) parts.push({ mass: constants.pull, behind: -top.inside.depth });
     return steadiness(parts);
   };
   let [single, drawer]: [number, string | null] = [Infinity, null];

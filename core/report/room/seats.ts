@@ -137,7 +137,7 @@ export function checkWalkways(plan: Plan): Finding[] {
   const goals = new Map<string, Point>();
   for (const c of allCompartments(here))
     if (!goals.has(c.unit))
-      goals.set(c.unit, standBefore(narrow, c.door, c.stand, !blocksWalking(here.units[c.unit]!)));
+      goals.set(c.unit, standBefore(narrow, c.mouth, c.stand, !blocksWalking(here.units[c.unit]!)));
   const units = [...goals.keys()];
   const said = new Set<string>();
   const findings: Finding[] = [];

@@ -12,7 +12,7 @@ import { seeded } from '../../geometry/seeded.ts';
 import { changesTo, solveAll } from '../solve.ts';
 import { walledIn } from '../../report/findings.ts';
 import { sceneOf } from '../../scene/scene.ts';
-import { spokenOf } from '../../report/week.ts';
+import { reportedArrangement } from '../../report/week.ts';
 import { settledUnits, standing } from '../../room/standing.ts';
 import { walksOf } from '../../room/walks.ts';
 import { Arranging, choicesOf, faultsOf, movable, standChanges, tripsOf, type Stand } from './stands.ts';
@@ -96,7 +96,7 @@ interface Today {
 
 /** Runs the searches. @returns arrangements in which less is walked than today and no more time is spent, least walked first */
 export function* propose(plan: Plan, options: ProposeOptions): Generator<Proposing, Proposal[]> {
-  const arrangement = spokenOf(plan);
+  const arrangement = reportedArrangement(plan);
   const report = evaluate(plan);
   const units = movable(plan).filter((u) => !options.units || options.units.includes(u.id));
   if (units.length === 0) return [];

@@ -207,7 +207,7 @@ export class Arranging {
     );
     const front = (unit: Unit) => inRoom(unit, unit.width / 2, unit.depth + BEFORE);
     const index = new Map(choices.map((c, i) => [c.unit.id, i]));
-    const k = constantsOf(plan.meta.constants);
+    const constants = constantsOf(plan.meta.constants);
     const fronts = new Map<string, Point[]>();
     const ways = trips.flatMap(({ station, unit: id, at, times }): Way[] => {
       const seat = plan.stations[station];
@@ -223,7 +223,7 @@ export class Arranging {
           stands.map((stand) => front({ ...host, ...stand })),
         );
       const person = plan.people[seat.person];
-      const reach = person ? levelReach(bodyAt(seat, person, k), at.z) : -Infinity;
+      const reach = person ? levelReach(bodyAt(seat, person, constants), at.z) : -Infinity;
       return [
         {
           table,
@@ -231,7 +231,7 @@ export class Arranging {
           unit: moved,
           fronts: fronts.get(host.id)!,
           points: stands.map((stand) => seatAt({ ...at, facing: 0 }, host, stand)),
-          within: reach + k.swivelStep,
+          within: reach + constants.swivelStep,
           times,
           rise: seat.posture === 'seated' ? RISE : 0,
         },

@@ -22,7 +22,7 @@ export function PersonCard({ person: p, plan }: { person: Person; plan: Plan }) 
   const change = (what: string, columns: Partial<Person>) =>
     commit(`${what} of ${p.name}`, [set('people', p.id, columns)]);
   const needed = Object.values(plan.stations).some((s) => s.person === p.id);
-  const k = constantsOf(plan.meta.constants);
+  const constants = constantsOf(plan.meta.constants);
   const check = (field: 'wheelchair' | 'child' | 'steps', label: string) => (
     <label className="col-span-2 flex items-center gap-2">
       <input type="checkbox" checked={p[field]} onChange={(e) => change(label, { [field]: e.target.checked })} />
@@ -75,7 +75,7 @@ export function PersonCard({ person: p, plan }: { person: Person; plan: Plan }) 
               label={label}
               value={p[field]}
               system={plan.meta.units}
-              otherwise={formatLength(Math.round(k[field] * p.stature), plan.meta.units)}
+              otherwise={formatLength(Math.round(constants[field] * p.stature), plan.meta.units)}
               least={least}
               most={most}
               onSet={(value) => change(label, { [field]: value })}

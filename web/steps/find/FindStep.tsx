@@ -1,7 +1,7 @@
 /** Find: a few letters, and the thing is lit up in the room with its drawer and count. Made for a phone in the hand too. */
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import type { Found } from '@heronstone/core/find/search.ts';
+import type { Found } from '@heronstone/core/find/find.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { Inside } from '../../drawings/Inside.tsx';

@@ -11,7 +11,7 @@ export function StrainView({ onShow }: { onShow: () => void }) {
   const report = useStore((s) => s.report);
   const arrangement = useStore((s) => s.arrangement);
   if (!report) return <p className="text-soft">Working out the figures …</p>;
-  const k = constantsOf(plan.meta.constants);
+  const constants = constantsOf(plan.meta.constants);
   const { lifts, sags, tips } = report.strain[arrangement];
   const place = (id: string) => report.compartments.find((c) => c.id === id)?.name ?? id;
   const say = (mm: number) => formatLength(Math.round(mm), plan.meta.units);
@@ -46,7 +46,7 @@ export function StrainView({ onShow }: { onShow: () => void }) {
             l.index >= 99 ? 'beyond' : l.index.toFixed(1),
           ],
           bad: l.index > 1,
-          how: `${k.lift} kg × ${Object.entries(multipliers(l.lift))
+          how: `${constants.lift} kg × ${Object.entries(multipliers(l.lift))
             .map(([name, value]) => `${name.toUpperCase()} ${value.toFixed(2)}`)
             .join(
               ' × ',
@@ -93,8 +93,8 @@ export function StrainView({ onShow }: { onShow: () => void }) {
           bad: s.share > 1,
           how: (() => {
             const unit = plan.units[s.compartment.split('/')[0]!]!;
-            const made = stiffness(unit.material, k)!;
-            return `${unit.material}, ${unit.board} mm thick, E ${made.e} N/mm²; in time × (1 + ${made.creep}); limit: span / ${k.sagLimit}`;
+            const made = stiffness(unit.material, constants)!;
+            return `${unit.material}, ${unit.board} mm thick, E ${made.e} N/mm²; in time × (1 + ${made.creep}); limit: span / ${constants.sagLimit}`;
           })(),
           of: ['sagLimit', 'eParticleboard', 'creepBoard'],
         }))}
@@ -110,7 +110,7 @@ export function StrainView({ onShow }: { onShow: () => void }) {
           cells: [plan.units[t.unit]!.name, ratio(t.single), ratio(t.all), t.fixed ? 'yes' : 'not yet: fix it'],
           bad: !t.fixed && t.single < 1,
           how: t.drawer
-            ? `moments about the front edge: the empty unit and closed drawers hold, drawer ${t.drawer} with its contents and ${k.pull} kg on its front edge tip`
+            ? `moments about the front edge: the empty unit and closed drawers hold, drawer ${t.drawer} with its contents and ${constants.pull} kg on its front edge tip`
             : null,
           of: ['pull'],
         }))}

@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react';
 import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
 import type { Advice, By, Mix } from '@heronstone/core/ask/containerAdvice.ts';
-import { floorOf } from '@heronstone/core/fit/layout.ts';
+import { floorOf } from '@heronstone/core/fit/layOut.ts';
 import { takeAdvice } from '@heronstone/core/ask/takeContainerAdvice.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';
 import { engine } from '../../state/engine.ts';

@@ -5,7 +5,7 @@ import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { goesWith } from './goesWith.ts';
 import { QUERIES } from '@heronstone/testing/queries.ts';
-import { finderOf } from './search.ts';
+import { finderOf } from './find.ts';
 
 const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
 if (!read.ok) throw new Error('no demo');

@@ -4,7 +4,7 @@ import type { Lie } from '../fit/lies.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { byName, type Placement, type Supply } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
-import { placeCost, searchSeconds } from '../cost/cost.ts';
+import { placeCost, lookSeconds } from '../cost/cost.ts';
 import { Fitter } from '../fit/feasible.ts';
 import { barredFrom } from '../cost/rules.ts';
 import { wantedOf } from '../cost/sorting.ts';
@@ -29,7 +29,7 @@ const ALONE = { lines: 1, share: 0 };
 const MOST_PARTS = 4;
 
 /** The state of a search: what lies where, how much width is taken, and what fetching costs. */
-export class Search {
+export class Filling {
   readonly parts: Part[] = [];
   readonly taken: number[];
   readonly lines: number[];
@@ -106,9 +106,10 @@ export class Search {
   /** Seconds a week that a part adds to a compartment, the looking of the others there included. */
   added(part: Thing, at: number): number {
     const own = this.fetches(part);
-    const [before, after] = [this.lines[at]!, this.lines[at]! + 1].map((n) =>
-      searchSeconds(n, this.scene.constants),
-    ) as [number, number];
+    const [before, after] = [this.lines[at]!, this.lines[at]! + 1].map((n) => lookSeconds(n, this.scene.constants)) as [
+      number,
+      number,
+    ];
     return (
       this.costs(part.supply)[at]! * this.share(part) +
       this.order(part, at) +
@@ -167,7 +168,7 @@ export class Search {
  * The order in which supplies choose: those that only few places can hold first (D10), then by cube-per-order, litres
  * for each fetch a week, least first; what nobody fetches comes last, bulky things first.
  */
-export function inOrder(search: Search, things: readonly Thing[]): Thing[] {
+export function inOrder(search: Filling, things: readonly Thing[]): Thing[] {
   const { scene } = search;
   const few = Math.max(2, scene.compartments.length * 0.12);
   const keys = new Map(
@@ -190,7 +191,7 @@ export function inOrder(search: Search, things: readonly Thing[]): Thing[] {
  * Makes room for what found none: takes things out of a place that could hold it, if all of them find another place.
  * @returns what still has no place
  */
-export function makeRoom(search: Search, unplaced: readonly Left[]): Left[] {
+export function makeRoom(search: Filling, unplaced: readonly Left[]): Left[] {
   return unplaced.filter((thing) => {
     const { supply, count } = thing;
     const homes = search.scene.compartments
@@ -202,7 +203,7 @@ export function makeRoom(search: Search, unplaced: readonly Left[]): Left[] {
 }
 
 /** Puts what is left where an exact layout has room for it, cheapest place first. @returns what still has no place */
-export function tighten(search: Search, pinned: readonly Placement[], unplaced: readonly Left[]): Left[] {
+export function tighten(search: Filling, pinned: readonly Placement[], unplaced: readonly Left[]): Left[] {
   const { scene } = search;
   const { plan } = scene;
   return unplaced.filter(({ supply, spare, count }) => {
@@ -232,7 +233,7 @@ export function tighten(search: Search, pinned: readonly Placement[], unplaced: 
 }
 
 /** Puts a supply into a compartment, moving others out to other places. @returns false, with all as before, where that fails */
-function pushInto(search: Search, thing: Thing, at: number): boolean {
+function pushInto(search: Filling, thing: Thing, at: number): boolean {
   const { supply, count } = thing;
   if (search.hasAlready({ supply }, at)) return false;
   const out: Part[] = [];
@@ -266,7 +267,7 @@ function pushInto(search: Search, thing: Thing, at: number): boolean {
 }
 
 /** The cheapest place that holds a whole count, or null. @param except a compartment that does not count */
-function bestPlace(search: Search, thing: Thing, except: number): Pick<Part, 'at' | 'lie' | 'width'> | null {
+function bestPlace(search: Filling, thing: Thing, except: number): Pick<Part, 'at' | 'lie' | 'width'> | null {
   const { supply, count } = thing;
   let best: (Pick<Part, 'at' | 'lie' | 'width'> & { cost: number }) | null = null;
   for (let at = 0; at < search.scene.compartments.length; at++) {
@@ -280,7 +281,7 @@ function bestPlace(search: Search, thing: Thing, except: number): Pick<Part, 'at
 }
 
 /** Places a supply, whole where it can be, else in as few parts as it can. @returns how many found no place */
-export function placeOne(search: Search, thing: Thing): number {
+export function placeOne(search: Filling, thing: Thing): number {
   const { supply, spare } = thing;
   let missing = thing.count;
   const unused = search.fetches(thing) === 0;
@@ -309,7 +310,7 @@ export function placeOne(search: Search, thing: Thing): number {
 /** Mean walking and handling seconds to a compartment over all stations. */
 export function farness(scene: Scene, compartment: Compartment): number {
   let sum = 0;
-  for (const ways of scene.ways.values()) {
+  for (const ways of scene.approaches.values()) {
     const way = ways.get(compartment.id)!;
     for (const e of way.there) sum += e.seconds;
     for (const e of way.back) sum += e.seconds;

@@ -4,7 +4,7 @@ import { supplyRow } from '@heronstone/testing/randomPlan.ts';
 import { overlaps } from './containers.ts';
 import type { Access } from '../furniture/compartments.ts';
 import { fit, volume } from './fit.ts';
-import { floorOf, layOut } from './layout.ts';
+import { floorOf, layOut } from './layOut.ts';
 import { heightIn, piecesIn } from './pieces.ts';
 
 const side = fc.integer({ min: 40, max: 900 });

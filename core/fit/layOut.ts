@@ -49,7 +49,7 @@ export interface Laid {
   wants: number;
 }
 
-export interface Layout {
+export interface LaidOut {
   laid: Laid[];
   /** Floor wanted as a share of all; above 1 where something has no room. */
   share: number;
@@ -105,7 +105,7 @@ const hangs = (place: Place) => place.access === 'peg';
  * @param fixed what stands there already (containers), in the same coordinates
  * @param grow share of the width that stays free as long as that is possible
  */
-export function layOut(place: Place, items: readonly Item[], fixed: readonly Rect[], grow: number): Layout {
+export function layOut(place: Place, items: readonly Item[], fixed: readonly Rect[], grow: number): LaidOut {
   const { width, depth } = floorOf(place);
   const ways = items.map((item) =>
     lies(item.supply, place.inside, place.access, item.only).map((lie) => (hangs(place) ? onBoard(lie) : lie)),

@@ -1,0 +1,105 @@
+/** What the Report says of each compartment and container: reach from every seat, fill, minutes, what stands there. */
+import { totalSeconds } from '../fetch/elements.ts';
+import { ALONE, fetchElements } from '../fetch/fetch.ts';
+import { containerPlace } from '../fit/containers.ts';
+import type { Compartment } from '../furniture/compartments.ts';
+import { type Arrangement } from '../model/plan.ts';
+import { pace } from '../reach/body.ts';
+import { openingOf, type Scene } from '../scene/scene.ts';
+import {
+  ARRANGEMENTS,
+  type CompartmentReport,
+  type ContainerReport,
+  type Fill,
+  type PlacementReport,
+  type ReachReport,
+} from './report.ts';
+
+export const emptyFill = (): Record<Arrangement, Fill> => ({
+  today: { share: 0, state: 'free', mass: 0 },
+  planned: { share: 0, state: 'free', mass: 0 },
+});
+
+/** Minutes a week of each compartment, with those of the containers in it. */
+export function minutesByPlace(
+  placements: Readonly<Record<string, PlacementReport>>,
+): Record<Arrangement, Map<string, number>> {
+  const minutes = { today: new Map<string, number>(), planned: new Map<string, number>() };
+  for (const p of Object.values(placements)) {
+    const opening = openingOf(p.compartment);
+    for (const id of opening === p.compartment ? [opening] : [opening, p.compartment])
+      minutes[p.arrangement].set(id, (minutes[p.arrangement].get(id) ?? 0) + p.minutesPerWeek);
+  }
+  return minutes;
+}
+
+/** How a compartment is reached from every seat. */
+export function reachOf(scene: Scene, c: Compartment): Record<string, ReachReport> {
+  const reach: Record<string, ReachReport> = {};
+  for (const { key, station, person } of scene.seats.values()) {
+    // With a cart beside it a seat counts for what is done there, not as a seat of its own.
+    if (key.includes('+')) continue;
+    const way = scene.approaches.get(key)!.get(c.id)!;
+    reach[key] = {
+      ripple: way.ripple,
+      band: way.band,
+      walk: way.walk,
+      path: way.walk === 0 ? null : (scene.walks.get(station.id)!.get(c.id)!.path?.points ?? null),
+      paces: Math.round(way.walk / pace(person.stature, scene.constants)),
+      seconds: totalSeconds(fetchElements(way, ALONE)),
+      sight: scene.sights.get(key)!.get(c.id)!,
+      lean: way.lean,
+      beyond: way.beyond,
+    };
+  }
+  return reach;
+}
+
+export function compartmentReport(
+  scene: Scene,
+  c: Compartment,
+  reach: Record<string, ReachReport>,
+  fill: Record<Arrangement, Fill> | undefined,
+  contents: Record<Arrangement, string[]> | undefined,
+  minutes: Record<Arrangement, ReadonlyMap<string, number>>,
+): CompartmentReport {
+  const { id, unit, slot, name, short, access, inside, front, access3, container, within, only } = c;
+  const holds = (a: Arrangement) => (scene.standing[a].get(c.id) ?? []).map((s) => s.container);
+  return {
+    id,
+    unit,
+    slot,
+    name,
+    short,
+    access,
+    inside,
+    front,
+    access3,
+    reach,
+    fill: fill ?? emptyFill(),
+    minutes: { today: minutes.today.get(c.id) ?? 0, planned: minutes.planned.get(c.id) ?? 0 },
+    contents: contents ?? { today: [], planned: [] },
+    container,
+    within,
+    only,
+    holds: { today: holds('today'), planned: holds('planned') },
+  };
+}
+
+export function containerReports(scene: Scene): Record<string, ContainerReport> {
+  const result: Record<string, ContainerReport> = {};
+  for (const arrangement of ARRANGEMENTS)
+    for (const [within, list] of scene.standing[arrangement])
+      for (const { container, rect, turned, reason } of list) {
+        const place = containerPlace(scene.plan.containers[container]!);
+        result[container] = {
+          id: container,
+          place: scene.compartment.has(place) ? place : null,
+          within,
+          rect,
+          turned,
+          reason,
+        };
+      }
+  return result;
+}

@@ -1,0 +1,80 @@
+/** What the Report says of each supply: mass, litres, fetches, how many have no place and why. */
+import { fit, massEach, shortfall, volume } from '../fit/fit.ts';
+import type { Finding } from '../model/finding.ts';
+import { byName, type Supply } from '../model/plan.ts';
+import { barredFrom, goesAway, mayLieIn } from '../cost/rules.ts';
+import { fetchesAWeek, type Scene } from '../scene/scene.ts';
+import { ARRANGEMENTS, type PlacementReport, type SupplyReport } from './report.ts';
+import { tooManyPlaced } from './findings.ts';
+
+export function supplyReports(
+  scene: Scene,
+  placements: Record<string, PlacementReport>,
+  findings: Finding[],
+  reasons: Map<string, string>,
+): Record<string, SupplyReport> {
+  const { plan } = scene;
+  // Today a thing lies where it lies, however crowded; in a plan only what fits has a place.
+  const placed = { today: new Map<string, number>(), planned: new Map<string, number>() };
+  for (const p of Object.values(plan.placements)) {
+    if (p.arrangement === 'staged') continue;
+    const has = p.arrangement === 'today' ? p.count : (placements[p.id]?.fits ?? 0);
+    placed[p.arrangement].set(p.supply, (placed[p.arrangement].get(p.supply) ?? 0) + has);
+  }
+  const asked = { today: new Map<string, number>(), planned: new Map<string, number>() };
+  for (const p of Object.values(plan.placements))
+    if (p.arrangement !== 'staged')
+      asked[p.arrangement].set(p.supply, (asked[p.arrangement].get(p.supply) ?? 0) + p.count);
+  const anythingPlanned = placed.planned.size > 0;
+  const keptReason = (supply: Supply): string => {
+    const reason = reasons.get(supply.id) ?? whyWithout(scene, supply);
+    reasons.set(supply.id, reason);
+    return reason;
+  };
+  const reports: Record<string, SupplyReport> = {};
+  for (const supply of byName(plan.supplies)) {
+    const without = {
+      today: Math.max(0, supply.count - (placed.today.get(supply.id) ?? 0)),
+      planned: goesAway(plan, supply) ? 0 : Math.max(0, supply.count - (placed.planned.get(supply.id) ?? 0)),
+    };
+    for (const arrangement of ARRANGEMENTS) {
+      const total = asked[arrangement].get(supply.id) ?? 0;
+      if (total > supply.count) findings.push(tooManyPlaced(supply, total, arrangement));
+    }
+    const each = massEach(supply);
+    reports[supply.id] = {
+      id: supply.id,
+      massEach: each,
+      massTotal: each === null ? null : each * supply.count,
+      litres: volume(supply, supply.count),
+      fetchesPerWeek: fetchesAWeek(scene, supply.id),
+      reorder: supply.reorderAt !== null && supply.count <= supply.reorderAt,
+      without,
+      reason: without.planned === 0 ? null : anythingPlanned ? keptReason(supply) : 'not placed yet',
+    };
+  }
+  return reports;
+}
+
+/** Why a supply has no planned place: too large for all, or all that would hold it are full. */
+function whyWithout(scene: Scene, supply: Supply): string {
+  let fitting = 0;
+  let barred: { words: string; place: string } | null = null;
+  let closest: { name: string; words: string; over: number } | null = null;
+  const places = scene.compartments.filter((c) => c.only !== 'today' && mayLieIn(scene.plan, supply, c));
+  for (const compartment of places) {
+    const rule = barredFrom(scene, supply, compartment);
+    if (fit(supply, 1, compartment).count > 0) {
+      if (rule) barred ??= { words: rule.words, place: compartment.name };
+      else fitting++;
+    } else {
+      const { over, words } = shortfall(supply, compartment, null, scene.plan.meta.units);
+      if (!closest || over < closest.over) closest = { name: compartment.name, words, over };
+    }
+  }
+  if (places.length === 0) return 'there is no storage unit for it yet';
+  if (fitting === 0 && barred) return `it may not lie where it fits: ${barred.words} (${barred.place})`;
+  if (fitting > 0)
+    return `fits ${fitting === 1 ? 'one place' : `${fitting} places`}, but ${fitting === 1 ? 'it is' : 'they are'} full`;
+  return `larger than every place: ${closest!.words} in ${closest!.name}, the closest`;
+}

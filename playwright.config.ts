@@ -5,7 +5,8 @@ import { CHROMIUM_ARGS } from './e2e/chromium.ts';
 export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results',
-  workers: 1,
+  workers: 2,
+  fullyParallel: true,
   timeout: 240_000,
   expect: { timeout: 10_000 },
   reporter: [['list'], ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ?? '.results/playwright.json' }]],

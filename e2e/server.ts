@@ -1,13 +1,18 @@
-/** Starts the real server as a process of its own, on a copy of a prepared data directory. */
+/** The real server for the stories: one for many, or a process of its own on a copy of a prepared data directory. */
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
+import type { Plan } from '@heronstone/core/model/plan.ts';
+import { startServer, type RunningServer } from '@heronstone/server/index.ts';
 import { copyTemplate } from '@heronstone/testing/templates.ts';
 import { test as base } from '@playwright/test';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
+
+type Template = 'empty' | 'demo';
 
 export class TestServer {
   address = '';
@@ -15,7 +20,7 @@ export class TestServer {
   private child: ChildProcess | null = null;
   readonly data: string;
 
-  constructor(template: 'empty' | 'demo') {
+  constructor(template: Template) {
     this.data = mkdtempSync(join(tmpdir(), 'heronstone-e2e-'));
     copyTemplate(template, this.data);
   }
@@ -57,10 +62,62 @@ export class TestServer {
   }
 }
 
-/** A test with a server of its own: `template` says on which data. */
-export const test = base.extend<{ template: 'empty' | 'demo'; server: TestServer }>({
+/** One server for all stories of a worker that do not stop it: in this process, emptied and filled anew before each. */
+class SharedServer {
+  readonly address: string;
+  private readonly running: RunningServer;
+  private readonly data: string;
+  private constructor(running: RunningServer, data: string) {
+    this.running = running;
+    this.data = data;
+    this.address = running.address;
+  }
+
+  static async start(): Promise<SharedServer> {
+    const data = mkdtempSync(join(tmpdir(), 'heronstone-e2e-'));
+    copyTemplate('empty', data);
+    const web = join(root, 'web', 'dist');
+    return new SharedServer(await startServer({ data, web, port: 0, copyAfter: 3_600_000 }), data);
+  }
+
+  async fill(template: Template): Promise<void> {
+    const { store } = this.running;
+    for (const { id } of await store.list()) await store.remove(id);
+    if (template === 'demo') await store.create(demo(), 'demo');
+  }
+
+  async stop(): Promise<void> {
+    await this.running.close();
+    rmSync(this.data, { recursive: true, force: true });
+  }
+}
+
+function demo(): Plan {
+  const read = readPlanFile(readFileSync(join(root, 'demo', 'plan.json'), 'utf8'));
+  if (!read.ok) throw new Error(read.findings[0]?.message);
+  return read.plan;
+}
+
+/** A test with a server on an empty directory or on the demo: `own` for a process of its own, which it may stop and start. */
+export const test = base.extend<
+  { template: Template; server: { address: string }; own: TestServer },
+  { shared: SharedServer }
+>({
   template: ['demo', { option: true }],
-  server: async ({ template }, use) => {
+  shared: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const server = await SharedServer.start();
+      await use(server);
+      await server.stop();
+    },
+    { scope: 'worker' },
+  ],
+  server: async ({ template, shared }, use) => {
+    await shared.fill(template);
+    await use(shared);
+  },
+  own: async ({ template }, use) => {
     const server = new TestServer(template);
     await server.start();
     await use(server);

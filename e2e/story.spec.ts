@@ -14,7 +14,7 @@ async function fill(page: Page, label: string, value: string) {
 }
 const saved = (page: Page) => expect(page.getByText('Saved', { exact: true })).toBeVisible();
 
-test('measure, furnish, activities, sort, place, label, find; undo; restart; file', async ({ page, server }) => {
+test('measure, furnish, activities, sort, place, label, find; undo; restart; file', async ({ page, own: server }) => {
   test.setTimeout(180_000);
   await page.goto(server.address);
   await expect(page.getByRole('heading', { name: 'Begin: first the room is measured' })).toBeVisible();
@@ -182,7 +182,7 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
       ['letter', 612],
       ['a4', 595.28],
     ] as const) {
-      await page.getByLabel('Paper').selectOption(paper);
+      await page.getByRole('combobox', { name: 'Paper' }).selectOption(paper);
       const download = page.waitForEvent('download');
       await page.getByRole('button', { name: 'Make the PDF' }).click();
       const bytes = new Uint8Array(readFileSync(await (await download).path()));

@@ -53,7 +53,7 @@ test('a row that the other window removed: the late change is named and left out
 
 test('the server is away for a while: work goes on, survives a reload of the window, and is saved when it is back', async ({
   page,
-  server,
+  own: server,
 }) => {
   await page.goto(`${server.address}/plan/demo/activities`);
   await page.getByLabel('New activity').waitFor();

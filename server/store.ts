@@ -235,6 +235,14 @@ export class Store {
     });
   }
 
+  /** Removes a plan with all that belongs to it. */
+  async remove(id: string): Promise<void> {
+    await this.inTurn(async () => {
+      await this.db.query('DELETE FROM plans WHERE id = $1', [id]);
+      this.cache.delete(id);
+    });
+  }
+
   /** The plan as it was at a time: what was done since is taken back, newest first. */
   async asOf(id: string, at: string): Promise<{ plan: Plan; revision: number } | null> {
     const stored = await this.read(id);

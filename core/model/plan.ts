@@ -93,23 +93,17 @@ export type Activity = Rows['activities'];
 export type Kit = Rows['kits'];
 export type Helper = Rows['helpers'];
 export type Relation = Rows['relations'];
-type OwnType = Rows['types'];
 export type Unit = Rows['units'];
 export type Spot = Rows['spots'];
 export type Supply = Rows['supplies'];
-type Use = Rows['uses'];
-type BoxType = Rows['boxtypes'];
 export type Container = Rows['containers'];
 export type Placement = Rows['placements'];
 export type Photo = Rows['photos'];
-type Ban = Rows['bans'];
 export type Timing = Rows['timings'];
 export type LabelRow = Rows['labels'];
 export type Season = Rows['seasons'];
-type Project = Rows['projects'];
 export type PullLine = Rows['pulls'];
 export type Log = Rows['logs'];
-type Sitting = Rows['sittings'];
 
 /** A plan in memory: one record of rows by id for each table. Never changed in place; see change.ts. */
 export type Plan = { meta: Meta } & { [T in TableName]: Readonly<Record<string, Rows[T]>> };

@@ -1,6 +1,6 @@
 /** The first page: go on with a plan, begin one, or open one from a file. */
 import { useEffect, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useNavigate, Link } from 'react-router';
 import { api, ApiError } from '../state/api.ts';
 import { newId } from '../state/store.ts';
 import { Button } from '../ui/Button.tsx';
@@ -74,8 +74,8 @@ export function StartPage() {
           <ul className="grid gap-2 sm:grid-cols-2">
             {plans.map((plan) => (
               <li key={plan.id}>
-                <a
-                  href={`/plan/${plan.id}`}
+                <Link
+                  to={`/plan/${plan.id}`}
                   onClick={(e) => {
                     e.preventDefault();
                     void navigate(`/plan/${plan.id}`);
@@ -84,7 +84,7 @@ export function StartPage() {
                 >
                   <span className="block font-bold">{plan.name}</span>
                   <span className="text-soft">{plan.room}</span>
-                </a>
+                </Link>
               </li>
             ))}
           </ul>

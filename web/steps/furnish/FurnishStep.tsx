@@ -1,4 +1,5 @@
 /** Furnish: what stands in the room, and where the maker sits or stands. */
+import { Link } from 'react-router';
 import { useEffect } from 'react';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
 import { setView, useStore } from '../../state/store.ts';
@@ -18,9 +19,9 @@ export function FurnishStep() {
   if (Object.keys(plan.corners).length < 3) {
     return (
       <NextStep title="The room comes first">
-        <a className="text-rust underline" href={`/plan/${plan.meta.id}/measure`}>
+        <Link className="text-rust underline" to={`/plan/${plan.meta.id}/measure`}>
           Measure the room
-        </a>
+        </Link>
         , then furniture can stand in it.
       </NextStep>
     );

@@ -1,4 +1,5 @@
 /** Label: one for each place in use, as a PDF, for a cutting machine or a strip printer. The screen shows what comes out. */
+import { Link } from 'react-router';
 import { useEffect, useState } from 'react';
 import {
   labelParts,
@@ -108,9 +109,9 @@ export function LabelStep() {
         ) : (
           <NextStep title="No labels yet">
             A label is made for each place in use.{' '}
-            <a className="text-rust underline" href={`/plan/${plan.meta.id}/place`}>
+            <Link className="text-rust underline" to={`/plan/${plan.meta.id}/place`}>
               Place your supplies
-            </a>{' '}
+            </Link>{' '}
             first.
           </NextStep>
         )}

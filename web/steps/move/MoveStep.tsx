@@ -1,4 +1,5 @@
 /** Move: from today to the plan, as a checklist in the hand. Both places are lit in the drawing. */
+import { Link } from 'react-router';
 import { useEffect, useRef, useState } from 'react';
 import type { Move } from '@heronstone/core/changeover/move.ts';
 import { wonSince, type ChangeOver, type SittingPlan } from '@heronstone/core/changeover/changeOver.ts';
@@ -75,9 +76,9 @@ export function MoveStep() {
           <>The room is changed over{over.won > 0.05 ? `: ${over.won.toFixed(1)} minutes a week won` : ''}.</>
         ) : (
           <>
-            <a className="text-rust underline" href={`/plan/${plan.meta.id}/place`}>
+            <Link className="text-rust underline" to={`/plan/${plan.meta.id}/place`}>
               Plan where things go
-            </a>{' '}
+            </Link>{' '}
             first; then the moves stand here.
           </>
         )}

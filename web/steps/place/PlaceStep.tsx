@@ -8,7 +8,7 @@ import {
   type DragStartEvent,
 } from '@dnd-kit/core';
 import { useEffect, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { useSearchParams, Link } from 'react-router';
 import type { Alternative } from '@heronstone/core/ask/alternatives.ts';
 import type { Effect } from '@heronstone/core/ask/tryOut.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
@@ -114,9 +114,9 @@ function Places({ tabs }: { tabs: React.ReactNode }) {
     const noUnits = Object.keys(plan.units).length === 0;
     return (
       <NextStep title={noUnits ? 'There is nowhere to put things yet' : 'There is nothing to put away yet'}>
-        <a className="text-rust underline" href={`/plan/${plan.meta.id}/${noUnits ? 'furnish' : 'sort'}`}>
+        <Link className="text-rust underline" to={`/plan/${plan.meta.id}/${noUnits ? 'furnish' : 'sort'}`}>
           {noUnits ? 'Furnish the room' : 'List your supplies'}
-        </a>{' '}
+        </Link>{' '}
         first; then one button fills the drawers.
       </NextStep>
     );

@@ -1,4 +1,5 @@
 /** Several plans of one room: keep a copy, set another beside this one, take one zone over from it. */
+import { Link } from 'react-router';
 import { useEffect, useState } from 'react';
 import { differenceOf, figuresOf, type Compared } from '@heronstone/core/report/compare.ts';
 import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
@@ -73,9 +74,9 @@ export function Variants() {
           />
         )}
         {chosen !== '' && (
-          <a className="pb-1 text-rust underline" href={`/plan/${chosen}/place`}>
+          <Link className="pb-1 text-rust underline" to={`/plan/${chosen}/place`}>
             Go to it
-          </a>
+          </Link>
         )}
       </div>
       {other && own && (

@@ -1,6 +1,6 @@
 /** Standing at the shelf: one place after the other, what is in it, a photograph, and on to the next. Made for one hand. */
 import { ChevronLeft, ChevronRight } from 'lucide-react';
-import { useSearchParams } from 'react-router';
+import { useSearchParams, Link } from 'react-router';
 import { countWords } from '@heronstone/core/fit/forms.ts';
 import { remove } from '@heronstone/core/model/change.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';
@@ -18,9 +18,9 @@ export function DrawerByDrawer() {
   if (report && places.length === 0)
     return (
       <NextStep title="There is no drawer to look into yet">
-        <a className="text-rust underline" href={`/plan/${plan.meta.id}/furnish`}>
+        <Link className="text-rust underline" to={`/plan/${plan.meta.id}/furnish`}>
           Put in the furniture
-        </a>{' '}
+        </Link>{' '}
         that stands there today; then go from drawer to drawer.
       </NextStep>
     );

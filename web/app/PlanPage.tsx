@@ -1,0 +1,51 @@
+/** A plan, open at a step. */
+import { lazy, Suspense, useEffect, useState } from 'react';
+import { Link, Navigate, useParams } from 'react-router';
+import { openPlan, useStore } from '../state/store.ts';
+import { Shell } from './Shell.tsx';
+
+/** Each step loads when it is opened. */
+const STEP_PAGE = {
+  measure: lazy(() => import('../steps/measure/MeasureStep.tsx').then((m) => ({ default: m.MeasureStep }))),
+  activities: lazy(() => import('../steps/activities/ActivitiesStep.tsx').then((m) => ({ default: m.ActivitiesStep }))),
+  sort: lazy(() => import('../steps/sort/SortStep.tsx').then((m) => ({ default: m.SortStep }))),
+  furnish: lazy(() => import('../steps/furnish/FurnishStep.tsx').then((m) => ({ default: m.FurnishStep }))),
+  place: lazy(() => import('../steps/place/PlaceStep.tsx').then((m) => ({ default: m.PlaceStep }))),
+  move: lazy(() => import('../steps/move/MoveStep.tsx').then((m) => ({ default: m.MoveStep }))),
+  label: lazy(() => import('../steps/label/LabelStep.tsx').then((m) => ({ default: m.LabelStep }))),
+  find: lazy(() => import('../steps/find/FindStep.tsx').then((m) => ({ default: m.FindStep }))),
+  keep: lazy(() => import('../steps/keep/KeepStep.tsx').then((m) => ({ default: m.KeepStep }))),
+} as const;
+
+/** Opens the plan of the address, then shows the step. */
+export function PlanPage() {
+  const { planId = '', step } = useParams();
+  const open = useStore((s) => s.planId === planId && s.plan !== null);
+  const hasRoom = useStore((s) => Object.keys(s.plan?.corners ?? {}).length > 0);
+  const [problem, setProblem] = useState<string | null>(null);
+  useEffect(() => {
+    if (useStore.getState().planId !== planId)
+      openPlan(planId).catch((cause: unknown) => setProblem(cause instanceof Error ? cause.message : String(cause)));
+  }, [planId]);
+  if (problem) {
+    return (
+      <main className="p-10">
+        <h1 className="text-2xl">This plan cannot be opened</h1>
+        <p className="my-2">{problem}</p>
+        <Link to="/" className="text-rust underline">
+          Back to your plans
+        </Link>
+      </main>
+    );
+  }
+  if (!open) return <main className="p-10 text-soft">Opening the plan …</main>;
+  const Page = STEP_PAGE[step as keyof typeof STEP_PAGE];
+  if (!Page) return <Navigate to={`/plan/${planId}/${hasRoom ? 'place' : 'measure'}`} replace />;
+  return (
+    <Shell step={step as keyof typeof STEP_PAGE}>
+      <Suspense fallback={<p className="p-10 text-soft">Opening …</p>}>
+        <Page />
+      </Suspense>
+    </Shell>
+  );
+}

@@ -1,3 +1,4 @@
+import { labelParts } from './labelLayout.ts';
 import { readFileSync } from 'node:fs';
 import { createCanvas, DOMMatrix, ImageData, Path2D } from '@napi-rs/canvas';
 import jsQR from 'jsqr';
@@ -6,16 +7,7 @@ import { labelFonts } from '../../cli/fonts.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { LABELLING, type Labelling, type Plan } from '../model/plan.ts';
-import {
-  gridPlaces,
-  labelRow,
-  labelsOf,
-  labelSheet,
-  labelParts,
-  PAPER,
-  type LabelOptions,
-  type LabelSheet,
-} from './labels.ts';
+import { gridPlaces, labelRow, labelsOf, labelSheet, PAPER, type LabelOptions, type LabelSheet } from './labels.ts';
 import { labelsPdf, testPage } from './labelsPdf.ts';
 import { labelsSvg, strips } from './labelsSvg.ts';
 import { readPlanFile } from './planFile.ts';

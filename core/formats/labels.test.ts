@@ -1,3 +1,4 @@
+import { labelParts } from './labelLayout.ts';
 import { readFileSync } from 'node:fs';
 import jsQR from 'jsqr';
 import { PDFDocument } from '@cantoo/pdf-lib';
@@ -6,7 +7,7 @@ import { labelFonts } from '../../cli/fonts.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { applyChanges, set } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
-import { labelParts, labelSheet, PAPER, SHEET, type LabelSheet } from './labels.ts';
+import { labelSheet, PAPER, SHEET, type LabelSheet } from './labels.ts';
 import { labelsPdf } from './labelsPdf.ts';
 import { readPlanFile } from './planFile.ts';
 import { qrPath } from './qr.ts';

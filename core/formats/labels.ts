@@ -11,28 +11,11 @@ import {
   type Side,
 } from '../model/plan.ts';
 import { openingOf } from '../scene/scene.ts';
+import { layOutLabel, type LabelLayout } from './labelLayout.ts';
 import { qrPath, type QrPath } from './qr.ts';
 
 /** Paper sizes, mm: ISO 216, and US Letter 8.5 x 11 in. */
 export const PAPER = { a4: { width: 210, height: 297 }, letter: { width: 215.9, height: 279.4 } } as const;
-/** Inner margin, and side of the QR code below the title, for a label of this size, mm. The same on screen and paper. */
-export function labelParts(
-  width: number,
-  height: number,
-  large = false,
-): { pad: number; title: number; large: number; small: number; code: number } {
-  const pad = Math.min(3, height / 8);
-  const title = Math.min(3, height / 6);
-  const more = large ? 1.5 : 1;
-  return {
-    pad,
-    title,
-    large: Math.min(4.2 * more, (height / 4.5) * more),
-    small: Math.min(3.2 * more, (height / 5.5) * more),
-    code: Math.max(6, Math.min(height - 2.4 * pad - title, width / 3, 24)),
-  };
-}
-
 /** Margin that printers leave, and gap between labels to cut along, mm. */
 export const SHEET = { margin: 10, gap: 3 } as const;
 
@@ -58,14 +41,18 @@ export interface Label {
   y: number;
 }
 
+/** A label where it is on its sheet, with what stands where on it. */
+export interface LaidLabel extends Label {
+  layout: LabelLayout;
+}
+
 export interface LabelSheet {
   paper: Meta['paper'];
   page: { width: number; height: number };
   label: { width: number; height: number };
   columns: number;
   rows: number;
-  large: boolean;
-  pages: Label[][];
+  pages: LaidLabel[][];
 }
 
 export type LabelSheetResult =
@@ -175,13 +162,14 @@ export function labelSheet(
   const wanted = labelsOf(plan, report, arrangement, options.address, labelling).filter(
     (l) => !options.changed || labelRow(plan, l.compartment)?.printed !== l.says,
   );
-  const pages: Label[][] = [];
+  const pages: LaidLabel[][] = [];
   const skip = Math.max(0, Math.min(columns * rows - 1, options.skip ?? 0));
   wanted.forEach((label, i) => {
     const onPage = (i + skip) % (columns * rows);
     if (onPage === 0 || pages.length === 0) pages.push([]);
     const { x, y } = at(onPage % columns, Math.floor(onPage / columns));
-    pages.at(-1)!.push({ ...label, x: x + labelling.shiftX, y: y + labelling.shiftY });
+    const layout = layOutLabel(contentsOf(label), options.width, options.height, labelling.large);
+    pages.at(-1)!.push({ ...label, layout, x: x + labelling.shiftX, y: y + labelling.shiftY });
   });
   return {
     ok: true,
@@ -191,11 +179,21 @@ export function labelSheet(
       label: { width: options.width, height: options.height },
       columns,
       rows,
-      large: labelling.large,
       pages,
     },
   };
 }
+
+/** The words of a label: where it is, and what lies there with how many. */
+export const titleOf = (l: Pick<Label, 'unit' | 'place'>) => (l.place ? `${l.unit} · ${l.place}` : l.unit);
+export const counted = (line: Label['lines'][number]) => (line.count > 1 ? `${line.name} (${line.count})` : line.name);
+const contentsOf = (l: Label) => ({
+  place: titleOf(l),
+  lines: l.lines.map(counted),
+  note: l.note,
+  swatches: l.swatches,
+  modules: l.code?.size ?? null,
+});
 
 /** All labels of an arrangement, not laid out yet. */
 export function labelsOf(

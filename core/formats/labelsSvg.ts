@@ -2,7 +2,8 @@
  * Labels for a cutting machine and for a strip printer. An SVG in millimetres with two layers: outlines to cut, and what is
  * written or drawn with a pen; strips are as wide as the tape and as long as what stands on them.
  */
-import { labelParts, type Label, type LabelSheet } from './labels.ts';
+import { textWidth } from './labelLayout.ts';
+import { counted, titleOf, type Label, type LabelSheet } from './labels.ts';
 
 const escape = (words: string) =>
   words.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
@@ -12,47 +13,33 @@ const mm = (n: number) => String(Math.round(n * 1000) / 1000);
 export function labelsSvg(sheet: LabelSheet, page: number): string {
   const labels = sheet.pages[page] ?? [];
   const { width, height } = sheet.label;
-  const { pad, title, large, small, code } = labelParts(width, height, sheet.large);
   const cut = labels.map(
     (l) => `  <rect x="${mm(l.x)}" y="${mm(l.y)}" width="${mm(width)}" height="${mm(height)}" rx="2"/>`,
   );
   const write = labels.map((l) => {
-    const texts = [
-      `<text x="${mm(l.x + pad)}" y="${mm(l.y + pad + title)}" font-size="${mm(title)}">${escape(titleOf(l))}</text>`,
-    ];
-    let y = l.y + pad + title * 1.3;
-    for (const [i, line] of l.lines.entries()) {
-      const size = i === 0 ? large : small;
-      if (y + size > l.y + height - pad / 2 - (l.note === '' ? 0 : small * 1.1)) break;
-      y += size * 1.1;
-      texts.push(`<text x="${mm(l.x + pad)}" y="${mm(y)}" font-size="${mm(size)}">${escape(counted(line))}</text>`);
-    }
-    if (l.note !== '')
-      texts.push(
-        `<text x="${mm(l.x + pad)}" y="${mm(l.y + height - pad * 0.7)}" font-size="${mm(small * 0.85)}">${escape(l.note)}</text>`,
+    const { texts, code } = l.layout;
+    const words = texts.map(
+      (t) =>
+        `<text x="${mm(l.x + t.x)}" y="${mm(l.y + t.y)}" font-size="${mm(t.size)}"${t.bold ? ' font-weight="bold"' : ''} textLength="${mm(t.width)}" lengthAdjust="spacingAndGlyphs">${escape(t.text)}</text>`,
+    );
+    if (l.code && code)
+      words.push(
+        `<path d="${l.code.path}" transform="translate(${mm(l.x + code.x)} ${mm(l.y + code.y)}) scale(${mm(code.side / l.code.size)})"/>`,
       );
-    if (l.code)
-      texts.push(
-        `<path d="${l.code.path}" transform="translate(${mm(l.x + width - pad - code)} ${mm(l.y + height - pad - code)}) scale(${mm(code / l.code.size)})"/>`,
-      );
-    return `  <g>${texts.join('')}</g>`;
+    return `  <g>${words.join('')}</g>`;
   });
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${mm(sheet.page.width)}mm" height="${mm(sheet.page.height)}mm" viewBox="0 0 ${mm(sheet.page.width)} ${mm(sheet.page.height)}">`,
     ' <g id="cut" fill="none" stroke="#ff0000" stroke-width="0.1">',
     ...cut,
     ' </g>',
-    ' <g id="write" fill="#000000" stroke="none" font-family="sans-serif">',
+    ' <g id="write" fill="#000000" stroke="none" font-family="Atkinson Hyperlegible, sans-serif">',
     ...write,
     ' </g>',
     '</svg>',
     '',
   ].join('\n');
 }
-
-const titleOf = (l: Pick<Label, 'unit' | 'place'>) => (l.place ? `${l.unit} · ${l.place}` : l.unit);
-const counted = (line: { name: string; count: number }) =>
-  line.count > 1 ? `${line.name} (${line.count})` : line.name;
 
 /** One label as a strip printer puts it out. */
 export interface Strip {
@@ -65,8 +52,6 @@ export interface Strip {
   codeSide: number;
 }
 
-/** Width of a letter over its height, on average. Our figure, no source. */
-const LETTER = 0.55;
 /** Length that a strip printer feeds before and behind, mm. */
 const FEED = 3;
 
@@ -81,7 +66,7 @@ export function strips(labels: readonly Label[], tape: number): Strip[] {
         : [l.lines[0] ? counted(l.lines[0]) : titleOf(l)];
     const size = (tape * 0.84) / (rows.length * 1.25);
     const lines = rows.map((text, i) => ({ text, size, x: left, y: tape * 0.08 + (i + 0.9) * size * 1.25 }));
-    const long = Math.max(...rows.map((r) => r.length * size * LETTER));
+    const long = Math.max(...rows.map((r) => textWidth(r, size)));
     return { compartment: l.compartment, width: tape, length: left + long + FEED, lines, code: l.code, codeSide: side };
   });
 }

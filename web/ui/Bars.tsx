@@ -37,7 +37,7 @@ export function Bars({
             <tr key={r.key} className="border-b border-line align-top">
               <th scope="row" className="w-[42%] py-1 pr-3 text-left font-normal">
                 {r.onChoose ? (
-                  <button type="button" className="text-left hover:underline" onClick={r.onChoose}>
+                  <button type="button" className="min-h-6 text-left hover:underline" onClick={r.onChoose}>
                     {r.name}
                   </button>
                 ) : (

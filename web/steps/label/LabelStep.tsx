@@ -1,13 +1,7 @@
 /** Label: one for each place in use, as a PDF, for a cutting machine or a strip printer. The screen shows what comes out. */
 import { Link } from 'react-router';
 import { useEffect, useState } from 'react';
-import {
-  labelParts,
-  type Label,
-  type LabelOptions,
-  type LabelSheet,
-  type LabelSheetResult,
-} from '@heronstone/core/formats/labels.ts';
+import { type LabelOptions, type LabelSheetResult } from '@heronstone/core/formats/labels.ts';
 import type { Strip } from '@heronstone/core/formats/labelsSvg.ts';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import type { Labelling } from '@heronstone/core/model/plan.ts';
@@ -21,6 +15,7 @@ import { Tabs } from '../../ui/Tabs.tsx';
 import { GridFields } from './GridFields.tsx';
 import { LabelRows } from './LabelRows.tsx';
 import { markPrinted } from './printed.ts';
+import { SheetDrawing } from './SheetDrawing.tsx';
 
 const VIEWS = [
   ['sheet', 'The sheet'],
@@ -281,78 +276,5 @@ function Strips({ strips }: { strips: readonly Strip[] }) {
         </li>
       ))}
     </ul>
-  );
-}
-
-function SheetDrawing({ sheet, labels }: { sheet: LabelSheet; labels: readonly Label[] }) {
-  const { page, label } = sheet;
-  const { pad, title, large, small, code } = labelParts(label.width, label.height, sheet.large);
-  const cut = (text: string, size: number, room: number) =>
-    text.length * size * 0.52 > room ? `${text.slice(0, Math.max(1, Math.floor(room / (size * 0.52)) - 1))}…` : text;
-  const room = (l: Label) => {
-    const below = (l.note !== '' ? small * 1.1 : 0) + (l.swatches.length > 0 ? 3.6 : 0);
-    return Math.max(1, Math.floor((label.height - pad * 1.5 - below - title * 1.2 - large * 1.2) / (small * 1.2)) + 1);
-  };
-  return (
-    <svg
-      viewBox={`-4 -4 ${page.width + 8} ${page.height + 8}`}
-      className="mx-auto h-full max-w-full"
-      role="img"
-      aria-label={`Label sheet with ${labels.length} labels`}
-    >
-      <rect width={page.width} height={page.height} fill="#fff" stroke="var(--line)" strokeWidth="0.6" />
-      {labels.map((l) => (
-        <g key={`${l.compartment} ${l.side}`} transform={`translate(${l.x} ${l.y})`} fill="#24323b">
-          <rect width={label.width} height={label.height} fill="none" stroke="#bdb5a5" strokeWidth="0.25" />
-          <text x={pad} y={pad + title} fontSize={title}>
-            {cut(l.place ? `${l.unit} · ${l.place}` : l.unit, title, label.width - 2 * pad)}
-          </text>
-          {l.lines.slice(0, room(l)).map((line, i) => {
-            const more = i === room(l) - 1 && l.lines.length > room(l);
-            const size = i === 0 ? large : small;
-            return (
-              <text
-                key={i}
-                x={pad}
-                y={pad + title * 1.2 + large + i * small * 1.2}
-                fontSize={more ? small : size}
-                fontWeight={i === 0 && !more ? 700 : 400}
-              >
-                {more
-                  ? `and ${l.lines.length - i} more`
-                  : cut(
-                      line.count > 1 ? `${line.name} (${line.count})` : line.name,
-                      size,
-                      label.width - 3 * pad - code,
-                    )}
-              </text>
-            );
-          })}
-          {l.note !== '' && (
-            <text x={pad} y={label.height - pad * 0.7 - (l.swatches.length > 0 ? 3.6 : 0)} fontSize={small * 0.85}>
-              {cut(l.note, small * 0.85, label.width - 3 * pad - code)}
-            </text>
-          )}
-          {l.swatches.map((colour, i) => (
-            <rect
-              key={colour}
-              x={pad + i * 3.9}
-              y={label.height - pad * 0.6 - 3}
-              width="3"
-              height="3"
-              fill={colour}
-              stroke="#bdb5a5"
-              strokeWidth="0.1"
-            />
-          ))}
-          {l.code && (
-            <path
-              d={l.code.path}
-              transform={`translate(${label.width - pad - code} ${label.height - pad - code}) scale(${code / l.code.size})`}
-            />
-          )}
-        </g>
-      ))}
-    </svg>
   );
 }

@@ -81,7 +81,7 @@ export function OverviewSheet({
               <li key={f.path + f.code + f.message} className="border-b border-line py-1.5">
                 <button
                   type="button"
-                  className="text-left hover:underline"
+                  className="min-h-6 text-left hover:underline"
                   onClick={() => {
                     if (f.targets[0]?.table === 'placements') select({ kind: 'placement', id: f.targets[0]!.id });
                     else if (f.targets[0]?.table === 'units') select({ kind: 'unit', id: f.targets[0]!.id });

@@ -131,7 +131,7 @@ export function PlacementSheet({
               <li key={n.compartment}>
                 <button
                   type="button"
-                  className="text-left hover:underline"
+                  className="min-h-6 text-left hover:underline"
                   onClick={() => select({ kind: 'compartment', id: n.compartment })}
                 >
                   <b>{n.place}</b>, {n.seconds >= 0.05 ? `${n.seconds.toFixed(1)} s nearer` : 'cheaper'}: {n.words}.

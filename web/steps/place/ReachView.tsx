@@ -140,7 +140,7 @@ export function ReachView({ onShow }: { onShow: () => void }) {
           <li key={f.path + f.message} className="border-b border-line py-1">
             <button
               type="button"
-              className="text-left hover:underline"
+              className="min-h-6 text-left hover:underline"
               onClick={() => {
                 if (f.targets[0]?.table === 'placements') select({ kind: 'placement', id: f.targets[0]!.id });
                 else if (f.targets[0]?.table === 'units') select({ kind: 'unit', id: f.targets[0]!.id });

@@ -166,7 +166,7 @@ function Table({
                 {r.cells.map((cell, i) => (
                   <td key={i} className={`py-1 pr-3 ${i > 0 ? 'text-right' : ''} ${r.bad ? 'font-bold' : ''}`}>
                     {i === 0 && r.onShow ? (
-                      <button type="button" className="text-left hover:underline" onClick={r.onShow}>
+                      <button type="button" className="min-h-6 text-left hover:underline" onClick={r.onShow}>
                         {r.bad && <span className="text-rust">Look: </span>}
                         {cell}
                       </button>

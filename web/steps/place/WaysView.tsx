@@ -180,7 +180,7 @@ function Row({
       <tr className="border-b border-line">
         <th scope="row" className="py-1 text-left font-normal">
           {onOpen ? (
-            <button type="button" aria-expanded={open} className="text-left hover:underline" onClick={onOpen}>
+            <button type="button" aria-expanded={open} className="min-h-6 text-left hover:underline" onClick={onOpen}>
               {open ? '▾' : '▸'} {name}
               {best && <b>, fewest minutes</b>}
             </button>

@@ -175,7 +175,7 @@ export function WeekView({ onShow }: { onShow: () => void }) {
                   </b>
                   <button
                     type="button"
-                    className="text-left hover:underline"
+                    className="min-h-6 text-left hover:underline"
                     onClick={choose({ kind: 'placement', id: w.placement })}
                   >
                     {w.words}

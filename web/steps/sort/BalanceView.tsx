@@ -64,7 +64,7 @@ export function BalanceView() {
                   <li key={m.supply} className="flex justify-between gap-3 border-t border-line py-1">
                     <button
                       type="button"
-                      className="text-left hover:underline"
+                      className="min-h-6 text-left hover:underline"
                       onClick={() => select({ kind: 'supply', id: m.supply })}
                     >
                       {m.count} {m.name}

@@ -103,7 +103,7 @@ export function ContainerSheet({ container: c }: { container: Container }) {
                 <li key={id} className="flex justify-between gap-2 border-b border-line py-1">
                   <button
                     type="button"
-                    className="text-left hover:underline"
+                    className="min-h-6 text-left hover:underline"
                     onClick={() => select({ kind: 'placement', id })}
                   >
                     {supply.name}

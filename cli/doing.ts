@@ -67,8 +67,8 @@ export function addDoingCommands(program: Command, io: Io): void {
     .command('moves')
     .argument('<from>', 'plan file: how things lie')
     .argument('<to>', 'plan file: how they are to lie')
-    .description('the moves from one to the other in order, in sittings that leave the room usable')
-    .option('--minutes <n>', 'length of a sitting', number(5, 600, false), 60)
+    .description('the moves from one to the other in order, in sessions that leave the room usable')
+    .option('--minutes <n>', 'length of a session, minutes', number(5, 600, false), 60)
     .action((from: string, to: string, options: { minutes: number }) => {
       const plan = fromTo(readPlan(from), readPlan(to));
       io.out(json(said(changeOver(plan, evaluate(plan), options.minutes))));
@@ -156,7 +156,7 @@ function ofProject(plan: Plan, named: string, arrangement: Arrangement) {
   return { project: project.name, ...round };
 }
 
-/** A change-over without what only drawings need. */
+/** A move without what only drawings need. */
 function said(over: ChangeOver) {
   return {
     ...over,

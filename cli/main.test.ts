@@ -57,7 +57,7 @@ describe('heron check', () => {
     writeFileSync(at('tall.json'), JSON.stringify(plan));
     const { code, out, err } = await heron('check', at('tall.json'));
     expect([code, JSON.parse(out).errors]).toEqual([1, 1]);
-    expect(err).toMatch(/Bookcase reaches 2 400 mm; the ceiling is at 2 380 mm/);
+    expect(err).toMatch(/Bookcase reaches 2,400 mm; the ceiling is at 2,380 mm/);
   });
 });
 

@@ -98,7 +98,7 @@ function build(io: Output): Command {
         (f) =>
           ['corners', 'openings', 'fixtures', 'overheads', 'areas', 'units', 'stations', 'meta'].includes(
             f.targets[0]?.table ?? '',
-          ) && f.code !== 'over full',
+          ) && f.code !== 'overfull',
       );
       const walls = room.walls.map((w) => ({
         id: w.id,

@@ -171,7 +171,7 @@ export function addPlaceCommands(program: Command, io: Io): void {
     .command('compare')
     .argument('<a>', 'plan file')
     .argument('<b>', 'plan file')
-    .description('two plans side by side: minutes, getting up, bends, metres, things without a place, homes, moves')
+    .description('two plans side by side: minutes, getting up, bends, metres, things not placed yet, homes, moves')
     .addOption(new Option('--of <arrangement>', 'which arrangement').choices(['planned', 'today']).default('planned'))
     .action((fileA: string, fileB: string, options: { of: Arrangement }) => {
       if (fileA === '-' && fileB === '-')

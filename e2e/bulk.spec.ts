@@ -65,7 +65,7 @@ test('1,000 supplies', async ({ page, server, browser }) => {
   await page.waitForTimeout(1500);
   const working = await trace('while the worker fills the room', async () => {
     await page.getByRole('button', { name: 'Fill the room' }).click();
-    await page.getByRole('button', { name: 'Stop, keep the best' }).waitFor();
+    await page.getByRole('button', { name: 'Stop and keep the best' }).waitFor();
     // The interface answers meanwhile: another view, another seat, a drawer.
     await page.getByRole('tab', { name: 'From above' }).click();
     await expect(page.locator('[data-unit="cart"]')).toBeVisible();
@@ -117,7 +117,7 @@ test('5,000 supplies: imported in one transaction; scrolled, sorted, filtered an
   await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 60_000 });
   // One line of the journal, written in one transaction, for all of them.
   expect(await revision()).toBe(before + 1);
-  await expect(page.getByText(/\d+ without a place/)).toContainText('5', { timeout: 60_000 });
+  await expect(page.getByText(/\d+ not placed yet/)).toContainText('5', { timeout: 60_000 });
   const table = page.getByRole('table', { name: 'Supplies' });
   const idle = await frames(page, () => page.waitForTimeout(1500));
   const scrolled = await frames(page, async () => {
@@ -128,7 +128,7 @@ test('5,000 supplies: imported in one transaction; scrolled, sorted, filtered an
     }
   });
   const sorted = await frames(page, async () => {
-    for (const column of ['Count', 'Kind', 'A week']) {
+    for (const column of ['Count', 'Kind', 'Uses a week']) {
       await table.getByRole('button', { name: new RegExp(`^${column}`) }).click();
       await page.waitForTimeout(250);
     }

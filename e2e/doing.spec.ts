@@ -27,13 +27,13 @@ test('one evening with the phone: move, find, pull and return, a quick entry, th
   expect(violations.filter((v) => v.impact === 'serious' || v.impact === 'critical').map((v) => v.id)).toEqual([]);
   // Both places are lit.
   expect(await page.locator('.lit').count()).toBeGreaterThan(0);
-  await page.getByRole('button', { name: 'Begin a sitting' }).tap();
-  await expect(page.getByText('The sitting goes on: 0 moves')).toBeVisible();
+  await page.getByRole('button', { name: 'Start session' }).tap();
+  await expect(page.getByText('Session running: 0 moves')).toBeVisible();
   await expect(next).toBeVisible({ timeout: 60_000 });
   const first = await next.locator('.font-serif').innerText();
   await next.getByRole('button', { name: 'Done' }).tap();
   await expect(next.locator('.font-serif')).not.toHaveText(first);
-  await expect(page.getByText('The sitting goes on: 1 move')).toBeVisible();
+  await expect(page.getByText('Session running: 1 move')).toBeVisible();
 
   // The server is away for a while: ticking goes on, and nothing is lost.
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
@@ -53,25 +53,25 @@ test('one evening with the phone: move, find, pull and return, a quick entry, th
   const names = await journal(server.address);
   for (const name of ticked) expect(names.some((n) => n.endsWith(`: ${name}`))).toBe(true);
 
-  // One went otherwise: it was put elsewhere, and the list is made anew.
-  for (let i = 0; i < 12 && !(await next.getByRole('button', { name: /otherwise/ }).isVisible()); i++)
+  // One went another way: it was put elsewhere, and the list is made anew.
+  for (let i = 0; i < 12 && !(await next.getByRole('button', { name: /else happened/ }).isVisible()); i++)
     await next.getByRole('button', { name: 'Done' }).tap();
   const otherwise = await next.locator('.font-serif').innerText();
-  await next.getByRole('button', { name: /otherwise/ }).tap();
+  await next.getByRole('button', { name: /else happened/ }).tap();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Into').selectOption({ label: 'Trunk' });
   await dialog.getByRole('button', { name: 'It lies there now' }).tap();
   await expect(dialog).toBeHidden();
   await expect(next).toBeVisible({ timeout: 60_000 });
   await expect(page.getByRole('listitem').filter({ hasText: otherwise })).toHaveCount(0, { timeout: 60_000 });
-  await page.getByRole('button', { name: 'End the sitting' }).tap();
+  await page.getByRole('button', { name: 'End session' }).tap();
   await expect(page.getByText(/moves in .*(min|s)/)).toBeVisible();
 
   // Found by a misspelt word, used with one tap, looked for elsewhere first.
   await page.goto(`${server.address}/plan/demo/find`);
   await page.getByLabel('What are you looking for?').fill('scisors fabric');
   await expect(page.getByRole('list', { name: 'Found' }).getByRole('button').first()).toContainText('Fabric scissors');
-  await page.getByRole('button', { name: 'Used it' }).tap();
+  await page.getByRole('button', { name: 'Mark as used' }).tap();
   await expect(page.getByText('Noted as used today.')).toBeVisible();
   await page.getByRole('button', { name: 'I looked elsewhere first' }).tap();
   await page.getByLabel('Where?').selectOption({ label: 'Cart, tray 3' });

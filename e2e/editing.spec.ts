@@ -5,7 +5,7 @@ test('a plan in feet and inches prints back what was typed', async ({ page, serv
   await page.goto(server.address);
   await page.getByLabel('Name of the plan').fill('Inches');
   await page.getByLabel('feet and inches').check();
-  await page.getByRole('button', { name: 'Begin the plan' }).click();
+  await page.getByRole('button', { name: 'Create plan' }).click();
   const side = page.getByLabel('West to east');
   await side.fill('11 ft 4 1/2 in');
   await side.press('Enter');
@@ -92,7 +92,7 @@ test('labels too large for the sheet are refused with the field; smaller ones ma
   await expect(page.getByText('4 × 7')).toBeVisible();
 });
 
-test('who sits there changes what is in reach; every figure of the week opens', async ({ page, server }) => {
+test('the usual person changes what is in reach; every figure of the week opens', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/furnish`);
   await page.locator('[data-station="seat-bench"]').press('Enter');
   const sheet = page.getByRole('complementary');
@@ -102,7 +102,7 @@ test('who sits there changes what is in reach; every figure of the week opens', 
   await expect.poll(grip).not.toBe(before);
   expect(await grip()).toContain('548 mm');
   await page.getByRole('button', { name: /min as planned/ }).click();
-  await expect(page.getByRole('dialog')).toContainText('Hunting for what has no place');
+  await expect(page.getByRole('dialog')).toContainText('Looking for things with no home');
 });
 
 test('today and planned are shown apart, and the dark theme is kept', async ({ page, server }) => {
@@ -111,7 +111,7 @@ test('today and planned are shown apart, and the dark theme is kept', async ({ p
   const sheet = page.getByRole('complementary');
   await page.getByRole('radio', { name: 'today' }).click();
   await expect(sheet.getByText('In it today')).toBeVisible();
-  await expect(sheet.getByText(/over full/)).toBeVisible();
+  await expect(sheet.getByText(/overfull/)).toBeVisible();
   await page.getByRole('radio', { name: 'planned' }).click();
   await expect(sheet.getByText('Planned for it')).toBeVisible();
   await page.getByRole('button', { name: 'More' }).click();

@@ -123,23 +123,23 @@ test('keep: a proposal with one click, a season out and in, where it was, as it 
   await page.getByLabel('On the day').fill(new Date().toISOString().slice(0, 10));
   await page.getByRole('button', { name: 'Look', exact: true }).click();
   await expect(page.getByRole('status').filter({ hasText: 'Now:' })).toBeVisible();
-  // Back to before the season went out: what came after is taken back, and can be brought again.
+  // Restore to before this the season went out: what came after is taken back, and can be brought again.
   await page
     .getByRole('listitem')
     .filter({ hasText: /Winter fairs: bring in/ })
-    .getByRole('button', { name: 'Back to before' })
+    .getByRole('button', { name: 'Restore to before this' })
     .click();
   await expect(async () => expect((await where()).every((w) => w.endsWith('landing-cupboard/s1'))).toBe(true)).toPass();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(async () => expect(await where()).toEqual(home)).toPass();
 });
 
-test('backup: taken away, looked at, restored; a damaged one changes nothing', async ({ page, server }, info) => {
+test('backup: downloaded, looked at, restored; a damaged one changes nothing', async ({ page, server }, info) => {
   await page.goto(`${server.address}/plan/demo/keep`);
   await openTab(page, 'Share and keep safe');
   await noSeriousFinding(page, 'keep, safe');
   const taken = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Take a backup away' }).click();
+  await page.getByRole('link', { name: 'Download backup' }).click();
   const file = info.outputPath('room.heronbackup');
   await (await taken).saveAs(file);
   const bytes = readFileSync(file);

@@ -65,7 +65,7 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
     await page.getByLabel('What lies together').selectOption('kind');
     await page.getByLabel('But this part').selectOption('kind paints');
     await page.getByLabel('is sorted').selectOption('colour');
-    await page.getByRole('button', { name: 'Sort it so' }).click();
+    await page.getByRole('button', { name: 'Apply' }).click();
     await expect(
       page
         .getByText('Everything of the kind “paints”: as in a rainbow')
@@ -90,18 +90,18 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
     const table = page.getByRole('table', { name: 'Ways side by side' });
     await expect(table.getByRole('row')).toHaveCount(11, { timeout: 120_000 });
     await expect(page.getByRole('button', { name: 'Try all ways' })).toBeEnabled({ timeout: 60_000 });
-    await expect(table.getByRole('columnheader', { name: 'homes of a kind' })).toBeVisible();
+    await expect(table.getByRole('columnheader', { name: 'homes per kind' })).toBeVisible();
     await table
       .getByRole('rowheader', { name: /By theme or occasion/ })
       .getByRole('button')
       .click();
     await expect(table.getByText('Winter play')).toBeVisible();
-    await page.getByRole('button', { name: 'Take: By maker or collection' }).click();
+    await page.getByRole('button', { name: 'Use this layout: By maker or collection' }).click();
     await expect(page.getByText(/The room is sorted by maker or collection/)).toBeVisible();
     await saved();
   });
 
-  await test.step('the best advice is tried on, and taken back', async () => {
+  await test.step('the best advice is previewed, and taken back', async () => {
     const before = await week.innerText();
     await tab('What would help');
     await page.getByRole('button', { name: 'Find out what would help' }).click();
@@ -137,7 +137,7 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
       .catch(() => {});
     await expect(page.getByRole('button', { name: 'Look again' }).last()).toBeEnabled({ timeout: 60_000 });
     await page.getByRole('button', { name: 'Try on: Arrangement 1' }).click();
-    await expect(page.getByText('Arrangement 1 is tried on.')).toBeVisible();
+    await expect(page.getByText('Arrangement 1 applied.')).toBeVisible();
     await page.getByRole('button', { name: 'Undo', exact: true }).click();
   });
 
@@ -198,9 +198,9 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
     await page.getByLabel('What do you have?').fill('12 toy bells 20 x 20 x 20 mm, costume sewing 4x');
     await page.getByLabel('What do you have?').press('Enter');
     await page.goto(`${server.address}/plan/demo/place`);
-    await expect(page.getByText('Without a place (2)')).toBeVisible();
+    await expect(page.getByText('Not placed yet (2)')).toBeVisible();
     await page.getByRole('button', { name: 'Place only what is new' }).click();
-    await expect(page.getByText('Without a place (1)')).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText('Not placed yet (1)')).toBeVisible({ timeout: 30_000 });
   });
 
   await test.step('two drawers are swapped, one is emptied, and one is filled', async () => {

@@ -17,12 +17,12 @@ test('the apprentice is chosen and the ripples, bands and seconds change', async
   const east = page.locator('[data-place="shelfE/s1"]');
   await east.press('Enter');
   const sheet = page.getByRole('complementary');
-  await expect(sheet).toContainText('high, 1 880 mm up');
+  await expect(sheet).toContainText('high, 1,880 mm up');
   const overhead = page.getByText(/^overhead grip/).first();
-  await expect(overhead).toHaveText('overhead grip 1 999 mm');
+  await expect(overhead).toHaveText('overhead grip 1,999 mm');
   const before = await page.locator('[data-place]').evaluateAll((all) => all.map((e) => e.getAttribute('aria-label')));
   await page.getByLabel('Whose reach is shown').selectOption({ label: 'The apprentice' });
-  await expect(overhead).toHaveText('overhead grip 1 710 mm');
+  await expect(overhead).toHaveText('overhead grip 1,710 mm');
   await expect(page.locator('[data-person="apprentice"]')).toHaveCount(1);
   await expect(sheet).toContainText('A fetch, the apprentice');
   const after = await page.locator('[data-place]').evaluateAll((all) => all.map((e) => e.getAttribute('aria-label')));
@@ -32,18 +32,18 @@ test('the apprentice is chosen and the ripples, bands and seconds change', async
   // The rings from above are smaller, too.
   await page.getByRole('tab', { name: 'From above' }).click();
   await expect(page.locator('[data-rings="548"]')).toHaveCount(1);
-  await page.getByLabel('Whose reach is shown').selectOption({ label: 'who sits there' });
+  await page.getByLabel('Whose reach is shown').selectOption({ label: 'usual person' });
   await expect(page.locator('[data-rings="641"]')).toHaveCount(1);
 });
 
-test('the places are washed with minutes a week, with the number on each', async ({ page, server }) => {
+test('the places are Colour by minutes a week, with the number on each', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/place`);
-  await page.getByLabel('washed with').selectOption('minutes');
+  await page.getByLabel('Colour by').selectOption('minutes');
   await expect(page.locator('[data-place="cubes/c2r2"]')).toHaveAttribute('aria-label', /\d+\.\d min$/);
   await expect(page.locator('[data-place="books/s2"]')).toContainText(/\d+\.\d/);
   await page.getByRole('tab', { name: 'From above' }).click();
   await expect(page.locator('[data-unit="cubes"]')).toContainText(/\d+\.\d min/);
-  await page.getByLabel('washed with').selectOption('seconds');
+  await page.getByLabel('Colour by').selectOption('seconds');
   await expect(page.locator('[data-unit="cubes"]')).toContainText(/\d+\.\d s/);
 });
 
@@ -91,7 +91,7 @@ test('a figure opens down to its constants; one is changed, and screens, command
   const figure = page.getByRole('complementary').getByRole('button', { name: /^\d+\.\d s$/ });
   const seconds = Number.parseFloat((await figure.innerText()).replace(' s', ''));
   await figure.click();
-  const how = page.getByRole('dialog', { name: /how it was got/ });
+  const how = page.getByRole('dialog', { name: /how it was worked out/ });
   await expect(how).toContainText('MTM-1, Maynard, Stegemerten & Schwab 1948');
   await how.getByRole('link', { name: 'walk: 15 TMU a pace' }).first().click();
   const field = page.getByRole('textbox', { name: 'walk, a pace' });
@@ -106,7 +106,7 @@ test('a figure opens down to its constants; one is changed, and screens, command
   // The line at the bottom, the week and its print show the same field.
   await expect(page.getByRole('contentinfo')).toContainText(`${Math.round(after.week.planned.minutes)} min as planned`);
   await page.getByRole('tab', { name: 'The week' }).click();
-  const all = page.getByRole('row', { name: /^All together/ });
+  const all = page.getByRole('row', { name: /^Total/ });
   await expect(all).toContainText(after.week.planned.minutes.toFixed(1));
   await page.emulateMedia({ media: 'print' });
   await expect(all).toBeVisible();
@@ -151,7 +151,7 @@ test('somebody uses a wheelchair and the findings about reach come', async ({ pa
   await expect(page.getByRole('region', { name: 'Strain in figures' })).toContainText('not medical advice');
 });
 
-test('a child must not reach a thing: the wish is a finding, and a key mends it', async ({ page, server }) => {
+test('a child must not reach a thing: the wish is a finding, and a key fixes it', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/activities`);
   const child = page.getByRole('group', { name: 'The apprentice' });
   await child.getByText(/Should and must not reach/).click();
@@ -225,11 +225,11 @@ test('one round and the worst lead to the place', async ({ page, server }) => {
     ['Takes longest', 'Gouges'],
     ['Heavy where it stands', 'Sewing machine'],
     ['In reach of a child', 'Varnish, clear'],
-    ['In view of nobody', 'Ink pads'],
+    ['Not visible from any seat', 'Ink pads'],
   ] as const)
     await expect(page.getByRole('region', { name: list })).toContainText(thing);
   await page
-    .getByRole('region', { name: 'In view of nobody' })
+    .getByRole('region', { name: 'Not visible from any seat' })
     .getByRole('button', { name: /Ink pads/ })
     .click();
   await expect(page.getByRole('complementary')).toContainText('Ink pads');

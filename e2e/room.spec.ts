@@ -32,8 +32,8 @@ test('an own cabinet: columns with inside sizes, drawers and doors, saved as a t
   await page.getByRole('button', { name: /^Make the outside fit: 684 mm wide/ }).click();
   await expect(sheet.getByText(/its columns need/)).toHaveCount(0);
   await type(page, 'Price', '240');
-  await type(page, 'Each place carries, kg', '15');
-  await page.getByLabel('Is in the house already').uncheck();
+  await type(page, 'Load limit per shelf, kg', '15');
+  await page.getByLabel('I own this').uncheck();
   // Four places: the drawer is 26 mm narrower than its opening, runners at both sides.
   await expect(sheet.getByText('394 × 352 × 168 mm')).toBeVisible();
   await expect(sheet.getByText('column 2, shelf 2')).toBeVisible();
@@ -76,7 +76,7 @@ test('a piece is found, placed, moved and put into an opening by keyboard alone'
   await expect(page.getByLabel('From the north wall')).toBeVisible();
 });
 
-test('guest mode: the bed folds out, the cart is in the way, the offered move mends it', async ({ page, server }) => {
+test('guest mode: the bed folds out, the cart is in the way, the offered move fixes it', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/furnish`);
   const sheet = page.getByRole('complementary');
   await page.getByRole('combobox', { name: 'the room' }).selectOption({ label: 'with “guest”' });
@@ -124,7 +124,7 @@ test('an outline comes out of a DXF, refused with a reason when it cannot; the d
 }, info) => {
   await page.goto(server.address);
   await page.getByLabel('Name of the plan').fill('From a file');
-  await page.getByRole('button', { name: 'Begin the plan' }).click();
+  await page.getByRole('button', { name: 'Create plan' }).click();
   await page.getByRole('radio', { name: 'From a DXF file' }).click();
   const bad = info.outputPath('bad.dxf');
   writeFileSync(bad, 'not a drawing');
@@ -159,7 +159,7 @@ test('an outline comes out of a DXF, refused with a reason when it cannot; the d
   await expect(page.getByRole('alert')).toContainText('does not say its unit');
   await page.getByLabel('Drawn in').selectOption({ label: 'metres' });
   await expect(page.getByText('Layer “shell”, 6 corners, 12.50 m²')).toBeVisible();
-  await page.getByRole('button', { name: 'Take it' }).click();
+  await page.getByRole('button', { name: 'Use this outline' }).click();
   await expect(page.getByText('12.50 m² of floor')).toBeVisible();
   await page.getByRole('button', { name: 'Print or save this drawing' }).click();
   await expect(page.getByText(/232 × 207 mm on paper: fits A3/)).toBeVisible();
@@ -189,7 +189,7 @@ test('a slope, an area and a place elsewhere are measured; what stands under the
   await expect(sheet.getByText('45 s away')).toBeVisible();
   await page.getByRole('link', { name: /^Furnish/ }).click();
   await page.locator('[data-unit="cubes"]').press('Enter');
-  await expect(sheet.getByText(/Cube shelf reaches 1 410 mm; Slope over it is at 9\d\d mm/)).toBeVisible();
+  await expect(sheet.getByText(/Cube shelf reaches 1,410 mm; Slope over it is at 9\d\d mm/)).toBeVisible();
 });
 
 test('activities: a need that is not met is said, and two activities are told to be apart', async ({

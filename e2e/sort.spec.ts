@@ -17,7 +17,7 @@ test.describe('on an empty directory', () => {
   }) => {
     await page.goto(server.address);
     await page.getByLabel('Name of the plan').fill('Card corner');
-    await page.getByRole('button', { name: 'Begin the plan' }).click();
+    await page.getByRole('button', { name: 'Create plan' }).click();
     await page.getByRole('button', { name: 'Draw the room' }).click();
     await expect(page.getByText('m² of floor')).toBeVisible();
     await stone(page, 'Furnish');

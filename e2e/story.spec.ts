@@ -17,9 +17,9 @@ const saved = (page: Page) => expect(page.getByText('Saved', { exact: true })).t
 test('measure, furnish, activities, sort, place, label, find; undo; restart; file', async ({ page, own: server }) => {
   test.setTimeout(180_000);
   await page.goto(server.address);
-  await expect(page.getByRole('heading', { name: 'Begin: first the room is measured' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Start by measuring the room' })).toBeVisible();
   await page.getByLabel('Name of the plan').fill('Bindery');
-  await page.getByRole('button', { name: 'Begin the plan' }).click();
+  await page.getByRole('button', { name: 'Create plan' }).click();
 
   await test.step('measure', async () => {
     await expect(page.getByRole('heading', { name: 'First, measure the room' })).toBeVisible();
@@ -29,7 +29,7 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await fill(page, 'Ceiling height', '-4');
     await expect(page.getByRole('alert')).toContainText('negative');
     await fill(page, 'Ceiling height', '90 m');
-    await expect(page.getByRole('alert')).toContainText('between 1 500 mm and 8 000 mm');
+    await expect(page.getByRole('alert')).toContainText('between 1,500 mm and 8,000 mm');
     await fill(page, 'Ceiling height', '2350');
     await page.getByRole('button', { name: 'Draw the room' }).click();
     await expect(page.getByText('9.59 m² of floor')).toBeVisible();
@@ -40,7 +40,7 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await page.getByRole('button', { name: 'Add a window' }).click();
     await page.getByLabel('Wall', { exact: true }).selectOption({ label: 'East wall' });
     await fill(page, 'Width', '5 m');
-    await expect(page.getByRole('alert')).toContainText('5 000 mm wide, but the wall is 2 997 mm long');
+    await expect(page.getByRole('alert')).toContainText('5,000 mm wide, but the wall is 2,997 mm long');
     await fill(page, 'Width', '1200');
     await expect(page.getByRole('alert')).toHaveCount(0);
     await page.getByRole('button', { name: 'Done' }).click();
@@ -72,10 +72,10 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await fill(page, 'Inside heights of the drawers, from the top', '50, 50, 60, 60, 100, 150');
     await expect(page.getByText('6 in all')).toBeVisible();
     await fill(page, 'Inside heights of the drawers, from the top', '50, 50, 60, 60, 100, 4');
-    await expect(page.getByRole('alert')).toContainText('between 10 mm and 3 000 mm');
+    await expect(page.getByRole('alert')).toContainText('between 10 mm and 3,000 mm');
     await fill(page, 'Inside heights of the drawers, from the top', '50, 50, 60, 60, 100, 160');
     await fill(page, 'Height', '2500');
-    await expect(page.getByText('Paper drawers reaches 2 500 mm; the ceiling is at 2 350 mm.')).toBeVisible();
+    await expect(page.getByText('Paper drawers reaches 2,500 mm; the ceiling is at 2,350 mm.')).toBeVisible();
     await fill(page, 'Height', '700');
     await fill(page, 'From the west wall', '-30');
     await expect(page.getByText(/through a wall or outside the room/)).toBeVisible();
@@ -139,7 +139,7 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
   await test.step('place: one button, with reasons; what has no place says why', async () => {
     await step(page, 'Place');
     await page.getByRole('button', { name: 'Fill the room' }).click();
-    await expect(page.getByText('Without a place (1)')).toBeVisible();
+    await expect(page.getByText('Not placed yet (1)')).toBeVisible();
     await expect(page.getByText(/larger than every place: .* too (long|wide)/)).toBeVisible();
     await expect(page.getByRole('button', { name: 'Place Poles' })).toBeVisible();
   });
@@ -223,7 +223,7 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
   await test.step('take the plan away as a file and bring it back', async () => {
     await page.getByRole('button', { name: 'More' }).click();
     const download = page.waitForEvent('download');
-    await page.getByRole('menuitem', { name: 'Take the plan away as a file' }).click();
+    await page.getByRole('menuitem', { name: 'Export plan' }).click();
     const file = await (await download).path();
     await page.goto(server.address);
     await page.getByLabel('Open a plan from a file').setInputFiles({
@@ -245,7 +245,7 @@ test('walk the walls of an L-shaped room with a 25 mm error, see it, spread it; 
   server,
 }) => {
   await page.goto(server.address);
-  await page.getByRole('button', { name: 'Begin the plan' }).click();
+  await page.getByRole('button', { name: 'Create plan' }).click();
   await page.getByRole('radio', { name: /walk the walls/ }).click();
   for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'One more wall' }).click();
   const walls = [
@@ -268,11 +268,11 @@ test('walk the walls of an L-shaped room with a 25 mm error, see it, spread it; 
   await page.getByRole('button', { name: 'Spread 25 mm over the walls and draw the room' }).click();
   await expect(page.getByText('10.0', { exact: false }).first()).toBeVisible();
   await page.getByRole('button', { name: /^South wall 2 / }).click();
-  await expect(page.getByText('2 025 mm')).toBeVisible();
+  await expect(page.getByText('2,025 mm')).toBeVisible();
   await expect(page.getByText('Drawn')).toBeVisible();
   await page.getByRole('button', { name: 'Put a corner in its middle' }).click();
   await expect(page.locator('[data-corner]')).toHaveCount(7);
-  await page.getByRole('button', { name: 'Take this corner out' }).click();
+  await page.getByRole('button', { name: 'Delete corner' }).click();
   await expect(page.locator('[data-corner]')).toHaveCount(6);
   const corner = page.locator('[data-corner]').nth(1);
   const at = (await corner.boundingBox())!;

@@ -104,7 +104,7 @@ const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> =
     'place, a fetch played',
     '/plan/demo/place',
     async (page) => {
-      await page.getByLabel('washed with').selectOption('minutes');
+      await page.getByLabel('Colour by').selectOption('minutes');
       await page.locator('[data-place="books/s2"]').press('Enter');
       await page.getByRole('button', { name: 'Play the fetch' }).click();
       await page.getByRole('button', { name: 'Play it' }).click();
@@ -272,7 +272,7 @@ test('what the screen shows is what the command line prints', async ({ page, ser
   await expect(footer).toContainText(`${Math.round(week.today.minutes)} min now`);
 });
 
-test('the trunk meets the door: the offered slide mends it and is undone as one', async ({ page, server }) => {
+test('the trunk meets the door: the offered slide fixes it and is undone as one', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/furnish`);
   await page.locator('[data-unit="trunk"]').press('Enter');
   const sheet = page.getByRole('complementary');

@@ -54,7 +54,7 @@ const SHOTS: ReadonlyArray<{
     path: '/plan/demo/place',
     before: async (p) => {
       await p.getByRole('radio', { name: 'today' }).click();
-      await p.getByLabel('washed with').selectOption('minutes');
+      await p.getByLabel('Colour by').selectOption('minutes');
     },
   },
   {

@@ -1,4 +1,4 @@
-/** Small rooms with random todays and plans, for properties of the change-over. Without an outline, so that they are quick. */
+/** Small rooms with random todays and plans, for properties of the move. Without an outline, so that they are quick. */
 import fc from 'fast-check';
 import { applyChanges, set, type Change } from '@heronstone/core/model/change.ts';
 import {

@@ -184,7 +184,7 @@ export const UNREADABLE: ReadonlyArray<readonly [line: string, said: RegExp]> = 
   ['beads 3 x 4 x 5 x 6 mm', /“6 mm” was not understood|four sizes/],
   ['-4 markers 140 x 12 mm', /negative/],
   ['0 markers 140 x 12 mm', /at least 1/],
-  ['2 500 000 beads 4 mm', /at most 1 000 000/],
+  ['2 500 000 beads 4 mm', /at most 1,000,000/],
   ['3 poles 9 m x 20 mm', /more than 6 m/],
   ['markers 1,2.3 x 5 mm', /“1,2\.3” mixes/],
   ['pens 0 x 12 mm', /above zero/],

@@ -48,7 +48,7 @@ export const cheapness = (a: Alternative, b: Alternative): number =>
 
 /**
  * Every place for a supply (or one placement of it), cheapest first.
- * @param placement the placement whose own room counts as free; null for a supply without a place
+ * @param placement the placement whose own room counts as free; null for a supply not placed yet
  */
 export function alternativesFor(
   plan: Plan,

@@ -23,7 +23,7 @@ test('the planted shortage of the demo is named: 0.25 m² of flat shelf for A2 s
   expect(classes.filter((c) => c.short > 0)).toHaveLength(1);
 });
 
-test('it stays short however it is placed, and a shelf that is large enough mends it', () => {
+test('it stays short however it is placed, and a shelf that is large enough fixes it', () => {
   expect(evaluate(demo).supplies['sheets-a2']!.without.planned).toBe(30);
   const shelf = applyChanges(demo, [
     set('units', 'plans', {

@@ -1,4 +1,4 @@
-/** The smallest move of a unit, a seat or an area that mends a finding without making another. */
+/** The smallest move of a unit, a seat or an area that fixes a finding without making another. */
 import { set, type Change } from '../model/change.ts';
 import { isAbout, type Finding } from '../model/finding.ts';
 import type { Plan, Spot, Unit } from '../model/plan.ts';

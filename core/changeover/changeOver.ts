@@ -1,5 +1,5 @@
 /**
- * The change-over from today to the plan (methods: a move needs its destination free; least volume on the floor; most
+ * The move from today to the plan (methods: a move needs its destination free; least volume on the floor; most
  * saving first), as moves that can be ticked, cut into sittings that each leave the room usable.
  */
 import { ALONE, fetchElements, returnElements } from '../fetch/fetch.ts';
@@ -39,7 +39,7 @@ export interface ChangeOver {
   today: number;
   planned: number;
   won: number;
-  /** The most that stands on the floor at any time, litres; and all that is carried, which a naive change-over lays out. */
+  /** The most that stands on the floor at any time, litres; and all that is carried, which a naive move lays out. */
   peak: number;
   everything: number;
   exact: boolean;

@@ -107,8 +107,8 @@ export function loadsOf(plan: Plan): Loads {
 
 function nameOf(plan: Plan, part: Carried): string {
   const supply = plan.supplies[part.supply]!;
-  const name = supply.name.charAt(0).toLowerCase() + supply.name.slice(1);
-  if (part.count === 1) return supply.name;
+  const { name } = supply;
+  if (part.count === 1) return name;
   const counted = countWords(supply, part.count);
   return / (pieces|loose)/.test(counted) ? `${part.count} ${name}` : `${counted} of ${name}`;
 }

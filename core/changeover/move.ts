@@ -1,4 +1,4 @@
-/** One move of the change-over: what is carried from where to where. */
+/** One move of the move: what is carried from where to where. */
 import type { Load } from './loads.ts';
 import type { MoveKind } from './order.ts';
 

@@ -1,4 +1,4 @@
-/** Rounds that belong to a change-over besides carrying: deciding and buying before it, cleaning and labelling within it. */
+/** Rounds that belong to the move besides carrying: deciding and buying before it, cleaning and labelling within it. */
 import { constantsOf } from '../model/constants.ts';
 import type { Report } from '../report/evaluate.ts';
 import { byName, type Plan } from '../model/plan.ts';

@@ -121,7 +121,7 @@ function carry(draft: Draft, id: string, to: string | null, state: State, planne
   );
 }
 
-/** Changes of one step of the change-over. */
+/** Changes of one step of the move. */
 export function tick(plan: Plan, load: Load, kind: MoveKind): Change[] {
   const draft = new Draft(plan);
   // Which box becomes which is settled with the first move; found anew after each, boxes that are alike would change parts.

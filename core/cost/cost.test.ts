@@ -64,7 +64,7 @@ describe('what a place costs', () => {
     expect(find('tall/d1', 'today', labelled).known).toBe(true);
   });
 
-  test('what is over full makes one move things aside, in proportion to what is too much', () => {
+  test('what is overfull makes one move things aside, in proportion to what is too much', () => {
     const aside = (lines: number, share: number) =>
       lookupIn(scene, supply('pins'), at('trunk/box'), { lines, share }, 'today').aside;
     expect(aside(10, 1)).toBe(0);

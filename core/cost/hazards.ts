@@ -63,7 +63,7 @@ export function hazardsOf(scene: Scene, supply: Supply, compartment: Compartment
     penalties.push({
       code: 'child',
       seconds: constants.childNear,
-      words: `in reach of ${danger.person.name.toLowerCase()}`,
+      words: `in reach of ${danger.person.name}`,
     });
   if (traits.length === 0) return penalties;
   const near = nearOf(scene, compartment);

@@ -353,7 +353,7 @@ function countOf(
   }
   supply.count ??= 1;
   if (supply.count < 1) problems.push('The count is at least 1.');
-  if (supply.count > 1_000_000) problems.push('The count is at most 1 000 000.');
+  if (supply.count > 1_000_000) problems.push('The count is at most 1,000,000.');
   if (mass !== null && form !== 'sheets') {
     supply.mass = mass.grams;
     understood.push(`${Math.round(mass.grams)} g each`);

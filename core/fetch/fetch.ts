@@ -66,7 +66,7 @@ export interface Lookup {
   /** Closed compartments of the same unit that look alike, this one included; opened half of them on average when not known. */
   alike: number;
   loose: boolean;
-  /** Things moved aside to get at it, on average: what a compartment that is over full costs. */
+  /** Things moved aside to get at it, on average: what a compartment that is overfull costs. */
   aside: number;
 }
 

@@ -35,5 +35,5 @@ test('the binder has the room, every wall, every unit in use with its things, an
     const entry = index.match(new RegExp(`${name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}[^:]*: [^:]*? page (\\d+)`));
     expect([name, entry !== null && pages[Number(entry[1]) - 1]!.includes(name)]).toEqual([name, true]);
   }
-  expect(all).toContain('Without a place');
+  expect(all).toContain('Not placed yet');
 });

@@ -142,7 +142,7 @@ export async function binderPdf(
   const without = byName(plan.supplies).filter((s) => report.supplies[s.id]!.without[arrangement] > 0);
   if (without.length > 0) {
     book.space(3);
-    book.line('Without a place', 4.5, { bold: true });
+    book.line('Not placed yet', 4.5, { bold: true });
     for (const s of without) book.line(`${s.name} (${report.supplies[s.id]!.without[arrangement]})`, 3.3, { in: 4 });
   }
   return doc.save();

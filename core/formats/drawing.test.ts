@@ -81,7 +81,7 @@ describe('SVG', () => {
       expect(f[0]).toBeCloseTo(walls[i]!, 2);
       expect(f[1]).toBeCloseTo(demo.meta.ceiling, 6);
     });
-    expect(all(svg, 'text').some((t) => t.children[0]?.value.startsWith('shoulder 1 358 mm'))).toBe(true);
+    expect(all(svg, 'text').some((t) => t.children[0]?.value.startsWith('shoulder 1,358 mm'))).toBe(true);
   });
   test('a slope cuts the faces of its wall and of those beside it', () => {
     const attic = having(

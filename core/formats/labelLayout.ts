@@ -200,9 +200,12 @@ export function layOutLabel(contents: LabelContents, width: number, height: numb
   for (const frame of frames) {
     const tries = NAME_SIZES.flatMap((part) => {
       const found = tryWith(frame, contents, { title: parts.title, name: parts.large * part, small });
-      return found ? [found] : [];
+      return found ? [{ ...found, leads: parts.large * part >= small }] : [];
     });
-    const best = tries.find((t) => t.left === 0) ?? tries.find((t) => t.told) ?? tries[0];
+    // A name smaller than what follows it is the last resort.
+    const leading = tries.filter((t) => t.leads);
+    const best =
+      leading.find((t) => t.left === 0) ?? leading.find((t) => t.told) ?? tries.find((t) => t.told) ?? tries[0];
     if (best) return { texts: [...best.texts, ...frame.note], swatches, code: frame.code, cut: false };
   }
   const frame = frames.at(-1)!;

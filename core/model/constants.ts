@@ -105,7 +105,7 @@ export const CONSTANTS = {
   hunt: {
     value: 60,
     unit: 's',
-    words: 'hunting for a thing that has no place, each time',
+    words: 'looking for a thing with no home, each time',
     source: OWN,
     group: 'Costs',
     least: 0,
@@ -130,7 +130,7 @@ export const CONSTANTS = {
   apart: cost(60, 's a week', 'two things that belong together and do not lie together', 3600),
   wrongShow: cost(60, 's a week', 'a thing that is hidden and should be seen, or the other way round', 3600),
   disturb: cost(2, 's a week', 'by so much another place must be better for a thing to leave its place', 600),
-  moveSettle: cost(20, 's', 'laying a thing into its new place when the room is changed over', 600),
+  moveSettle: cost(20, 's', 'laying a thing into its new place in the move', 600),
   moveWipe: cost(60, 's', 'wiping out an emptied place', 1800),
   moveLabel: cost(45, 's', 'writing and putting on a label', 1800),
   moveDecide: cost(40, 's', 'deciding about an undecided thing', 1800),

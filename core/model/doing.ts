@@ -1,4 +1,4 @@
-/** What is done with the room: labels, seasons, projects, the log of use and the sittings of a change-over, as rows of the plan. */
+/** What is done with the room: labels, seasons, projects, the log of use and the sessions of the move, as rows of the plan. */
 import { z } from 'zod';
 import { amount, count, day, id, length, name, noSlot, optionalRef, ref, slot } from './fields.ts';
 
@@ -73,14 +73,14 @@ const logs = z.strictObject({
   project: optionalRef('projects'),
 });
 
-/** One sitting of the change-over: what it was thought to take, and what it took. */
+/** One session of the move: what it was thought to take, and what it took. */
 const sittings = z.strictObject({
   id,
-  day: dayGiven('The day of a sitting'),
+  day: dayGiven('The day of a session'),
   /** Seconds that the moves ticked in it were thought to take, and what they took; null while it goes on. */
   estimated: amount('The estimated time', 0, 1_000_000),
-  took: amount('The time of a sitting', 0, 1_000_000).nullable().default(null),
-  moves: count('The moves of a sitting', 0, 100_000),
+  took: amount('The time of a session', 0, 1_000_000).nullable().default(null),
+  moves: count('The moves of a session', 0, 100_000),
   /** Minutes a week before it and after it. */
   before: amount('Minutes before', 0, 1_000_000),
   after: amount('Minutes after', 0, 1_000_000).nullable().default(null),
@@ -126,7 +126,7 @@ export const UpkeepSchema = z.strictObject({
   /** Months without a use after which a thing is looked at. */
   unusedMonths: count('The months without a use', 1, 120).default(12),
   /** Length of a sitting, minutes. */
-  sitting: length('The length of a sitting', 10, 600).default(60),
+  sitting: length('The length of a session', 10, 600).default(60),
   /** Months between two purges. */
   purgeMonths: count('The months between purges', 1, 60).default(6),
   /** Day of the last purge. */

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { formatLength, formatMass, formatSize, readAmount, readLength } from './measure.ts';
+import { formatArea, formatLength, formatMass, formatSize, readAmount, readLength } from './measure.ts';
 
 const mm = (text: string, system: 'metric' | 'imperial' = 'metric') => {
   const read = readLength(text, system);
@@ -41,13 +41,27 @@ describe('reading lengths', () => {
 
 describe('writing lengths', () => {
   test.each([
-    [3450, 'metric', '3 450 mm'],
+    [3450, 'metric', '3,450 mm'],
     [68, 'metric', '68 mm'],
     [0.27, 'metric', '0.27 mm'],
     [317.5, 'imperial', '12 1/2 in'],
     [3454.4, 'imperial', '11 ft 4 in'],
     [3657.6, 'imperial', '12 ft'],
   ] as const)('%d mm in %s reads %s', (value, system, text) => expect(formatLength(value, system)).toBe(text));
+
+  test('what is written is read again, however the thousands are set apart', () => {
+    for (const text of ['3,450 mm', '3,450', '3 450 mm', '3\u2009450', '3450', '3,450.0 mm'])
+      expect([text, readLength(text, 'metric')]).toEqual([text, { ok: true, mm: 3450 }]);
+    expect(readLength('3,45 m', 'metric')).toEqual({ ok: true, mm: 3450 });
+    expect(readLength('3,450 m', 'metric')).toEqual({ ok: true, mm: 3450 });
+    expect(readLength('12,5 cm', 'metric')).toEqual({ ok: true, mm: 125 });
+    expect(readLength('12 1/2 in', 'imperial')).toEqual({ ok: true, mm: 317.5 });
+  });
+
+  test('areas come in the measures of the plan', () => {
+    expect(formatArea(10.92, 'metric')).toBe('10.92 m²');
+    expect(formatArea(10.92, 'imperial')).toBe('117.5 sq ft');
+  });
 
   test('sizes and masses', () => {
     expect(formatSize([330, 430, 68], 'metric')).toBe('330 × 430 × 68 mm');

@@ -41,7 +41,7 @@ export function readAmount(text: string): number | null {
  */
 export function readLength(text: string, system: UnitSystem): Read {
   const hint = system === 'metric' ? 'for example 3450 mm, 3.45 m or 345 cm' : 'for example 11 ft 4 in or 12 1/2 in';
-  const trimmed = text.trim();
+  const trimmed = withoutGroups(text.trim());
   if (trimmed === '') return { ok: false, message: `Type a length, ${hint}.` };
   if (/^[-−–]/.test(trimmed))
     return { ok: false, message: `“${trimmed}” is negative; a length is above zero, ${hint}.` };
@@ -58,6 +58,14 @@ export function readLength(text: string, system: UnitSystem): Read {
   if (!single || amount === null) return unreadable;
   const unit = (single[2] ?? (system === 'metric' ? 'mm' : 'in')).toLowerCase();
   return { ok: true, mm: tidy(amount! * (LENGTH_UNITS[unit] ?? MM_PER_INCH)) };
+}
+
+/** A number without what sets its thousands apart: 3,450 and 3 450 are 3450; in metres and centimetres a comma is a decimal one. */
+function withoutGroups(text: string): string {
+  const spaced = text.replace(/(\d)[ \u2009\u202f\u00a0](?=\d{3}(?!\d))/g, '$1');
+  return /\d\s*c?m$/i.test(spaced)
+    ? spaced
+    : spaced.replace(/^(\d{1,3})((?:,\d{3})+)(?!\d)/, (_, a: string, b: string) => a + b.replaceAll(',', ''));
 }
 
 /** Takes the noise of binary fractions off: to a millionth of a millimetre. */
@@ -77,7 +85,7 @@ export const LENGTH_UNITS: Readonly<Record<string, number>> = {
 };
 
 function thousands(value: number): string {
-  return String(value).replace(/\B(?=(\d{3})+(?!\d))/g, ' ');
+  return String(value).replace(/\B(?=(\d{3})+(?!\d))/g, ',');
 }
 
 /** Inches with a fraction to the nearest 1/32, reduced: 317.5 mm -> "12 1/2". */
@@ -91,7 +99,7 @@ function inches(mm: number): string {
 }
 
 /**
- * A length for reading: "3 450 mm", "12 1/2 in". Imperial lengths of four feet and more come as feet and inches.
+ * A length for reading: "3,450 mm", "12 1/2 in". Imperial lengths of four feet and more come as feet and inches.
  * @param mm length in millimetres
  */
 export function formatLength(mm: number, system: UnitSystem): string {
@@ -108,7 +116,7 @@ export function formatSize(sizes: readonly number[], system: UnitSystem): string
   return system === 'metric' ? `${sizes.map(formatNumber).join(' × ')} mm` : `${sizes.map(inches).join(' × ')} in`;
 }
 
-/** A metric number: whole above 10, else one decimal (two below 1), with a thin gap at the thousands. */
+/** A metric number: whole above 10, else one decimal (two below 1), with a comma at the thousands. */
 function formatNumber(value: number): string {
   const size = Math.abs(value);
   const digits = size >= 10 ? 0 : size >= 1 ? 1 : 2;
@@ -121,4 +129,11 @@ export function formatMass(grams: number, system: UnitSystem): string {
   if (system === 'metric') return grams < 1000 ? `${formatNumber(grams)} g` : `${(grams / 1000).toFixed(1)} kg`;
   const ounces = grams / 28.349523125;
   return ounces < 16 ? `${ounces.toFixed(1)} oz` : `${(ounces / 16).toFixed(1)} lb`;
+}
+
+/** A floor area in m² for reading: "10.92 m²", or "117.5 sq ft". */
+export function formatArea(squareMetres: number, system: UnitSystem): string {
+  return system === 'metric'
+    ? `${squareMetres.toFixed(2)} m²`
+    : `${(squareMetres / (MM_PER_FOOT / 1000) ** 2).toFixed(1)} sq ft`;
 }

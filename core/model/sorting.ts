@@ -11,7 +11,7 @@ export const WAY_WORDS: Readonly<Record<SortingWay, string>> = {
   colour: 'By colour, as in a rainbow',
   collection: 'By maker or collection',
   theme: 'By theme or occasion',
-  alphabet: 'By the alphabet',
+  alphabet: 'Alphabetical',
   size: 'By size',
 };
 
@@ -29,7 +29,7 @@ export type InsideOrder = (typeof INSIDE_ORDERS)[number];
 export const INSIDE_WORDS: Readonly<Record<InsideOrder, string>> = {
   'most used': 'Most used first',
   rainbow: 'As in a rainbow',
-  alphabet: 'By the alphabet',
+  alphabet: 'Alphabetical',
   size: 'Largest first',
 };
 

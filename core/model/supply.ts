@@ -147,7 +147,7 @@ export const CONTAINER_KINDS = [
 ] as const;
 
 /**
- * What a row says: as it is today, as it is planned, or lifted out during the change-over: then it stands on the floor
+ * What a row says: as it is today, as it is planned, or lifted out during the move: then it stands on the floor
  * or a staging table, and its place is the one to which it goes.
  */
 const state = z.enum(['today', 'planned', 'staged']);
@@ -203,7 +203,7 @@ const containers = z
   .strictObject({
     id,
     ...containerShape,
-    /** In the house already; else it is on the shopping list. */
+    /** Owned already; else it is on the shopping list. */
     owned: z.boolean().default(true),
     labelled: z.boolean().default(false),
     arrangement: state,

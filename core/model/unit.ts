@@ -83,7 +83,7 @@ const units = z.strictObject({
   keyLocked: z.boolean().default(false),
   /** Its place is settled: it is not moved by hand. */
   pinned: z.boolean().default(false),
-  /** In the house already; else it is on the shopping list. */
+  /** Owned already; else it is on the shopping list. */
   owned: z.boolean().default(true),
   /** The unit in one of whose openings it stands (an insert), with that opening. */
   host: optionalRef('units'),

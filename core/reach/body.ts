@@ -91,10 +91,10 @@ export function heightBand(z: number, body: Body): HeightBand {
 
 export type Ripple = 1 | 2 | 3 | 4 | 5 | 6;
 export const RIPPLE_WORD: Readonly<Record<Ripple, string>> = {
-  1: 'In hand',
+  1: "Within hand's reach",
   2: "Arm's length",
   3: 'Swivel',
-  4: 'Up',
+  4: 'Stand up',
   5: 'Walk',
   6: 'Elsewhere',
 };

@@ -8,7 +8,7 @@ import { containerPlace, standsIn } from '../fit/containers.ts';
 /** Room over a container that is pulled out, to take its lid off where it stands, mm. Common practice, no source. */
 const LID_ROOM = 25;
 
-/** Containers without a place, too large for it, one in another, too deeply nested, or whose lid cannot open. */
+/** Containers not placed yet, too large for it, one in another, too deeply nested, or whose lid cannot open. */
 export function checkContainers(plan: Plan, scene: Scene): Finding[] {
   return byName(plan.containers).flatMap((c) => (c.arrangement === 'staged' ? [] : checkOne(plan, scene, c)));
 }

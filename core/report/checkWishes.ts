@@ -26,7 +26,7 @@ export function checkWishes(scene: Scene, placements: readonly PlacementReport[]
       findings.push(
         about(
           'in reach of a child',
-          `${supply.name} in ${p.place} is in reach of ${person.name.toLowerCase()}, ${say(by)} below the highest reach. Follow its label; lock it away or put it higher.`,
+          `${supply.name} in ${p.place} is in reach of ${person.name}, ${say(by)} below the highest reach. Follow its label; lock it away or put it higher.`,
           'a place that is locked or out of reach',
           by,
         ),
@@ -40,8 +40,8 @@ export function checkWishes(scene: Scene, placements: readonly PlacementReport[]
         about(
           'out of reach',
           by < 0
-            ? `${supply.name} in ${p.place} is ${say(-by)} out of reach of ${person.name.toLowerCase()}, who should reach it.`
-            : `${supply.name} in ${p.place} is locked away; ${person.name.toLowerCase()} should reach it.`,
+            ? `${supply.name} in ${p.place} is ${say(-by)} out of reach of ${person.name}, who should reach it.`
+            : `${supply.name} in ${p.place} is locked away; ${person.name} should reach it.`,
           'a place within reach',
           Math.max(0, -by),
         ),
@@ -57,7 +57,7 @@ export function checkWishes(scene: Scene, placements: readonly PlacementReport[]
         findings.push(
           about(
             'not to be lifted',
-            `${supply.name} weighs ${(each / 1000).toFixed(1)} kg; ${person.name.toLowerCase()} should lift at most ${(person.lifts / 1000).toFixed(1)} kg.`,
+            `${supply.name} weighs ${(each / 1000).toFixed(1)} kg; ${person.name} should lift at most ${(person.lifts / 1000).toFixed(1)} kg.`,
             'a place where it can stay and be used',
           ),
         );
@@ -65,7 +65,7 @@ export function checkWishes(scene: Scene, placements: readonly PlacementReport[]
         findings.push(
           about(
             'needs steps',
-            `${supply.name} in ${p.place} is reached from steps only; ${person.name.toLowerCase()} should not climb them.`,
+            `${supply.name} in ${p.place} is reached from steps only; ${person.name} should not climb them.`,
             'a lower place',
           ),
         );

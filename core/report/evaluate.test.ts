@@ -94,7 +94,7 @@ test('the demo of today is honestly bad in the ways that demo/README.md lists', 
   expect(today('gouges')).toMatchObject({ ripple: 5, band: 'low' });
   // The heavy machine above the shoulder.
   expect(today('sewing-machine').penalties).toMatchObject([{ code: 'heavy' }]);
-  // Three shelves, a cube and the back of the bench are over full.
+  // Three shelves, a cube and the back of the bench are overfull.
   expect(
     report.compartments
       .filter((c) => c.fill.today.state === 'over')
@@ -143,7 +143,7 @@ const PLANTED = [
 ];
 
 test('the planted faults of the demo room are each found', () => {
-  const ofThings = ['over full', 'heavy lift', 'in reach of a child', 'shelf sags'];
+  const ofThings = ['overfull', 'heavy lift', 'in reach of a child', 'shelf sags'];
   const found = report.findings.filter((f) => !ofThings.includes(f.code)).map((f) => `${f.code}: ${f.targets[0]?.id}`);
   expect([...new Set(found)].sort()).toEqual(PLANTED);
   const by = (code: string, id: string) => report.findings.find((f) => f.code === code && f.targets[0]?.id === id)?.by;

@@ -32,7 +32,7 @@ export function placementFindings(plan: Plan, p: PlacementReport): Finding[] {
 export function overFull(c: Compartment, fill: Fill): Finding {
   const message = `${c.name} holds more than it has room for today (${Math.round(fill.share * 100)} % full): things lie on and in front of each other.`;
   return {
-    code: 'over full',
+    code: 'overfull',
     severity: 'caution',
     path: `units.${c.unit}`,
     value: Math.round(fill.share * 100) / 100,

@@ -160,7 +160,7 @@ export interface SupplyReport {
 export interface Week {
   /** Fetching and putting back, minutes a week. */
   fetching: number;
-  /** Hunting for what has no place. */
+  /** Looking for things with no home. */
   hunting: number;
   penalties: number;
   /** Rolling carts up and fetching kits. */
@@ -260,7 +260,7 @@ export interface UnitReport {
 export interface Shopping {
   /** Units that are wanted, by name. */
   wanted: Array<{ unit: string; name: string; price: number | null }>;
-  /** Planned containers that are not in the house, the same ones together; price of one. */
+  /** Planned containers that are not owned, the same ones together; price of one. */
   containers: Array<{
     kind: string;
     /** Outside width, depth, height, mm. */

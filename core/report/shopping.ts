@@ -19,7 +19,7 @@ export function shoppingOf(plan: Plan): Shopping {
   };
 }
 
-/** Planned containers that are not in the house, the same ones together. */
+/** Planned containers that are not owned, the same ones together. */
 function wantedContainers(plan: Plan): Shopping['containers'] {
   const lines = new Map<string, Shopping['containers'][number]>();
   for (const c of byName(plan.containers)) {

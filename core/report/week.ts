@@ -128,7 +128,7 @@ export function worstOf(
           : dangersOf(scene, plan.supplies[p.supply]!, scene.compartment.get(p.compartment)!).map(({ person, by }) => ({
               placement: p.id,
               figure: by,
-              words: `${name(p)} in ${p.place}, within reach of ${person.name.toLowerCase()}`,
+              words: `${name(p)} in ${p.place}, within reach of ${person.name}`,
             })),
       ),
     ),

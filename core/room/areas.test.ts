@@ -47,7 +47,7 @@ test('the area of a folding bed goes where the bed goes', () => {
   expect(found(plan)).toEqual([]);
 });
 
-test('what is on wheels is offered a parking place in that mode, and the offer mends it', () => {
+test('what is on wheels is offered a parking place in that mode, and the offer fixes it', () => {
   const plan = having(
     room,
     unitRow(boxUnit('cart', 2000, 2000, 450, 350, { kind: 'cart', wheels: true, height: 780, board: 3 })),

@@ -146,7 +146,7 @@ describe('doors', () => {
     expect(codes(withDoor(at(60), { swing: 'out' }))).not.toContain('door meets it b');
   });
 
-  test('the offered slide mends it and makes nothing else', () => {
+  test('the offered slide fixes it and makes nothing else', () => {
     const plan = withDoor(box({ x: 3800, y: 2050 }));
     const finding = checkClearance(plan).find((f) => f.code === 'door meets it')!;
     const mend = mendByMoving(plan, finding)!;

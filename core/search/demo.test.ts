@@ -21,7 +21,7 @@ test('the plan takes at least 40 % fewer minutes a week than today', () => {
   expect(1 - plan.minutes / today.minutes).toBeGreaterThanOrEqual(0.4);
 });
 
-test('nothing is without a place but what fits nowhere, not even alone', () => {
+test('all is placed but what fits nowhere, not even alone', () => {
   const without = Object.values(demo.supplies).filter((s) => report.supplies[s.id]!.without.planned > 0);
   expect(without.map((s) => s.id)).toEqual(['sheets-a2']);
   for (const s of without)
@@ -47,7 +47,7 @@ describe('what is wrong today is mended', () => {
     expect(seconds(planned(report, supply))).toBeLessThan(seconds(today(supply)));
   });
 
-  test('nothing is over full, and what stands too high or does not fit today fits', () => {
+  test('nothing is overfull, and what stands too high or does not fit today fits', () => {
     const over = (arrangement: 'today' | 'planned') =>
       report.compartments.filter((c) => c.fill[arrangement].state === 'over').length;
     expect(over('today')).toBeGreaterThanOrEqual(4);

@@ -28,7 +28,7 @@ export function assignRows(
     seen.fill(0);
     let row = start;
     let reached = 0;
-    // The best way so far to leave a row without a place.
+    // The best way so far to leave a row not placed yet.
     let [out, outFar] = [-1, Infinity];
     let end = -1;
     const order: number[] = [];

@@ -237,7 +237,7 @@ function takeOver(search: Filling, parts: readonly Movable[], answer: ArrayLike<
   return without;
 }
 
-/** Spares without a place of their own lie with the working stock where there is room for both. @returns what has none */
+/** Spares that have no place of their own lie with the working stock where there is room for both. @returns what has none */
 function withTheRest(search: Filling, unplaced: readonly Left[]): Left[] {
   return unplaced.filter(({ supply, spare, count }) => {
     const part = spare && search.parts.find((p) => p.supply.id === supply.id && !p.spare);

@@ -6,7 +6,7 @@ import { useStore } from '../state/store.ts';
 
 const minutes = (value: number) => (value >= 10 ? String(Math.round(value)) : value.toFixed(1));
 
-/** The week at the bottom: now and as planned, and what is still open. Each figure opens into how it was got. */
+/** The week at the bottom: now and as planned, and what is still open. Each figure opens into how it was worked out. */
 export function BottomLine() {
   const report = useStore((s) => s.report);
   const id = useStore((s) => s.planId);
@@ -34,11 +34,11 @@ export function BottomLine() {
           <b className="font-serif text-lg">
             {planned.placed > 0 ? planned.without : Object.keys(report.supplies).length}
           </b>{' '}
-          without a place
+          not placed yet
         </Link>
         {report.errors > 0 && (
           <Link to={`/plan/${id}/place?show=findings`} className="hover:underline">
-            <b className="font-serif text-lg">{report.errors}</b> to mend
+            <b className="font-serif text-lg">{report.errors}</b> to fix
           </Link>
         )}
         <Link to={`/plan/${id}/place?show=findings`} className="hover:underline">
@@ -68,7 +68,7 @@ function Figure({ week, word, title }: { week: Week; word: string; title: string
             {(
               [
                 ['Fetching and putting back', week.fetching],
-                ['Hunting for what has no place', week.hunting],
+                ['Looking for things with no home', week.hunting],
                 ['Rolling carts up and fetching kits', week.setup],
                 ['Penalties (heavy, hazards near a child, sun, heat)', week.penalties],
               ] as const
@@ -81,7 +81,7 @@ function Figure({ week, word, title }: { week: Week; word: string; title: string
           </dl>
           <p className="mt-2 text-xs text-soft">
             Each fetch is a sum of standard motion times (MTM-1, Maynard, Stegemerten & Schwab 1948) along the shortest
-            way over the free floor, times the fetches a session and the sessions a week. A thing without a place is
+            way over the free floor, times the fetches a session and the sessions a week. A thing not placed yet is
             hunted for {hunt} s each time (our constant). Choose a thing to see its own elements.
           </p>
           <Popover.Arrow className="fill-[var(--line)]" />

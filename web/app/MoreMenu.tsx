@@ -35,7 +35,7 @@ export function MoreMenu({ onHelp }: { onHelp: () => void }) {
         >
           <DropdownMenu.Item asChild className={ITEM}>
             <a href={`/api/plans/${plan.meta.id}/file`} download className="block">
-              Take the plan away as a file
+              Export plan
             </a>
           </DropdownMenu.Item>
           <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/')}>

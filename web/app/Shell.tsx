@@ -63,7 +63,7 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
   return (
     <div className="flex h-full min-h-0 flex-col">
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-leaf focus:p-2">
-        To the contents
+        Skip to content
       </a>
       <header className="noprint flex shrink-0 flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2 md:h-[84px] md:flex-nowrap md:px-6">
         <div className="min-w-0 shrink-0 md:w-40">

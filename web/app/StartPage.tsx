@@ -1,4 +1,4 @@
-/** The first page: go on with a plan, begin one, or open one from a file. */
+/** The first page: continue a plan, create one, or open one from a file. */
 import { useEffect, useState } from 'react';
 import { useNavigate, Link } from 'react-router';
 import { api, ApiError } from '../state/api.ts';
@@ -70,7 +70,7 @@ export function StartPage() {
       )}
       {plans && plans.length > 0 && (
         <section aria-label="Your plans">
-          <h2 className="mb-2 text-lg">Go on with</h2>
+          <h2 className="mb-2 text-lg">Continue a plan</h2>
           <ul className="grid gap-2 sm:grid-cols-2">
             {plans.map((plan) => (
               <li key={plan.id}>
@@ -91,9 +91,7 @@ export function StartPage() {
         </section>
       )}
       <section aria-label="Begin a plan" className="rounded-xl border border-line bg-leaf p-5">
-        <h2 className="mb-3 text-lg">
-          {plans?.length === 0 ? 'Begin: first the room is measured' : 'Begin another plan'}
-        </h2>
+        <h2 className="mb-3 text-lg">{plans?.length === 0 ? 'Start by measuring the room' : 'Start a new plan'}</h2>
         <form
           className="flex flex-wrap items-end gap-4"
           onSubmit={(e) => {
@@ -121,7 +119,7 @@ export function StartPage() {
             ))}
           </fieldset>
           <Button look="main" type="submit">
-            Begin the plan
+            Create plan
           </Button>
         </form>
       </section>

@@ -125,7 +125,7 @@ export function RoomViews({
           )}
           {stations.length > 0 && (
             <label className="text-soft">
-              seen from{' '}
+              From seat{' '}
               <select
                 value={stationId ?? ''}
                 onChange={(e) => setStation(e.target.value)}
@@ -148,7 +148,7 @@ export function RoomViews({
                 onChange={(e) => setPerson(e.target.value === '' ? null : e.target.value)}
                 className="max-w-40 rounded-md border border-line bg-leaf px-1 py-0.5 font-bold text-ink"
               >
-                <option value="">who sits there</option>
+                <option value="">usual person</option>
                 {people.map((p) => (
                   <option key={p.id} value={p.id}>
                     {p.name}
@@ -178,7 +178,7 @@ export function RoomViews({
         <div className="flex flex-wrap items-center justify-center gap-x-8 gap-y-1 pb-3">
           <RippleKey away={Object.keys(plan.elsewheres).length > 0} />
           <label className="text-soft">
-            washed with{' '}
+            Colour by{' '}
             <select
               value={wash}
               onChange={(e) => setWash(e.target.value as Wash)}

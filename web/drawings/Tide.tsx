@@ -53,5 +53,5 @@ export function fillWords(fill: Fill): string {
       ? `${percent} % full, room to grow`
       : fill.state === 'full'
         ? `${percent} % full, no room to grow`
-        : `${percent} %: over full`;
+        : `${percent} %: overfull`;
 }

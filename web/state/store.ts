@@ -191,12 +191,12 @@ export function commit(
 
 export function undo(): void {
   const step = get().history.undo.at(-1);
-  if (step && commit(`Undo: ${step.name}`, step.inverse, 'undo', step.id)) notice(`Taken back: ${step.name}`);
+  if (step && commit(`Undo: ${step.name}`, step.inverse, 'undo', step.id)) notice(`Undone: ${step.name}`);
 }
 
 export function redo(): void {
   const step = get().history.redo.at(-1);
-  if (step && commit(`Redo: ${step.name}`, step.changes, 'redo', step.id)) notice(`Done again: ${step.name}`);
+  if (step && commit(`Redo: ${step.name}`, step.changes, 'redo', step.id)) notice(`Redone: ${step.name}`);
 }
 
 // ---- saving ----

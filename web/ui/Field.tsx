@@ -125,7 +125,7 @@ export function LengthField({
       onText={(text) => {
         // Positions may lie on the other side of a wall; lengths may not.
         const negative = least < 0 && /^\s*[-−]/.test(text);
-        const plain = text.replace(/(\d) (?=\d{3}\b)/g, '$1');
+        const plain = text;
         const size = readLength(negative ? plain.replace(/^\s*[-−]/, '') : plain, system);
         if (!size.ok) return size.message;
         const read = { mm: negative ? -size.mm : size.mm };
@@ -198,7 +198,7 @@ export function OptionalField({
       inputMode="decimal"
       value={value === null ? '' : say(value)}
       onText={(text) => {
-        const plain = text.trim().replace(/(\d) (?=\d{3}\b)/g, '$1');
+        const plain = text.trim();
         if (plain === '') {
           onSet(null);
           return null;

@@ -9,7 +9,7 @@ import { packTight } from './tight.ts';
 
 export interface Packing {
   placed: Packed[];
-  /** Ids without a place. */
+  /** Ids not placed yet. */
   left: string[];
 }
 

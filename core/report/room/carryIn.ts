@@ -1,4 +1,4 @@
-/** Does a unit that is not in the house yet go through the door, and can it be stood up under the ceiling? */
+/** Does a unit that is not owned yet go through the door, and can it be stood up under the ceiling? */
 import type { Finding } from '../../model/finding.ts';
 import { formatLength } from '../../model/measure.ts';
 import { byName, type Opening, type Plan, type Unit } from '../../model/plan.ts';

@@ -193,7 +193,7 @@ function surface(
       'work height',
       'work',
       a.work,
-      `${where}: ${table.name} is ${say(top)} high; ${a.work === 'light' ? 'light' : a.work} work of ${person.name.toLowerCase()} wants ${say(low)} to ${say(high)}, so it is ${say(off)} too ${top < low ? 'low' : 'high'}.`,
+      `${where}: ${table.name} is ${say(top)} high; ${a.work === 'light' ? 'light' : a.work} work of ${person.name} wants ${say(low)} to ${say(high)}, so it is ${say(off)} too ${top < low ? 'low' : 'high'}.`,
       `${say(low)} to ${say(high)} high`,
       off,
     );

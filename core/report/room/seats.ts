@@ -64,7 +64,7 @@ export function checkSeats(plan: Plan): Finding[] {
         finding(
           station,
           'head room',
-          `At ${station.name} ${say(free)} are free; the head of ${here.people[station.person]!.name.toLowerCase()} is at ${say(needs)}.`,
+          `At ${station.name} ${say(free)} are free; the head of ${here.people[station.person]!.name} is at ${say(needs)}.`,
           `${say(needs)} free`,
           needs - free,
         ),

@@ -79,7 +79,7 @@ export function ActivitiesStep() {
           <Button
             onClick={() => {
               const id = newId();
-              commit('Add a person', [set('people', id, { id, name: 'Someone else', stature: 1700 })]);
+              commit('Add a person', [set('people', id, { id, name: 'Me', stature: 1700 })]);
             }}
           >
             Add a person

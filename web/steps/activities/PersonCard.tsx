@@ -50,7 +50,7 @@ export function PersonCard({ person: p, plan }: { person: Person; plan: Plan }) 
         onSet={(hand) => change('Hand', { hand })}
       />
       {check('wheelchair', 'Uses a wheelchair')}
-      {check('child', 'Is a child: keep away what is marked so')}
+      {check('child', 'Child: keep marked things out of reach')}
       {check('steps', 'May use steps')}
       <OptionalField
         label="Lifts at most, kg"
@@ -66,7 +66,7 @@ export function PersonCard({ person: p, plan }: { person: Person; plan: Plan }) 
       <details className="col-span-2">
         <summary className="cursor-pointer text-soft">Measured on the body</summary>
         <p className="my-1 text-xs text-soft">
-          Touch the highest shelf you can and measure that. Empty takes the share of the height.
+          Touch the highest shelf you can and measure that. Leave empty to estimate from height.
         </p>
         <div className="grid grid-cols-2 gap-2">
           {MEASURED.map(({ field, label, least, most }) => (

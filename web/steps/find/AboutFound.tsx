@@ -52,7 +52,7 @@ export function AboutFound({ supply, onFind }: { supply: string; onFind: (words:
           notice('Noted as used today.')
         }
       >
-        Used it
+        Mark as used
       </Button>
       <Button className="min-h-11" onClick={() => setLooking(!looking)} aria-expanded={looking}>
         I looked elsewhere first

@@ -117,7 +117,7 @@ function FindView() {
                 <b>{f.name}</b>
                 {f.kind === 'supply' ? (
                   f.places.length === 0 ? (
-                    <span className="block text-soft">{f.count} of them, without a place</span>
+                    <span className="block text-soft">{f.count} of them, not placed yet</span>
                   ) : (
                     f.places.map((p) => (
                       <span key={p.placement} className="flex items-center gap-2">

@@ -125,7 +125,7 @@ export function PullView() {
             ))}
           </ol>
           {round && round.without.length > 0 && (
-            <ul aria-label="Without a place" className="mt-3">
+            <ul aria-label="Not placed yet" className="mt-3">
               {open
                 .filter((n) => round.without.includes(n.supply))
                 .map((n) => (

@@ -60,7 +60,7 @@ export function TimeIt({ compartment, supply }: { compartment: CompartmentReport
           <Button look="main" className="max-md:min-h-11" onClick={stop}>
             I have it: stop
           </Button>
-          <Button onClick={() => setSince(null)}>Not this one</Button>
+          <Button onClick={() => setSince(null)}>Discard</Button>
         </>
       )}
       <span role="timer" className="font-serif text-xl">

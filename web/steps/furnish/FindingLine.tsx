@@ -5,7 +5,7 @@ import { engine } from '../../state/engine.ts';
 import { commit, newId, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 
-/** What is wrong with a unit, and the one move that mends it. */
+/** What is wrong with a unit, and the one move that fixes it. */
 export function FindingLine({ finding: f, name }: { finding: Finding; name: string }) {
   const [mend, setMend] = useState<Mend | null | 'none'>(null);
   const slides = f.by !== undefined && f.path.endsWith('.x');
@@ -34,7 +34,7 @@ export function FindingLine({ finding: f, name }: { finding: Finding; name: stri
         <p className="text-xs text-soft">
           {f.mode
             ? 'There is no place in the room where it would be out of the way.'
-            : 'No slide of up to 800 mm along or across the room mends this without making another.'}
+            : 'No slide of up to 800 mm along or across the room fixes this without making another.'}
         </p>
       )}
     </div>

@@ -153,7 +153,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
           <Heading>To buy</Heading>
           {report.shopping.wanted.length === 0 && (
             <p className="text-soft">
-              Nothing: all of it is in the house. Untick that in a piece to put it on the list.
+              Nothing: you own all of it. Untick “I own this” in a piece to put it on the list.
             </p>
           )}
           <ul>
@@ -170,7 +170,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
                   {w.price === null ? <span className="text-soft">no price</span> : w.price.toFixed(2)}
                   <Button
                     look="quiet"
-                    onClick={() => commit(`${w.name} is in the house`, [set('units', w.unit, { owned: true })])}
+                    onClick={() => commit(`${w.name} is owned`, [set('units', w.unit, { owned: true })])}
                   >
                     Bought
                   </Button>
@@ -187,7 +187,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
             </p>
           )}
           <p className="text-xs text-soft">
-            {report.shopping.owned.count} pieces are in the house
+            {report.shopping.owned.count} pieces you own
             {report.shopping.owned.worth > 0 && `, worth ${report.shopping.owned.worth.toFixed(2)}`}.
           </p>
         </>

@@ -29,7 +29,7 @@ export function ManySheet({ ids, plan }: { ids: readonly string[]; plan: Plan })
           </li>
         ))}
       </ul>
-      <Heading>In line with the first</Heading>
+      <Heading>Align with the first</Heading>
       <div className="flex flex-wrap gap-2">
         {SIDES.map((side) => (
           <Button key={side} onClick={() => run(`Bring ${names} in line`, alignUnits(plan, ids, side))}>

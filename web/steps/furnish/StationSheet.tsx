@@ -24,7 +24,7 @@ export function StationSheet({ station, plan }: { station: Station; plan: Plan }
     .filter((u) => u.kind === 'table')
     .map((u) => [u.id, u.name] as const);
   return (
-    <Sheet title={station.name} line={`seat of ${person.name.toLowerCase()}`}>
+    <Sheet title={station.name} line={`seat of ${person.name}`}>
       {findings.map((f) => (
         <FindingLine key={f.code + f.message} finding={f} name={`the seat ${station.name}`} />
       ))}
@@ -106,7 +106,7 @@ export function StationSheet({ station, plan }: { station: Station; plan: Plan }
           onSet={(facing) => change('Facing', { facing })}
         />
         <LengthField
-          label={`Standing height of ${person.name.toLowerCase()}`}
+          label={`Standing height of ${person.name}`}
           system={system}
           value={person.stature}
           least={700}

@@ -23,7 +23,7 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
   const system = plan.meta.units;
   const change = (what: string, columns: Partial<Unit>) =>
     commit(`${what} of ${unit.name}`, [set('units', unit.id, columns)]);
-  const findings = report?.findings.filter((f) => isAbout(f, 'units', unit.id) && f.code !== 'over full') ?? [];
+  const findings = report?.findings.filter((f) => isAbout(f, 'units', unit.id) && f.code !== 'overfull') ?? [];
   const compartments = compartmentsOf(settledUnits(plan)[unit.id] ?? unit);
   const facts = report?.units[unit.id];
   const copy = () => {
@@ -69,8 +69,8 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
           { kind: 'check', field: 'labelled', label: 'Its fronts carry labels today' },
           { kind: 'check', field: 'wheels', label: 'Stands on wheels' },
           { kind: 'check', field: 'fixed', label: 'Fixed to the wall' },
-          { kind: 'check', field: 'owned', label: 'Is in the house already' },
-          { kind: 'check', field: 'pinned', label: 'Settled: its place is not changed by hand' },
+          { kind: 'check', field: 'owned', label: 'I own this' },
+          { kind: 'check', field: 'pinned', label: 'Lock position' },
           { kind: 'check', field: 'keyLocked', label: 'Kept locked with a key' },
           {
             kind: 'choice',
@@ -97,7 +97,7 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
           {
             kind: 'optional',
             field: 'mass',
-            label: 'Empty, kg',
+            label: 'Weight empty, kg',
             otherwise: 'not known',
             least: 0,
             most: 1_000_000,
@@ -107,7 +107,7 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
           {
             kind: 'optional',
             field: 'load',
-            label: 'Each place carries, kg',
+            label: 'Load limit per shelf, kg',
             otherwise: 'not known',
             least: 0,
             most: 1_000_000,

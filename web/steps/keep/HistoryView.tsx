@@ -104,7 +104,7 @@ export function HistoryView() {
         </ul>
         {sittings.length > 0 && (
           <p className="mt-2 text-soft">
-            {sittings.length} {sittings.length === 1 ? 'sitting' : 'sittings'} of the change-over so far.
+            {sittings.length} {sittings.length === 1 ? 'session' : 'sessions'} of the move so far.
           </p>
         )}
         <h2 className="mt-6 text-xl">Before and after</h2>
@@ -159,10 +159,10 @@ export function HistoryView() {
               look="quiet"
               onClick={() =>
                 commit(`As it was on ${old.day}`, backTo(entries, old.revision)) &&
-                notice('The plan is as it was that day; undo brings it back.')
+                notice('The plan is as it was on that day; undo takes it back.')
               }
             >
-              Make all as it was that day
+              Restore this day
             </Button>
           </p>
         )}
@@ -180,10 +180,10 @@ export function HistoryView() {
                 {e.revision > 1 && (
                   <Button
                     look="quiet"
-                    onClick={() => commit(`Back to before: ${e.group.name}`, backTo(entries, e.revision - 1))}
+                    onClick={() => commit(`Restored to before: ${e.group.name}`, backTo(entries, e.revision - 1))}
                     title="Takes back this and all after it"
                   >
-                    Back to before
+                    Restore to before this
                   </Button>
                 )}
               </li>

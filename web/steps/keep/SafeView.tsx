@@ -33,7 +33,7 @@ function ShareCard() {
       <h2 className="text-xl">On a phone in the same home</h2>
       <p className="text-soft">
         Off until you switch it on. A code lets one device in, once, for ten minutes, to this plan and nothing else. The
-        way is not encrypted: use it in a home network that you trust.
+        connection is not encrypted: use it in a home network that you trust.
       </p>
       <p className="mt-2" role="status">
         {state?.on ? (
@@ -50,7 +50,7 @@ function ShareCard() {
         <Button look="main" onClick={() => invite('edit')}>
           Let a device in to work
         </Button>
-        <Button onClick={() => invite('read')}>Let it in to look only</Button>
+        <Button onClick={() => invite('read')}>Allow viewing only</Button>
         {state?.on && <Button onClick={() => void api.shareOff().then(setState, problem)}>Switch it off</Button>}
       </div>
       {state?.code && state.link && (
@@ -123,7 +123,7 @@ function BackupCard() {
       </p>
       <p className="mt-2">
         <a className="text-rust underline" href="/api/backup" download>
-          Take a backup away
+          Download backup
         </a>
       </p>
       <label className="mt-4 block">

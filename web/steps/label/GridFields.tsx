@@ -8,7 +8,7 @@ const FIELDS = [
   ['left', 'Left margin, mm', 0, 200, false],
   ['top', 'Upper margin, mm', 0, 250, false],
   ['across', 'Left edge to left edge, mm', 5, 300, false],
-  ['down', 'Top to top, mm', 5, 300, false],
+  ['down', 'Row spacing, mm', 5, 300, false],
 ] as const;
 
 export function GridFields({

@@ -84,7 +84,7 @@ export function LabelStep() {
             {sheet.pages.length > 1 && (
               <div className="flex items-center justify-center gap-4 pt-2">
                 <Button look="quiet" disabled={shown === 0} onClick={() => setPage(shown - 1)}>
-                  ← Before
+                  ← Previous
                 </Button>
                 <span>
                   sheet {shown + 1} of {sheet.pages.length}
@@ -157,7 +157,7 @@ export function LabelStep() {
         </div>
         <NumberField
           className="mt-2"
-          label="Begin at the label"
+          label="Start at label"
           value={skip + 1}
           least={1}
           most={Math.max(1, (sheet?.columns ?? 1) * (sheet?.rows ?? 1))}
@@ -227,7 +227,7 @@ export function LabelStep() {
               )
             }
           >
-            The binder of the room
+            Room binder (PDF)
           </Button>
         </div>
         {sheet && (

@@ -66,10 +66,10 @@ export function CornerSheet({ corner, plan }: { corner: Corner; plan: Plan }) {
         <Button
           disabled={Object.keys(plan.corners).length <= 3}
           onClick={() => {
-            if (commit(`Take a corner out of ${plan.meta.room}`, removeCorner(plan, corner.id))) select(null);
+            if (commit(`Delete a corner of ${plan.meta.room}`, removeCorner(plan, corner.id))) select(null);
           }}
         >
-          Take this corner out
+          Delete corner
         </Button>
         <Button onClick={() => select(null)}>Done</Button>
       </div>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { DxfOutline, DxfResult } from '@heronstone/core/formats/dxf.ts';
-import { formatLength } from '@heronstone/core/model/measure.ts';
+import { formatArea, formatLength } from '@heronstone/core/model/measure.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { makeOutline } from '@heronstone/core/room/outline.ts';
 import { engine } from '../../state/engine.ts';
@@ -72,12 +72,12 @@ export function DxfImport({ plan }: { plan: Plan }) {
               <li key={i} className="flex items-center gap-4 rounded-xl border border-line bg-leaf px-3 py-2">
                 <Shape outline={o} />
                 <span className="grow">
-                  Layer “{o.layer}”, {o.points.length} corners, {o.area.toFixed(2)} m²,{' '}
+                  Layer “{o.layer}”, {o.points.length} corners, {formatArea(o.area, plan.meta.units)},{' '}
                   {formatLength(Math.round(Math.max(...o.points.map((p) => p.x))), plan.meta.units)} ×{' '}
                   {formatLength(Math.round(Math.max(...o.points.map((p) => p.y))), plan.meta.units)}
                 </span>
                 <Button look={i === 0 ? 'main' : 'plain'} onClick={() => take(o)}>
-                  Take it
+                  Use this outline
                 </Button>
               </li>
             ))}

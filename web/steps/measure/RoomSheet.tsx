@@ -8,7 +8,7 @@ import {
   type Opening,
   type Plan,
 } from '@heronstone/core/model/plan.ts';
-import { formatLength } from '@heronstone/core/model/measure.ts';
+import { formatArea, formatLength } from '@heronstone/core/model/measure.ts';
 import { outlineOf, wallsOf } from '@heronstone/core/room/walls.ts';
 import { commit, newId, select, useStore, type Selected } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -48,7 +48,7 @@ export function RoomSheet({ plan }: { plan: Plan }) {
   const meta = (what: string, columns: Partial<Plan['meta']>) => commit(what, [setMeta(plan, columns)]);
   const longest = [...walls].sort((a, b) => b.length - a.length)[0]!;
   return (
-    <Sheet title={plan.meta.room} line={report ? `${report.room.area.toFixed(2)} m² of floor` : ''}>
+    <Sheet title={plan.meta.room} line={report ? `${formatArea(report.room.area, plan.meta.units)} of floor` : ''}>
       <TextField label="Name of the room" value={plan.meta.room} onSet={(room) => meta('Name the room', { room })} />
       <div className="mt-2 grid grid-cols-2 gap-2">
         {rectangle && (
@@ -78,8 +78,8 @@ export function RoomSheet({ plan }: { plan: Plan }) {
           onSet={(ceiling) => meta('Set the ceiling', { ceiling })}
         />
         <LengthField
-          label="Walkways wanted"
-          hint={`${say(600)} squeezes, ${say(750)} is easy, ${say(915)} takes a wheelchair`}
+          label="Narrowest walkway"
+          hint={`${say(600)} tight, ${say(750)} comfortable, ${say(915)} for a wheelchair`}
           system={system}
           value={plan.meta.walkway}
           least={500}

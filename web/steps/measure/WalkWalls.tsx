@@ -1,6 +1,6 @@
 /** Walk the walls with a tape: length, turn, length, turn. Shows the outline as it grows, and by how much it does not close. */
 import { useState } from 'react';
-import { formatLength, readLength } from '@heronstone/core/model/measure.ts';
+import { formatArea, formatLength, readLength } from '@heronstone/core/model/measure.ts';
 import { makeOutline, wallNames } from '@heronstone/core/room/outline.ts';
 import { signedArea, type Point } from '@heronstone/core/geometry/geometry.ts';
 import { selfCrossing, traverse, type Leg } from '@heronstone/core/geometry/traverse.ts';
@@ -120,7 +120,7 @@ export function WalkWalls() {
           )}
           {whole && right && walk.error < 0.5 && (
             <p className="font-bold text-reed">
-              The walls close. {(Math.abs(signedArea(walk.points)) / 1e6).toFixed(2)} m² of floor.
+              The walls close. {formatArea(Math.abs(signedArea(walk.points)) / 1e6, system)} of floor.
             </p>
           )}
           {whole && right && walk.error >= 0.5 && (

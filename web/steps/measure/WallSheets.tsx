@@ -68,7 +68,7 @@ export function FixtureSheet({ fixture: f, plan }: { fixture: Fixture; plan: Pla
     { kind: 'length', field: 'bottom', label: 'Over the floor', most: 5000 },
     { kind: 'length', field: 'width', label: 'Width', least: 20, most: 5000 },
     { kind: 'length', field: 'height', label: 'Height', least: 20, most: 3000 },
-    { kind: 'length', field: 'depth', label: 'Stands out', most: 1000 },
+    { kind: 'length', field: 'depth', label: 'Sticks out', most: 1000 },
     {
       kind: 'optional',
       field: 'keepClear',

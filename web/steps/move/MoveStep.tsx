@@ -73,7 +73,7 @@ export function MoveStep() {
     return (
       <NextStep title={report && report.week.planned.placed > 0 ? 'Everything lies as planned' : 'Nothing to move yet'}>
         {report && report.week.planned.placed > 0 ? (
-          <>The room is changed over{over.won > 0.05 ? `: ${over.won.toFixed(1)} minutes a week won` : ''}.</>
+          <>Move finished{over.won > 0.05 ? `: ${over.won.toFixed(1)} minutes a week won` : ''}.</>
         ) : (
           <>
             <Link className="text-rust underline" to={`/plan/${plan.meta.id}/place`}>
@@ -117,7 +117,7 @@ export function MoveStep() {
               </Button>
               {next.load.kind === 'things' && next.load.to !== null && (
                 <Button className="min-h-11" onClick={() => setOther(next)}>
-                  It went otherwise …
+                  Something else happened …
                 </Button>
               )}
             </div>
@@ -135,7 +135,7 @@ export function MoveStep() {
         </ol>
       </section>
       <Sheet
-        title="The change-over"
+        title="The move"
         line={`${left.length} of ${all.length} moves to go; ${report!.moves} supplies lie elsewhere than planned`}
       >
         <dl>
@@ -148,17 +148,17 @@ export function MoveStep() {
         </dl>
         {Math.abs(over.pace - 1) > 0.02 && (
           <p className="text-sm text-soft">
-            Times are {over.pace.toFixed(2)} of the first guess, as your sittings went.
+            Times are {over.pace.toFixed(2)} of the first guess, as your sessions went.
           </p>
         )}
         <NumberField
           className="mt-3"
-          label="Minutes in a sitting"
+          label="Minutes in a session"
           value={minutes}
           least={10}
           most={600}
           onSet={(sitting) =>
-            commit('Length of a sitting', [setMeta(plan, { upkeep: { ...plan.meta.upkeep, sitting } })])
+            commit('Length of a session', [setMeta(plan, { upkeep: { ...plan.meta.upkeep, sitting } })])
           }
         />
         <SittingClock minutesNow={report!.week.today.minutes} />
@@ -174,10 +174,10 @@ const verb = (move: Move) =>
     : move.kind === 'put in'
       ? 'Put in'
       : move.load.kind === 'new container'
-        ? 'Put up'
+        ? 'Set up'
         : move.load.to === null
           ? 'Take out'
-          : 'Carry over';
+          : 'Move';
 
 function SittingList({
   number,
@@ -235,7 +235,7 @@ function SittingList({
   );
 }
 
-/** Begins and ends a sitting; what it took corrects the times of the rest. */
+/** Starts and ends a session; what it took corrects the times of the rest. */
 function SittingClock({ minutesNow }: { minutesNow: number }) {
   const plan = useStore((s) => s.plan)!;
   const going = Object.values(plan.sittings).find((s) => s.took === null);
@@ -244,27 +244,27 @@ function SittingClock({ minutesNow }: { minutesNow: number }) {
     const id = newId();
     localStorage.setItem(begunKey(id), String(Date.now()));
     const row = { id, day: today(), estimated: 0, took: null, moves: 0, before: minutesNow, after: null };
-    commit('Begin a sitting', [set('sittings', id, row)]);
+    commit('Start session', [set('sittings', id, row)]);
   };
   const end = () => {
     const from = Number(localStorage.getItem(begunKey(going!.id)) ?? Date.now());
     localStorage.removeItem(begunKey(going!.id));
     const took = Math.max(1, Math.round((Date.now() - from) / 1000));
-    commit('End the sitting', [set('sittings', going!.id, { took, after: minutesNow })]);
+    commit('End session', [set('sittings', going!.id, { took, after: minutesNow })]);
   };
   return (
     <div className="mt-4">
       {going ? (
         <>
           <p role="status">
-            The sitting goes on: {going.moves} {going.moves === 1 ? 'move' : 'moves'}.
+            Session running: {going.moves} {going.moves === 1 ? 'move' : 'moves'}.
           </p>
           <Button className="mt-1" onClick={end}>
-            End the sitting
+            End session
           </Button>
         </>
       ) : (
-        <Button onClick={begin}>Begin a sitting</Button>
+        <Button onClick={begin}>Start session</Button>
       )}
       {past.length > 0 && (
         <ul className="mt-2 text-sm text-soft">

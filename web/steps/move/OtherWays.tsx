@@ -1,4 +1,4 @@
-/** When a move went otherwise than planned: not all fitted, it was put elsewhere, it was given away. The rest is planned anew. */
+/** When a move went another way than planned: not all fitted, it was put elsewhere, it was given away. The rest is planned anew. */
 import { useState } from 'react';
 import type { Move } from '@heronstone/core/changeover/move.ts';
 import { didNotFit, gaveAway, putElsewhere } from '@heronstone/core/changeover/tick.ts';

@@ -1,4 +1,4 @@
-/** A round that belongs to the change-over besides carrying: deciding, buying, cleaning, labelling. */
+/** A round that belongs to the move besides carrying: deciding, buying, cleaning, labelling. */
 import type { Round } from '@heronstone/core/changeover/rounds.ts';
 
 const TITLE = {

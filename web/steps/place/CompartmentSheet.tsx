@@ -68,13 +68,13 @@ export function CompartmentSheet({
             <Fact name="One sees">{reach.sight.state === 'things' ? 'what lies in it' : reach.sight.words}</Fact>
             {reach.lean > 0 && <Fact name="Leaning over">{formatLength(Math.round(reach.lean), system)}</Fact>}
             <div className="flex justify-between gap-4 py-0.5">
-              <dt className="text-soft">A fetch{person ? `, ${person.name.toLowerCase()}` : ''}</dt>
+              <dt className="text-soft">A fetch{person ? `, ${person.name}` : ''}</dt>
               <dd>
                 <button
                   type="button"
                   className="font-bold underline decoration-dotted underline-offset-4"
                   onClick={() => setOpened(true)}
-                  title="How this was got"
+                  title="How this was worked out"
                 >
                   {reach.seconds.toFixed(1)} s
                 </button>
@@ -106,7 +106,12 @@ export function CompartmentSheet({
         />
       )}
       {account && reach && (
-        <Dialog wide open={opened} onOpenChange={setOpened} title={`${reach.seconds.toFixed(1)} s: how it was got`}>
+        <Dialog
+          wide
+          open={opened}
+          onOpenChange={setOpened}
+          title={`${reach.seconds.toFixed(1)} s: how it was worked out`}
+        >
           <div className="overflow-y-auto" tabIndex={0} role="region" aria-label="Elements">
             <Elements title="Fetching one thing that lies alone there" elements={account.elements} />
             <Elements title="Putting it back" elements={account.returning} />

@@ -55,7 +55,7 @@ export function FillPanel() {
             onSet={setPart}
           />
           <Button className="mt-2 w-full" disabled={running !== null} onClick={() => void fillRoom(task)}>
-            {part === 'new' ? 'Place only what is new' : 'Plan it anew'}
+            {part === 'new' ? 'Place only what is new' : 'Plan this part again'}
           </Button>
         </div>
       )}
@@ -71,7 +71,7 @@ function FillProgress() {
     <div role="status" className="rounded-xl border border-line p-3">
       <div className="flex items-center justify-between gap-2">
         <b>{title}</b>
-        <Button onClick={cancelSearch}>Stop, keep the best</Button>
+        <Button onClick={cancelSearch}>Stop and keep the best</Button>
       </div>
       <p className="mt-1">
         {!filling || filling.phase === 'placing'

@@ -130,7 +130,7 @@ function HelpList({ onShow }: { onShow: () => void }) {
                 </td>
                 <td className="noprint py-1 pl-3 text-right">
                   <Button look="quiet" disabled={stale} onClick={() => tryOn(h)} aria-label={`Try on: ${h.title}`}>
-                    Try it on
+                    Preview
                   </Button>
                 </td>
               </tr>
@@ -148,7 +148,7 @@ function Stands({ onShow }: { onShow: () => void }) {
   const stale = useStale(stands);
   const take = (p: Proposal, name: string) => {
     if (!commit(`Furniture: ${name}`, p.changes)) return;
-    notice(`${name} is tried on. One undo takes it back.`);
+    notice(`${name} applied. Undo takes it back.`);
     onShow();
   };
   return (
@@ -206,7 +206,7 @@ function Stands({ onShow }: { onShow: () => void }) {
                   onClick={() => take(p, name)}
                   aria-label={`Try on: ${name}`}
                 >
-                  Try it on
+                  Preview
                 </Button>
               </li>
             );

@@ -57,7 +57,7 @@ export function Mixtures() {
             onSet={setWay}
             className="w-56"
           />
-          <Button onClick={add}>Sort it so</Button>
+          <Button onClick={add}>Apply</Button>
         </div>
       )}
     </section>

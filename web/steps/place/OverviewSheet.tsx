@@ -1,4 +1,4 @@
-/** Nothing chosen: fill the room, and lists of what is without a place and what needs a look. */
+/** Nothing chosen: fill the room, and lists of what is not placed yet and what needs a look. */
 import { useDraggable } from '@dnd-kit/core';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
@@ -52,7 +52,7 @@ export function OverviewSheet({
       <Toggle
         open={show !== 'findings'}
         onToggle={() => onShow(show === 'findings' ? 'without' : 'findings')}
-        title={`Without a place (${without.length})`}
+        title={`Not placed yet (${without.length})`}
       >
         {without.length === 0 && <p className="text-soft">Everything has a place.</p>}
         <ul>
@@ -72,7 +72,7 @@ export function OverviewSheet({
       <Toggle
         open={show === 'findings'}
         onToggle={() => onShow(show === 'findings' ? null : 'findings')}
-        title={`To mend and cautions (${report.findings.length})`}
+        title={`Problems and warnings (${report.findings.length})`}
       >
         <ul>
           {[...report.findings]

@@ -1,4 +1,4 @@
-/** One supply in its place: facts, why here, next best. Every figure opens into how it was got. */
+/** One supply in its place: facts, why here, next best. Every figure opens into how it was worked out. */
 import { useEffect, useState } from 'react';
 import type { Explanation } from '@heronstone/core/ask/explain.ts';
 import type { PlacementReport } from '@heronstone/core/report/evaluate.ts';
@@ -40,7 +40,7 @@ export function PlacementSheet({
   const compartment = report.compartments.find((c) => c.id === p.compartment);
   if (!supply || !compartment) return <Sheet title="This is gone" />;
   const planned = p.arrangement === 'planned';
-  const activities = [...new Set(p.from.map((u) => plan.activities[u.activity]?.name.toLowerCase()))].join(', ');
+  const activities = [...new Set(p.from.map((u) => plan.activities[u.activity]?.name))].join(', ');
   // The fetch that is opened and played is the one from where it is used most.
   const most = p.from[0];
   const station = plan.stations[most?.station ?? ''] ?? Object.values(plan.stations)[0];
@@ -70,7 +70,7 @@ export function PlacementSheet({
               type="button"
               className="font-bold underline decoration-dotted underline-offset-4"
               onClick={() => setOpened(true)}
-              title="How this was got"
+              title="How this was worked out"
             >
               {p.secondsPerFetch.toFixed(1)} s
             </button>
@@ -183,7 +183,12 @@ export function PlacementSheet({
           onClose={() => setPlaying(false)}
         />
       )}
-      <Dialog wide open={opened} onOpenChange={setOpened} title={`${p.secondsPerFetch.toFixed(1)} s: how it was got`}>
+      <Dialog
+        wide
+        open={opened}
+        onOpenChange={setOpened}
+        title={`${p.secondsPerFetch.toFixed(1)} s: how it was worked out`}
+      >
         {why && (
           <div className="overflow-y-auto" tabIndex={0} role="region" aria-label="Elements">
             <Elements title="Fetching it" elements={why.elements} />

@@ -75,7 +75,7 @@ export function ReachView({ onShow }: { onShow: () => void }) {
               return (
                 <tr key={key} className="border-b border-line">
                   <th scope="row" className="py-1 pr-3 text-left font-normal">
-                    <b>{station.name}</b>, {person.name.toLowerCase()}
+                    <b>{station.name}</b>, {person.name}
                     {person.wheelchair && ', wheelchair'}
                   </th>
                   {RIPPLES.map((r) => (

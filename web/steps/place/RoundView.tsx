@@ -96,7 +96,7 @@ export function RoundView({ onShow }: { onShow: () => void }) {
           </section>
           {tour.without.length > 0 && (
             <p className="mt-3 max-w-3xl text-rust">
-              Without a place {arrangement === 'today' ? 'today' : 'in the plan'}: {names(tour.without)}.
+              Not placed yet {arrangement === 'today' ? 'today' : 'in the plan'}: {names(tour.without)}.
             </p>
           )}
         </>

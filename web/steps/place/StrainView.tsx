@@ -175,7 +175,7 @@ function Table({
                     )}
                     {i === 0 && r.how && (
                       <details className="max-w-md text-xs font-normal text-soft">
-                        <summary className="cursor-pointer">how it was got</summary>
+                        <summary className="cursor-pointer">how it was worked out</summary>
                         {r.how}.{' '}
                         {r.of.map((key) => (
                           <Link

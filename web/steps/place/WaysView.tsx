@@ -195,8 +195,8 @@ function Row({
         ))}
         <td className="noprint pl-3 text-right">
           {onOpen && (
-            <Button look="quiet" disabled={!onTake} onClick={onTake} aria-label={`Take: ${name}`}>
-              Take it
+            <Button look="quiet" disabled={!onTake} onClick={onTake} aria-label={`Use this layout: ${name}`}>
+              Use this layout
             </Button>
           )}
         </td>

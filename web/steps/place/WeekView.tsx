@@ -9,7 +9,12 @@ import { Button } from '../../ui/Button.tsx';
 
 const WORST: ReadonlyArray<{ key: keyof WorstLists; title: string; unit: string; digits: number }> = [
   { key: 'slow', title: 'Takes longest', unit: 'min a week, penalties included', digits: 1 },
-  { key: 'unseen', title: 'In view of nobody', unit: 'fetches a week without seeing it or its label', digits: 1 },
+  {
+    key: 'unseen',
+    title: 'Not visible from any seat',
+    unit: 'fetches a week without seeing it or its label',
+    digits: 1,
+  },
   { key: 'heavy', title: 'Heavy where it stands', unit: 'lifting index', digits: 1 },
   { key: 'child', title: 'In reach of a child', unit: 'mm below the highest reach', digits: 0 },
 ];
@@ -82,15 +87,15 @@ export function WeekView({ onShow }: { onShow: () => void }) {
               ['Fetching and putting back', (w) => w.fetching, 1],
               ['of which getting up and sitting down', (w) => w.motions.rising, 1],
               ['Rolling carts up, fetching kits', (w) => w.setup, 1],
-              ['Hunting for what has no place', (w) => w.hunting, 1],
+              ['Looking for things with no home', (w) => w.hunting, 1],
               ['Penalties: heavy, a child near, sun, heat', (w) => w.penalties, 1],
-              ['All together', (w) => w.minutes, 1],
+              ['Total', (w) => w.minutes, 1],
               ['Getting up, times', (w) => w.ups, 0],
               ['Walking, metres', (w) => w.metres, 0],
             ] as ReadonlyArray<[string, (w: Week) => number, number]>
           ).map(([name, of, digits]) => (
-            <tr key={name} className={`border-b border-line ${name === 'All together' ? 'font-bold' : ''}`}>
-              <th scope="row" className={`py-0.5 text-left ${name === 'All together' ? 'font-bold' : 'font-normal'}`}>
+            <tr key={name} className={`border-b border-line ${name === 'Total' ? 'font-bold' : ''}`}>
+              <th scope="row" className={`py-0.5 text-left ${name === 'Total' ? 'font-bold' : 'font-normal'}`}>
                 {name}
               </th>
               {has.today && <td className="text-right">{of(today).toFixed(digits)}</td>}

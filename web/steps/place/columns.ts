@@ -7,6 +7,6 @@ export const COLUMNS: ReadonlyArray<readonly [string, (f: Compared) => number, n
   ['metres', (f) => f.metres, 0],
   ['litres', (f) => f.litres, 0],
   ['no place', (f) => f.without, 0],
-  ['homes of a kind', (f) => f.homesOfAKind, 1],
+  ['homes per kind', (f) => f.homesOfAKind, 1],
   ['moves', (f) => f.moves, 0],
 ];

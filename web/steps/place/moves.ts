@@ -51,7 +51,7 @@ export function neverHere(id: string): boolean {
 }
 
 /**
- * Moves to a compartment; what does not fit there stays where it was (or without a place).
+ * Moves to a compartment; what does not fit there stays where it was (or not placed yet).
  * @param fits how many fit, when known; all are moved when not
  */
 export function moveSupply(moving: Moving, compartment: string, fits = moving.count): boolean {
@@ -131,7 +131,7 @@ export function toggleSpare(id: string): void {
   ]);
 }
 
-/** Takes a placement out of the plan; the supply is without a place then. */
+/** Takes a placement out of the plan; the supply is not placed yet then. */
 export function takeOut(id: string): void {
   const { plan } = useStore.getState();
   const placement = plan?.placements[id];

@@ -25,7 +25,7 @@ export function BalanceView() {
       current = false;
     };
   }, [report]);
-  if (!balance) return <p className="p-6 text-soft">Pouring everything into the furniture …</p>;
+  if (!balance) return <p className="p-6 text-soft">Checking what fits …</p>;
   const used = balance.classes.filter((c) => c.asked > 0 || c.holds > 0);
   return (
     <section aria-label="Balance" className="flex min-h-0 grow flex-col overflow-y-auto">

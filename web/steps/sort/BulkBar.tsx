@@ -123,7 +123,7 @@ export function BulkBar({ ids, onClear }: { ids: readonly string[]; onClear: () 
         Remove
       </Button>
       <Button look="quiet" onClick={onClear}>
-        Choose none
+        Clear selection
       </Button>
     </form>
   );

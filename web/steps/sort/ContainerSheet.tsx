@@ -38,7 +38,7 @@ const FIELDS: ReadonlyArray<FieldSpec<Container>> = [
     most: 1_000_000,
     length: false,
   },
-  { kind: 'check', field: 'owned', label: 'Is in the house already' },
+  { kind: 'check', field: 'owned', label: 'I own this' },
   { kind: 'check', field: 'pulled', label: 'Pulled out like a drawer' },
   { kind: 'check', field: 'seeThrough', label: 'See-through' },
   { kind: 'check', field: 'labelled', label: 'Has a label today' },

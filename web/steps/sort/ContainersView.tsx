@@ -163,7 +163,7 @@ function ShoppingList() {
         </div>
       </div>
       {rows.length === 0 ? (
-        <p className="text-soft">Nothing. Furniture and containers that are not in the house yet come on this list.</p>
+        <p className="text-soft">Nothing. Furniture and containers that you do not own yet come on this list.</p>
       ) : (
         <>
           <p className="text-soft">

@@ -2,7 +2,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { countWords } from '@heronstone/core/fit/forms.ts';
 import { set } from '@heronstone/core/model/change.ts';
-import { formatSize } from '@heronstone/core/model/measure.ts';
+import { formatArea, formatSize } from '@heronstone/core/model/measure.ts';
 import type { Decision, Supply } from '@heronstone/core/model/plan.ts';
 import type { Purge } from '@heronstone/core/ask/purge.ts';
 import { engine } from '../../state/engine.ts';
@@ -96,9 +96,10 @@ export function PurgeRound() {
           })}
         </div>
         <p className="text-soft">
-          Laid out, everything takes {purge.needed.toFixed(1)} m² of floor; {purge.floor.toFixed(1)} m² are free to lay
-          things on{purge.rounds.length > 1 ? `, so it goes in ${purge.rounds.length} rounds` : ''}. This round:{' '}
-          {here.kinds.join(', ')} ({here.area.toFixed(1)} m²).
+          Laid out, everything takes {formatArea(purge.needed, plan.meta.units)} of floor;{' '}
+          {formatArea(purge.floor, plan.meta.units)} are free to lay things on
+          {purge.rounds.length > 1 ? `, so it goes in ${purge.rounds.length} rounds` : ''}. This round:{' '}
+          {here.kinds.join(', ')} ({formatArea(here.area, plan.meta.units)}).
         </p>
         <div className="rounded-2xl border border-line bg-leaf p-5" data-purge={current.id}>
           <div className="flex flex-wrap items-baseline justify-between gap-2">

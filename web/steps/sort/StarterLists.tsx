@@ -134,7 +134,7 @@ export function StarterLists() {
             </Button>
             {wrong.length > 0 && (
               <span role="alert" className="text-rust">
-                {wrong[0]!.draft.name}: the count is a whole number from 1 to 1 000 000.
+                {wrong[0]!.draft.name}: the count is a whole number from 1 to 1,000,000.
               </span>
             )}
           </div>

@@ -37,7 +37,7 @@ function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
       ? ({
           kind: 'optional',
           field: 'grammage',
-          label: 'Grams a m²',
+          label: 'Weight (g/m²)',
           otherwise: 'not known',
           least: 5,
           most: 5000,
@@ -70,7 +70,7 @@ function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
           {
             kind: 'number',
             field: 'squeeze',
-            label: 'Pressed to',
+            label: 'Squashes to',
             least: 0.1,
             most: 1,
             hint: 'share of its loose volume',
@@ -88,7 +88,7 @@ function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
 }
 
 const MORE: ReadonlyArray<FieldSpec<Supply>> = [
-  { kind: 'number', field: 'backstock', label: 'Of these spare', least: 0, most: 1_000_000, whole: true },
+  { kind: 'number', field: 'backstock', label: 'Spares', least: 0, most: 1_000_000, whole: true },
   {
     kind: 'optional',
     field: 'reorderAt',
@@ -168,7 +168,7 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
       <RowForm table="supplies" row={supply} what={supply.name} fields={fieldsOf(supply)} system={system} />
       {lies.length > 1 && (
         <fieldset className="mt-3">
-          <legend className="text-soft">May lie</legend>
+          <legend className="text-soft">Can be stored</legend>
           <div className="flex gap-4">
             {lies.map(([key, word]) => (
               <label key={key} className="flex items-center gap-1.5">
@@ -301,7 +301,7 @@ function WhereItFits({ supply }: { supply: Supply }) {
                 .filter((w) => w.works)
                 .map((w) => w.place)
                 .join(', ')}.`
-            : `It can work nowhere as it is: ${works[0]!.place} is ${works[0]!.words.join(', ')}.`}
+            : `Nowhere to use it as things stand: ${works[0]!.place} is ${works[0]!.words.join(', ')}.`}
         </p>
       )}
       <ul aria-label="Where it fits">

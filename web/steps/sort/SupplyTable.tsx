@@ -108,7 +108,7 @@ export function SupplyTable() {
       }),
       helper.accessor((r) => r.fetches, {
         id: 'fetches',
-        header: 'A week',
+        header: 'Uses a week',
         cell: (c) => (c.getValue() === 0 ? '–' : `${Number(c.getValue().toFixed(1))}×`),
       }),
       helper.accessor((r) => r.place, {

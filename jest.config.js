@@ -8,6 +8,7 @@ export default {
     '<rootDir>/cli',
     '<rootDir>/web',
     '<rootDir>/demo',
+    '<rootDir>/scripts',
   ],
   testMatch: ['**/*.test.ts'],
   setupFiles: ['<rootDir>/testing/seed.ts'],

@@ -180,10 +180,10 @@ export function room(): Change[] {
       depth: 110,
       bottom: 1500,
     }),
-    set('people', 'maker', { id: 'maker', name: 'The maker', stature: 1660 }),
+    set('people', 'maker', { id: 'maker', name: 'Maker', stature: 1660 }),
     set('people', 'apprentice', {
       id: 'apprentice',
-      name: 'The apprentice',
+      name: 'Apprentice',
       stature: 1420,
       child: true,
       lifts: 5000,

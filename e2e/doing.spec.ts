@@ -116,7 +116,7 @@ test('a phone is let in with the code on the screen; a wrong one is refused', as
   await page.goto(`${server.address}/plan/demo/keep`);
   await page.getByRole('tab', { name: 'Share and keep safe' }).tap();
   await expect(page.getByText('It is off.')).toBeVisible();
-  await page.getByRole('button', { name: 'Let a device in to work' }).tap();
+  await page.getByRole('button', { name: 'Allow full access' }).tap();
   const code = await page.getByTestId('share-code').innerText();
   const status = await page.getByRole('status').filter({ hasText: 'It is on' }).innerText();
   const address = /http:\S+:\d+/.exec(status)![0];

@@ -98,7 +98,7 @@ test('the usual person changes what is in reach; every figure of the week opens'
   const sheet = page.getByRole('complementary');
   const grip = async () => sheet.getByText('Arm, shoulder to grip').locator('..').innerText();
   const before = await grip();
-  await sheet.getByLabel('Who').selectOption({ label: 'The apprentice' });
+  await sheet.getByLabel('Who').selectOption({ label: 'Apprentice' });
   await expect.poll(grip).not.toBe(before);
   expect(await grip()).toContain('548 mm');
   await page.getByRole('button', { name: /min as planned/ }).click();

@@ -30,7 +30,7 @@ test('labels: a grid, only what changed, strips, a label of one’s own words; i
   // A grid that does not fit says what is wrong, and by how much.
   await page.getByLabel('Label width').fill('63.5');
   await page.getByLabel('Label width').press('Enter');
-  await page.getByLabel('A bought sheet with a grid of its own').check();
+  await page.getByLabel('Bought label sheet: set its grid').check();
   await page.getByLabel('Across', { exact: true }).fill('4');
   await page.getByLabel('Across', { exact: true }).press('Enter');
   await expect(page.getByRole('alert').filter({ hasText: 'the paper has 210 mm' })).toBeVisible();

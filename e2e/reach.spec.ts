@@ -21,10 +21,10 @@ test('the apprentice is chosen and the ripples, bands and seconds change', async
   const overhead = page.getByText(/^overhead grip/).first();
   await expect(overhead).toHaveText('overhead grip 1,999 mm');
   const before = await page.locator('[data-place]').evaluateAll((all) => all.map((e) => e.getAttribute('aria-label')));
-  await page.getByLabel('Whose reach is shown').selectOption({ label: 'The apprentice' });
+  await page.getByLabel('Whose reach is shown').selectOption({ label: 'Apprentice' });
   await expect(overhead).toHaveText('overhead grip 1,710 mm');
   await expect(page.locator('[data-person="apprentice"]')).toHaveCount(1);
-  await expect(sheet).toContainText('A fetch, the apprentice');
+  await expect(sheet).toContainText('A fetch, Apprentice');
   const after = await page.locator('[data-place]').evaluateAll((all) => all.map((e) => e.getAttribute('aria-label')));
   const changed = after.filter((label, i) => label !== before[i]);
   expect(changed.length).toBeGreaterThan(5);
@@ -120,7 +120,7 @@ test('a figure opens down to its constants; one is changed, and screens, command
     .toBeGreaterThan(seconds + 1);
   // The way back, and undo of that.
   await page.getByRole('tab', { name: 'Constants' }).click();
-  await page.getByRole('button', { name: /All back to the published values \(1 changed\)/ }).click();
+  await page.getByRole('button', { name: /Reset all to the published values \(1 changed\)/ }).click();
   await expect(field).toHaveValue('15');
   await expect(page.getByRole('contentinfo')).toContainText(
     `${Math.round(before.week.planned.minutes)} min as planned`,
@@ -135,7 +135,7 @@ test('a figure opens down to its constants; one is changed, and screens, command
 
 test('somebody uses a wheelchair and the findings about reach come', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/activities`);
-  const maker = page.getByRole('group', { name: 'The maker' });
+  const maker = page.getByRole('group', { name: 'Maker' });
   await expect(page.getByRole('contentinfo')).toContainText(shown);
   await maker.getByLabel('Uses a wheelchair').check();
   await page.getByRole('navigation', { name: 'Steps of the work' }).getByRole('link', { name: 'Place' }).click();
@@ -143,9 +143,9 @@ test('somebody uses a wheelchair and the findings about reach come', async ({ pa
   const reach = page.getByRole('region', { name: 'Reach in figures' });
   await expect(reach).toContainText('out of reach from a wheelchair');
   await expect(reach).toContainText(/largest free circle|a wheelchair needs/);
-  await expect(reach.getByRole('row', { name: /Carving bench, the maker, wheelchair/ })).toBeVisible();
+  await expect(reach.getByRole('row', { name: /Carving bench, Maker, wheelchair/ })).toBeVisible();
   // Nobody gets up out of a wheelchair: ripple 4 is empty.
-  const cells = reach.getByRole('row', { name: /Carving bench, the maker, wheelchair/ }).getByRole('cell');
+  const cells = reach.getByRole('row', { name: /Carving bench, Maker, wheelchair/ }).getByRole('cell');
   await expect(cells.nth(3)).toHaveText('0');
   await page.getByRole('tab', { name: 'Strain' }).click();
   await expect(page.getByRole('region', { name: 'Strain in figures' })).toContainText('not medical advice');
@@ -153,12 +153,12 @@ test('somebody uses a wheelchair and the findings about reach come', async ({ pa
 
 test('a child must not reach a thing: the wish is a finding, and a key fixes it', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/activities`);
-  const child = page.getByRole('group', { name: 'The apprentice' });
+  const child = page.getByRole('group', { name: 'Apprentice' });
   await child.getByText(/Should and must not reach/).click();
   await child.getByLabel('Add a thing').selectOption({ label: 'Markers' });
-  await expect(child.getByLabel('The apprentice: Markers')).toHaveValue('must not reach');
+  await expect(child.getByLabel('Apprentice: Markers')).toHaveValue('must not reach');
   await page.goto(`${server.address}/plan/demo/place?view=reach`);
-  const finding = page.getByRole('button', { name: /Markers in .* is in reach of the apprentice/ });
+  const finding = page.getByRole('button', { name: /Markers in .* is in reach of Apprentice/ });
   await expect(finding).toBeVisible();
   const text = await finding.innerText();
   await finding.click();
@@ -172,7 +172,7 @@ test('a child must not reach a thing: the wish is a finding, and a key fixes it'
   await page.getByLabel('Kept locked with a key').check();
   await page.goto(`${server.address}/plan/demo/place?view=reach`);
   await expect(page.getByRole('region', { name: 'Reach in figures' })).toContainText('Counted over');
-  await expect(page.getByRole('button', { name: /Markers in .* is in reach of the apprentice/ })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /Markers in .* is in reach of Apprentice/ })).toHaveCount(0);
 });
 
 test('on a phone real fetches are timed, and the study refuses too few, then keeps factors', async ({
@@ -212,7 +212,7 @@ test('on a phone real fetches are timed, and the study refuses too few, then kee
   await expect(page.getByText('Every figure uses your own pace now', { exact: false })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.goto(`${server.address}/plan/demo/place?view=constants`);
-  await expect(page.getByRole('button', { name: /All back to the published values \(\d changed\)/ })).toBeEnabled();
+  await expect(page.getByRole('button', { name: /Reset all to the published values \(\d changed\)/ })).toBeEnabled();
 });
 
 test('one round and the worst lead to the place', async ({ page, server }) => {

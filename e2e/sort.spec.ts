@@ -69,7 +69,7 @@ test.describe('on an empty directory', () => {
       await page.getByRole('button', { name: 'Next place', exact: true }).click();
       await expect(page.getByRole('heading', { level: 2 }).first()).not.toHaveText(first);
       await expect(page.getByText('Nothing is noted here yet.')).toBeVisible();
-      await page.getByRole('button', { name: 'The place before' }).click();
+      await page.getByRole('button', { name: 'Previous place' }).click();
       await expect(here.getByRole('listitem')).toHaveCount(2);
       // No button is wider than the phone.
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);

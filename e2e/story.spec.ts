@@ -83,7 +83,7 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await expect(page.getByText(/through a wall or outside the room/)).toHaveCount(0);
     await page.getByRole('group', { name: /from above/ }).click({ position: { x: 5, y: 5 } });
     await page.getByRole('button', { name: 'Seat: Work table' }).click();
-    await fill(page, 'Standing height of the maker', '1720');
+    await fill(page, 'Standing height, Me', '1720');
     await page.getByLabel('Posture').selectOption('standing');
     await page.getByLabel('Posture').selectOption('seated');
     await page.getByRole('button', { name: 'Done' }).click();

@@ -52,7 +52,7 @@ describe('what would have to change for it to be nearer is true', () => {
   });
 
   test('a rule: without it the place is open', () => {
-    const [first] = keptOut(demo, 'rule', 1, /apprentice/);
+    const [first] = keptOut(demo, 'rule', 1, /Apprentice/);
     const { p, nearer } = first!;
     const grown = having(demo, set('people', 'apprentice', { child: false }));
     expect(alternative(demo, p, nearer.compartment).barred?.code).toBe('child');

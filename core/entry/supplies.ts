@@ -6,7 +6,7 @@ import type { SupplyDraft } from './read.ts';
 export interface NewSupply {
   draft: SupplyDraft;
   uses: ReadonlyArray<{ activity: string; fetches: number }>;
-  /** Where it lies today, when that is known. */
+  /** Which way it faces today, when that is known. */
   place?: Pick<Placement, 'unit' | 'slot' | 'container'>;
 }
 

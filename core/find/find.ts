@@ -9,7 +9,7 @@ export interface Found {
   /** Supply id or compartment id. */
   id: string;
   name: string;
-  /** Where it lies, in the chosen arrangement. */
+  /** Which way it faces, in the chosen arrangement. */
   places: Array<{ placement: string; compartment: string; place: string; count: number; fits: number }>;
   /** Owned in all, for a supply; lines inside, for a place. */
   count: number;

@@ -4,7 +4,7 @@
  */
 import { LETTER_WIDTHS } from './letterWidths.ts';
 
-export interface LabelText {
+interface LabelText {
   kind: 'place' | 'name' | 'contents' | 'note';
   text: string;
   /** Left end of the base line. */

@@ -1,6 +1,7 @@
-import { labelParts } from './labelLayout.ts';
+import { labelParts, textWidth } from './labelLayout.ts';
 import { readFileSync } from 'node:fs';
 import jsQR from 'jsqr';
+import fontkit from '@cantoo/fontkit';
 import { PDFDocument } from '@cantoo/pdf-lib';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { labelFonts } from '../../cli/fonts.ts';
@@ -130,4 +131,16 @@ describe('the PDF, read back by another library', () => {
     const doc = await PDFDocument.load(bytes);
     expect([doc.getPageCount(), doc.getTitle()]).toEqual([1, 'Nothing yet']);
   });
+});
+
+test('no text is wider in the PDF than it was reckoned with', async () => {
+  const doc = await PDFDocument.create();
+  doc.registerFontkit(fontkit);
+  const fonts = labelFonts();
+  const [regular, bold] = [await doc.embedFont(fonts.regular), await doc.embedFont(fonts.bold)];
+  for (const { layout } of sheetOf(demo).pages.flat())
+    for (const t of layout.texts) {
+      expect(t.width).toBeCloseTo(textWidth(t.text, t.size, t.bold), 9);
+      expect((t.bold ? bold : regular).widthOfTextAtSize(t.text, t.size)).toBeLessThanOrEqual(t.width * 1.01);
+    }
 });

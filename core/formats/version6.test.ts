@@ -63,7 +63,11 @@ test('its Report is the one that was kept: every figure, place by place and supp
   for (const part of ['units', 'placements', 'containers', 'compartments'])
     expect([part, figures(now[part])]).toEqual([part, figures(was[part])]);
   const codes = (r: Record<string, unknown>) =>
-    (r.findings as Array<{ code: string; path: string; by?: number }>).map((f) => [f.code.replace('over full', 'overfull'), f.path, f.by]);
+    (r.findings as Array<{ code: string; path: string; by?: number }>).map((f) => [
+      f.code.replace('over full', 'overfull'),
+      f.path,
+      f.by,
+    ]);
   expect(codes(now)).toEqual(codes(was));
 });
 

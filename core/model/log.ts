@@ -1,4 +1,5 @@
 /** The log of use: how often and when last a thing was used, and one tap as changes. */
+import { addDays, differenceInCalendarDays, differenceInMonths, format, parseISO } from 'date-fns';
 import { set, type Change } from './change.ts';
 import type { Log, Plan } from './plan.ts';
 
@@ -25,19 +26,13 @@ export function usedOf(plan: Pick<Plan, 'logs' | 'supplies'>): Map<string, Used>
 }
 
 /** Whole months between two days. */
-export function monthsBetween(from: string, to: string): number {
-  const [a, b] = [new Date(`${from}T00:00:00Z`), new Date(`${to}T00:00:00Z`)];
-  const months = (b.getUTCFullYear() - a.getUTCFullYear()) * 12 + b.getUTCMonth() - a.getUTCMonth();
-  return months - (b.getUTCDate() < a.getUTCDate() ? 1 : 0);
-}
+export const monthsBetween = (from: string, to: string) => differenceInMonths(parseISO(to), parseISO(from));
 
 /** Days between two days. */
-export const daysBetween = (from: string, to: string) =>
-  Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);
+export const daysBetween = (from: string, to: string) => differenceInCalendarDays(parseISO(to), parseISO(from));
 
 /** A day so many days later. */
-export const dayAfter = (day: string, days: number) =>
-  new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+export const dayAfter = (day: string, days: number) => format(addDays(parseISO(day), days), 'yyyy-MM-dd');
 
 /** One line of the log. */
 export function logLine(id: string, day: string, line: Pick<Log, 'supply' | 'kind'> & Partial<Log>): Change {

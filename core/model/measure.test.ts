@@ -50,7 +50,7 @@ describe('writing lengths', () => {
   ] as const)('%d mm in %s reads %s', (value, system, text) => expect(formatLength(value, system)).toBe(text));
 
   test('what is written is read again, however the thousands are set apart', () => {
-    for (const text of ['3,450 mm', '3,450', '3 450 mm', '3\u2009450', '3450', '3,450.0 mm'])
+    for (const text of ['3,450 mm', '3,450', '3\u2009450 mm', '3\u00a0450', '3450', '3,450.0 mm'])
       expect([text, readLength(text, 'metric')]).toEqual([text, { ok: true, mm: 3450 }]);
     expect(readLength('3,45 m', 'metric')).toEqual({ ok: true, mm: 3450 });
     expect(readLength('3,450 m', 'metric')).toEqual({ ok: true, mm: 3450 });

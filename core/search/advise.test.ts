@@ -13,6 +13,8 @@ const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.me
 if (!read.ok) throw new Error(read.findings[0]!.message);
 const demo = read.plan;
 const ideas = ideasFor(demo, UNIT_TYPES);
+/** A few kinds of furniture are enough to see what is said of them. */
+const types = UNIT_TYPES.slice(0, runs(4, UNIT_TYPES.length));
 
 test('ideas of every kind for the demo, each with a name of its own', () => {
   const kinds = new Set(ideas.map((i) => i.kind));
@@ -37,7 +39,7 @@ test('a seat that is not at a table can be turned', () => {
 });
 
 test('what is said to be saved is what the report of the changed plan has; most comes first', () => {
-  const all = adviseAll(demo, { seed: 1, types: UNIT_TYPES, moves: runs(15, 60) });
+  const all = adviseAll(demo, { seed: 1, types, moves: runs(4, 60) });
   expect(all.length).toBeGreaterThan(5);
   expect([...all].sort((a, b) => b.saves - a.saves)).toEqual(all);
   for (const help of all) {

@@ -1,4 +1,4 @@
-/** What would help most: each idea is made, the room is filled anew from what is there, and the minutes are compared. */
+/** What would help most: each idea is made, the room is filled again from what is there, and the minutes are compared. */
 import { evaluate } from '../report/evaluate.ts';
 import { applyChanges, type Change } from '../model/change.ts';
 import type { Plan, TableName } from '../model/plan.ts';

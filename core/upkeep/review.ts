@@ -26,7 +26,7 @@ export type ReviewKind = (typeof REVIEWS)[number];
 export const REVIEW_WORDS: Readonly<Record<ReviewKind, string>> = {
   reorder: 'To reorder',
   new: 'New things that want a place',
-  trial: 'Trial labels that stood their time',
+  trial: 'Trial labels past their time',
   unused: 'Not used recently',
   far: 'Always fetched from far',
   elsewhere: 'Always put back elsewhere',
@@ -34,7 +34,7 @@ export const REVIEW_WORDS: Readonly<Record<ReviewKind, string>> = {
   over: 'Overfull places',
   homes: 'Kept in too many places',
   retired: 'Retired things in the best spots',
-  undecided: 'Waiting to be decided',
+  undecided: 'Waiting for a decision',
   season: 'Seasons',
   purge: 'Time for a purge',
 };
@@ -116,7 +116,7 @@ function reorder(plan: Plan, report: Report): ReviewLine[] {
           [set('supplies', s.id, { count: s.count + bought(s.reorderAt!), backstock: Math.max(s.backstock, 1) })],
           true,
         ),
-        proposal('Never reorder it', [set('supplies', s.id, { reorderAt: null })]),
+        proposal('Never reorder', [set('supplies', s.id, { reorderAt: null })]),
       ],
     }));
 }
@@ -134,9 +134,7 @@ function newThings(plan: Plan): ReviewLine[] {
       title: s.name,
       why: `used ${used.get(s.id)!.times} times since it came; it has earned a place`,
       places: [],
-      proposals: [
-        proposal('Find it a place', [set('supplies', s.id, { life: 'current' }), ...unplan(plan, s.id)], true),
-      ],
+      proposals: [proposal('Find a place', [set('supplies', s.id, { life: 'current' }), ...unplan(plan, s.id)], true)],
     }));
 }
 
@@ -154,7 +152,7 @@ function trials(plan: Plan, report: Report, today: string): ReviewLine[] {
         why: `on trial for ${daysBetween(l.since, today)} days`,
         places: [opening],
         proposals: [
-          proposal('Make it permanent', [set('labels', l.id, { state: 'permanent', since: today })]),
+          proposal('Make permanent', [set('labels', l.id, { state: 'permanent', since: today })]),
           proposal('Go on trying', [set('labels', l.id, { since: today })]),
         ],
       };
@@ -180,7 +178,7 @@ function unused(plan: Plan, report: Report, today: string): ReviewLine[] {
           proposal('Give it away', [set('supplies', s.id, { decision: 'give away' }), ...unplan(plan, s.id)]),
           proposal('Retire it', [set('supplies', s.id, { life: 'retired' })]),
           proposal(
-            'Take it elsewhere',
+            'Move out of the room',
             [set('supplies', s.id, { decision: 'elsewhere' }), ...unplan(plan, s.id)],
             true,
           ),
@@ -201,7 +199,7 @@ function far(plan: Plan, report: Report): ReviewLine[] {
       title: plan.supplies[p.supply]!.name,
       why: `${p.secondsPerFetch.toFixed(0)} s each time, ${Number(p.fetchesPerWeek.toFixed(1))} times a week, from ${p.place}`,
       places: [p.compartment],
-      proposals: [proposal('Find it a nearer place', unplan(plan, p.supply), true)],
+      proposals: [proposal('Find a nearer place', unplan(plan, p.supply), true)],
     }));
 }
 
@@ -257,7 +255,7 @@ function overFull(plan: Plan, report: Report): ReviewLine[] {
       places: [c.id],
       proposals: [
         proposal(
-          'Plan its things anew',
+          'Plan its things again',
           c.contents.planned.filter((id) => !plan.placements[id]!.pinned).map((id) => remove('placements', id)),
           true,
         ),
@@ -289,7 +287,7 @@ function homes(plan: Plan, report: Report): ReviewLine[] {
         places: [],
         proposals: [
           proposal(
-            'Plan the strays anew',
+            'Plan the strays again',
             [...new Set(strays)].flatMap((s) => unplan(plan, s)),
             true,
           ),
@@ -313,12 +311,12 @@ function retired(plan: Plan, report: Report): ReviewLine[] {
         places: [near.compartment],
         proposals: [
           proposal(
-            'Take it elsewhere',
+            'Move out of the room',
             [set('supplies', s.id, { decision: 'elsewhere' }), ...unplan(plan, s.id)],
             true,
           ),
           proposal('Give it away', [set('supplies', s.id, { decision: 'give away' }), ...unplan(plan, s.id)]),
-          proposal('It is current again', [set('supplies', s.id, { life: 'current' })]),
+          proposal('Back in use', [set('supplies', s.id, { life: 'current' })]),
         ],
       },
     ];
@@ -332,7 +330,7 @@ function undecided(plan: Plan, today: string): ReviewLine[] {
       kind: 'undecided',
       id: s.id,
       title: s.name,
-      why: s.decideBy === null ? 'nothing was decided yet' : `was to be decided by ${s.decideBy}`,
+      why: s.decideBy === null ? 'nothing was decided yet' : `decision due by ${s.decideBy}`,
       places: [],
       proposals: [
         proposal('Keep it', [set('supplies', s.id, { decision: 'keep', decideBy: null })], true),
@@ -360,7 +358,7 @@ function seasons(plan: Plan, today: string): ReviewLine[] {
         kind: 'season',
         id: s.id,
         title: s.name,
-        why: wanted ? 'it is in season, and its things are away' : 'it is over, and its things are in the room',
+        why: wanted ? 'it is in season, and its things are away' : 'over, but its things are still in the room',
         places: rows.map((p) => openingOf(`${p.unit}/${p.slot}`)),
         proposals: [],
       },

@@ -90,7 +90,7 @@ export function StartPage() {
           </ul>
         </section>
       )}
-      <section aria-label="Begin a plan" className="rounded-xl border border-line bg-leaf p-5">
+      <section aria-label="Start a plan" className="rounded-xl border border-line bg-leaf p-5">
         <h2 className="mb-3 text-lg">{plans?.length === 0 ? 'Start by measuring the room' : 'Start a new plan'}</h2>
         <form
           className="flex flex-wrap items-end gap-4"

@@ -4,6 +4,7 @@ import { set } from '@heronstone/core/model/change.ts';
 import type { Photo } from '@heronstone/core/model/plan.ts';
 import { api } from './api.ts';
 import { commit, notice, useStore } from './store.ts';
+import { today } from '../ui/today.ts';
 
 /** A file larger than this is not opened at all, bytes. */
 const MOST_BYTES = 30_000_000;
@@ -38,7 +39,7 @@ export async function keepPhoto(file: File, shows: Shows, caption = ''): Promise
         type: type as Photo['type'],
         width,
         height,
-        taken: new Date().toISOString().slice(0, 10),
+        taken: today(),
         caption,
       }),
     ]);

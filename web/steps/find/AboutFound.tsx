@@ -8,8 +8,7 @@ import { engine } from '../../state/engine.ts';
 import { commit, newId, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
-
-const today = () => new Date().toISOString().slice(0, 10);
+import { today } from '../../ui/today.ts';
 
 export function AboutFound({ supply, onFind }: { supply: string; onFind: (words: string) => void }) {
   const plan = useStore((s) => s.plan)!;

@@ -10,8 +10,7 @@ import { engine } from '../../state/engine.ts';
 import { commit, newId, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';
-
-const today = () => new Date().toISOString().slice(0, 10);
+import { today } from '../../ui/today.ts';
 
 export function PullView() {
   const plan = useStore((s) => s.plan)!;

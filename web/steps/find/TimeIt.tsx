@@ -8,6 +8,7 @@ import { engine } from '../../state/engine.ts';
 import { commit, newId, notice, personOf, stationOf, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
+import { today } from '../../ui/today.ts';
 
 /** @param supply what was looked for, when it was a supply */
 export function TimeIt({ compartment, supply }: { compartment: CompartmentReport; supply: string | null }) {
@@ -36,11 +37,7 @@ export function TimeIt({ compartment, supply }: { compartment: CompartmentReport
     const { unit, slot, container } = compartment;
     const own = plan.stations[station]!.person === person.id;
     const row = { id, station, person: own ? null : person.id, unit, slot, container, supply, back, seconds };
-    if (
-      commit(`Time a fetch from ${compartment.name}`, [
-        set('timings', id, { ...row, day: new Date().toISOString().slice(0, 10) }),
-      ])
-    )
+    if (commit(`Time a fetch from ${compartment.name}`, [set('timings', id, { ...row, day: today() })]))
       notice(`${seconds.toFixed(1)} s from ${plan.stations[station]!.name} kept.`);
   };
   return (

@@ -106,7 +106,7 @@ export function StationSheet({ station, plan }: { station: Station; plan: Plan }
           onSet={(facing) => change('Facing', { facing })}
         />
         <LengthField
-          label={`Standing height of ${person.name}`}
+          label={`Standing height, ${person.name}`}
           system={system}
           value={person.stature}
           least={700}

@@ -43,6 +43,6 @@ export function seatAt(plan: Plan, table: Unit): Change[] {
     posture: 'seated' as const,
     seatHeight: Math.max(300, Math.min(800, Math.round(table.bottom + table.height - 290))),
   };
-  const changes: Change[] = person ? [] : [set('people', personId, { id: personId, name: 'The maker', stature: 1700 })];
+  const changes: Change[] = person ? [] : [set('people', personId, { id: personId, name: 'Me', stature: 1700 })];
   return [...changes, set('stations', id, station)];
 }

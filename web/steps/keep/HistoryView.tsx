@@ -8,8 +8,8 @@ import { engine } from '../../state/engine.ts';
 import { commit, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
+import { today } from '../../ui/today.ts';
 
-const today = () => new Date().toISOString().slice(0, 10);
 /** Points of the chart at most. */
 const POINTS = 8;
 

@@ -8,6 +8,7 @@ import { commit, notice, useStore } from '../../state/store.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, NumberField } from '../../ui/Field.tsx';
+import { today } from '../../ui/today.ts';
 
 export function ReviewView() {
   const plan = useStore((s) => s.plan)!;
@@ -18,7 +19,7 @@ export function ReviewView() {
   useEffect(() => {
     if (!report) return;
     let current = true;
-    void engine.review(new Date().toISOString().slice(0, 10)).then((list) => current && setLines(list));
+    void engine.review(today()).then((list) => current && setLines(list));
     return () => {
       current = false;
     };

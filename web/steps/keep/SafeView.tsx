@@ -48,7 +48,7 @@ function ShareCard() {
       </p>
       <div className="mt-2 flex flex-wrap gap-2">
         <Button look="main" onClick={() => invite('edit')}>
-          Let a device in to work
+          Allow full access
         </Button>
         <Button onClick={() => invite('read')}>Allow viewing only</Button>
         {state?.on && <Button onClick={() => void api.shareOff().then(setState, problem)}>Switch it off</Button>}

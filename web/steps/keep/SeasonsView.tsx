@@ -7,8 +7,7 @@ import { commit, newId, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';
 import { download } from '../../ui/download.ts';
-
-const today = () => new Date().toISOString().slice(0, 10);
+import { today } from '../../ui/today.ts';
 
 export function SeasonsView() {
   const plan = useStore((s) => s.plan)!;

@@ -32,7 +32,7 @@ export function GridFields({
             })
           }
         />
-        A bought sheet with a grid of its own
+        Bought label sheet: set its grid
       </label>
       {grid && (
         <div className="mt-1 grid grid-cols-2 gap-2">
@@ -51,14 +51,14 @@ export function GridFields({
       )}
       <div className="mt-2 grid grid-cols-2 gap-2">
         <NumberField
-          label="Printer off, right, mm"
+          label="Printer offset right, mm"
           value={labelling.shiftX}
           least={-20}
           most={20}
           onSet={(shiftX) => onSet({ shiftX })}
         />
         <NumberField
-          label="Down, mm"
+          label="Printer offset down, mm"
           value={labelling.shiftY}
           least={-20}
           most={20}

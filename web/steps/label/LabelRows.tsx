@@ -4,7 +4,8 @@ import { set } from '@heronstone/core/model/change.ts';
 import { SIDES, type LabelRow } from '@heronstone/core/model/plan.ts';
 import { commit, useStore } from '../../state/store.ts';
 import { Choice, TextField } from '../../ui/Field.tsx';
-import { labelId, today } from './printed.ts';
+import { labelId } from './printed.ts';
+import { today } from '../../ui/today.ts';
 
 export function LabelRows() {
   const plan = useStore((s) => s.plan)!;

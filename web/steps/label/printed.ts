@@ -2,9 +2,8 @@
 import { labelRow, type Label } from '@heronstone/core/formats/labels.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
+import { today } from '../../ui/today.ts';
 import type { Report } from '@heronstone/core/report/evaluate.ts';
-
-export const today = () => new Date().toISOString().slice(0, 10);
 
 /** The id of a new label of a place. */
 export const labelId = (unit: string, slot: string, container: string | null) =>

@@ -182,7 +182,7 @@ export function RoomSheet({ plan }: { plan: Plan }) {
           <Line key={wall.id} name={wall.name} size={say(wall.length)} pick={{ kind: 'corner', id: wall.id }} />
         ))}
       </ul>
-      <Heading>Where it lies</Heading>
+      <Heading>Which way it faces</Heading>
       <div className="grid grid-cols-2 gap-2">
         <NumberField
           label="North, degrees"

@@ -16,8 +16,8 @@ import { Fact, NumberField } from '../../ui/Field.tsx';
 import { NextStep, Sheet } from '../../ui/Sheet.tsx';
 import { OtherWays } from './OtherWays.tsx';
 import { minutesWords, RoundLines } from './RoundLines.tsx';
+import { today } from '../../ui/today.ts';
 
-const today = () => new Date().toISOString().slice(0, 10);
 const begunKey = (id: string) => `heronstone.sitting.${id}`;
 
 export function MoveStep() {

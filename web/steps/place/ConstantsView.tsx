@@ -11,9 +11,9 @@ const ABOUT: Readonly<Record<Constant['group'], string>> = {
   Motions: 'Standard times of single motions. 1 TMU is 0.036 s.',
   'My own factors':
     'How much slower (above 1) or quicker you are than the published times. The time study on Find sets them.',
-  Costs: 'What broken wishes and missing places cost.',
+  Costs: 'What broken rules and missing places cost.',
   Reach: 'When a place counts as in reach or in view.',
-  Body: 'Shares of standing height. What is measured on a person goes before; see Activities.',
+  Body: 'Shares of standing height. What is measured on a person comes first; see Activities.',
   Load: 'Lifting, shelves and tipping.',
 };
 
@@ -50,7 +50,7 @@ export function ConstantsView({ of }: { of: string | null }) {
           disabled={count === 0}
           onClick={() => commit('All constants as published', [setMeta(plan, { constants: {} })])}
         >
-          All back to the published values{count > 0 ? ` (${count} changed)` : ''}
+          Reset all to the published values{count > 0 ? ` (${count} changed)` : ''}
         </Button>
       </div>
       {GROUPS.map((group) => (

@@ -46,7 +46,7 @@ function HelpList({ onShow }: { onShow: () => void }) {
         <div>
           <h2 className="text-2xl">What would help most</h2>
           <p className="max-w-2xl text-soft">
-            One change each. For every idea the room is filled anew, and the minutes a week are compared.
+            One change each. For every idea the room is filled again, and the minutes a week are compared.
           </p>
         </div>
         <div className="noprint flex items-end gap-2">
@@ -156,7 +156,7 @@ function Stands({ onShow }: { onShow: () => void }) {
       <h2 className="text-2xl">Where should the furniture stand?</h2>
       <p className="max-w-2xl text-soft">
         Arrangements along the walls that save walking. Doors, drawers, seats, ways and the modes of the room stay free;
-        what is fixed to a wall stays. Things are placed anew in each.
+        what is fixed to a wall stays. Things are placed again in each.
       </p>
       <div className="noprint mt-2 flex items-center gap-2">
         {running === 'arrange' ? (

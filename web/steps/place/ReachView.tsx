@@ -50,7 +50,7 @@ export function ReachView({ onShow }: { onShow: () => void }) {
     <div className="min-h-0 grow overflow-y-auto pb-6" tabIndex={0} role="region" aria-label="Reach in figures">
       <h2 className="text-2xl">Who reaches and sees what</h2>
       <p className="max-w-3xl text-soft">
-        Counted over {places.length} places. Table edges, things in front, open doors and slopes are reckoned with.
+        Counted over {places.length} places. Table edges, things in front, open doors and slopes are taken into account.
         Heights and arms are in Activities, under who works here.
       </p>
       <div className="mt-3 overflow-x-auto">

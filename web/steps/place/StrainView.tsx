@@ -76,7 +76,7 @@ export function StrainView({ onShow }: { onShow: () => void }) {
       />
       <Table
         title="Shelves under their load"
-        note="Simply supported, even load: 5 w L⁴ / 384 E I; in time with creep. What the maker of the shelf says goes before."
+        note="Simply supported, even load: 5 w L⁴ / 384 E I; in time with creep. A limit given by the shelf's maker comes first."
         heads={['Shelf', 'Load', 'Span', 'Sags now', 'In time', 'Usual limit']}
         none="No shelf carries anything."
         rows={sags.slice(0, 12).map((s) => ({
@@ -101,7 +101,7 @@ export function StrainView({ onShow }: { onShow: () => void }) {
       />
       <Table
         title="Could it tip?"
-        note="What holds it over what tips it, with somebody pulling on the drawer (after ASTM F2057); below 1 it tips."
+        note="What holds it down, divided by what tips it, with somebody pulling on the drawer (after ASTM F2057); below 1 it tips."
         heads={['Drawer unit', 'Worst drawer out', 'All out', 'Fixed to the wall']}
         none="There is no drawer unit."
         rows={tips.map((t) => ({

@@ -62,7 +62,8 @@ export function WeekView({ onShow }: { onShow: () => void }) {
         <div>
           <h2 className="text-2xl">A week in the room</h2>
           <p className="text-soft">
-            {plan.meta.room}, {plan.meta.name}. Fetching, putting back and getting ready; the work itself is not in it.
+            {plan.meta.room}, {plan.meta.name}. Fetching, putting back and getting ready; the work itself is not
+            counted.
           </p>
         </div>
         <div className="noprint flex gap-2">

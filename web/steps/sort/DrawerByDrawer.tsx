@@ -45,7 +45,7 @@ export function DrawerByDrawer() {
       <div className="flex items-center justify-between gap-2">
         <button
           type="button"
-          aria-label="The place before"
+          aria-label="Previous place"
           onClick={() => go(at - 1)}
           className="inline-flex size-12 items-center justify-center rounded-full border border-ink hover:bg-wash"
         >

@@ -10,6 +10,7 @@ import { commit, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact } from '../../ui/Field.tsx';
 import { NextStep } from '../../ui/Sheet.tsx';
+import { today } from '../../ui/today.ts';
 
 /** Days that an undecided thing waits before it is asked for again. */
 const WAIT_DAYS = 90;
@@ -41,8 +42,7 @@ export function PurgeRound() {
   const index = current ? list.indexOf(current) : -1;
   const step = (by: number) => setAt(list[(index + by + list.length) % list.length]?.id ?? null);
   const decide = (supply: Supply, decision: Decision) => {
-    const decideBy =
-      decision === 'undecided' ? new Date(Date.now() + WAIT_DAYS * 864e5).toISOString().slice(0, 10) : null;
+    const decideBy = decision === 'undecided' ? today(WAIT_DAYS) : null;
     if (!commit(`${supply.name}: ${decision}`, [set('supplies', supply.id, { decision, decideBy })])) return;
     const open = [...list.slice(index + 1), ...list.slice(0, index)].find((s) => s.decision === null);
     setAt(open?.id ?? list[index + 1]?.id ?? supply.id);

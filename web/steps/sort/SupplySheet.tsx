@@ -73,7 +73,7 @@ function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
             label: 'Squashes to',
             least: 0.1,
             most: 1,
-            hint: 'share of its loose volume',
+            hint: 'of its loose size; 1 for not at all',
           } as const,
         ]
       : []),

@@ -29,7 +29,7 @@ const helper = createColumnHelper<Row>();
 /** What the list can be narrowed to besides words. */
 const ONLY: ReadonlyArray<readonly [string, string]> = [
   ['', 'all'],
-  ['without', 'without a planned place'],
+  ['without', 'not placed in the plan yet'],
   ['nowhere', 'not noted anywhere today'],
   ['reorder', 'to be reordered'],
   ['open', 'not decided yet'],

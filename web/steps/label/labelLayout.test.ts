@@ -6,16 +6,16 @@ import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { parseSync, type INode } from 'svgson';
-import { labelFonts } from '../../cli/fonts.ts';
-import { SheetDrawing } from '../../web/steps/label/SheetDrawing.tsx';
-import { evaluate } from '../report/evaluate.ts';
-import { labelSheet, type LabelSheet } from './labels.ts';
-import { layOutLabel, textWidth, type LabelContents, type LabelLayout } from './labelLayout.ts';
-import { labelsPdf } from './labelsPdf.ts';
-import { labelsSvg } from './labelsSvg.ts';
-import { readPlanFile } from './planFile.ts';
+import { labelFonts } from '../../../cli/fonts.ts';
+import { SheetDrawing } from './SheetDrawing.tsx';
+import { evaluate } from '../../../core/report/evaluate.ts';
+import { labelSheet, type LabelSheet } from '../../../core/formats/labels.ts';
+import { layOutLabel, type LabelContents, type LabelLayout } from '../../../core/formats/labelLayout.ts';
+import { labelsPdf } from '../../../core/formats/labelsPdf.ts';
+import { labelsSvg } from '../../../core/formats/labelsSvg.ts';
+import { readPlanFile } from '../../../core/formats/planFile.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
+const read = readPlanFile(readFileSync(new URL('../../../demo/plan.json', import.meta.url), 'utf8'));
 if (!read.ok) throw new Error(read.findings[0]!.message);
 const demo = read.plan;
 const { paper, labelWidth: width, labelHeight: height, labelling } = demo.meta;
@@ -189,18 +189,4 @@ test('PDF, SVG and screen draw every text of a sheet at the same place, to 0.2 m
       expect(Math.abs(near[0]!.size - want.size)).toBeLessThan(0.05);
     }
   }
-});
-
-test('no text is wider in the PDF than it was reckoned with', async () => {
-  const { PDFDocument } = await import('@cantoo/pdf-lib');
-  const { default: fontkit } = await import('@cantoo/fontkit');
-  const doc = await PDFDocument.create();
-  doc.registerFontkit(fontkit);
-  const fonts = labelFonts();
-  const [regular, bold] = [await doc.embedFont(fonts.regular), await doc.embedFont(fonts.bold)];
-  for (const { layout } of sheet.pages.flat())
-    for (const t of layout.texts) {
-      expect(t.width).toBeCloseTo(textWidth(t.text, t.size, t.bold), 9);
-      expect((t.bold ? bold : regular).widthOfTextAtSize(t.text, t.size)).toBeLessThanOrEqual(t.width * 1.01);
-    }
 });

@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import { readFileSync } from 'node:fs';
 import { alternativesFor } from './alternatives.ts';
 import { evaluate, type PlacementReport } from '../report/evaluate.ts';
@@ -30,7 +31,7 @@ const alternative = (plan: Plan, p: { supply: string; count: number; id: string 
 
 describe('what would have to change for it to be nearer is true', () => {
   test('full: what is named is taken out, and the thing fits there and is cheaper', () => {
-    const cases = keptOut(demo, 'full', 12);
+    const cases = keptOut(demo, 'full', runs(7, 12));
     expect(cases.length).toBeGreaterThan(3);
     let freed = 0;
     for (const { p, nearer } of cases) {
@@ -69,7 +70,7 @@ describe('what would have to change for it to be nearer is true', () => {
   });
 
   test('too small: with so many millimetres more it fits', () => {
-    const cases = keptOut(demo, 'too small', 40, /mm too tall/).flatMap(({ p, nearer }) => {
+    const cases = keptOut(demo, 'too small', runs(20, 40), /mm too tall/).flatMap(({ p, nearer }) => {
       const [unit, slot] = nearer.compartment.split('/') as [string, string];
       const tier = /^[sd](\d+)$/.exec(slot);
       // Soft things are pressed a little, so that two millimetres are nothing to them.
@@ -125,7 +126,7 @@ test('next best places are free, allowed, and cheapest first', () => {
   const report = evaluate(demo);
   for (const p of Object.values(report.placements)
     .filter((x) => x.arrangement === 'planned')
-    .slice(0, 40)) {
+    .slice(0, runs(15, 40))) {
     const { nextBest } = explain(demo, report, p.id);
     for (const a of nextBest) {
       expect(a.fits).toBeGreaterThanOrEqual(p.count);

@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import { labelParts, textWidth } from './labelLayout.ts';
 import { readFileSync } from 'node:fs';
 import jsQR from 'jsqr';
@@ -72,7 +73,8 @@ function pixels(text: string): { data: Uint8ClampedArray; side: number } {
 }
 
 test('every code is read back by a decoder as the address of Find at its place', () => {
-  for (const label of sheetOf(demo).pages.flat()) {
+  const labels = sheetOf(demo).pages.flat();
+  for (const label of labels.filter((_, i) => i % runs(3, 1) === 0)) {
     const { data, side } = pixels(label.link);
     expect(jsQR(data, side, side)?.data).toBe(label.link);
     expect(label.link).toBe(`http://127.0.0.1:4747/plan/demo/find?place=${encodeURIComponent(label.compartment)}`);

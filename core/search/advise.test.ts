@@ -14,6 +14,15 @@ if (!read.ok) throw new Error(read.findings[0]!.message);
 const demo = read.plan;
 const ideas = ideasFor(demo, UNIT_TYPES);
 /** A few kinds of furniture are enough to see what is said of them. */
+const some = new Set(Object.keys(demo.supplies).filter((_, i) => i % runs(3, 1) === 0));
+const keep = <T extends { supply: string }>(rows: Readonly<Record<string, T>>) =>
+  Object.fromEntries(Object.entries(rows).filter(([, row]) => some.has(row.supply)));
+/** A part of what is owned is enough for the figures. */
+const smaller: typeof demo = {
+  ...demo,
+  supplies: Object.fromEntries(Object.entries(demo.supplies).filter(([id]) => some.has(id))),
+  ...{ uses: keep(demo.uses), placements: keep(demo.placements), pulls: keep(demo.pulls), logs: {} },
+};
 const types = UNIT_TYPES.slice(0, runs(4, UNIT_TYPES.length));
 
 test('ideas of every kind for the demo, each with a name of its own', () => {
@@ -39,17 +48,17 @@ test('a seat that is not at a table can be turned', () => {
 });
 
 test('what is said to be saved is what the report of the changed plan has; most comes first', () => {
-  const all = adviseAll(demo, { seed: 1, types, moves: runs(4, 60) });
+  const all = adviseAll(smaller, { seed: 1, types, moves: runs(4, 60) });
   expect(all.length).toBeGreaterThan(5);
   expect([...all].sort((a, b) => b.saves - a.saves)).toEqual(all);
   for (const help of all) {
-    const after = evaluate(applyChanges(demo, help.changes).plan);
+    const after = evaluate(applyChanges(smaller, help.changes).plan);
     expect(after.errors).toBe(0);
     expect(after.week[help.basis].minutes).toBeCloseTo(help.minutes, 6);
     if (help.price !== null && help.saves > 0) expect(help.moneyAMinute).toBeCloseTo(help.price / help.saves, 9);
     else expect(help.moneyAMinute === null || help.moneyAMinute === 0).toBe(true);
   }
-  const base = evaluate(demo).week.planned.minutes;
+  const base = evaluate(smaller).week.planned.minutes;
   const best = all.find((h) => h.basis === 'planned')!;
   expect(best.minutes).toBeLessThan(base);
 });

@@ -195,9 +195,9 @@ function SittingList({
   return (
     <li className="mt-2">
       <h3 className="text-lg">
-        Sitting {number}{' '}
+        Session {number}{' '}
         <span className="font-sans text-sm text-soft">
-          {minutesWords(sitting.seconds)}, wins {sitting.saving.toFixed(1)} min a week
+          {minutesWords(sitting.seconds)}, saves {sitting.saving.toFixed(1)} min a week
           {sitting.floor > 0 && `; ${sitting.floor.toFixed(1)} litres stand on the table at its end`}
         </span>
       </h3>

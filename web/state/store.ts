@@ -1,4 +1,5 @@
 /** The plan on the screen: what the server confirmed, what is waiting to be saved, and what is being tried out. */
+import { upgradeChange } from '@heronstone/core/formats/upgrade.ts';
 import { create } from 'zustand';
 import { nanoid } from 'nanoid';
 import {
@@ -357,7 +358,9 @@ export async function openPlan(id: string): Promise<void> {
 
 function readKept(id: string): Group[] {
   try {
-    return JSON.parse(localStorage.getItem(keptKey(id)) ?? '[]') as Group[];
+    const groups = JSON.parse(localStorage.getItem(keptKey(id)) ?? '[]') as Group[];
+    // What an earlier program kept is said in its words.
+    return groups.map((g) => ({ ...g, changes: g.changes.map(upgradeChange) as Change[] }));
   } catch {
     return [];
   }

@@ -1,6 +1,8 @@
 /** A CSV of 1,000 supplies: imported, placed, shown, with the longest task on the main thread read from a trace. */
 import { frames, p95 } from './frames.ts';
 import { expect, test } from './server.ts';
+import { choose } from './choose.ts';
+import { messages } from './messages.ts';
 
 function csv(rows: number): string {
   const lines = ['name,kind,count,length,width,thickness,mass,uses'];
@@ -75,7 +77,7 @@ test('1,000 supplies', async ({ page, server, browser }) => {
     await page.getByRole('tab', { name: 'From above' }).click();
   });
   expect(working).toBeLessThan(400);
-  await expect(page.getByText(/The room is filled/)).toBeVisible({ timeout: 120_000 });
+  await expect(messages(page).getByText(/The room is filled/)).toBeVisible({ timeout: 120_000 });
   await page.getByRole('link', { name: /^Sort/ }).click();
   await page.getByLabel('Show only supplies').fill('Thing 99');
   await expect(page.getByRole('row')).toHaveCount(12);
@@ -139,7 +141,7 @@ test('5,000 supplies: imported in one transaction; scrolled, sorted, filtered an
   });
   await page.getByRole('checkbox', { name: 'Choose all lines shown' }).check();
   const bar = page.getByRole('group', { name: 'Change many lines' });
-  await bar.getByLabel('What to change').selectOption('Season');
+  await choose(bar.getByLabel('What to change'), 'Season');
   await bar.getByLabel('To what').fill('winter');
   const changed = await frames(page, async () => {
     await bar.getByRole('button', { name: /^Change 5\d\d lines/ }).click();

@@ -2,6 +2,8 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from './server.ts';
+import { choose } from './choose.ts';
+import { messages } from './messages.ts';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
@@ -59,7 +61,7 @@ test('one evening with the phone: move, find, pull and return, a quick entry, th
   const otherwise = await next.locator('.font-serif').innerText();
   await next.getByRole('button', { name: /else happened/ }).tap();
   const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('Into').selectOption({ label: 'Trunk' });
+  await choose(dialog.getByLabel('Into'), 'Trunk');
   await dialog.getByRole('button', { name: 'It lies there now' }).tap();
   await expect(dialog).toBeHidden();
   await expect(next).toBeVisible({ timeout: 60_000 });
@@ -72,15 +74,15 @@ test('one evening with the phone: move, find, pull and return, a quick entry, th
   await page.getByLabel('What are you looking for?').fill('scisors fabric');
   await expect(page.getByRole('list', { name: 'Found' }).getByRole('button').first()).toContainText('Fabric scissors');
   await page.getByRole('button', { name: 'Mark as used' }).tap();
-  await expect(page.getByText('Noted as used today.')).toBeVisible();
+  await expect(messages(page).getByText('Noted as used today.')).toBeVisible();
   await page.getByRole('button', { name: 'I looked elsewhere first' }).tap();
-  await page.getByLabel('Where?').selectOption({ label: 'Cart, tray 3' });
-  await expect(page.getByText(/Noted\. Looking for “Cart, tray 3” finds/)).toBeVisible();
+  await choose(page.getByLabel('Where?'), 'Cart, tray 3');
+  await expect(messages(page).getByText(/Noted\. Looking for “Cart, tray 3” finds/)).toBeVisible();
   await fits(page);
 
   // A project is pulled in one round, and brought back.
   await page.goto(`${server.address}/plan/demo/find?view=pull`);
-  await page.getByLabel('Project').selectOption({ label: 'Harbour scene' });
+  await choose(page.getByLabel('Project'), 'Harbour scene');
   await expect(page.getByRole('status').filter({ hasText: '6 to fetch' })).toBeVisible();
   const round = page.getByRole('list', { name: 'The round', exact: true });
   for (let left = 5; left >= 0; left--) {
@@ -89,7 +91,7 @@ test('one evening with the phone: move, find, pull and return, a quick entry, th
       page.getByRole('status').filter({ hasText: left === 0 ? 'Everything is out.' : `${left} to fetch` }),
     ).toBeVisible();
   }
-  await page.getByRole('button', { name: 'Return', exact: true }).tap();
+  await page.getByRole('radio', { name: 'Return', exact: true }).tap();
   await expect(page.getByRole('status').filter({ hasText: '6 to bring back' })).toBeVisible();
   const back = page.getByRole('list', { name: 'The round back' });
   for (let left = 5; left >= 0; left--) {

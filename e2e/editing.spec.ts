@@ -1,5 +1,6 @@
 /** Everyday changes in each step, in inches as well, with what is wrong said beside the field. */
 import { expect, test } from './server.ts';
+import { choose } from './choose.ts';
 
 test('a plan in feet and inches prints back what was typed', async ({ page, server }) => {
   await page.goto(server.address);
@@ -44,7 +45,7 @@ test('a supply is changed in its sheet, its uses too, and the figures follow', a
   await expect(page.getByRole('row', { name: /Markers/ })).toContainText('96');
   await set('Cutting toy-theatre scenery: fetches a session', '10');
   await expect(sheet.getByText('15 times a week')).toBeVisible();
-  await sheet.getByLabel('Add a use').selectOption({ label: 'Packing for fairs' });
+  await choose(sheet.getByLabel('Add a use'), 'Packing for fairs');
   await expect(sheet.getByLabel('Packing for fairs: fetches a session')).toBeVisible();
   await sheet.getByRole('button', { name: 'No longer used for Packing for fairs' }).click();
   await expect(sheet.getByLabel('Packing for fairs: fetches a session')).toHaveCount(0);
@@ -98,7 +99,7 @@ test('the usual person changes what is in reach; every figure of the week opens'
   const sheet = page.getByRole('complementary');
   const grip = async () => sheet.getByText('Arm, shoulder to grip').locator('..').innerText();
   const before = await grip();
-  await sheet.getByLabel('Who').selectOption({ label: 'Apprentice' });
+  await choose(sheet.getByLabel('Who'), 'Apprentice');
   await expect.poll(grip).not.toBe(before);
   expect(await grip()).toContain('548 mm');
   await page.getByRole('button', { name: /min as planned/ }).click();

@@ -4,6 +4,8 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import QRCode from 'qrcode';
 import { expect, test } from './server.ts';
+import { choose } from './choose.ts';
+import { messages } from './messages.ts';
 
 interface Served {
   plan: {
@@ -78,7 +80,7 @@ test('labels: a grid, only what changed, strips, a label of one’s own words; i
     mimeType: 'text/plain',
     buffer: Buffer.from('no picture'),
   });
-  await expect(page.getByRole('alert')).toContainText('note.txt is not a picture that can be read');
+  await expect(messages(page)).toContainText('note.txt is not a picture that can be read');
 });
 
 test('keep: a proposal with one click, a season out and in, where it was, as it was', async ({ page, server }) => {
@@ -119,7 +121,7 @@ test('keep: a proposal with one click, a season out and in, where it was, as it 
   await openTab(page, 'Since the start');
   await expect(page.getByText(/Winter fairs: bring in/).first()).toBeVisible();
   await noSeriousFinding(page, 'keep, since the start');
-  await page.getByLabel('What', { exact: true }).selectOption({ label: 'Stage lamps' });
+  await choose(page.getByLabel('What', { exact: true }), 'Stage lamps');
   await page.getByLabel('On the day').fill(new Date().toISOString().slice(0, 10));
   await page.getByRole('button', { name: 'Look', exact: true }).click();
   await expect(page.getByRole('status').filter({ hasText: 'Now:' })).toBeVisible();
@@ -146,11 +148,11 @@ test('backup: downloaded, looked at, restored; a damaged one changes nothing', a
   const damaged = info.outputPath('damaged.heronbackup');
   writeFileSync(damaged, bytes.subarray(0, bytes.length - 100));
   await page.getByLabel('Restore from a backup').setInputFiles(damaged);
-  await expect(page.getByRole('alert')).toContainText('Nothing was changed');
+  await expect(messages(page)).toContainText('Nothing was changed');
   await page.getByLabel('Restore from a backup').setInputFiles(file);
   await expect(page.getByText(/Puppet workshop: 145 supplies, 0 photographs/)).toBeVisible();
   await expect(page.getByText(/Replaces “Puppet workshop”/)).toBeVisible();
   await page.getByRole('button', { name: 'Restore this' }).click();
-  await expect(page.getByText('1 plan is as in the backup.')).toBeVisible();
+  await expect(messages(page).getByText('1 plan is as in the backup.')).toBeVisible();
   expect(Object.keys((await planOf(server.address)).supplies)).toHaveLength(145);
 });

@@ -1,6 +1,8 @@
 /** The story of the places: planned, three things kept, sorted in another way, compared, helped, undone, split, printed. */
 import { frames, p95 } from './frames.ts';
 import { expect, test } from './server.ts';
+import { choose } from './choose.ts';
+import { messages } from './messages.ts';
 
 test('fill, keep three, sort another way, compare, try on the best advice, undo, split, only what is new, print', async ({
   page,
@@ -31,7 +33,7 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
       await expect(page.getByText('min a week, getting better')).toBeVisible();
       first = Date.now() - start;
       await expect(page.getByText(/At most \d+ % above the best possible/)).toBeVisible();
-      await expect(page.getByText(/The room is filled|Everything is where it should be/)).toBeVisible({
+      await expect(messages(page).getByText(/The room is filled|Everything is where it should be/)).toBeVisible({
         timeout: 60_000,
       });
     });
@@ -61,9 +63,9 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
 
   await test.step('another way of sorting, and one kind in a way of its own', async () => {
     await tab('Ways of sorting');
-    await page.getByLabel('What lies together').selectOption('kind');
-    await page.getByLabel('But this part').selectOption('kind paints');
-    await page.getByLabel('is sorted').selectOption('colour');
+    await choose(page.getByLabel('What lies together'), { key: 'kind' });
+    await choose(page.getByLabel('But this part'), { key: 'kind paints' });
+    await choose(page.getByLabel('is sorted'), { key: 'colour' });
     await page.getByRole('button', { name: 'Apply' }).click();
     await expect(
       page
@@ -71,7 +73,7 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
         .or(page.getByText('by colour, as in a rainbow', { exact: true })),
     ).toBeVisible();
     await page.getByRole('button', { name: 'Fill the room this way' }).click();
-    await expect(page.getByText(/The room is filled/)).toBeVisible({ timeout: 60_000 });
+    await expect(messages(page).getByText(/The room is filled/)).toBeVisible({ timeout: 60_000 });
     await side.getByRole('button', { name: 'The whole place' }).click();
     await side.getByRole('button', { name: 'Done' }).click();
     await expect(side.getByText('3 that you keep where they are stay there.')).toBeVisible();
@@ -96,7 +98,7 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
       .click();
     await expect(table.getByText('Winter play')).toBeVisible();
     await page.getByRole('button', { name: 'Use this layout: By maker or collection' }).click();
-    await expect(page.getByText(/The room is sorted by maker or collection/)).toBeVisible();
+    await expect(messages(page).getByText(/The room is sorted by maker or collection/)).toBeVisible();
     await saved();
   });
 
@@ -119,7 +121,7 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
       .press('Enter');
     await expect(ideas.getByText(/^\d+\.\d\d$/).first()).toBeVisible();
     await best.getByRole('button', { name: `Try on: ${title}` }).click();
-    await expect(page.getByText(`Tried on: ${title}`)).toBeVisible();
+    await expect(messages(page).getByText(`Tried on: ${title}`)).toBeVisible();
     await expect(week).not.toHaveText(before, { useInnerText: true });
     await page.getByRole('button', { name: 'Undo', exact: true }).click();
     await expect(week).toHaveText(before, { useInnerText: true });
@@ -136,7 +138,7 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
       .catch(() => {});
     await expect(page.getByRole('button', { name: 'Look again' }).last()).toBeEnabled({ timeout: 60_000 });
     await page.getByRole('button', { name: 'Try on: Arrangement 1' }).click();
-    await expect(page.getByText('Arrangement 1 applied.')).toBeVisible();
+    await expect(messages(page).getByText('Arrangement 1 applied.')).toBeVisible();
     await page.getByRole('button', { name: 'Undo', exact: true }).click();
   });
 
@@ -183,7 +185,7 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
       .getByRole('option', { name: /all fit/ })
       .first()
       .click();
-    await expect(page.getByText(/^.* moved to .*\.$/)).toBeVisible();
+    await expect(messages(page).getByText(/^.* moved to .*\.$/)).toBeVisible();
     await expect(side.getByText(/^2 .* of \d+/)).toBeVisible();
     await saved();
   });
@@ -191,7 +193,7 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
   await test.step('a thing is never to lie where it lies, and finds another place with the rest left alone', async () => {
     const before = await side.getByText('Place', { exact: true }).locator('..').innerText();
     await side.getByRole('button', { name: 'Never here' }).click();
-    await expect(page.getByText(/What is new is placed/)).toBeVisible({ timeout: 30_000 });
+    await expect(messages(page).getByText(/What is new is placed/)).toBeVisible({ timeout: 30_000 });
     expect(before.length).toBeGreaterThan(0);
     await page.goto(`${server.address}/plan/demo/sort`);
     await page.getByLabel('What do you have?').fill('12 toy bells 20 x 20 x 20 mm, costume sewing 4x');
@@ -205,7 +207,7 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
   await test.step('two drawers are swapped, one is emptied, and one is filled', async () => {
     await page.locator('[data-place="tall/d2"]').press('Enter');
     await side.getByRole('button', { name: 'Swap or move it …' }).click();
-    await page.getByLabel('Swap with, or move to').selectOption('tall/d3');
+    await choose(page.getByLabel('Swap with, or move to'), { key: 'tall/d3' });
     await expect(page.getByRole('dialog').getByText(/min a week/)).toBeVisible();
     await page
       .getByRole('dialog')
@@ -213,10 +215,12 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
       .click();
     await expect(page.getByRole('heading', { name: 'Tall drawers, drawer 3' })).toBeVisible();
     await side.getByRole('button', { name: 'Empty it' }).click();
-    await expect(page.getByText(/It is emptied|Everything is where it should be/)).toBeVisible({ timeout: 30_000 });
+    await expect(messages(page).getByText(/It is emptied|Everything is where it should be/)).toBeVisible({
+      timeout: 30_000,
+    });
     await page.locator('[data-place="tall/d3"]').press('Enter');
     await side.getByRole('button', { name: 'Fill it for me' }).click();
-    await expect(page.getByText(/The place is filled|Everything is where it should be/)).toBeVisible({
+    await expect(messages(page).getByText(/The place is filled|Everything is where it should be/)).toBeVisible({
       timeout: 30_000,
     });
   });
@@ -227,14 +231,14 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
     const both = page.getByRole('table', { name: 'This plan and another' });
     await expect(both).toBeVisible();
     await expect(both.getByRole('row').last()).toContainText('0.0');
-    await page.getByLabel('What lies together').selectOption('quickest');
+    await choose(page.getByLabel('What lies together'), { key: 'quickest' });
     await page.getByRole('button', { name: 'Fill the room this way' }).click();
-    await expect(page.getByText(/The room is filled/)).toBeVisible({ timeout: 60_000 });
+    await expect(messages(page).getByText(/The room is filled/)).toBeVisible({ timeout: 60_000 });
     await tab('Ways of sorting');
-    await page.getByLabel('Beside this plan').selectOption({ index: 1 });
+    await choose(page.getByLabel('Beside this plan'), { nth: 1 });
     await expect(both).toBeVisible();
     await page.getByRole('button', { name: 'Take the zone over' }).click();
-    await expect(page.getByText(/The zone lies as it does there/)).toBeVisible();
+    await expect(messages(page).getByText(/The zone lies as it does there/)).toBeVisible();
   });
 
   await test.step('the comparison is all that is printed', async () => {

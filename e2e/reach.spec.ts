@@ -5,6 +5,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { expect, test } from './server.ts';
+import { choose } from './choose.ts';
+import { messages } from './messages.ts';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 test.use({ template: 'demo' });
@@ -21,7 +23,7 @@ test('the apprentice is chosen and the ripples, bands and seconds change', async
   const overhead = page.getByText(/^overhead grip/).first();
   await expect(overhead).toHaveText('overhead grip 1,999 mm');
   const before = await page.locator('[data-place]').evaluateAll((all) => all.map((e) => e.getAttribute('aria-label')));
-  await page.getByLabel('Whose reach is shown').selectOption({ label: 'Apprentice' });
+  await choose(page.getByLabel('Whose reach is shown'), 'Apprentice');
   await expect(overhead).toHaveText('overhead grip 1,710 mm');
   await expect(page.locator('[data-person="apprentice"]')).toHaveCount(1);
   await expect(sheet).toContainText('A fetch, Apprentice');
@@ -32,18 +34,18 @@ test('the apprentice is chosen and the ripples, bands and seconds change', async
   // The rings from above are smaller, too.
   await page.getByRole('tab', { name: 'From above' }).click();
   await expect(page.locator('[data-rings="548"]')).toHaveCount(1);
-  await page.getByLabel('Whose reach is shown').selectOption({ label: 'usual person' });
+  await choose(page.getByLabel('Whose reach is shown'), 'usual person');
   await expect(page.locator('[data-rings="641"]')).toHaveCount(1);
 });
 
 test('the places are Colour by minutes a week, with the number on each', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/place`);
-  await page.getByLabel('Colour by').selectOption('minutes');
+  await choose(page.getByLabel('Colour by'), 'minutes a week');
   await expect(page.locator('[data-place="cubes/c2r2"]')).toHaveAttribute('aria-label', /\d+\.\d min$/);
   await expect(page.locator('[data-place="books/s2"]')).toContainText(/\d+\.\d/);
   await page.getByRole('tab', { name: 'From above' }).click();
   await expect(page.locator('[data-unit="cubes"]')).toContainText(/\d+\.\d min/);
-  await page.getByLabel('Colour by').selectOption('seconds');
+  await choose(page.getByLabel('Colour by'), 'seconds a fetch');
   await expect(page.locator('[data-unit="cubes"]')).toContainText(/\d+\.\d s/);
 });
 
@@ -155,8 +157,8 @@ test('a child must not reach a thing: the wish is a finding, and a key fixes it'
   await page.goto(`${server.address}/plan/demo/activities`);
   const child = page.getByRole('group', { name: 'Apprentice' });
   await child.getByText(/Should and must not reach/).click();
-  await child.getByLabel('Add a thing').selectOption({ label: 'Markers' });
-  await expect(child.getByLabel('Apprentice: Markers')).toHaveValue('must not reach');
+  await choose(child.getByLabel('Add a thing'), 'Markers');
+  await expect(child.getByLabel('Apprentice: Markers')).toHaveText('must not reach');
   await page.goto(`${server.address}/plan/demo/place?view=reach`);
   const finding = page.getByRole('button', { name: /Markers in .* is in reach of Apprentice/ });
   await expect(finding).toBeVisible();
@@ -209,7 +211,7 @@ test('on a phone real fetches are timed, and the study refuses too few, then kee
   await page.getByRole('button', { name: 'Time study (17)' }).click();
   await expect(dialog).toContainText(/with these factors by \d+\.\d s/);
   await dialog.getByRole('button', { name: 'Keep these factors' }).click();
-  await expect(page.getByText('Every figure uses your own pace now', { exact: false })).toBeVisible();
+  await expect(messages(page).getByText('Every figure uses your own pace now', { exact: false })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.goto(`${server.address}/plan/demo/place?view=constants`);
   await expect(page.getByRole('button', { name: /Reset all to the published values \(\d changed\)/ })).toBeEnabled();
@@ -217,10 +219,10 @@ test('on a phone real fetches are timed, and the study refuses too few, then kee
 
 test('one round and the worst lead to the place', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/place?view=round`);
-  await page.getByLabel('For').selectOption({ label: 'Costume sewing' });
+  await choose(page.getByLabel('For'), 'Costume sewing');
   await expect(page.getByRole('status').filter({ hasText: 'one by one' })).toBeVisible();
   await page.getByRole('tab', { name: 'The week' }).click();
-  await page.getByRole('button', { name: 'today', exact: true }).click();
+  await page.getByRole('radio', { name: 'today', exact: true }).click();
   for (const [list, thing] of [
     ['Takes longest', 'Gouges'],
     ['Heavy where it stands', 'Sewing machine'],

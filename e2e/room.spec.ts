@@ -3,6 +3,8 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { frames, p95 } from './frames.ts';
 import { expect, test } from './server.ts';
 import type { Page } from '@playwright/test';
+import { choose } from './choose.ts';
+import { messages } from './messages.ts';
 
 const mm = (text: string) => Number(text.replace(/[^\d.]/g, ''));
 const type = async (page: Page, label: string, value: string) => {
@@ -22,12 +24,12 @@ test('an own cabinet: columns with inside sizes, drawers and doors, saved as a t
   // Column 1: a drawer over a door; column 2 is narrow and open.
   await type(page, 'Inside width of column 1', '420');
   await type(page, 'Height, opening 1', '180');
-  await page.getByLabel('How to get into opening 1', { exact: true }).selectOption('drawer');
-  await page.getByLabel('How to get into opening 2', { exact: true }).selectOption('door');
+  await choose(page.getByLabel('How to get into opening 1', { exact: true }), { key: 'drawer' });
+  await choose(page.getByLabel('How to get into opening 2', { exact: true }), { key: 'door' });
   await page.getByRole('button', { name: 'Add a column' }).click();
   await type(page, 'Inside width of column 2', '210');
-  await page.getByLabel('How to get into opening 1 of column 2').selectOption('open');
-  await page.getByLabel('How to get into opening 2 of column 2').selectOption('open');
+  await choose(page.getByLabel('How to get into opening 1 of column 2'), { key: 'open' });
+  await choose(page.getByLabel('How to get into opening 2 of column 2'), { key: 'open' });
   await expect(sheet.getByText(/its columns need 684 mm with their boards, but it is 636 mm wide/)).toBeVisible();
   await page.getByRole('button', { name: /^Make the outside fit: 684 mm wide/ }).click();
   await expect(sheet.getByText(/its columns need/)).toHaveCount(0);
@@ -38,7 +40,7 @@ test('an own cabinet: columns with inside sizes, drawers and doors, saved as a t
   await expect(sheet.getByText('394 × 352 × 168 mm')).toBeVisible();
   await expect(sheet.getByText('column 2, shelf 2')).toBeVisible();
   await page.getByRole('button', { name: 'Save as a type' }).click();
-  await expect(page.getByText('Marionette chest is in the library now')).toBeVisible();
+  await expect(messages(page).getByText('Marionette chest is in the library now')).toBeVisible();
   // It is drawn open while it is chosen.
   await expect(page.locator('[data-opened="2"]')).toBeVisible();
   await page.locator('svg[aria-label$="from above"]').click({ position: { x: 5, y: 5 } });
@@ -68,7 +70,7 @@ test('a piece is found, placed, moved and put into an opening by keyboard alone'
   await expect.poll(async () => mm(await page.getByLabel('From the north wall').inputValue())).toBe(before + 100);
   const stands = page.getByLabel('Stands in');
   await stands.focus();
-  await stands.selectOption({ label: 'Cube shelf, column 1, row 4' });
+  await choose(stands, 'Cube shelf, column 1, row 4');
   await expect(page.getByLabel('From the north wall')).toHaveCount(0);
   await expect(sheet.getByText('drawer 2')).toBeVisible();
   // Two drawers took the place of one opening: one place more in all.
@@ -79,7 +81,7 @@ test('a piece is found, placed, moved and put into an opening by keyboard alone'
 test('guest mode: the bed folds out, the cart is in the way, the offered move fixes it', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/furnish`);
   const sheet = page.getByRole('complementary');
-  await page.getByRole('combobox', { name: 'the room' }).selectOption({ label: 'with “guest”' });
+  await choose(page.getByRole('combobox', { name: 'the room' }), 'with “guest”');
   await expect(page.locator('[data-area="guest-bed"]')).toBeVisible();
   await expect(
     sheet.getByText('In “guest”: Cart must be rolled away: it stands 45 mm in the bed, folded out.'),
@@ -89,10 +91,10 @@ test('guest mode: the bed folds out, the cart is in the way, the offered move fi
   await expect(sheet.getByText('Nothing is in the way.')).toBeVisible();
   await expect(sheet.getByText(/Roll away Cart/)).toBeVisible();
   expect(await page.locator('[data-unit="cart"] path').first().getAttribute('d')).not.toBe(everyDay);
-  await page.getByRole('combobox', { name: 'the room' }).selectOption({ label: 'every day' });
+  await choose(page.getByRole('combobox', { name: 'the room' }), 'every day');
   await expect.poll(() => page.locator('[data-unit="cart"] path').first().getAttribute('d')).toBe(everyDay);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  await page.getByRole('combobox', { name: 'the room' }).selectOption({ label: 'with “guest”' });
+  await choose(page.getByRole('combobox', { name: 'the room' }), 'with “guest”');
   await expect(sheet.getByText(/Cart must be rolled away/)).toBeVisible();
 });
 
@@ -157,7 +159,7 @@ test('an outline comes out of a DXF, refused with a reason when it cannot; the d
   );
   await page.getByLabel('Choose a DXF file').setInputFiles(good);
   await expect(page.getByRole('alert')).toContainText('does not say its unit');
-  await page.getByLabel('Drawn in').selectOption({ label: 'metres' });
+  await choose(page.getByLabel('Drawn in'), 'metres');
   await expect(page.getByText('Layer “shell”, 6 corners, 12.50 m²')).toBeVisible();
   await page.getByRole('button', { name: 'Use this outline' }).click();
   await expect(page.getByText('12.50 m² of floor')).toBeVisible();
@@ -178,7 +180,7 @@ test('a slope, an area and a place elsewhere are measured; what stands under the
   await page.goto(`${server.address}/plan/demo/measure`);
   const sheet = page.getByRole('complementary');
   await page.getByRole('button', { name: 'Add a slope' }).click();
-  await page.getByLabel('Begins at').selectOption({ label: 'East wall' });
+  await choose(page.getByLabel('Begins at'), 'East wall');
   await type(page, 'Height at the wall', '900');
   await sheet.getByRole('button', { name: 'Done' }).click();
   await expect(sheet.getByText('900 mm up')).toBeVisible();

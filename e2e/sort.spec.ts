@@ -2,6 +2,8 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expect, test } from './server.ts';
+import { choose } from './choose.ts';
+import { messages } from './messages.ts';
 
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();
 const saved = (page: Page) => expect(page.getByText('Saved', { exact: true })).toBeVisible();
@@ -126,7 +128,7 @@ test.describe('on an empty directory', () => {
         )!;
         return `${p.unit}/${p.slot}`;
       });
-      await place.selectOption(at);
+      await choose(place, { key: at });
       await page.getByRole('button', { name: 'Which containers?' }).click();
       const dialog = page.getByRole('dialog');
       await expect(dialog.getByRole('heading', { name: /^Best: \d+ % of the floor/ })).toBeVisible({ timeout: 30_000 });
@@ -136,7 +138,7 @@ test.describe('on an empty directory', () => {
       await expect(dialog).toHaveCount(0);
       await expect(page.locator('[data-container]').first()).toBeVisible();
       // One more, into an empty drawer, where there is room to move it.
-      await place.selectOption({ label: 'Slim drawers, drawer 5' });
+      await choose(place, 'Slim drawers, drawer 5');
       await page.getByLabel('Find a container').fill('small square');
       await page
         .getByRole('list', { name: 'Library of containers' })
@@ -190,9 +192,9 @@ test('photographs of a thing: kept, shown, taken away and back; what is none is 
   await expect(shown).toBeVisible();
   await expect.poll(() => shown.evaluate((e: HTMLImageElement) => e.naturalWidth)).toBe(1280);
   await input.setInputFiles({ name: 'letter.txt', mimeType: 'image/png', buffer: Buffer.from('a letter') });
-  await expect(page.getByRole('alert')).toContainText('letter.txt is not a picture that can be shown');
+  await expect(messages(page)).toContainText('letter.txt is not a picture that can be shown');
   await input.setInputFiles({ name: 'huge.jpg', mimeType: 'image/jpeg', buffer: Buffer.alloc(40_000_000) });
-  await expect(page.getByRole('alert').last()).toContainText('40 MB; at most 30 MB');
+  await expect(messages(page).last()).toContainText('40 MB; at most 30 MB');
   await page.getByRole('button', { name: 'Take this photograph of Acrylics, bottled away' }).click();
   await expect(shown).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
@@ -212,7 +214,7 @@ test('many lines at once: ticked with Shift, changed as one, undone as one; a ta
   const bar = page.getByRole('group', { name: 'Change many lines' });
   const count = Number(/\d+/.exec(await bar.innerText())![0]);
   expect(count).toBeGreaterThan(5);
-  await bar.getByLabel('What to change').selectOption('Kind');
+  await choose(bar.getByLabel('What to change'), 'Kind');
   await bar.getByLabel('To what').fill('timber');
   await bar.getByRole('button', { name: /^Change/ }).click();
   await page.getByLabel('Show only supplies with these letters').fill('timber');
@@ -224,8 +226,8 @@ test('many lines at once: ticked with Shift, changed as one, undone as one; a ta
     .getByLabel('Cells from a spreadsheet')
     .fill('stuff\thow many\tmeasures\nBobble hats\t7\t200 x 150 x 80\nGizmo\tx\t10 x 10 x 10\n');
   await expect(page.getByRole('list', { name: 'Problems' })).toContainText('Say below which column holds the names');
-  await page.getByLabel('Column stuff is').selectOption('name');
-  await page.getByLabel('Column measures is').selectOption('size');
+  await choose(page.getByLabel('Column stuff is'), 'name');
+  await choose(page.getByLabel('Column measures is'), 'size');
   await expect(page.getByText('1 of 2 rows are ready')).toBeVisible();
   await expect(page.getByRole('list', { name: 'Problems' })).toContainText('Row 3, count: “x” is not a number.');
   await page.getByRole('button', { name: 'Add 1 supplies' }).click();
@@ -248,7 +250,7 @@ test('a chosen supply says where it fits and how many more; a form of its own ha
   await sheet.getByText('Where it fits, and how many more').click();
   await expect(sheet.getByRole('list', { name: 'Where it fits' }).getByRole('listitem').first()).toBeVisible();
   await expect(sheet.getByText(/It can work (in|nowhere)/)).toBeVisible();
-  await sheet.getByLabel('Form').selectOption('bottles');
+  await choose(sheet.getByLabel('Form'), /^bottles/);
   await expect(sheet.getByLabel('Diameter')).toBeVisible();
   await expect(sheet.getByLabel('Needs behind')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();

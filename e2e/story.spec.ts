@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import type { Page } from '@playwright/test';
 import { expect, test } from './server.ts';
+import { choose } from './choose.ts';
 
 test.use({ template: 'empty' });
 
@@ -35,10 +36,10 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await expect(page.getByText('9.59 m² of floor')).toBeVisible();
     await page.getByRole('button', { name: 'Add a door' }).click();
     await fill(page, 'From the left corner', '40 cm');
-    await page.getByLabel('Hinges').selectOption('right');
+    await choose(page.getByLabel('Hinges'), 'on the right');
     await page.getByRole('button', { name: 'Done' }).click();
     await page.getByRole('button', { name: 'Add a window' }).click();
-    await page.getByLabel('Wall', { exact: true }).selectOption({ label: 'East wall' });
+    await choose(page.getByLabel('Wall', { exact: true }), 'East wall');
     await fill(page, 'Width', '5 m');
     await expect(page.getByRole('alert')).toContainText('5,000 mm wide, but the wall is 2,997 mm long');
     await fill(page, 'Width', '1200');
@@ -84,8 +85,8 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await page.getByRole('group', { name: /from above/ }).click({ position: { x: 5, y: 5 } });
     await page.getByRole('button', { name: 'Seat: Work table' }).click();
     await fill(page, 'Standing height, Me', '1720');
-    await page.getByLabel('Posture').selectOption('standing');
-    await page.getByLabel('Posture').selectOption('seated');
+    await choose(page.getByLabel('Posture'), 'standing');
+    await choose(page.getByLabel('Posture'), 'seated');
     await page.getByRole('button', { name: 'Done' }).click();
   });
 
@@ -179,10 +180,10 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
   await test.step('labels as a PDF on both papers', async () => {
     await step(page, 'Label');
     for (const [paper, width] of [
-      ['letter', 612],
-      ['a4', 595.28],
+      ['US Letter', 612],
+      ['A4', 595.28],
     ] as const) {
-      await page.getByRole('combobox', { name: 'Paper' }).selectOption(paper);
+      await choose(page.getByRole('combobox', { name: 'Paper' }), paper);
       const download = page.waitForEvent('download');
       await page.getByRole('button', { name: 'Make the PDF' }).click();
       const bytes = new Uint8Array(readFileSync(await (await download).path()));
@@ -249,22 +250,22 @@ test('walk the walls of an L-shaped room with a 25 mm error, see it, spread it; 
   await page.getByRole('radio', { name: /walk the walls/ }).click();
   for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'One more wall' }).click();
   const walls = [
-    ['4 m', '90'],
-    ['2000', '90'],
-    ['2000', '-90'],
-    ['100 cm', '90'],
-    ['2025', '90'],
-    ['3 m', '90'],
+    ['4 m', 'then right'],
+    ['2000', 'then right'],
+    ['2000', 'then left'],
+    ['100 cm', 'then right'],
+    ['2025', 'then right'],
+    ['3 m', 'then right'],
   ] as const;
   for (const [i, [length, turn]] of walls.entries()) {
     await page.getByLabel(`Length of wall ${i + 1}`).fill(length);
-    await page.getByLabel(`Turn after wall ${i + 1}`).selectOption(turn);
+    await choose(page.getByLabel(`Turn after wall ${i + 1}`), turn);
   }
   await expect(page.getByText('The end misses the start by 25 mm, 1 in 561.')).toBeVisible();
   await expect(page.getByText(/Measure again first: wall [135] /)).toBeVisible();
-  await page.getByLabel('Turn after wall 3').selectOption('90');
+  await choose(page.getByLabel('Turn after wall 3'), 'then right');
   await expect(page.getByText(/The turns add up to 540°/)).toBeVisible();
-  await page.getByLabel('Turn after wall 3').selectOption('-90');
+  await choose(page.getByLabel('Turn after wall 3'), 'then left');
   await page.getByRole('button', { name: 'Spread 25 mm over the walls and draw the room' }).click();
   await expect(page.getByText('10.0', { exact: false }).first()).toBeVisible();
   await page.getByRole('button', { name: /^South wall 2 / }).click();

@@ -1,5 +1,6 @@
 /** Two windows at once, and a browser that loses the server for a while: nothing is lost. */
 import { expect, test } from './server.ts';
+import { messages } from './messages.ts';
 
 test('two windows see each other, and both keep what they did at the same time', async ({ page, server, context }) => {
   const other = await context.newPage();
@@ -46,7 +47,9 @@ test('a row that the other window removed: the late change is named and left out
   await other.getByRole('button', { name: 'Remove Carving heads and hands' }).click();
   await expect(other.getByText('Saved', { exact: true })).toBeVisible();
   await page.unroute('**/changes');
-  await expect(page.getByText(/no longer applies, since the plan was changed in another window/)).toBeVisible();
+  await expect(
+    messages(page).getByText(/no longer applies, since the plan was changed in another window/),
+  ).toBeVisible();
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   await expect(page.getByRole('button', { name: 'What Carving heads and hands needs' })).toHaveCount(0);
 });

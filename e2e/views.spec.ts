@@ -2,6 +2,8 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from './server.ts';
+import { choose } from './choose.ts';
+import { messages } from './messages.ts';
 
 const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> = [
   ['start', '/', (page) => page.getByRole('link', { name: /Puppet workshop/ }).waitFor()],
@@ -20,7 +22,7 @@ const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> =
   [
     'furnish, guests',
     '/plan/demo/furnish',
-    (page) => page.getByRole('combobox', { name: 'the room' }).selectOption({ label: 'with “guest”' }),
+    (page) => choose(page.getByRole('combobox', { name: 'the room' }), 'with “guest”'),
   ],
   ['measure, an area', '/plan/demo/measure', (page) => page.locator('[data-area="machine"]').press('Enter')],
   ['sort', '/plan/demo/sort', (page) => page.getByRole('button', { name: 'Acrylics, bottled' }).click()],
@@ -104,7 +106,7 @@ const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> =
     'place, a fetch played',
     '/plan/demo/place',
     async (page) => {
-      await page.getByLabel('Colour by').selectOption('minutes');
+      await choose(page.getByLabel('Colour by'), 'minutes a week');
       await page.locator('[data-place="books/s2"]').press('Enter');
       await page.getByRole('button', { name: 'Play the fetch' }).click();
       await page.getByRole('button', { name: 'Play it' }).click();
@@ -254,7 +256,7 @@ test('a supply is dragged from a drawer to another front and the note says what 
   }).toPass();
   await page.mouse.up();
   await expect(
-    page.getByText(/moved to West wall shelf|fit in West wall shelf|none fits in West wall shelf/),
+    messages(page).getByText(/moved to West wall shelf|fit in West wall shelf|none fits in West wall shelf/),
   ).toBeVisible();
   expect(name.length).toBeGreaterThan(2);
 });

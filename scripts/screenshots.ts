@@ -5,6 +5,7 @@ import { chromium, type Page } from '@playwright/test';
 import { CHROMIUM_ARGS } from '../e2e/chromium.ts';
 import { TestServer } from '../e2e/server.ts';
 import setup from '../e2e/setup.ts';
+import { choose } from '../e2e/choose.ts';
 
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 const desk = { width: 1280, height: 800 };
@@ -54,7 +55,7 @@ const SHOTS: ReadonlyArray<{
     path: '/plan/demo/place',
     before: async (p) => {
       await p.getByRole('radio', { name: 'today' }).click();
-      await p.getByLabel('Colour by').selectOption('minutes');
+      await choose(p.getByLabel('Colour by'), 'minutes a week');
     },
   },
   {

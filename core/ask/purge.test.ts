@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { readPlanFile } from '../formats/planFile.ts';
+import type { Supply } from '../model/plan.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { solveAll } from '../search/solve.ts';
 import { duplicatesIn, floorFor, freeFloor, purgeOf } from './purge.ts';
@@ -22,6 +23,28 @@ test('litres and shelf metres of what leaves the room, worked out by hand', () =
   expect(after.shelfMetres).toBeCloseTo(after.litres / 90, 9);
   expect(after.lines['give away']).toBe(1);
   expect(purgeOf(decide('fair-boxes-folded', 'keep')).totals.litres).toBe(before.litres);
+});
+
+test('kilograms that leave: sheets by their grammage, the rest as weighed, and what is not known is counted', () => {
+  const felt: Supply = {
+    ...demo.supplies['fair-boxes-folded']!,
+    id: 'felt',
+    name: 'Felt sheets',
+    form: 'sheets',
+    count: 60,
+    length: 300,
+    width: 200,
+    grammage: 150,
+    mass: null,
+    decision: 'give away',
+  };
+  const only = (...rows: Supply[]) => ({ ...demo, supplies: Object.fromEntries(rows.map((r) => [r.id, r])) });
+  // 60 sheets of 0.3 x 0.2 m at 150 g/m2 are 540 g.
+  expect(purgeOf(only(felt)).totals).toMatchObject({ grams: 540, notWeighed: 0 });
+  const heavy: Supply = { ...felt, id: 'irons', form: 'pieces', grammage: null, mass: 700, count: 2 };
+  const unknown = { ...heavy, id: 'blocks', mass: null };
+  expect(purgeOf(only(felt, heavy, unknown)).totals).toMatchObject({ grams: 1940, notWeighed: 1 });
+  expect(purgeOf(only({ ...felt, decision: null })).totals.grams).toBe(0);
 });
 
 test('what is given away is not placed; what goes elsewhere lies elsewhere; taking it back brings all back', () => {

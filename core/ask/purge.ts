@@ -1,6 +1,6 @@
 /** Going through everything and deciding: what each decision frees, and how much floor it takes to lay it all out. */
 import { FORM_FACTS, isRound } from '../fit/forms.ts';
-import { volume } from '../fit/fit.ts';
+import { massEach, volume } from '../fit/fit.ts';
 import { byName, DECISIONS, type Decision, type Plan, type Supply } from '../model/plan.ts';
 import { floorArea } from '../room/walls.ts';
 import { settledUnits } from '../room/standing.ts';
@@ -23,7 +23,10 @@ interface PurgeTotals {
   /** Litres that leave the room, and the same as metres of shelf 300 mm deep and high. */
   litres: number;
   shelfMetres: number;
-  kilograms: number;
+  /** Grams that leave the room, of the lines whose mass is known. */
+  grams: number;
+  /** Lines that leave the room and whose mass is not known. */
+  notWeighed: number;
 }
 
 interface Round {
@@ -69,12 +72,14 @@ export function freeFloor(plan: Plan): number {
 export function purgeOf(plan: Plan): Purge {
   const all = byName(plan.supplies);
   const lines = Object.fromEntries([...DECISIONS, 'open'].map((d) => [d, 0])) as PurgeTotals['lines'];
-  let [litres, grams] = [0, 0];
+  let [litres, grams, notWeighed] = [0, 0, 0];
   for (const s of all) {
     lines[s.decision ?? 'open']++;
     if (s.decision === null || !FREES.has(s.decision)) continue;
     litres += volume(s, s.count);
-    grams += (s.mass ?? 0) * s.count;
+    const each = massEach(s);
+    if (each === null) notWeighed++;
+    else grams += each * s.count;
   }
   const floor = freeFloor(plan);
   return {
@@ -84,7 +89,8 @@ export function purgeOf(plan: Plan): Purge {
       all: all.length,
       litres,
       shelfMetres: litres / SHELF_METRE,
-      kilograms: grams / 1000,
+      grams,
+      notWeighed,
     },
     floor,
     needed: all.reduce((sum, s) => sum + spread(s), 0),

@@ -3,10 +3,12 @@ import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { STEPS, type WorkStep } from '@heronstone/core/report/evaluate.ts';
-import { dismiss, redo, undo, useStore } from '../state/store.ts';
+import { redo, undo, useStore } from '../state/store.ts';
 import { BottomLine } from './BottomLine.tsx';
+import { Notices } from './Notices.tsx';
 import { MoreMenu } from './MoreMenu.tsx';
 import { ShortcutsDialog } from './ShortcutsDialog.tsx';
+import { takesLetters, takesText } from '../ui/keys.ts';
 
 const TITLE: Record<WorkStep, string> = {
   measure: 'Measure',
@@ -31,7 +33,6 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
   const save = useStore((s) => s.save);
   const canUndo = useStore((s) => s.history.undo.at(-1)?.name);
   const canRedo = useStore((s) => s.history.redo.at(-1)?.name);
-  const notices = useStore((s) => s.notices);
   const [help, setHelp] = useState(false);
   const navigate = useNavigate();
   const findBox = useRef<HTMLInputElement>(null);
@@ -44,12 +45,12 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
 
   useEffect(() => {
     const key = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
-      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !typing) {
+      if (event.defaultPrevented) return;
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !takesText(event.target)) {
         event.preventDefault();
         if (event.shiftKey) redo();
         else undo();
-      } else if (typing || event.ctrlKey || event.metaKey) return;
+      } else if (takesLetters(event.target) || event.ctrlKey || event.metaKey) return;
       else if (event.key === '/') {
         event.preventDefault();
         findBox.current?.focus();
@@ -149,28 +150,7 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
         {children}
       </main>
       <BottomLine />
-      <div
-        aria-live="polite"
-        className="noprint pointer-events-none fixed bottom-16 left-1/2 z-50 flex w-full max-w-lg -translate-x-1/2 flex-col items-center gap-2 px-4"
-      >
-        {notices.map((n) => (
-          <div
-            key={n.id}
-            role={n.kind === 'error' ? 'alert' : 'status'}
-            className={`pointer-events-auto flex items-start gap-3 rounded-xl px-4 py-2 shadow-lg ${n.kind === 'error' ? 'border border-rust bg-leaf text-ink' : 'bg-deep text-ondeep'}`}
-          >
-            <span>{n.text}</span>
-            <button
-              type="button"
-              aria-label="Close this message"
-              onClick={() => dismiss(n.id)}
-              className="min-h-6 min-w-6"
-            >
-              ×
-            </button>
-          </div>
-        ))}
-      </div>
+      <Notices />
       <ShortcutsDialog open={help} onOpenChange={setHelp} />
     </div>
   );

@@ -1,15 +1,37 @@
 /** The first page: continue a plan, create one, or open one from a file. */
+import { zodResolver } from '@hookform/resolvers/zod';
 import { useEffect, useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { useNavigate, Link } from 'react-router';
+import { z } from 'zod';
+import { MetaSchema } from '@heronstone/core/model/plan.ts';
 import { api, ApiError } from '../state/api.ts';
 import { newId } from '../state/store.ts';
 import { Button } from '../ui/Button.tsx';
 
+const UNNAMED = 'My craft room';
+const UNITS = [
+  ['metric', 'millimetres'],
+  ['imperial', 'feet and inches'],
+] as const;
+
+/** What a new plan needs: a name, as the plan has it, or the usual one, and in what one measures. */
+const NewPlan = z.object({
+  name: z
+    .string()
+    .transform((text) => text.trim() || UNNAMED)
+    .pipe(MetaSchema.shape.name),
+  units: MetaSchema.shape.units,
+});
+
 export function StartPage() {
   const navigate = useNavigate();
   const [plans, setPlans] = useState<Array<{ id: string; name: string; room: string }> | null>(null);
-  const [name, setName] = useState('');
-  const [units, setUnits] = useState<'metric' | 'imperial'>('metric');
+  const form = useForm({
+    resolver: zodResolver(NewPlan),
+    defaultValues: { name: '', units: 'metric' as const },
+  });
+  const wrong = form.formState.errors.name?.message;
   const [problems, setProblems] = useState<string[]>([]);
   const fail = (cause: unknown) =>
     setProblems(
@@ -20,9 +42,9 @@ export function StartPage() {
   useEffect(() => {
     api.plans().then(setPlans, fail);
   }, []);
-  const begin = async () => {
+  const begin = async (plan: z.output<typeof NewPlan>) => {
     try {
-      const { id } = await api.create({ id: newId(), name: name.trim() || 'My craft room', units });
+      const { id } = await api.create({ id: newId(), ...plan });
       await navigate(`/plan/${id}/measure`);
     } catch (cause) {
       fail(cause);
@@ -92,29 +114,27 @@ export function StartPage() {
       )}
       <section aria-label="Start a plan" className="rounded-xl border border-line bg-leaf p-5">
         <h2 className="mb-3 text-lg">{plans?.length === 0 ? 'Start by measuring the room' : 'Start a new plan'}</h2>
-        <form
-          className="flex flex-wrap items-end gap-4"
-          onSubmit={(e) => {
-            e.preventDefault();
-            void begin();
-          }}
-        >
+        <form className="flex flex-wrap items-end gap-4" onSubmit={(e) => void form.handleSubmit(begin)(e)}>
           <label className="grow">
             <span className="block text-soft">Name of the plan</span>
             <input
-              value={name}
-              onChange={(e) => setName(e.target.value)}
-              placeholder="My craft room"
-              maxLength={120}
+              {...form.register('name')}
+              placeholder={UNNAMED}
+              aria-invalid={wrong !== undefined}
               className="w-full rounded-md border border-line bg-paper px-2 py-1.5"
             />
+            {wrong !== undefined && (
+              <span role="alert" className="text-xs text-rust">
+                {wrong}
+              </span>
+            )}
           </label>
           <fieldset className="flex gap-3 pb-1">
             <legend className="text-soft">I measure in</legend>
-            {(['metric', 'imperial'] as const).map((key) => (
+            {UNITS.map(([key, words]) => (
               <label key={key} className="flex items-center gap-1.5">
-                <input type="radio" name="units" checked={units === key} onChange={() => setUnits(key)} />
-                {key === 'metric' ? 'millimetres' : 'feet and inches'}
+                <input type="radio" value={key} {...form.register('units')} />
+                {words}
               </label>
             ))}
           </fieldset>

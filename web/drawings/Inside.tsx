@@ -13,6 +13,7 @@ import { commit, notice, select, shownPlan, useStore } from '../state/store.ts';
 import { InsideFront } from './InsideFront.tsx';
 import { NameIn } from './NameIn.tsx';
 import { Tide } from './Tide.tsx';
+import { Segments } from '../ui/Segments.tsx';
 
 /** More pieces than this are drawn as a wash; the count says how many. */
 const MOST_PIECES = 160;
@@ -54,24 +55,17 @@ export function Inside({
   return (
     <figure>
       {tall && !front && (
-        <div
-          role="radiogroup"
-          aria-label="Seen from"
-          className="mb-2 flex w-fit overflow-hidden rounded-full border border-line"
-        >
-          {(['above', 'front'] as const).map((key) => (
-            <button
-              key={key}
-              type="button"
-              role="radio"
-              aria-checked={view === key}
-              onClick={() => setView(key)}
-              className={`px-3 py-0.5 ${view === key ? 'bg-ink text-paper' : 'text-soft hover:text-ink'}`}
-            >
-              {key === 'above' ? 'from above' : 'from the front'}
-            </button>
-          ))}
-        </div>
+        <Segments
+          label="Seen from"
+          size="small"
+          className="mb-2"
+          value={view}
+          options={[
+            ['above', 'from above'],
+            ['front', 'from the front'],
+          ]}
+          onSet={setView}
+        />
       )}
       {fromFront ? (
         <InsideFront compartment={c} />

@@ -95,7 +95,6 @@ const put = useStore.setState;
 export function notice(text: string, kind: 'note' | 'error' = 'note'): void {
   const id = nanoid(6);
   put((s) => ({ notices: [...s.notices.slice(-3), { id, text, kind }] }));
-  setTimeout(() => dismiss(id), kind === 'error' ? 15_000 : 5_000);
 }
 export function dismiss(id: string): void {
   put((s) => ({ notices: s.notices.filter((n) => n.id !== id) }));

@@ -1,48 +1,59 @@
 /** Fields that keep what is typed until it is right: an error stays beside the field, Escape brings the old value back. */
-import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
-import { formatLength, readLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useEffect, useId, type ReactNode } from 'react';
+import { useController, useForm } from 'react-hook-form';
+import { z } from 'zod';
+import { formatLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
+import { Select } from './Select.tsx';
+import { readsLength, readsNumber, readsOptional, readsText, type Reads } from './typed.ts';
 
-interface Draft {
+interface Common {
   label: string;
   hideLabel?: boolean;
-  value: string;
-  /** Takes the text; returns what is wrong with it, or null. */
-  onText: (text: string) => string | null;
-  inputMode?: 'text' | 'decimal';
   className?: string;
   hint?: string;
-  placeholder?: string;
 }
 
-function DraftField({
+/** A form of one field: Enter and leaving it send it, a value that changes elsewhere shows unless something is typed. */
+function DraftField<V>({
   label,
   hideLabel = false,
   value,
-  onText,
+  reads,
+  onSet,
   inputMode = 'text',
   className = '',
   hint,
   placeholder,
-}: Draft) {
+}: Common & {
+  /** What is kept, as text. */
+  value: string;
+  reads: Reads<V>;
+  onSet: (value: V) => void;
+  inputMode?: 'text' | 'decimal';
+  placeholder?: string;
+}) {
   const id = useId();
-  const [text, setText] = useState(value);
-  const [error, setError] = useState<string | null>(null);
-  const typing = useRef(false);
+  const form = useForm<{ text: string }, unknown, { text: V }>({
+    defaultValues: { text: value },
+    reValidateMode: 'onSubmit',
+    resolver: zodResolver(z.object({ text: reads })),
+  });
+  const { field, fieldState } = useController({ control: form.control, name: 'text' });
+  const wrong = fieldState.error?.message;
+  const { reset } = form;
+  const { isDirty } = fieldState;
   useEffect(() => {
-    if (!typing.current) {
-      setText(value);
-      setError(null);
-    }
-  }, [value]);
-  const done = () => {
-    typing.current = false;
-    if (text === value) {
-      setError(null);
-      return;
-    }
-    const wrong = onText(text);
-    setError(wrong);
-    if (wrong !== null) typing.current = true;
+    if (!isDirty) reset({ text: value });
+  }, [value, isDirty, reset]);
+  const leave = () => reset({ text: value });
+  const send = () => {
+    if (field.value === value) leave();
+    else
+      void form.handleSubmit(({ text }) => {
+        leave();
+        onSet(text as V);
+      })();
   };
   return (
     <div className={className}>
@@ -51,43 +62,35 @@ function DraftField({
       </label>
       <input
         id={id}
-        value={text}
         inputMode={inputMode}
         placeholder={placeholder}
         autoComplete="off"
-        aria-invalid={error !== null}
-        aria-describedby={error !== null ? `${id}-error` : hint ? `${id}-hint` : undefined}
-        onChange={(e) => {
-          typing.current = true;
-          setText(e.target.value);
-        }}
-        onBlur={done}
+        aria-invalid={wrong !== undefined}
+        aria-describedby={wrong !== undefined ? `${id}-error` : hint ? `${id}-hint` : undefined}
+        {...field}
+        onBlur={send}
         onKeyDown={(e) => {
-          if (e.key === 'Enter') done();
+          if (e.key === 'Enter') send();
           if (e.key === 'Escape') {
-            typing.current = false;
-            setText(value);
-            setError(null);
+            leave();
             e.stopPropagation();
           }
         }}
-        className={`w-full rounded-md border bg-leaf px-2 py-1 ${error !== null ? 'border-rust' : 'border-line hover:border-soft'}`}
+        className={`w-full rounded-md border bg-leaf px-2 py-1 ${wrong !== undefined ? 'border-rust' : 'border-line hover:border-soft'}`}
       />
-      {hint && error === null && (
+      {hint && wrong === undefined && (
         <p id={`${id}-hint`} className="text-xs text-soft">
           {hint}
         </p>
       )}
-      {error !== null && (
+      {wrong !== undefined && (
         <p id={`${id}-error`} role="alert" className="text-xs text-rust">
-          {error}
+          {wrong}
         </p>
       )}
     </div>
   );
 }
-
-type Common = Pick<Draft, 'label' | 'hideLabel' | 'className' | 'hint'>;
 
 export function TextField({
   value,
@@ -95,17 +98,7 @@ export function TextField({
   empty = false,
   ...rest
 }: Common & { value: string; onSet: (value: string) => void; empty?: boolean }) {
-  return (
-    <DraftField
-      {...rest}
-      value={value}
-      onText={(text) => {
-        if (text.trim() === '' && !empty) return 'A name is needed.';
-        onSet(text.trim());
-        return null;
-      }}
-    />
-  );
+  return <DraftField {...rest} value={value} reads={readsText(empty)} onSet={onSet} />;
 }
 
 /** A length in the plan's measures; `least` and `most` in mm. */
@@ -122,18 +115,8 @@ export function LengthField({
       {...rest}
       inputMode={system === 'metric' ? 'decimal' : 'text'}
       value={formatLength(value, system)}
-      onText={(text) => {
-        // Positions may lie on the other side of a wall; lengths may not.
-        const negative = least < 0 && /^\s*[-−]/.test(text);
-        const plain = text;
-        const size = readLength(negative ? plain.replace(/^\s*[-−]/, '') : plain, system);
-        if (!size.ok) return size.message;
-        const read = { mm: negative ? -size.mm : size.mm };
-        if (read.mm < least - 1e-6 || read.mm > most + 1e-6)
-          return `${rest.label} is between ${formatLength(least, system)} and ${formatLength(most, system)}.`;
-        onSet(read.mm);
-        return null;
-      }}
+      reads={readsLength(rest.label, system, least, most)}
+      onSet={onSet}
     />
   );
 }
@@ -151,20 +134,8 @@ export function NumberField({
       {...rest}
       inputMode="decimal"
       value={String(value)}
-      onText={(text) => {
-        const number = Number(text.trim().replace(',', '.'));
-        if (
-          text.trim() === '' ||
-          !Number.isFinite(number) ||
-          number < least ||
-          number > most ||
-          (whole && !Number.isInteger(number))
-        ) {
-          return `${rest.label} is a ${whole ? 'whole ' : ''}number from ${least} to ${most}.`;
-        }
-        onSet(number);
-        return null;
-      }}
+      reads={readsNumber(rest.label, least, most, whole)}
+      onSet={onSet}
     />
   );
 }
@@ -190,30 +161,14 @@ export function OptionalField({
   /** What is typed times this is kept: 1000 for kilograms kept as grams. */
   factor?: number;
 }) {
-  const say = (n: number) => (system ? formatLength(n, system) : String(n / factor));
   return (
     <DraftField
       {...rest}
       placeholder={otherwise}
       inputMode="decimal"
-      value={value === null ? '' : say(value)}
-      onText={(text) => {
-        const plain = text.trim();
-        if (plain === '') {
-          onSet(null);
-          return null;
-        }
-        let number = Number(plain.replace(',', '.')) * factor;
-        if (system) {
-          const read = readLength(plain, system);
-          if (!read.ok) return read.message;
-          number = read.mm;
-        }
-        if (!Number.isFinite(number) || number < least || number > most)
-          return `${rest.label} is between ${say(least)} and ${say(most)}, or empty.`;
-        onSet(number);
-        return null;
-      }}
+      value={value === null ? '' : system ? formatLength(value, system) : String(value / factor)}
+      reads={readsOptional(rest.label, system, least, most, factor)}
+      onSet={onSet}
     />
   );
 }
@@ -239,18 +194,7 @@ export function Choice<T extends string>({
       <label htmlFor={id} className={hideLabel ? 'sr-only' : 'block text-soft'}>
         {label}
       </label>
-      <select
-        id={id}
-        value={value}
-        onChange={(e) => onSet(e.target.value as T)}
-        className="w-full rounded-md border border-line bg-leaf px-2 py-1 hover:border-soft"
-      >
-        {options.map(([key, text]) => (
-          <option key={key} value={key}>
-            {text}
-          </option>
-        ))}
-      </select>
+      <Select id={id} value={value} options={options} onSet={onSet} />
     </div>
   );
 }

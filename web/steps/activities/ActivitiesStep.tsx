@@ -1,73 +1,67 @@
 /** Activities: what is done in the room, how often, for how long and where; and who does it. */
 import { isAbout } from '@heronstone/core/model/finding.ts';
 import { set } from '@heronstone/core/model/change.ts';
-import { byName, hoursAWeek, type Activity, type Plan } from '@heronstone/core/model/plan.ts';
+import { byName, hoursAWeek, TABLES, type Activity, type Plan } from '@heronstone/core/model/plan.ts';
+import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { z } from 'zod';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
-import { commit, newId, notice, select, useStore } from '../../state/store.ts';
+import { commit, newId, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Fact, Heading, NumberField, TextField } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { ActivitySheet } from './ActivitySheet.tsx';
 import { PersonCard } from './PersonCard.tsx';
 import { RelationChart } from './RelationChart.tsx';
+import { TabPanel, TabTitles, Tabs } from '../../ui/Tabs.tsx';
+
+const VIEWS = [
+  ['list', 'What you do'],
+  ['chart', 'Near and apart'],
+] as const;
 
 export function ActivitiesStep() {
   const plan = useStore((s) => s.plan)!;
   const ranked = byName(plan.activities).sort((a, b) => hoursAWeek(b) - hoursAWeek(a));
   const stations = byName(plan.stations);
-  const [tab, setTab] = useState<'list' | 'chart'>('list');
+  const [chosen, setTab] = useState<(typeof VIEWS)[number][0]>('list');
   const activity = useStore((s) => (s.selected?.kind === 'activity' ? s.plan!.activities[s.selected.id] : undefined));
+  const tab = ranked.length > 1 ? chosen : 'list';
   const longest = Math.max(1, ...ranked.map(hoursAWeek));
   return (
     <>
       <section aria-label="Activities" className="min-h-0 min-w-0 grow overflow-y-auto px-4 py-4 md:px-8">
-        {ranked.length > 1 && (
-          <div role="tablist" aria-label="Views of the activities" className="mb-3 flex gap-6 text-[15px]">
-            {(
-              [
-                ['list', 'What you do'],
-                ['chart', 'Near and apart'],
-              ] as const
-            ).map(([key, title]) => (
-              <button
-                key={key}
-                type="button"
-                role="tab"
-                aria-selected={tab === key}
-                onClick={() => setTab(key)}
-                className={`border-b-4 border-double pb-1 ${tab === key ? 'border-ink font-bold' : 'border-transparent text-soft hover:text-ink'}`}
-              >
-                {title}
-              </button>
-            ))}
-          </div>
-        )}
-        {tab === 'chart' && ranked.length > 1 ? (
-          <RelationChart plan={plan} />
-        ) : (
-          <>
-            <h2 className="text-2xl">What do you do here?</h2>
-            <p className="mb-4 text-soft">
-              {ranked.length === 0
-                ? 'List what you do in this room, and how often. Each will draw its supplies near.'
-                : 'Ranked by hours a week. The more often something is done, the nearer its supplies come.'}
-            </p>
-            <ol className="grid gap-2">
-              {ranked.map((a, rank) => (
-                <ActivityRow
-                  key={a.id}
-                  activity={a}
-                  plan={plan}
-                  rank={rank + 1}
-                  share={hoursAWeek(a) / longest}
-                  stations={stations.map((s) => [s.id, s.name] as const)}
-                />
-              ))}
-            </ol>
-            <NewActivity station={stations[0]?.id ?? null} />
-          </>
-        )}
+        <Tabs value={tab} onChoose={setTab}>
+          {ranked.length > 1 && <TabTitles label="Views of the activities" tabs={VIEWS} />}
+          <TabPanel value={tab}>
+            {tab === 'chart' ? (
+              <RelationChart plan={plan} />
+            ) : (
+              <>
+                <h2 className="text-2xl">What do you do here?</h2>
+                <p className="mb-4 text-soft">
+                  {ranked.length === 0
+                    ? 'List what you do in this room, and how often. Each will draw its supplies near.'
+                    : 'Ranked by hours a week. The more often something is done, the nearer its supplies come.'}
+                </p>
+                <ol className="grid gap-2">
+                  {ranked.map((a, rank) => (
+                    <ActivityRow
+                      key={a.id}
+                      activity={a}
+                      plan={plan}
+                      rank={rank + 1}
+                      share={hoursAWeek(a) / longest}
+                      stations={stations.map((s) => [s.id, s.name] as const)}
+                    />
+                  ))}
+                </ol>
+                <NewActivity station={stations[0]?.id ?? null} />
+              </>
+            )}
+          </TabPanel>
+        </Tabs>
       </section>
       {activity ? (
         <ActivitySheet key={activity.id} activity={activity} plan={plan} />
@@ -168,32 +162,32 @@ function ActivityRow({
   );
 }
 
+const Named = z.object({ name: TABLES.activities.shape.name });
+
 function NewActivity({ station }: { station: string | null }) {
+  const form = useForm({ resolver: zodResolver(Named), defaultValues: { name: '' } });
+  const wrong = form.formState.errors.name?.message;
+  const add = ({ name }: { name: string }) => {
+    const id = newId();
+    if (commit(`Add ${name}`, [set('activities', id, { id, name, sessionsPerWeek: 2, minutes: 60, station })]))
+      form.reset();
+  };
   return (
-    <form
-      className="mt-3 flex flex-wrap items-end gap-3"
-      onSubmit={(e) => {
-        e.preventDefault();
-        const form = e.currentTarget;
-        const name = String(new FormData(form).get('activity') ?? '').trim();
-        if (name === '') {
-          notice('Type what the activity is called, for example bookbinding.', 'error');
-          return;
-        }
-        const id = newId();
-        if (commit(`Add ${name}`, [set('activities', id, { id, name, sessionsPerWeek: 2, minutes: 60, station })]))
-          form.reset();
-      }}
-    >
+    <form className="mt-3 flex flex-wrap items-end gap-3" onSubmit={(e) => void form.handleSubmit(add)(e)}>
       <label className="grow md:max-w-sm">
         <span className="block text-soft">New activity</span>
         <input
-          name="activity"
+          {...form.register('name')}
           placeholder="for example bookbinding"
-          maxLength={120}
           autoComplete="off"
+          aria-invalid={wrong !== undefined}
           className="w-full rounded-md border border-line bg-leaf px-2 py-1.5"
         />
+        {wrong !== undefined && (
+          <span role="alert" className="text-xs text-rust">
+            {wrong}
+          </span>
+        )}
       </label>
       <Button look="main" type="submit">
         Add the activity

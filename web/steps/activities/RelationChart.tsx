@@ -1,4 +1,5 @@
 /** Which activities should be near each other and which apart: a letter for each pair, worked out and changeable. */
+import { RadioGroup } from 'radix-ui';
 import { useState } from 'react';
 import { remove, set } from '@heronstone/core/model/change.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
@@ -122,21 +123,24 @@ function Pair({ relation: r, plan }: { relation: RelationReport; plan: Plan }) {
             : `Their seats are ${formatLength(Math.round(r.distance), plan.meta.units)} apart.`}
         {r.kept === false && (r.closeness === 'X' ? ' That is too near.' : ' That is too far.')}
       </p>
-      <div role="radiogroup" aria-label={`How near ${names} should be`} className="mt-3 flex gap-1">
+      <RadioGroup.Root
+        aria-label={`How near ${names} should be`}
+        orientation="horizontal"
+        value={r.closeness}
+        onValueChange={(letter) => put(letter as typeof r.closeness)}
+        className="mt-3 flex gap-1"
+      >
         {LETTERS.map((l) => (
-          <button
+          <RadioGroup.Item
             key={l}
-            type="button"
-            role="radio"
-            aria-checked={r.closeness === l}
+            value={l}
             aria-label={`${l}, ${CLOSENESS_WORD[l]}`}
-            onClick={() => put(l)}
-            className={`size-9 rounded-full border ${r.closeness === l ? 'border-ink bg-ink text-paper' : 'border-line hover:border-ink'}`}
+            className="size-9 rounded-full border border-line hover:border-ink data-[state=checked]:border-ink data-[state=checked]:bg-ink data-[state=checked]:text-paper"
           >
             {l}
-          </button>
+          </RadioGroup.Item>
         ))}
-      </div>
+      </RadioGroup.Root>
       {own && (
         <>
           <TextField

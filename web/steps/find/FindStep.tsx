@@ -11,9 +11,9 @@ import { AboutFound } from './AboutFound.tsx';
 import { PullView } from './PullView.tsx';
 import { ScanButton } from './ScanButton.tsx';
 import { TimeIt } from './TimeIt.tsx';
-import { Tabs } from '../../ui/Tabs.tsx';
 import { engine } from '../../state/engine.ts';
 import { seatOf, setArrangement, useStore } from '../../state/store.ts';
+import { TabPanel, TabTitles, Tabs } from '../../ui/Tabs.tsx';
 
 const VIEWS = [
   ['find', 'Find'],
@@ -25,15 +25,14 @@ export function FindStep() {
   const view = search.get('view') === 'pull' ? 'pull' : 'find';
   return (
     <div className="flex min-h-0 w-full grow flex-col">
-      <div className="px-4 pt-3 md:px-6">
-        <Tabs
-          label="Find"
-          tabs={VIEWS}
-          value={view}
-          onChoose={(next) => setSearch(next === 'pull' ? { view: 'pull' } : {}, { replace: true })}
-        />
-      </div>
-      {view === 'pull' ? <PullView /> : <FindView />}
+      <Tabs value={view} onChoose={(next) => setSearch(next === 'pull' ? { view: 'pull' } : {}, { replace: true })}>
+        <div className="px-4 pt-3 md:px-6">
+          <TabTitles label="Find" tabs={VIEWS} />
+        </div>
+        <TabPanel value={view} className="flex min-h-0 w-full grow flex-col">
+          {view === 'pull' ? <PullView /> : <FindView />}
+        </TabPanel>
+      </Tabs>
     </div>
   );
 }

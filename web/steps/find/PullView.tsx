@@ -11,6 +11,7 @@ import { commit, newId, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';
 import { today } from '../../ui/today.ts';
+import { Segments } from '../../ui/Segments.tsx';
 
 export function PullView() {
   const plan = useStore((s) => s.plan)!;
@@ -76,24 +77,16 @@ export function PullView() {
           onSet={(v) => v !== '' && begin(v)}
         />
         {project && (
-          <div className="flex gap-2">
-            <Button
-              className="min-h-11"
-              aria-pressed={way === 'pull'}
-              look={way === 'pull' ? 'main' : 'plain'}
-              onClick={() => setWay('pull')}
-            >
-              Pull
-            </Button>
-            <Button
-              className="min-h-11"
-              aria-pressed={way === 'return'}
-              look={way === 'return' ? 'main' : 'plain'}
-              onClick={() => setWay('return')}
-            >
-              Return
-            </Button>
-          </div>
+          <Segments
+            label="Pull or return"
+            size="large"
+            value={way}
+            options={[
+              ['pull', 'Pull'],
+              ['return', 'Return'],
+            ]}
+            onSet={setWay}
+          />
         )}
       </div>
       {!project && (

@@ -4,7 +4,8 @@ import { compartmentsOf } from '@heronstone/core/furniture/compartments.ts';
 import { removeWithDependents, set, type Change } from '@heronstone/core/model/change.ts';
 import { formatLength, formatMass, formatSize } from '@heronstone/core/model/measure.ts';
 import { byName, ShapeSchema, type Plan, type Unit } from '@heronstone/core/model/plan.ts';
-import { copyUnit, standOn } from '@heronstone/core/room/arrange.ts';
+import { turnUnit } from '@heronstone/core/gestures/furniture.ts';
+import { copyUnit, isLoose, standOn } from '@heronstone/core/room/arrange.ts';
 import { gapTo } from '@heronstone/core/room/gaps.ts';
 import { freeSpot } from '@heronstone/core/room/spot.ts';
 import { settledUnits } from '@heronstone/core/room/standing.ts';
@@ -21,6 +22,7 @@ import { UnitInside } from './UnitInside.tsx';
 export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
   const report = useStore((s) => s.report);
   const system = plan.meta.units;
+  const mode = useStore((s) => s.mode);
   const change = (what: string, columns: Partial<Unit>) =>
     commit(`${what} of ${unit.name}`, [set('units', unit.id, columns)]);
   const findings = report?.findings.filter((f) => isAbout(f, 'units', unit.id) && f.code !== 'overfull') ?? [];
@@ -135,7 +137,12 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
             Add a seat
           </Button>
         )}
-        <Button onClick={() => change('Turn', { turn: (unit.turn + 90) % 360 })}>Turn</Button>
+        <Button
+          disabled={!isLoose(unit)}
+          onClick={() => commit(`Turn ${unit.name}`, turnUnit(plan, unit.id, 90, mode))}
+        >
+          Turn
+        </Button>
         <Button onClick={copy}>Copy</Button>
         <Button onClick={saveType}>Save as a type</Button>
         <Button

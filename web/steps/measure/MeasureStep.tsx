@@ -13,6 +13,7 @@ import { DxfImport } from './DxfImport.tsx';
 import { RoomSheet, SIDE } from './RoomSheet.tsx';
 import { WalkWalls } from './WalkWalls.tsx';
 import { FixtureSheet, OpeningSheet } from './WallSheets.tsx';
+import { Segments } from '../../ui/Segments.tsx';
 
 export function MeasureStep() {
   const plan = useStore((s) => s.plan)!;
@@ -66,30 +67,17 @@ function FirstRoom({ plan }: { plan: Plan }) {
       <h2 className="text-2xl">First, measure the room</h2>
       <p className="text-soft">You can put in doors, windows and sockets afterwards.</p>
       <div className="mt-4 grid max-w-xl grid-cols-2 gap-3">{about}</div>
-      <div
-        role="radiogroup"
-        aria-label="Shape of the room"
-        className="my-5 flex w-fit overflow-hidden rounded-full border border-line"
-      >
-        {(
-          [
-            ['rectangle', 'A rectangle'],
-            ['walk', 'Any shape: walk the walls'],
-            ['dxf', 'From a DXF file'],
-          ] as const
-        ).map(([key, title]) => (
-          <button
-            key={title}
-            type="button"
-            role="radio"
-            aria-checked={way === key}
-            onClick={() => setWay(key)}
-            className={`px-4 py-1 ${way === key ? 'bg-ink text-paper' : 'text-soft hover:text-ink'}`}
-          >
-            {title}
-          </button>
-        ))}
-      </div>
+      <Segments
+        label="Shape of the room"
+        className="my-5"
+        value={way}
+        options={[
+          ['rectangle', 'A rectangle'],
+          ['walk', 'Any shape: walk the walls'],
+          ['dxf', 'From a DXF file'],
+        ]}
+        onSet={setWay}
+      />
       {way === 'walk' ? (
         <WalkWalls />
       ) : way === 'dxf' ? (

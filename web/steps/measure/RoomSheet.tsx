@@ -14,6 +14,7 @@ import { commit, newId, select, useStore, type Selected } from '../../state/stor
 import { Button } from '../../ui/Button.tsx';
 import { Heading, LengthField, NumberField, OptionalField, TextField } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
+import { Select } from '../../ui/Select.tsx';
 
 /** Smallest and largest room side that is taken, mm. */
 export const SIDE = { least: 800, most: 30_000 };
@@ -126,22 +127,13 @@ export function RoomSheet({ plan }: { plan: Plan }) {
           Add a window
         </Button>
         <Button onClick={() => addFixture(longest.id, 'socket')}>Add a socket</Button>
-        <label className="sr-only" htmlFor="add-fixture">
-          Add to a wall
-        </label>
-        <select
-          id="add-fixture"
+        <Select
+          label="Add to a wall"
+          look="round"
           value=""
-          className="rounded-full border border-ink bg-leaf px-3"
-          onChange={(e) => addFixture(longest.id, e.target.value as Fixture['kind'])}
-        >
-          <option value="">Add something else…</option>
-          {FIXTURE_KINDS.map((kind) => (
-            <option key={kind} value={kind}>
-              {kind}
-            </option>
-          ))}
-        </select>
+          options={[['', 'Add something else…'], ...FIXTURE_KINDS.map((kind) => [kind, kind] as const)]}
+          onSet={(kind) => kind !== '' && addFixture(longest.id, kind)}
+        />
       </div>
       <Heading>Slopes and beams</Heading>
       <ul>

@@ -6,6 +6,7 @@ import { signedArea, type Point } from '@heronstone/core/geometry/geometry.ts';
 import { selfCrossing, traverse, type Leg } from '@heronstone/core/geometry/traverse.ts';
 import { commit, newId, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
+import { Select } from '../../ui/Select.tsx';
 
 interface Row {
   text: string;
@@ -14,6 +15,13 @@ interface Row {
 
 /** An error up to this share of the perimeter is a tape's; more is a slip of reading (our limit, no source). */
 const SMALL = 0.01;
+
+const TURNS = [
+  ['90', 'then right'],
+  ['-90', 'then left'],
+  ['45', 'half right, 45°'],
+  ['-45', 'half left, 45°'],
+] as const;
 
 const START: Row[] = [
   { text: '', turn: 90 },
@@ -70,17 +78,12 @@ export function WalkWalls() {
                   <span className="block text-xs text-rust">{(read[i] as { message: string }).message}</span>
                 )}
               </span>
-              <select
-                aria-label={`Turn after wall ${i + 1}`}
-                value={row.turn}
-                onChange={(e) => change(i, { turn: Number(e.target.value) })}
-                className="rounded-md border border-line bg-leaf px-1 py-1"
-              >
-                <option value={90}>then right</option>
-                <option value={-90}>then left</option>
-                <option value={45}>half right, 45°</option>
-                <option value={-45}>half left, 45°</option>
-              </select>
+              <Select
+                label={`Turn after wall ${i + 1}`}
+                value={String(row.turn)}
+                options={TURNS}
+                onSet={(turn) => change(i, { turn: Number(turn) })}
+              />
               <Button
                 look="quiet"
                 aria-label={`Leave wall ${i + 1} out`}

@@ -17,7 +17,6 @@ import { engine } from '../../state/engine.ts';
 import { notice, select, setView, useStore } from '../../state/store.ts';
 import { NextStep } from '../../ui/Sheet.tsx';
 import { ContainerSheet } from '../sort/ContainerSheet.tsx';
-import { Tabs } from '../../ui/Tabs.tsx';
 import { CompartmentSheet } from './CompartmentSheet.tsx';
 import { ConstantsView } from './ConstantsView.tsx';
 import { DragNote } from './DragNote.tsx';
@@ -31,6 +30,8 @@ import { RoundView } from './RoundView.tsx';
 import { StrainView } from './StrainView.tsx';
 import { WaysView } from './WaysView.tsx';
 import { WeekView } from './WeekView.tsx';
+import { takesLetters } from '../../ui/keys.ts';
+import { TabPanel, TabTitles, Tabs } from '../../ui/Tabs.tsx';
 
 const VIEWS = [
   ['places', 'What goes where'],
@@ -49,29 +50,36 @@ export function PlaceStep() {
   const [search, setSearch] = useSearchParams();
   const view = VIEWS.find(([key]) => key === search.get('view'))?.[0] ?? 'places';
   const go = (to: View) => setSearch(to === 'places' ? {} : { view: to });
-  const tabs = <Tabs label="Views of the places" tabs={VIEWS} value={view} onChoose={go} />;
-  if (view === 'places') return <Places tabs={tabs} />;
+  const titles = <TabTitles label="Views of the places" tabs={VIEWS} />;
   const show = () => go('places');
   return (
-    <section
-      aria-label="Reach and time"
-      className="flex min-h-[70vh] min-w-0 grow flex-col px-4 py-3 md:min-h-0 md:px-6"
-    >
-      {tabs}
-      <div role="tabpanel" aria-label={VIEWS.find(([key]) => key === view)![1]} className="flex min-h-0 grow flex-col">
-        {view === 'ways' && <WaysView onShow={show} />}
-        {view === 'help' && <HelpView onShow={show} />}
-        {view === 'week' && <WeekView onShow={show} />}
-        {view === 'reach' && <ReachView onShow={show} />}
-        {view === 'strain' && <StrainView onShow={show} />}
-        {view === 'round' && <RoundView onShow={show} />}
-        {view === 'constants' && <ConstantsView of={search.get('of')} />}
-      </div>
-    </section>
+    <Tabs value={view} onChoose={go}>
+      {view === 'places' ? (
+        <TabPanel value="places" className="contents">
+          <Places titles={titles} />
+        </TabPanel>
+      ) : (
+        <section
+          aria-label="Reach and time"
+          className="flex min-h-[70vh] min-w-0 grow flex-col px-4 py-3 md:min-h-0 md:px-6"
+        >
+          {titles}
+          <TabPanel value={view} className="flex min-h-0 grow flex-col">
+            {view === 'ways' && <WaysView onShow={show} />}
+            {view === 'help' && <HelpView onShow={show} />}
+            {view === 'week' && <WeekView onShow={show} />}
+            {view === 'reach' && <ReachView onShow={show} />}
+            {view === 'strain' && <StrainView onShow={show} />}
+            {view === 'round' && <RoundView onShow={show} />}
+            {view === 'constants' && <ConstantsView of={search.get('of')} />}
+          </TabPanel>
+        </section>
+      )}
+    </Tabs>
   );
 }
 
-function Places({ tabs }: { tabs: React.ReactNode }) {
+function Places({ titles }: { titles: React.ReactNode }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
   const selected = useStore((s) => s.selected);
@@ -94,12 +102,7 @@ function Places({ tabs }: { tabs: React.ReactNode }) {
   const placement = selected?.kind === 'placement' ? report?.placements[selected.id] : undefined;
   useEffect(() => {
     const key = (event: KeyboardEvent) => {
-      if (
-        event.ctrlKey ||
-        event.metaKey ||
-        (event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName))
-      )
-        return;
+      if (event.ctrlKey || event.metaKey || takesLetters(event.target)) return;
       if (!placement || !['m', 'l'].includes(event.key.toLowerCase())) return;
       event.preventDefault(); // the letter is not for the field that opens
       if (event.key.toLowerCase() === 'm')
@@ -169,7 +172,7 @@ function Places({ tabs }: { tabs: React.ReactNode }) {
         notice('Left where it was.');
       }}
     >
-      <RoomViews above={tabs} lit={placement ? [openingOf(placement.compartment)] : []} />
+      <RoomViews above={titles} lit={placement ? [openingOf(placement.compartment)] : []} />
       {container ? (
         <ContainerSheet key={container.id} container={container} />
       ) : placement ? (

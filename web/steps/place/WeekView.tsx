@@ -6,6 +6,7 @@ import type { Arrangement } from '@heronstone/core/model/plan.ts';
 import { select, setArrangement, useStore } from '../../state/store.ts';
 import { Bars, type BarRow } from '../../ui/Bars.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { Segments } from '../../ui/Segments.tsx';
 
 const WORST: ReadonlyArray<{ key: keyof WorstLists; title: string; unit: string; digits: number }> = [
   { key: 'slow', title: 'Takes longest', unit: 'min a week, penalties included', digits: 1 },
@@ -154,19 +155,13 @@ export function WeekView({ onShow }: { onShow: () => void }) {
         />
       </div>
       <h2 className="mt-6 text-xl">The worst, {arrangement === 'today' ? 'as things lie today' : 'as planned'}</h2>
-      <div className="noprint mb-2 flex gap-2">
-        {(['today', 'planned'] as const).map((a) => (
-          <Button
-            key={a}
-            look={arrangement === a ? 'main' : 'plain'}
-            aria-pressed={arrangement === a}
-            disabled={!has[a]}
-            onClick={() => setArrangement(a)}
-          >
-            {a}
-          </Button>
-        ))}
-      </div>
+      <Segments
+        label="The worst of which arrangement"
+        className="noprint mb-2"
+        value={arrangement}
+        options={(['today', 'planned'] as const).filter((a) => has[a]).map((a) => [a, a])}
+        onSet={setArrangement}
+      />
       <div className="grid gap-x-10 gap-y-5 lg:grid-cols-2">
         {WORST.map(({ key, title, unit, digits }) => (
           <section key={key} aria-label={title} className="break-inside-avoid">

@@ -9,6 +9,7 @@ import { engine } from '../../state/engine.ts';
 import { commit, newId, notice, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
+import { Segments } from '../../ui/Segments.tsx';
 
 export function AdviceDialog({ compartment: c, onClose }: { compartment: CompartmentReport; onClose: () => void }) {
   const plan = useStore((s) => s.plan)!;
@@ -31,24 +32,15 @@ export function AdviceDialog({ compartment: c, onClose }: { compartment: Compart
   };
   return (
     <Dialog open onOpenChange={(open) => !open && onClose()} title={`Which containers for ${c.name}?`} wide>
-      <div
-        role="radiogroup"
-        aria-label="What counts first"
-        className="flex w-fit overflow-hidden rounded-full border border-line"
-      >
-        {(['space', 'price'] as const).map((key) => (
-          <button
-            key={key}
-            type="button"
-            role="radio"
-            aria-checked={by === key}
-            onClick={() => setBy(key)}
-            className={`px-4 py-1 ${by === key ? 'bg-ink text-paper' : 'text-soft hover:text-ink'}`}
-          >
-            {key === 'space' ? 'least room first' : 'least money first'}
-          </button>
-        ))}
-      </div>
+      <Segments
+        label="What counts first"
+        value={by}
+        options={[
+          ['space', 'least room first'],
+          ['price', 'least money first'],
+        ]}
+        onSet={setBy}
+      />
       <div className="mt-3 min-h-40 overflow-y-auto" tabIndex={0} role="region" aria-label="Mixes">
         {!advice && <p className="text-soft">Trying the containers of the library …</p>}
         {advice?.reason && <p className="font-bold text-lichen first-letter:uppercase">{advice.reason}.</p>}

@@ -5,6 +5,7 @@ import { removeWithDependents, set, type Change } from '@heronstone/core/model/c
 import { byName, DECISIONS, FORMS, TRAITS, type Supply } from '@heronstone/core/model/plan.ts';
 import { commit, newId, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
+import { Select } from '../../ui/Select.tsx';
 
 type Act = 'kind' | 'form' | 'trait' | 'untrait' | 'decision' | 'season' | 'colour' | 'collection' | 'theme' | 'use';
 const ACTS: ReadonlyArray<readonly [Act, string]> = [
@@ -73,34 +74,18 @@ export function BulkBar({ ids, onClear }: { ids: readonly string[]; onClear: () 
       <b>
         {rows.length} {word}
       </b>
-      <select
-        aria-label="What to change"
+      <Select
+        label="What to change"
+        look="line"
         value={act}
-        onChange={(e) => {
-          setAct(e.target.value as Act);
+        options={ACTS}
+        onSet={(next) => {
+          setAct(next);
           setValue('');
         }}
-        className="rounded-md border border-line bg-leaf px-2 py-1"
-      >
-        {ACTS.map(([key, text]) => (
-          <option key={key} value={key}>
-            {text}
-          </option>
-        ))}
-      </select>
+      />
       {options ? (
-        <select
-          aria-label="To what"
-          value={chosen}
-          onChange={(e) => setValue(e.target.value)}
-          className="rounded-md border border-line bg-leaf px-2 py-1"
-        >
-          {options.map(([key, text]) => (
-            <option key={key} value={key}>
-              {text}
-            </option>
-          ))}
-        </select>
+        <Select label="To what" look="line" value={chosen} options={options} onSet={setValue} />
       ) : (
         <input
           aria-label="To what"

@@ -10,6 +10,7 @@ import { saveText } from '../../state/saveText.ts';
 import { commit, newId, notice, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { AdviceDialog } from './AdviceDialog.tsx';
+import { LabelledSelect } from '../../ui/Select.tsx';
 
 export function ContainersView() {
   const plan = useStore((s) => s.plan)!;
@@ -64,24 +65,16 @@ export function ContainersView() {
           {place ? (
             <>
               <div className="flex flex-wrap items-end justify-between gap-3">
-                <label className="text-soft">
-                  Place
-                  <select
-                    aria-label="Place"
-                    value={place.id}
-                    onChange={(e) => {
-                      setChosen(e.target.value);
-                      select({ kind: 'compartment', id: e.target.value });
-                    }}
-                    className="ml-2 max-w-64 rounded-md border border-line bg-leaf px-2 py-1 font-bold text-ink"
-                  >
-                    {openings.map((c) => (
-                      <option key={c.id} value={c.id}>
-                        {c.name}
-                      </option>
-                    ))}
-                  </select>
-                </label>
+                <LabelledSelect
+                  label="Place"
+                  className="max-w-64"
+                  value={place.id}
+                  options={openings.map((c) => [c.id, c.name])}
+                  onSet={(id) => {
+                    setChosen(id);
+                    select({ kind: 'compartment', id });
+                  }}
+                />
                 <Button look="main" onClick={() => setAdvice(true)}>
                   Which containers?
                 </Button>

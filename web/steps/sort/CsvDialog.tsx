@@ -9,6 +9,9 @@ import { engine } from '../../state/engine.ts';
 import { commit, newId, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
+import { Select } from '../../ui/Select.tsx';
+
+const COLUMNS = ['', ...CSV_COLUMNS, ...MORE_COLUMNS].map((c) => [c, c === '' ? 'left out' : c] as const);
 
 /** Largest file that is read, bytes. */
 const MOST_BYTES = 20_000_000;
@@ -113,22 +116,16 @@ export function CsvDialog({ onClose }: { onClose: () => void }) {
             <legend className="text-soft">Which column is what</legend>
             <div className="flex flex-wrap gap-2">
               {result.header.map((h) => (
-                <label key={h} className="rounded-lg border border-line px-2 py-1">
+                <div key={h} className="rounded-lg border border-line px-2 py-1">
                   <b className="block max-w-40 truncate">{h}</b>
-                  <select
-                    aria-label={`Column ${h} is`}
+                  <Select
+                    label={`Column ${h} is`}
+                    look="line"
                     value={columnOf(h)}
-                    onChange={(e) => map(h, e.target.value)}
-                    className="rounded-md border border-line bg-leaf"
-                  >
-                    <option value="">left out</option>
-                    {[...CSV_COLUMNS, ...MORE_COLUMNS].map((c) => (
-                      <option key={c} value={c}>
-                        {c}
-                      </option>
-                    ))}
-                  </select>
-                </label>
+                    options={COLUMNS}
+                    onSet={(column) => map(h, column)}
+                  />
+                </div>
               ))}
             </div>
             <label className="mt-1 flex items-center gap-2">

@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Photos } from '../../ui/Photos.tsx';
 import { NextStep } from '../../ui/Sheet.tsx';
 import { QuickEntry } from './QuickEntry.tsx';
+import { Select } from '../../ui/Select.tsx';
 
 export function DrawerByDrawer() {
   const plan = useStore((s) => s.plan)!;
@@ -67,22 +68,16 @@ export function DrawerByDrawer() {
           <ChevronRight aria-hidden="true" />
         </button>
       </div>
-      <label className="sr-only" htmlFor="drawer-place">
-        Which place
-      </label>
-      <select
-        id="drawer-place"
+      <Select
+        label="Which place"
+        className="min-h-11 md:hidden"
         value={place.id}
-        onChange={(e) => go(places.findIndex((c) => c.id === e.target.value))}
-        className="rounded-lg border border-line bg-leaf px-3 py-2 md:hidden"
-      >
-        {places.map((c) => (
-          <option key={c.id} value={c.id}>
-            {c.name}
-            {c.contents.today.length > 0 ? ` (${c.contents.today.length})` : ''}
-          </option>
-        ))}
-      </select>
+        options={places.map((c) => [
+          c.id,
+          c.contents.today.length > 0 ? `${c.name} (${c.contents.today.length})` : c.name,
+        ])}
+        onSet={(id) => go(places.findIndex((c) => c.id === id))}
+      />
       <QuickEntry
         key={place.id}
         label="What is in here?"

@@ -2,7 +2,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { countWords } from '@heronstone/core/fit/forms.ts';
 import { set } from '@heronstone/core/model/change.ts';
-import { formatArea, formatSize } from '@heronstone/core/model/measure.ts';
+import { formatArea, formatLength, formatMass, formatSize } from '@heronstone/core/model/measure.ts';
 import type { Decision, Supply } from '@heronstone/core/model/plan.ts';
 import type { Purge } from '@heronstone/core/ask/purge.ts';
 import { engine } from '../../state/engine.ts';
@@ -11,6 +11,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Fact } from '../../ui/Field.tsx';
 import { NextStep } from '../../ui/Sheet.tsx';
 import { today } from '../../ui/today.ts';
+import { takesLetters } from '../../ui/keys.ts';
 
 /** Days that an undecided thing waits before it is asked for again. */
 const WAIT_DAYS = 90;
@@ -49,8 +50,8 @@ export function PurgeRound() {
   };
   useEffect(() => {
     const key = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
-      if (typing || event.ctrlKey || event.metaKey || event.altKey || !current) return;
+      if (event.defaultPrevented || takesLetters(event.target)) return;
+      if (event.ctrlKey || event.metaKey || event.altKey || !current) return;
       const found = KEYS.find(([k]) => k === event.key.toLowerCase());
       if (found) {
         event.preventDefault();
@@ -216,7 +217,14 @@ export function PurgeRound() {
         <p className="font-serif text-3xl font-semibold" data-freed="">
           {totals.litres.toFixed(totals.litres < 10 ? 1 : 0)} l
         </p>
-        <p className="text-soft">{totals.shelfMetres.toFixed(2)} m of shelf, 300 mm deep and high</p>
+        <p className="text-soft">
+          {formatLength(Math.round(totals.shelfMetres * 100) * 10, plan.meta.units)} of shelf,{' '}
+          {formatLength(300, plan.meta.units)} deep and high
+        </p>
+        <p className="text-soft" data-weighs="">
+          {formatMass(totals.grams, plan.meta.units)}
+          {totals.notWeighed > 0 && ` and ${totals.notWeighed} not weighed`}
+        </p>
         <dl className="mt-3">
           <Fact name="Decided">
             {totals.decided} of {totals.all}

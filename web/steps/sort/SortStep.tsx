@@ -5,7 +5,6 @@ import { writeSuppliesCsv } from '@heronstone/core/formats/csv.ts';
 import { saveText } from '../../state/saveText.ts';
 import { useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Tabs } from '../../ui/Tabs.tsx';
 import { BalanceView } from './BalanceView.tsx';
 import { ContainerSheet } from './ContainerSheet.tsx';
 import { ContainersView } from './ContainersView.tsx';
@@ -16,6 +15,7 @@ import { QuickEntry } from './QuickEntry.tsx';
 import { StarterLists } from './StarterLists.tsx';
 import { SupplySheet } from './SupplySheet.tsx';
 import { SupplyTable } from './SupplyTable.tsx';
+import { TabPanel, TabTitles, Tabs } from '../../ui/Tabs.tsx';
 
 const VIEWS = [
   ['list', 'The list'],
@@ -56,19 +56,12 @@ export function SortStep() {
   return (
     <>
       <section aria-label="Supplies" className="flex min-h-[70vh] min-w-0 grow flex-col px-4 py-3 md:min-h-0 md:px-6">
-        <Tabs
-          label="Ways to sort"
-          tabs={VIEWS}
-          value={view}
-          onChoose={(key) => setSearch(key === 'list' ? {} : { view: key })}
-        />
-        <div
-          role="tabpanel"
-          aria-label={VIEWS.find(([key]) => key === view)![1]}
-          className="flex min-h-0 grow flex-col"
-        >
-          <Shown />
-        </div>
+        <Tabs value={view} onChoose={(key) => setSearch(key === 'list' ? {} : { view: key })}>
+          <TabTitles label="Ways to sort" tabs={VIEWS} />
+          <TabPanel value={view} className="flex min-h-0 grow flex-col">
+            <Shown />
+          </TabPanel>
+        </Tabs>
       </section>
       {container ? (
         <ContainerSheet key={container.id} container={container} />

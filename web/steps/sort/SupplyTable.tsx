@@ -14,6 +14,7 @@ import { DECISIONS, FORMS, type Supply } from '@heronstone/core/model/plan.ts';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { select, useStore } from '../../state/store.ts';
 import { BulkBar } from './BulkBar.tsx';
+import { Select } from '../../ui/Select.tsx';
 
 interface Row {
   supply: Supply;
@@ -166,18 +167,7 @@ export function SupplyTable() {
           placeholder="Show only …"
           className="w-56 rounded-full border border-line bg-paper px-3 py-0.5"
         />
-        <select
-          aria-label="Show only lines that are"
-          value={only}
-          onChange={(e) => setOnly(e.target.value)}
-          className="rounded-full border border-line bg-paper px-2 py-0.5"
-        >
-          {ONLY.map(([key, text]) => (
-            <option key={key} value={key}>
-              {text}
-            </option>
-          ))}
-        </select>
+        <Select label="Show only lines that are" look="line" value={only} options={ONLY} onSet={setOnly} />
         <span className="text-soft">
           {lines.length === Object.keys(plan.supplies).length ? '' : `${lines.length} shown`}
         </span>

@@ -1,0 +1,70 @@
+import fc from 'fast-check';
+import { boxUnit, having, rectangle, unitRow } from '@heronstone/testing/rooms.ts';
+import { runs } from '@heronstone/testing/runs.ts';
+import { set } from '../model/change.ts';
+import { inMode } from '../room/standing.ts';
+import { dragUnits, turnUnit } from './furniture.ts';
+
+const plan = having(
+  rectangle(6000, 4000),
+  unitRow(boxUnit('table', 3000, 2000, 1200, 600)),
+  // Off its middle, so that turning shows.
+  unitRow(boxUnit('lamp', 3400, 2000, 200, 200, { bottom: 700, height: 100 })),
+  unitRow(boxUnit('chest', 1000, 1000, 400, 300)),
+  unitRow(boxUnit('locked', 5000, 1000, 400, 300, { pinned: true })),
+  unitRow(boxUnit('cubes', 5000, 3000, 714, 380, { kind: 'cube shelf', columns: 2, tiers: [330, 330], height: 714 })),
+  unitRow(boxUnit('insert', 0, 0, 300, 300, { host: 'cubes', hostSlot: 'c1r1', height: 300 })),
+  set('spots', 'then', { id: 'then', unit: 'table', mode: 'guest', x: 1500, y: 3000, turn: 90 }),
+);
+const rest = (p: typeof plan, id: string) => {
+  const { x, y, turn } = p.units[id]!;
+  return [x, y, turn];
+};
+
+test('a quarter turn takes along what stands on it', () => {
+  const turned = having(plan, ...turnUnit(plan, 'table', 90));
+  expect(rest(turned, 'table')).toEqual([3000, 2000, 90]);
+  expect(rest(turned, 'lamp')).toEqual([3000, 2400, 90]);
+});
+
+test('what is locked, and what stands in another, is neither turned nor dragged', () => {
+  for (const id of ['locked', 'insert', 'unknown']) {
+    expect(turnUnit(plan, id, 90)).toEqual([]);
+    expect(dragUnits(plan, id, [], { x: 2000, y: 2000 }, '', null)).toEqual([]);
+  }
+  const moved = having(plan, ...dragUnits(plan, 'chest', ['locked'], { x: 1100, y: 1000 }, '', null));
+  expect(rest(moved, 'locked')).toEqual([5000, 1000, 0]);
+});
+
+test('in a mode only the spot of the mode is turned and dragged, and it is turned by a wall there, too', () => {
+  const turned = having(plan, ...turnUnit(plan, 'table', 90, 'guest'));
+  expect(rest(turned, 'table')).toEqual([3000, 2000, 0]);
+  expect(turned.spots.then).toMatchObject({ x: 1500, y: 3000, turn: 180 });
+  // Its back comes near the west wall.
+  const dragged = having(plan, ...dragUnits(plan, 'table', [], { x: 310, y: 2000 }, 'guest', 60));
+  expect(rest(dragged, 'table')).toEqual([3000, 2000, 0]);
+  expect(dragged.spots.then!.x).toBe(300);
+  expect([90, 270]).toContain(dragged.spots.then!.turn);
+  expect(inMode(dragged, 'guest').units.table).toMatchObject({ x: 300 });
+  // A unit without a spot then is turned as it stands every day.
+  expect(having(plan, ...turnUnit(plan, 'chest', 90, 'guest')).units.chest!.turn).toBe(90);
+});
+
+test('others that are chosen keep their distance; what stands on one is not moved twice', () => {
+  const moved = having(plan, ...dragUnits(plan, 'table', ['lamp', 'chest'], { x: 3100, y: 1900 }, '', null));
+  expect(rest(moved, 'table')).toEqual([3100, 1900, 0]);
+  expect(rest(moved, 'lamp')).toEqual([3500, 1900, 0]);
+  expect(rest(moved, 'chest')).toEqual([1100, 900, 0]);
+});
+
+test('property: four quarter turns bring everything back', () => {
+  fc.assert(
+    fc.property(fc.constantFrom('table', 'chest', 'cubes'), fc.constantFrom('', 'guest'), (id, mode) => {
+      let turned = plan;
+      for (let i = 0; i < 4; i++) turned = having(turned, ...turnUnit(turned, id, 90, mode));
+      expect(turned.units).toEqual(plan.units);
+      expect(turned.spots).toEqual(plan.spots);
+    }),
+    { numRuns: runs(6, 6) },
+  );
+});

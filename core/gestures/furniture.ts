@@ -1,0 +1,72 @@
+/** What moving and turning furniture by hand changes: what stands on a piece goes along, and a mode has spots of its own. */
+import { set, type Change } from '../model/change.ts';
+import type { Plan, Unit } from '../model/plan.ts';
+import { isLoose, shiftUnits } from '../room/arrange.ts';
+import { snapUnit, type Rest } from '../room/snap.ts';
+import { inMode, ridersOf } from '../room/standing.ts';
+
+const tidy = (mm: number) => Math.round(mm * 10) / 10;
+
+/** The row that says where a unit stands in a mode: its spot then, or the unit itself. */
+function restOf(plan: Plan, id: string, mode: string): { table: 'spots' | 'units'; id: string; rest: Rest } {
+  const spot = mode === '' ? undefined : Object.values(plan.spots).find((s) => s.unit === id && s.mode === mode);
+  const row = spot ?? plan.units[id]!;
+  return { table: spot ? 'spots' : 'units', id: row.id, rest: { x: row.x, y: row.y, turn: row.turn } };
+}
+
+/**
+ * Changes that put one unit down, turned, with what stands on it turning about its middle. A unit that has a spot of its
+ * own in the mode stands elsewhere then only: the spot changes, and what stands on it follows by itself.
+ */
+function putDown(plan: Plan, unit: Unit, to: Rest, mode: string): Change[] {
+  const { table, id, rest } = restOf(plan, unit.id, mode);
+  const changes: Change[] = [set(table, id, { x: tidy(to.x), y: tidy(to.y), turn: to.turn })];
+  if (table === 'spots') return changes;
+  const by = to.turn - rest.turn;
+  const [cos, sin] = [Math.cos((by * Math.PI) / 180), Math.sin((by * Math.PI) / 180)];
+  for (const rider of ridersOf(plan, unit)) {
+    const [dx, dy] = [rider.x - rest.x, rider.y - rest.y];
+    changes.push(
+      set('units', rider.id, {
+        x: tidy(to.x + dx * cos - dy * sin),
+        y: tidy(to.y + dx * sin + dy * cos),
+        turn: (rider.turn + by + 720) % 360,
+      }),
+    );
+  }
+  return changes;
+}
+
+/**
+ * Changes that drag a unit, and with it the others that are chosen. Locked units and inserts stay where they are.
+ * @param also other chosen units; they keep their distance to the first, and are not turned
+ * @param to where the hand has the middle of the unit, mm
+ * @param mode the mode in which the room is looked at; '' is every day
+ * @param within how near a wall or neighbour must be to pull, mm; null for not at all
+ */
+export function dragUnits(
+  plan: Plan,
+  id: string,
+  also: readonly string[],
+  to: { x: number; y: number },
+  mode: string,
+  within: number | null,
+): Change[] {
+  const unit = plan.units[id];
+  if (!unit || !isLoose(unit)) return [];
+  const { rest } = restOf(plan, id, mode);
+  const free = { x: Math.round(to.x), y: Math.round(to.y), turn: rest.turn };
+  const end = within === null ? free : snapUnit({ ...unit, ...free }, inMode(plan, mode), within);
+  const moved = putDown(plan, unit, end, mode);
+  const taken = new Set(moved.map((c) => c.id));
+  const others = also.filter((other) => other !== id && !taken.has(other));
+  return [...moved, ...shiftUnits(plan, others, end.x - rest.x, end.y - rest.y, mode).filter((c) => !taken.has(c.id))];
+}
+
+/** Changes that turn a unit about its middle; none for one that is locked or stands in another. */
+export function turnUnit(plan: Plan, id: string, by: number, mode = ''): Change[] {
+  const unit = plan.units[id];
+  if (!unit || !isLoose(unit)) return [];
+  const { rest } = restOf(plan, id, mode);
+  return putDown(plan, unit, { ...rest, turn: (rest.turn + by + 720) % 360 }, mode);
+}

@@ -1,0 +1,33 @@
+/** What the program has to say: short messages over the bottom line. They wait while looked at; F8 leads to them. */
+import { Toast } from 'radix-ui';
+import { dismiss, useStore } from '../state/store.ts';
+
+/** How long a message stays, ms: an error is read more slowly than a note. */
+const STAYS = { note: 5_000, error: 15_000 } as const;
+
+export function Notices() {
+  const notices = useStore((s) => s.notices);
+  return (
+    <Toast.Provider swipeDirection="down" label="Message">
+      {notices.map((n) => (
+        <Toast.Root
+          key={n.id}
+          type={n.kind === 'error' ? 'foreground' : 'background'}
+          duration={STAYS[n.kind]}
+          onOpenChange={(open) => !open && dismiss(n.id)}
+          data-notice={n.kind}
+          className={`pointer-events-auto flex items-start gap-3 rounded-xl px-4 py-2 shadow-lg ${n.kind === 'error' ? 'border border-rust bg-leaf text-ink' : 'bg-deep text-ondeep'}`}
+        >
+          <Toast.Description>{n.text}</Toast.Description>
+          <Toast.Close aria-label="Close this message" className="min-h-6 min-w-6">
+            ×
+          </Toast.Close>
+        </Toast.Root>
+      ))}
+      <Toast.Viewport
+        label="Messages ({hotkey})"
+        className="noprint fixed bottom-16 left-1/2 z-50 m-0 flex w-full max-w-lg -translate-x-1/2 list-none flex-col items-center gap-2 px-4 empty:hidden"
+      />
+    </Toast.Provider>
+  );
+}

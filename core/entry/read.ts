@@ -5,7 +5,7 @@
  */
 import { ENVELOPE_SIZES, grammageOf, sheetMass, SHEET_SIZES, sheetThickness, type Basis } from '../fit/sheets.ts';
 import { FORM_FACTS, isRound, usualOrientations } from '../fit/forms.ts';
-import type { UnitSystem } from '../model/measure.ts';
+import { formatLength, formatMass, formatSize, type UnitSystem } from '../model/measure.ts';
 import { SUPPLY_DEFAULTS, TRAITS, type Supply, type Trait } from '../model/plan.ts';
 import type { KindFinder } from './kinds.ts';
 import { type Kind } from './kinds.ts';
@@ -58,6 +58,9 @@ const WOUND = [
 const WOUND_OTHERWISE = 0.25;
 const CORE = 25;
 
+/** How a size is typed. */
+const EXAMPLE: Readonly<Record<UnitSystem, string>> = { metric: '140 x 12 mm', imperial: '5 1/2 x 1/2 in' };
+
 /**
  * Reads one line of quick entry.
  * @param system whether a bare number is mm or inches
@@ -103,7 +106,7 @@ export function readLine(
   const sizes = takeSizes(rest, system, isPaper(body));
   problems.push(...sizes.problems);
   const named = sizes.plain.length < 2 ? rest.take(PAPER) : null;
-  if (named) paperSize(named[1]!, body, sizes, understood);
+  if (named) paperSize(named[1]!, body, sizes, system, understood);
   supply.form =
     formOf(body, sizes.plain.length, named !== null || supply.grammage != null || paperPair(sizes, body)) ?? undefined;
   const volume = /\b(?:bottles?|jars?|pots?|paints?|inks?|dyes?|glues?|acrylics)\b/i.test(body)
@@ -118,22 +121,22 @@ export function readLine(
   const kind = kinds?.find(body) ?? null;
   supply.form ??= kind?.form ?? (isLong(sizes) ? 'long' : 'pieces');
   if (supply.form === 'pieces' && isLong(sizes)) supply.form = 'long';
-  if (volume !== null) bottleSizes(volume, supply, sizes, assumed, understood);
-  applySizes(supply, sizes, body, assumed, understood);
-  if (kind) fillFrom(kind, supply, assumed);
+  if (volume !== null) bottleSizes(volume, supply, sizes, system, assumed, understood);
+  applySizes(supply, sizes, body, system, assumed, understood);
+  if (kind) fillFrom(kind, supply, system, assumed);
   if (supply.form === 'sheets') paperDefaults(supply, body, assumed);
   const high = stack ?? (/\b(?:stack|pile)\b/i.test(body) ? (sizes.high ?? null) : null);
   const byCount = counted.count ?? late;
-  countOf(supply, byCount, high, mass, read);
+  countOf(supply, byCount, high, mass, system, read);
   supply.parts = counted.parts;
   if (counted.backstock > 0) {
     supply.backstock = Math.min(counted.backstock, supply.count ?? counted.backstock);
     understood.push(`${counted.backstock} of them spare`);
   }
   supply.name = nameOf(rest.text, supply.form);
-  leftovers(supply.name, problems);
+  leftovers(supply.name, system, problems);
   supply.goesBack = FORM_FACTS[supply.form].goesBack;
-  finish(read, kind);
+  finish(read, kind, system);
   return read;
 }
 
@@ -189,13 +192,14 @@ function findActivity(typed: string, activities: ReadonlyArray<{ id: string; nam
   );
 }
 
-function paperSize(word: string, body: string, sizes: Sizes, understood: string[]): void {
+function paperSize(word: string, body: string, sizes: Sizes, system: UnitSystem, understood: string[]): void {
   const key = word.toLowerCase();
   const found = (/\benvelopes?\b/i.test(body) ? ENVELOPE_SIZES[key] : undefined) ?? SHEET_SIZES[key]!;
   const [only] = sizes.plain;
   if (only !== undefined && sizes.thick === undefined) sizes.thick = only;
   sizes.plain = [...found].map(tidy);
-  understood.push(`${word.toUpperCase()} is ${sizes.plain.map((s) => Math.round(s)).join(' × ')} mm`);
+  const name = /\d/.test(key) ? key.toUpperCase() : key.replace(/^./, (letter) => letter.toUpperCase());
+  understood.push(`${name} is ${formatSize(sizes.plain, system)}`);
 }
 
 /** Two sizes of a sheet and a word for paper: a sheet even without a grammage. */
@@ -216,6 +220,7 @@ function bottleSizes(
   ml: number,
   supply: Partial<SupplyDraft>,
   sizes: Sizes,
+  system: UnitSystem,
   assumed: string[],
   understood: string[],
 ): void {
@@ -225,20 +230,21 @@ function bottleSizes(
   supply.form = 'bottles';
   const diameter = Math.cbrt((4 * ml * 1000 * 1.25) / (Math.PI * slender));
   sizes.plain = [Math.round(diameter * slender), Math.round(diameter)];
-  assumed.push(`a bottle of ${Math.round(ml)} ml taken as ${sizes.plain.join(' × ')} mm`);
+  assumed.push(`a bottle of ${Math.round(ml)} ml taken as ${formatSize(sizes.plain, system)}`);
 }
 
 function applySizes(
   supply: Partial<SupplyDraft>,
   sizes: Sizes,
   body: string,
+  system: UnitSystem,
   assumed: string[],
   understood: string[],
 ): void {
   const form = supply.form!;
   const { long, wide, deep, high, thick, round } = sizes;
   if (isRound(form)) {
-    roundSizes(supply, sizes, body, assumed, understood);
+    roundSizes(supply, sizes, body, system, assumed, understood);
     return;
   }
   if (form === 'machine') {
@@ -279,6 +285,7 @@ function roundSizes(
   supply: Partial<SupplyDraft>,
   sizes: Sizes,
   body: string,
+  system: UnitSystem,
   assumed: string[],
   understood: string[],
 ): void {
@@ -293,8 +300,8 @@ function roundSizes(
     const diameter = Math.ceil(Math.sqrt(CORE ** 2 + (4 * wound * layer) / Math.PI));
     supply.length = axis;
     [supply.width, supply.thickness] = [diameter, diameter];
-    understood.push(`${(wound / 1000).toFixed(1)} m on each`);
-    assumed.push(`rolled up about ${diameter} mm thick`);
+    understood.push(`${system === 'metric' ? `${(wound / 1000).toFixed(1)} m` : formatLength(wound, system)} on each`);
+    assumed.push(`rolled up about ${formatLength(diameter, system)} thick`);
     return;
   }
   const axis = supply.form === 'bottles' ? (high ?? long) : (wide ?? high ?? long);
@@ -307,12 +314,12 @@ function roundSizes(
 }
 
 /** What nobody typed, from the kind of thing: its form is known already; sizes, mass, cautions and the word for its kind. */
-function fillFrom(kind: Kind, supply: Partial<SupplyDraft>, assumed: string[]): void {
+function fillFrom(kind: Kind, supply: Partial<SupplyDraft>, system: UnitSystem, assumed: string[]): void {
   if (kind.form === supply.form || supply.length === undefined) {
     supply.form = kind.form;
     const nothing = supply.length === undefined;
     for (const field of ['length', 'width', 'thickness'] as const) supply[field] ??= kind[field];
-    if (nothing) assumed.push(`usual size ${[kind.length, kind.width, kind.thickness].join(' × ')} mm`);
+    if (nothing) assumed.push(`usual size ${formatSize([kind.length, kind.width, kind.thickness], system)}`);
     if (kind.form === 'soft') supply.squeeze = kind.squeeze;
     if (kind.form === 'sheets') supply.grammage ??= kind.grammage;
   }
@@ -335,6 +342,7 @@ function countOf(
   typed: number | null,
   stack: number | null,
   mass: { grams: number; each: boolean } | null,
+  system: UnitSystem,
   { problems, understood }: ReadLine,
 ): void {
   const { form, thickness, length, width, grammage } = supply;
@@ -342,10 +350,10 @@ function countOf(
   if (stack !== null && thickness !== undefined) {
     // A hair more than whole sheets is the rounding of the thickness.
     supply.count = Math.max(1, Math.floor(stack / thickness + 0.02));
-    understood.unshift(`${supply.count} of them in ${stack} mm`);
+    understood.unshift(`${supply.count} of them in ${formatLength(stack, system)}`);
   } else if (typed === null && mass !== null && weighed) {
     supply.count = Math.max(1, Math.floor(mass.grams / sheetMass(length, width, grammage) + 0.02));
-    understood.unshift(`${supply.count} of them in ${mass.grams} g`);
+    understood.unshift(`${supply.count} of them in ${formatMass(mass.grams, system)}`);
     return;
   } else if (typed !== null) {
     supply.count = typed;
@@ -356,7 +364,7 @@ function countOf(
   if (supply.count > 1_000_000) problems.push('The count is at most 1,000,000.');
   if (mass !== null && form !== 'sheets') {
     supply.mass = mass.grams;
-    understood.push(`${Math.round(mass.grams)} g each`);
+    understood.push(`${formatMass(mass.grams, system)} each`);
   }
 }
 
@@ -381,28 +389,33 @@ function nameOf(rest: string, form: SupplyDraft['form']): string {
 }
 
 /** Numbers that nothing was made of, with the word behind them; and lines without a word. */
-function leftovers(name: string, problems: string[]): void {
+function leftovers(name: string, system: UnitSystem, problems: string[]): void {
   const number = /(?<![\w])\d[\d.,/x×]*(?:\s+[a-zµ]+)?/i.exec(name);
   if (number)
-    problems.push(`“${number[0].trim()}” was not understood; give sizes as 140 x 12 mm and counts at the start.`);
+    problems.push(
+      `“${number[0].trim()}” was not understood; give sizes as ${EXAMPLE[system]} and counts at the start.`,
+    );
   else if (name !== '' && !/\p{L}/u.test(name)) problems.push(`“${name}” was not understood; a name has letters.`);
 }
 
 const decimal = (text: string) => Number(text.replace(',', '.'));
 
-function finish(read: ReadLine, kind: Kind | null): void {
+function finish(read: ReadLine, kind: Kind | null, system: UnitSystem): void {
   const { supply, missing, problems } = read;
   const facts = FORM_FACTS[supply.form!];
   if (supply.name === '') missing.push('a name');
-  if (supply.length === undefined) missing.push('a size, for example 140 x 12 mm');
-  else if (supply.width === undefined) missing.push('a second size, for example 140 x 12 mm');
+  if (supply.length === undefined) missing.push(`a size, for example ${EXAMPLE[system]}`);
+  else if (supply.width === undefined) missing.push(`a second size, for example ${EXAMPLE[system]}`);
   else if (supply.thickness === undefined) missing.push('a thickness');
   for (const [i, value] of [supply.length, supply.width, supply.thickness].entries()) {
     const label = facts.sizes[i]!.toLowerCase();
     if (value === undefined) continue;
     if (Number.isNaN(value)) continue; // said already
     if (!(value > 0)) problems.push(`The ${label} must be above zero.`);
-    else if (value > 6000) problems.push(`The ${label} of ${Math.round(value)} mm is more than 6 m; check its unit.`);
+    else if (value > 6000)
+      problems.push(
+        `The ${label} of ${formatLength(value, system)} is more than ${system === 'metric' ? '6 m' : '19 1/2 ft'}; check its unit.`,
+      );
   }
   if (missing.length > 0 || problems.length > 0) return;
   read.draft = {

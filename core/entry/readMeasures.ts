@@ -25,9 +25,11 @@ const STACK = new RegExp(
   'i',
 );
 const ONE = new RegExp(String.raw`${BEFORE}(${NUM})\s*(${UNIT})${AFTER}`, 'i');
-const MASS =
-  /(?<![\w.,])(\d+(?:[.,]\d+)?)\s*(kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?)(?:\s*(each|apiece|a piece))?(?![\w/])/i;
-const VOLUME = /(?<![\w.,])(\d+(?:[.,]\d+)?)\s*(ml|cl|l|litres?|liters?|fl\.? ?oz|oz)(?![\w/])/i;
+const MASS = new RegExp(
+  String.raw`(?<![\w.,/])(${NUM})\s*(kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?)(?:\s*(each|apiece|a piece))?(?![\w/])`,
+  'i',
+);
+const VOLUME = new RegExp(String.raw`(?<![\w.,/])(${NUM})\s*(ml|cl|l|litres?|liters?|fl\.? ?oz|oz)(?![\w/])`, 'i');
 const WORD_COUNT: Readonly<Record<string, number>> = {
   a: 1,
   an: 1,
@@ -165,7 +167,8 @@ export function takeMass(rest: Rest): { grams: number; each: boolean } | null {
   const found = rest.take(MASS);
   if (!found) return null;
   const unit = found[2]!.toLowerCase().replace(/s$/, '') as keyof typeof MASS_IN_GRAMS;
-  return { grams: Math.round(decimal(found[1]!) * MASS_IN_GRAMS[unit] * 100) / 100, each: found[3] !== undefined };
+  const amount = readAmount(found[1]!) ?? 0;
+  return { grams: Math.round(amount * MASS_IN_GRAMS[unit] * 100) / 100, each: found[3] !== undefined };
 }
 
 /** Millilitres of what a bottle holds. */
@@ -177,7 +180,7 @@ export function takeVolume(rest: Rest): number | null {
     .replace('.', '')
     .replace(/s$/, '')
     .replace(/^floz$/, 'fl oz');
-  return decimal(found[1]!) * VOLUME_IN_ML[unit as keyof typeof VOLUME_IN_ML];
+  return (readAmount(found[1]!) ?? 0) * VOLUME_IN_ML[unit as keyof typeof VOLUME_IN_ML];
 }
 
 export interface Counted {
@@ -247,6 +250,5 @@ export function takeLateCount(rest: Rest): number | null {
   return word ? numberOf(word[1]!) : null;
 }
 
-const decimal = (text: string) => Number(text.replace(',', '.'));
 const plainNumber = (text: string) => Number(text.replace(/[ .,]/g, ''));
 const numberOf = (text: string) => WORD_COUNT[text.toLowerCase()] ?? Number(text);

@@ -137,6 +137,15 @@ export const REFERENCES: readonly ReferenceColumn[] = TABLE_NAMES.flatMap((table
   }),
 );
 
+/** Round figures for who measures in feet and inches: an 8 ft ceiling, walkways of 24 in, labels of 2 1/2 by 1 1/4 in. */
+const IN_INCHES = {
+  ceiling: 2438.4,
+  walkway: 609.6,
+  paper: 'letter',
+  labelWidth: 63.5,
+  labelHeight: 31.75,
+} as const satisfies Partial<Meta>;
+
 /** An empty plan: a name, no room yet. */
 export function emptyPlan(meta: Partial<Meta> & { id: string }): Plan {
   return {
@@ -157,6 +166,7 @@ export function emptyPlan(meta: Partial<Meta> & { id: string }): Plan {
       sorting: NO_SORTING,
       labelling: LABELLING,
       upkeep: UPKEEP,
+      ...(meta.units === 'imperial' ? IN_INCHES : {}),
       ...meta,
     },
     ...(Object.fromEntries(TABLE_NAMES.map((table) => [table, {}])) as Omit<Plan, 'meta'>),

@@ -37,7 +37,7 @@ export function TabTitles<T extends string>({
         <Radix.Trigger
           key={key}
           value={key}
-          className="shrink-0 border-b-4 border-double border-transparent pb-1 text-soft hover:text-ink max-md:min-h-9 data-[state=active]:border-ink data-[state=active]:font-bold data-[state=active]:text-ink"
+          className="shrink-0 border-b-4 border-double border-transparent pb-1 text-soft hover:text-ink max-md:min-h-9 data-[state=active]:border-ink data-[state=active]:font-bold data-[state=active]:text-ink focus-visible:-outline-offset-2"
         >
           {title}
         </Radix.Trigger>

@@ -1,5 +1,6 @@
 /** Since the start: minutes a week, before and after pictures, where a thing was on a day, taking a whole sitting back. */
-import { useEffect, useState } from 'react';
+import { endOfDay, format, parseISO } from 'date-fns';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import type { JournalEntry } from '@heronstone/core/model/change.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
 import { dayAfter } from '@heronstone/core/model/log.ts';
@@ -10,6 +11,8 @@ import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
 import { today } from '../../ui/today.ts';
 
+const Curve = lazy(() => import('../../ui/Curve.tsx'));
+
 /** Points of the chart at most. */
 const POINTS = 8;
 
@@ -17,6 +20,9 @@ interface Point {
   day: string;
   minutes: number;
 }
+
+/** The last moment of a day of the maker's calendar. */
+const endOf = (day: string) => endOfDay(parseISO(day)).toISOString();
 
 /** Changes that stand between a revision and now, taken back in one. */
 function backTo(entries: readonly JournalEntry[], revision: number) {
@@ -45,7 +51,7 @@ export function HistoryView() {
       current = false;
     };
   }, [plan.meta.id, revision]);
-  const first = entries[0]?.at.slice(0, 10);
+  const first = entries[0] ? format(new Date(entries[0].at), 'yyyy-MM-dd') : undefined;
   useEffect(() => {
     if (!first || !report) return;
     let current = true;
@@ -53,7 +59,7 @@ export function HistoryView() {
     void (async () => {
       const found: Point[] = [];
       for (const d of days.slice(0, -1)) {
-        const at = await api.asOf(plan.meta.id, d);
+        const at = await api.asOf(plan.meta.id, endOf(d));
         found.push({ day: d, minutes: (await engine.figures(at.plan, 'today')).minutes });
         if (!current) return;
       }
@@ -66,7 +72,7 @@ export function HistoryView() {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [first, plan.meta.id, report !== null]);
   const look = () =>
-    api.asOf(plan.meta.id, day).then(
+    api.asOf(plan.meta.id, endOf(day)).then(
       (at) => setOld({ day, ...at }),
       (cause: unknown) =>
         notice(`That day cannot be looked at: ${cause instanceof Error ? cause.message : String(cause)}`, 'error'),
@@ -79,7 +85,6 @@ export function HistoryView() {
           `${p.units[x.unit]?.name ?? x.unit}, ${report?.compartments.find((c) => c.id === `${x.unit}/${x.slot}`)?.short ?? x.slot}: ${x.count}`,
       )
       .join('; ') || 'no place';
-  const most = Math.max(1, ...points.map((p) => p.minutes));
   const sittings = Object.values(plan.sittings);
   const pictures = Object.values(plan.photos)
     .filter((p) => p.unit !== null)
@@ -89,19 +94,23 @@ export function HistoryView() {
       <section aria-label="Minutes a week">
         <h2 className="text-xl">Minutes a week, as things lay</h2>
         {points.length === 0 && <p className="text-soft">Reading the log book …</p>}
-        <ul>
-          {points.map((p) => (
-            <li key={p.day} className="flex items-center gap-3 py-0.5">
-              <span className="w-24 tabular-nums">{p.day}</span>
-              <span
-                aria-hidden="true"
-                className="h-3 rounded-full bg-w3"
-                style={{ width: `${(55 * p.minutes) / most}%`, background: 'var(--w3)' }}
-              />
-              <b className="tabular-nums">{p.minutes.toFixed(1)}</b>
-            </li>
-          ))}
-        </ul>
+        {points.length === 1 && (
+          <p>
+            <b className="font-serif text-2xl">{points[0]!.minutes.toFixed(1)}</b> min a week; from tomorrow on a curve
+            shows how that goes.
+          </p>
+        )}
+        {points.length > 1 && (
+          <Suspense fallback={<p className="text-soft">Drawing …</p>}>
+            <Curve
+              title="Since the start"
+              along={points.map((p) => p.day)}
+              alongName="day"
+              upName="min a week"
+              lines={[{ name: 'As things lay', values: points.map((p) => p.minutes) }]}
+            />
+          </Suspense>
+        )}
         {sittings.length > 0 && (
           <p className="mt-2 text-soft">
             {sittings.length} {sittings.length === 1 ? 'session' : 'sessions'} of the move so far.
@@ -174,7 +183,7 @@ export function HistoryView() {
             .map((e) => (
               <li key={e.revision} className="flex items-center gap-3 border-b border-line py-1">
                 <span className="w-32 shrink-0 text-sm text-soft tabular-nums">
-                  {e.at.slice(0, 16).replace('T', ' ')}
+                  {format(new Date(e.at), 'yyyy-MM-dd HH:mm')}
                 </span>
                 <span className="grow">{e.group.name}</span>
                 {e.revision > 1 && (

@@ -1,34 +1,17 @@
 /** The room as a whole: its size, and lists of what is in and on it with what can be added. */
 import { set, setMeta } from '@heronstone/core/model/change.ts';
-import {
-  byName,
-  cornersInOrder,
-  FIXTURE_KINDS,
-  type Fixture,
-  type Opening,
-  type Plan,
-} from '@heronstone/core/model/plan.ts';
 import { formatArea, formatLength } from '@heronstone/core/model/measure.ts';
-import { outlineOf, wallsOf } from '@heronstone/core/room/walls.ts';
-import { commit, newId, select, useStore, type Selected } from '../../state/store.ts';
+import { byName, cornersInOrder, FIXTURE_KINDS, type Plan } from '@heronstone/core/model/plan.ts';
+import { wallsOf } from '@heronstone/core/room/walls.ts';
+import { commit, select, useStore, type Selected } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading, LengthField, NumberField, OptionalField, TextField } from '../../ui/Field.tsx';
-import { Sheet } from '../../ui/Sheet.tsx';
 import { Select } from '../../ui/Select.tsx';
+import { Sheet } from '../../ui/Sheet.tsx';
+import { addArea, addElsewhere, addFixture, addOpening, addOverhead } from './newInRoom.ts';
 
 /** Smallest and largest room side that is taken, mm. */
 export const SIDE = { least: 800, most: 30_000 };
-
-/** What a thing on the wall measures when it is added. Common practice, no source. */
-const FIXTURE_START: Readonly<Record<Fixture['kind'], Pick<Fixture, 'width' | 'height' | 'depth' | 'bottom'>>> = {
-  socket: { width: 146, height: 86, depth: 10, bottom: 300 },
-  switch: { width: 86, height: 86, depth: 10, bottom: 1050 },
-  heater: { width: 1000, height: 600, depth: 90, bottom: 120 },
-  vent: { width: 250, height: 200, depth: 10, bottom: 2000 },
-  water: { width: 500, height: 200, depth: 400, bottom: 800 },
-  'fuse board': { width: 320, height: 420, depth: 110, bottom: 1500 },
-  'fixed thing': { width: 400, height: 400, depth: 200, bottom: 0 },
-};
 
 export function RoomSheet({ plan }: { plan: Plan }) {
   const report = useStore((s) => s.report);
@@ -114,25 +97,15 @@ export function RoomSheet({ plan }: { plan: Plan }) {
         ])}
       </ul>
       <div className="mt-2 flex flex-wrap gap-2">
-        <Button
-          onClick={() => addOpening(plan, longest.id, { kind: 'door', width: 760, height: 2000, sill: 0, swing: 'in' })}
-        >
-          Add a door
-        </Button>
-        <Button
-          onClick={() =>
-            addOpening(plan, longest.id, { kind: 'window', width: 1000, height: 1200, sill: 900, swing: 'none' })
-          }
-        >
-          Add a window
-        </Button>
-        <Button onClick={() => addFixture(longest.id, 'socket')}>Add a socket</Button>
+        <Button onClick={() => addOpening(plan, longest.id, 'door')}>Add a door</Button>
+        <Button onClick={() => addOpening(plan, longest.id, 'window')}>Add a window</Button>
+        <Button onClick={() => addFixture(plan, longest.id, 'socket')}>Add a socket</Button>
         <Select
           label="Add to a wall"
           look="round"
           value=""
           options={[['', 'Add something else…'], ...FIXTURE_KINDS.map((kind) => [kind, kind] as const)]}
-          onSet={(kind) => kind !== '' && addFixture(longest.id, kind)}
+          onSet={(kind) => kind !== '' && addFixture(plan, longest.id, kind)}
         />
       </div>
       <Heading>Slopes and beams</Heading>
@@ -222,74 +195,4 @@ function Line({ name, size, pick }: { name: string; size: string; pick: Selected
       </button>
     </li>
   );
-}
-
-/** The first stretch of a wall that is free of other openings. */
-function freeOffset(plan: Plan, wall: string, width: number): number {
-  const length = wallsOf(plan).find((w) => w.id === wall)!.length;
-  const taken = Object.values(plan.openings).filter((o) => o.corner === wall);
-  for (let at = 100; at + width <= length; at += 50)
-    if (!taken.some((o) => at < o.offset + o.width && at + width > o.offset)) return at;
-  return Math.max(0, (length - width) / 2);
-}
-
-function addOpening(
-  plan: Plan,
-  corner: string,
-  shape: Pick<Opening, 'kind' | 'width' | 'height' | 'sill' | 'swing'>,
-): void {
-  const id = newId();
-  const offset = freeOffset(plan, corner, shape.width);
-  if (commit(`Add a ${shape.kind}`, [set('openings', id, { id, corner, offset, hinge: 'left', ...shape })]))
-    select({ kind: 'opening', id });
-}
-
-function addFixture(corner: string, kind: Fixture['kind']): void {
-  const id = newId();
-  if (commit(`Add a ${kind}`, [set('fixtures', id, { id, kind, corner, offset: 200, ...FIXTURE_START[kind] })]))
-    select({ kind: 'fixture', id });
-}
-
-function middleOf(plan: Plan): { x: number; y: number } {
-  const outline = outlineOf(plan);
-  const sum = outline.reduce((s, p) => ({ x: s.x + p.x, y: s.y + p.y }), { x: 0, y: 0 });
-  return { x: Math.round(sum.x / outline.length), y: Math.round(sum.y / outline.length) };
-}
-
-function addOverhead(plan: Plan, corner: string, kind: 'slope' | 'beam'): void {
-  const id = newId();
-  const row =
-    kind === 'slope'
-      ? { id, name: 'Slope', kind, corner, low: 1000, run: 1500 }
-      : {
-          id,
-          name: 'Beam',
-          kind,
-          corner: null,
-          low: plan.meta.ceiling - 200,
-          ...middleOf(plan),
-          width: 2000,
-          depth: 150,
-        };
-  if (commit(`Add a ${kind}`, [set('overheads', id, row)])) select({ kind: 'overhead', id });
-}
-
-function addArea(plan: Plan): void {
-  const id = newId();
-  const row = {
-    id,
-    name: 'the bed, folded out',
-    mode: 'guest',
-    ...middleOf(plan),
-    width: 900,
-    depth: 1900,
-    height: 900,
-  };
-  if (commit('Add an area that must be free', [set('areas', id, row)])) select({ kind: 'area', id });
-}
-
-function addElsewhere(): void {
-  const id = newId();
-  if (commit('Add a place elsewhere', [set('elsewheres', id, { id, name: 'Cupboard', seconds: 20 })]))
-    select({ kind: 'elsewhere', id });
 }

@@ -1,7 +1,8 @@
 /** A week in the room, today beside the plan: by activity, motion, place and supply, and the worst of each kind. */
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { MOTIONS, MOTION_WORD } from '@heronstone/core/fetch/elements.ts';
 import type { Week, WorstLists } from '@heronstone/core/report/evaluate.ts';
+import { spreadOf } from '@heronstone/core/report/spread.ts';
 import type { Arrangement } from '@heronstone/core/model/plan.ts';
 import { select, setArrangement, useStore } from '../../state/store.ts';
 import { Bars, type BarRow } from '../../ui/Bars.tsx';
@@ -19,6 +20,41 @@ const WORST: ReadonlyArray<{ key: keyof WorstLists; title: string; unit: string;
   { key: 'heavy', title: 'Heavy where it stands', unit: 'lifting index', digits: 1 },
   { key: 'child', title: 'In reach of a child', unit: 'mm below the highest reach', digits: 0 },
 ];
+
+const Curve = lazy(() => import('../../ui/Curve.tsx'));
+
+/** How the minutes spread over the supplies, the costliest first. */
+function Spread({ today, planned }: { today: Week | null; planned: Week | null }) {
+  const named = [
+    ['today', today],
+    ['planned', planned],
+  ] as const;
+  const spreads = named.flatMap(([name, week]) => (week ? [{ name, ...spreadOf(week) }] : []));
+  const most = Math.max(0, ...spreads.map((s) => s.upTo.length));
+  if (most < 3) return null;
+  return (
+    <section aria-label="How the minutes spread" className="mt-6 max-w-3xl">
+      <h2 className="text-xl">How the minutes spread</h2>
+      <p className="mb-2 text-soft">
+        {spreads
+          .map((s) => `${s.name}: ${s.half} of ${s.upTo.length} supplies make up half of the minutes`)
+          .join('; ')
+          .replace(/^./, (letter) => letter.toUpperCase())}
+        . Those are the ones worth a better place.
+      </p>
+      <Suspense fallback={<p className="text-soft">Drawing …</p>}>
+        <Curve
+          title="Minutes a week of the costliest supplies together"
+          along={Array.from({ length: most }, (_, i) => String(i + 1))}
+          alongName="supplies, the costliest first"
+          upName="min a week"
+          lines={spreads.map((s) => ({ name: s.name, values: s.upTo }))}
+          points={false}
+        />
+      </Suspense>
+    </section>
+  );
+}
 
 /** @param onShow chooses what was clicked and goes to the places */
 export function WeekView({ onShow }: { onShow: () => void }) {
@@ -154,6 +190,7 @@ export function WeekView({ onShow }: { onShow: () => void }) {
             )}
         />
       </div>
+      <Spread today={has.today ? today : null} planned={has.planned ? planned : null} />
       <h2 className="mt-6 text-xl">The worst, {arrangement === 'today' ? 'as things lie today' : 'as planned'}</h2>
       <Segments
         label="The worst of which arrangement"

@@ -11,6 +11,12 @@ import { fullPlacesOf } from '@heronstone/core/upkeep/entering.ts';
 import { commit, newId, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 
+/** A line as it is typed, and others that are read, too. */
+const EXAMPLES = {
+  metric: ['84 markers 140 x 12 mm, painting 6x', '“38 mm of A4 card 220 gsm” and “12 skeins yarn 50 g”'],
+  imperial: ['84 markers 5 1/2 x 1/2 in, painting 6x', '“1 1/2 in of Letter card 80 lb” and “12 skeins yarn 1 3/4 oz”'],
+} as const;
+
 export function QuickEntry({ label = 'What do you have?', place }: { label?: string; place?: Whereabouts }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
@@ -39,6 +45,7 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
     if (commit(`Add ${read.draft.count} ${read.draft.name}`, addSupplies(plan, made, newId))) setLine('');
     input.current?.focus();
   };
+  const [example, more] = EXAMPLES[plan.meta.units];
   const size = [read?.supply.length, read?.supply.width, read?.supply.thickness].filter(
     (v): v is number => v !== undefined && Number.isFinite(v),
   );
@@ -59,7 +66,7 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
           ref={input}
           value={line}
           onChange={(e) => setLine(e.target.value)}
-          placeholder="84 markers 140 x 12 mm, painting 6x"
+          placeholder={example}
           autoComplete="off"
           autoCapitalize="off"
           enterKeyHint="done"
@@ -73,8 +80,7 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
       <div id={`${id}-read`} aria-live="polite" className="mt-2 min-h-6">
         {!read && (
           <span className="text-soft">
-            One line each: how many, what, how large, and what it is for. “38 mm of A4 card 220 gsm” and “12 skeins yarn
-            50 g” work too.
+            One line each: how many, what, how large, and what it is for. {more} work too.
           </span>
         )}
         {read && (

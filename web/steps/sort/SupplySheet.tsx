@@ -1,116 +1,24 @@
-import { useEffect, useState } from 'react';
-import type { Room, Working } from '@heronstone/core/ask/capacity.ts';
 import { countWords, FORM_FACTS, isRound, usualOrientations } from '@heronstone/core/fit/forms.ts';
-import { removeWithDependents, remove, set } from '@heronstone/core/model/change.ts';
+import { removeWithDependents, set } from '@heronstone/core/model/change.ts';
 import { formatMass } from '@heronstone/core/model/measure.ts';
-import { byName, DECISIONS, FORMS, TRAITS, type Orientation, type Supply } from '@heronstone/core/model/plan.ts';
+import { FORMS, type Orientation, type Supply } from '@heronstone/core/model/plan.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
-import { engine } from '../../state/engine.ts';
-import { commit, newId, select, useStore } from '../../state/store.ts';
+import { commit, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Choice, Fact, Heading, NumberField } from '../../ui/Field.tsx';
+import { Choice, Fact, Heading } from '../../ui/Field.tsx';
 import { Photos } from '../../ui/Photos.tsx';
-import { RowForm, type FieldSpec } from '../../ui/RowForm.tsx';
+import { RowForm } from '../../ui/RowForm.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
+import { NeverIn } from './NeverIn.tsx';
+import { fieldsOf, MORE_FIELDS } from './supplyFields.ts';
+import { UsedFor } from './UsedFor.tsx';
+import { WhereItFits } from './WhereItFits.tsx';
 
 const LIES: ReadonlyArray<readonly [Orientation, string]> = [
   ['flat', 'flat'],
   ['edge', 'on edge'],
   ['end', 'on end'],
-];
-
-/** The fields that a form has, in the order in which one measures. */
-function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
-  const { form } = supply;
-  const [length, width, thickness] = FORM_FACTS[form].sizes;
-  return [
-    { kind: 'text', field: 'name', label: 'Name' },
-    { kind: 'number', field: 'count', label: 'Count', least: 1, most: 1_000_000, whole: true },
-    { kind: 'text', field: 'category', label: 'Kind', empty: true },
-    { kind: 'length', field: 'length', label: length, least: 0.1, most: 6000 },
-    { kind: 'length', field: 'width', label: width, least: 0.1, most: 6000 },
-    ...(isRound(form)
-      ? []
-      : [{ kind: 'length', field: 'thickness', label: thickness, least: 0.01, most: 3000 } as const]),
-    form === 'sheets'
-      ? ({
-          kind: 'optional',
-          field: 'grammage',
-          label: 'Weight (g/m²)',
-          otherwise: 'not known',
-          least: 5,
-          most: 5000,
-          length: false,
-        } as const)
-      : ({
-          kind: 'optional',
-          field: 'mass',
-          label: 'Grams each',
-          otherwise: 'not known',
-          least: 0,
-          most: 200_000,
-          length: false,
-        } as const),
-    ...(form === 'set'
-      ? [
-          {
-            kind: 'optional',
-            field: 'parts',
-            label: 'Pieces in it',
-            otherwise: 'not counted',
-            least: 1,
-            most: 100_000,
-            length: false,
-          } as const,
-        ]
-      : []),
-    ...(form === 'soft'
-      ? [
-          {
-            kind: 'number',
-            field: 'squeeze',
-            label: 'Squashes to',
-            least: 0.1,
-            most: 1,
-            hint: 'of its loose size; 1 for not at all',
-          } as const,
-        ]
-      : []),
-    ...(form === 'machine'
-      ? ([
-          { kind: 'length', field: 'workFront', label: 'Needs in front', least: 0, most: 3000 },
-          { kind: 'length', field: 'workBack', label: 'Needs behind', least: 0, most: 3000 },
-          { kind: 'length', field: 'workAbove', label: 'Needs above', least: 0, most: 3000 },
-        ] as const)
-      : []),
-  ];
-}
-
-const MORE: ReadonlyArray<FieldSpec<Supply>> = [
-  { kind: 'number', field: 'backstock', label: 'Spares', least: 0, most: 1_000_000, whole: true },
-  {
-    kind: 'optional',
-    field: 'reorderAt',
-    label: 'Reorder at',
-    otherwise: 'never',
-    least: 0,
-    most: 1_000_000,
-    length: false,
-  },
-  { kind: 'many', field: 'traits', label: 'Cautions', options: TRAITS },
-  { kind: 'text', field: 'colour', label: 'Colour', empty: true },
-  { kind: 'text', field: 'collection', label: 'Collection', empty: true },
-  { kind: 'text', field: 'theme', label: 'Theme', empty: true },
-  { kind: 'text', field: 'together', label: 'Belongs together as', empty: true },
-  { kind: 'text', field: 'season', label: 'Season', empty: true },
-  {
-    kind: 'choice',
-    field: 'decision',
-    label: 'Decision',
-    options: [['', 'open'], ...DECISIONS.map((d) => [d, d] as const)],
-  },
-  { kind: 'text', field: 'note', label: 'Note', empty: true },
 ];
 
 /** The chosen supply: what it is, who uses it, where it lies, and where it would fit. */
@@ -137,8 +45,6 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
   const facts = report?.supplies[supply.id];
   const change = (what: string, columns: Partial<Supply>) =>
     commit(`${what} of ${supply.name}`, [set('supplies', supply.id, columns)]);
-  const uses = Object.values(plan.uses).filter((u) => u.supply === supply.id);
-  const free = byName(plan.activities).filter((a) => !uses.some((u) => u.activity === a.id));
   const placements = Object.values(report?.placements ?? {}).filter((p) => p.supply === supply.id);
   const lies = LIES.filter(([key]) => FORM_FACTS[supply.form].lies.includes(key) || supply.orientations.includes(key));
   return (
@@ -198,38 +104,7 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
         />
         Goes back to its place after use
       </label>
-      <Heading>Used for</Heading>
-      {uses.map((u) => (
-        <div key={u.id} className="mb-1 flex items-end gap-2">
-          <NumberField
-            label={`${plan.activities[u.activity]!.name}: fetches a session`}
-            value={u.fetches}
-            least={0}
-            most={500}
-            className="grow"
-            onSet={(fetches) => commit(`Use of ${supply.name}`, [set('uses', u.id, { fetches })])}
-          />
-          <Button
-            look="quiet"
-            aria-label={`No longer used for ${plan.activities[u.activity]!.name}`}
-            onClick={() => commit(`Use of ${supply.name}`, [remove('uses', u.id)])}
-          >
-            ×
-          </Button>
-        </div>
-      ))}
-      {free.length > 0 && (
-        <Choice
-          label="Add a use"
-          value=""
-          options={[['', 'choose an activity'], ...free.map((a) => [a.id, a.name] as const)]}
-          onSet={(activity) => {
-            const id = newId();
-            if (activity)
-              commit(`Use of ${supply.name}`, [set('uses', id, { id, supply: supply.id, activity, fetches: 1 })]);
-          }}
-        />
-      )}
+      <UsedFor supply={supply} />
       {facts && (
         <>
           <Heading>In all</Heading>
@@ -255,12 +130,12 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
           </li>
         ))}
       </ul>
-      <Nevers supply={supply} />
+      <NeverIn supply={supply} />
       <WhereItFits key={supply.id} supply={supply} />
       <details className="mt-4" open={supply.traits.length > 0}>
         <summary className="cursor-pointer font-bold text-soft">Spares, cautions, colour and more</summary>
         <div className="mt-2">
-          <RowForm table="supplies" row={supply} what={supply.name} fields={MORE} system={system} />
+          <RowForm table="supplies" row={supply} what={supply.name} fields={MORE_FIELDS} system={system} />
         </div>
       </details>
       <Photos shows={{ supply: supply.id }} what={supply.name} />
@@ -273,103 +148,5 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
         Remove
       </Button>
     </Sheet>
-  );
-}
-
-/** How many fit in each place, how many more beside what lies there, and why not; for a machine, where it can work. */
-function WhereItFits({ supply }: { supply: Supply }) {
-  const report = useStore((s) => s.report);
-  const arrangement = useStore((s) => s.arrangement);
-  const [open, setOpen] = useState(false);
-  const [room, setRoom] = useState<{ places: Room[]; working: Record<string, Working> } | null>(null);
-  useEffect(() => {
-    let current = true;
-    if (open && report) void engine.roomFor(supply.id, arrangement).then((r) => current && setRoom(r));
-    return () => {
-      current = false;
-    };
-  }, [open, report, supply, arrangement]);
-  const works = Object.values(room?.working ?? {});
-  return (
-    <details className="mt-4" open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
-      <summary className="cursor-pointer font-bold text-soft">Where it fits, and how many more</summary>
-      {!room && open && <p className="text-soft">Trying every place …</p>}
-      {works.length > 0 && (
-        <p className="mt-1">
-          {works.some((w) => w.works)
-            ? `It can work in: ${works
-                .filter((w) => w.works)
-                .map((w) => w.place)
-                .join(', ')}.`
-            : `Nowhere to use it as things stand: ${works[0]!.place} is ${works[0]!.words.join(', ')}.`}
-        </p>
-      )}
-      <ul aria-label="Where it fits">
-        {room?.places.slice(0, 40).map((r) => (
-          <li key={r.compartment} className="border-b border-line py-1">
-            <div className="flex justify-between gap-2">
-              <button
-                type="button"
-                className="min-w-0 truncate text-left hover:underline"
-                onClick={() => select({ kind: 'compartment', id: r.compartment })}
-              >
-                {r.place}
-              </button>
-              <b className={`shrink-0 ${r.more === 0 && !r.own ? 'text-soft' : ''}`}>
-                {r.own ? `+${r.more} more` : r.more > 0 ? `${r.more}` : r.most > 0 ? 'full' : 'no'}
-              </b>
-            </div>
-            <p className="text-xs text-soft">
-              {r.most > 0 ? `${r.most} if empty, ${r.how}; ${r.seen}` : r.reason}
-              {r.most > 0 && r.reason && `; ${r.reason}`}
-              {room.working[r.compartment] && `; at work: ${room.working[r.compartment]!.words.join(', ')}`}
-            </p>
-          </li>
-        ))}
-      </ul>
-    </details>
-  );
-}
-
-/** Places in which the maker never wants it; each can be allowed again. */
-function Nevers({ supply }: { supply: Supply }) {
-  const plan = useStore((s) => s.plan)!;
-  const report = useStore((s) => s.report);
-  const rows = Object.values(plan.bans).filter((n) => n.supply === supply.id);
-  const units = byName(plan.units).filter((u) => !rows.some((n) => n.unit === u.id && n.slot === ''));
-  const nameOf = (n: (typeof rows)[number]) =>
-    (n.slot === '' ? undefined : report?.compartments.find((c) => c.id === `${n.unit}/${n.slot}`)?.name) ??
-    plan.units[n.unit]!.name;
-  return (
-    <>
-      <Heading>Never in</Heading>
-      {rows.map((n) => (
-        <div key={n.id} className="flex items-center justify-between gap-2">
-          <span>{nameOf(n)}</span>
-          <Button
-            look="quiet"
-            aria-label={`Allow ${supply.name} in ${nameOf(n)}`}
-            onClick={() => commit(`${supply.name} may lie in ${nameOf(n)}`, [remove('bans', n.id)])}
-          >
-            Allow it
-          </Button>
-        </div>
-      ))}
-      {units.length > 0 && (
-        <Choice
-          label="Keep it out of"
-          hideLabel
-          value=""
-          options={[['', 'keep it out of …'], ...units.map((u) => [u.id, u.name] as const)]}
-          onSet={(unit) => {
-            const id = newId();
-            if (unit)
-              commit(`${supply.name} never in ${plan.units[unit]!.name}`, [
-                set('bans', id, { id, supply: supply.id, unit, slot: '' }),
-              ]);
-          }}
-        />
-      )}
-    </>
   );
 }

@@ -1,0 +1,48 @@
+import { remove, set } from '@heronstone/core/model/change.ts';
+import { byName, type Supply } from '@heronstone/core/model/plan.ts';
+import { commit, newId, useStore } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Choice, Heading, NumberField } from '../../ui/Field.tsx';
+
+/** What a supply is used for, and how often in a session. */
+export function UsedFor({ supply }: { supply: Supply }) {
+  const plan = useStore((s) => s.plan)!;
+  const uses = Object.values(plan.uses).filter((u) => u.supply === supply.id);
+  const free = byName(plan.activities).filter((a) => !uses.some((u) => u.activity === a.id));
+  return (
+    <>
+      <Heading>Used for</Heading>
+      {uses.map((u) => (
+        <div key={u.id} className="mb-1 flex items-end gap-2">
+          <NumberField
+            label={`${plan.activities[u.activity]!.name}: fetches a session`}
+            value={u.fetches}
+            least={0}
+            most={500}
+            className="grow"
+            onSet={(fetches) => commit(`Use of ${supply.name}`, [set('uses', u.id, { fetches })])}
+          />
+          <Button
+            look="quiet"
+            aria-label={`No longer used for ${plan.activities[u.activity]!.name}`}
+            onClick={() => commit(`Use of ${supply.name}`, [remove('uses', u.id)])}
+          >
+            ×
+          </Button>
+        </div>
+      ))}
+      {free.length > 0 && (
+        <Choice
+          label="Add a use"
+          value=""
+          options={[['', 'choose an activity'], ...free.map((a) => [a.id, a.name] as const)]}
+          onSet={(activity) => {
+            const id = newId();
+            if (activity)
+              commit(`Use of ${supply.name}`, [set('uses', id, { id, supply: supply.id, activity, fetches: 1 })]);
+          }}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,60 @@
+import { useEffect, useState } from 'react';
+import type { Room, Working } from '@heronstone/core/ask/capacity.ts';
+import type { Supply } from '@heronstone/core/model/plan.ts';
+import { engine } from '../../state/engine.ts';
+import { select, useStore } from '../../state/store.ts';
+
+/** How many fit in each place, how many more beside what lies there, and why not; for a machine, where it can work. */
+export function WhereItFits({ supply }: { supply: Supply }) {
+  const report = useStore((s) => s.report);
+  const arrangement = useStore((s) => s.arrangement);
+  const [open, setOpen] = useState(false);
+  const [room, setRoom] = useState<{ places: Room[]; working: Record<string, Working> } | null>(null);
+  useEffect(() => {
+    let current = true;
+    if (open && report) void engine.roomFor(supply.id, arrangement).then((r) => current && setRoom(r));
+    return () => {
+      current = false;
+    };
+  }, [open, report, supply, arrangement]);
+  const works = Object.values(room?.working ?? {});
+  return (
+    <details className="mt-4" open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
+      <summary className="cursor-pointer font-bold text-soft">Where it fits, and how many more</summary>
+      {!room && open && <p className="text-soft">Trying every place …</p>}
+      {works.length > 0 && (
+        <p className="mt-1">
+          {works.some((w) => w.works)
+            ? `It can work in: ${works
+                .filter((w) => w.works)
+                .map((w) => w.place)
+                .join(', ')}.`
+            : `Nowhere to use it as things stand: ${works[0]!.place} is ${works[0]!.words.join(', ')}.`}
+        </p>
+      )}
+      <ul aria-label="Where it fits">
+        {room?.places.slice(0, 40).map((r) => (
+          <li key={r.compartment} className="border-b border-line py-1">
+            <div className="flex justify-between gap-2">
+              <button
+                type="button"
+                className="min-w-0 truncate text-left hover:underline"
+                onClick={() => select({ kind: 'compartment', id: r.compartment })}
+              >
+                {r.place}
+              </button>
+              <b className={`shrink-0 ${r.more === 0 && !r.own ? 'text-soft' : ''}`}>
+                {r.own ? `+${r.more} more` : r.more > 0 ? `${r.more}` : r.most > 0 ? 'full' : 'no'}
+              </b>
+            </div>
+            <p className="text-xs text-soft">
+              {r.most > 0 ? `${r.most} if empty, ${r.how}; ${r.seen}` : r.reason}
+              {r.most > 0 && r.reason && `; ${r.reason}`}
+              {room.working[r.compartment] && `; at work: ${room.working[r.compartment]!.words.join(', ')}`}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

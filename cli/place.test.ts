@@ -102,12 +102,12 @@ test('heron place --by a way of sorting keeps it in the plan, and --unit fills o
 });
 
 test('heron advise and arrange stop after their seconds, and say so; what they found can be made', async () => {
-  const advice = await heron('advise', demo, '--seconds', '3');
+  const advice = await heron('advise', demo, '--seconds', '1');
   expect(advice.code).toBe(0);
   const said = JSON.parse(advice.out) as { base: number; ended: string; tried: number; ideas: number; help: unknown[] };
   expect(said.ended).toBe('stopped');
   expect(said.tried).toBeLessThan(said.ideas);
-  const arranged = await heron('arrange', demo, '--seconds', '4');
+  const arranged = await heron('arrange', demo, '--seconds', '2');
   const { proposals, ended } = JSON.parse(arranged.out) as {
     ended: string;
     proposals: Array<{ changes: Change[]; walked: number; walkedToday: number; minutes: number }>;

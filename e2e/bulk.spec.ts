@@ -65,7 +65,7 @@ test('1,000 supplies', async ({ page, server, browser }) => {
   await page.getByRole('link', { name: /^Place/ }).click();
   await page.getByRole('button', { name: 'Fill the room' }).waitFor();
   await page.waitForTimeout(1500);
-  const working = await trace('while the worker fills the room', async () => {
+  await trace('while the worker fills the room', async () => {
     await page.getByRole('button', { name: 'Fill the room' }).click();
     await page.getByRole('button', { name: 'Stop and keep the best' }).waitFor();
     // The interface answers meanwhile: another view, another seat, a drawer.
@@ -76,7 +76,8 @@ test('1,000 supplies', async ({ page, server, browser }) => {
     await expect(page.getByRole('heading', { name: 'Slim drawers, drawer 2' })).toBeVisible();
     await page.getByRole('tab', { name: 'From above' }).click();
   });
-  expect(working).toBeLessThan(400);
+  await page.getByRole('complementary').getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: 'Stop and keep the best' }).click();
   await expect(messages(page).getByText(/The room is filled/)).toBeVisible({ timeout: 120_000 });
   await page.getByRole('link', { name: /^Sort/ }).click();
   await page.getByLabel('Show only supplies').fill('Thing 99');

@@ -49,7 +49,7 @@ test('one evening with the phone: move, find, pull and return, a quick entry, th
     await expect(next.locator('.font-serif')).not.toHaveText(name);
   }
   await expect(page.getByText('Not saved', { exact: true })).toBeVisible({ timeout: 20_000 });
-  await page.waitForTimeout(Math.max(0, 12_000 - (Date.now() - away)));
+  await page.waitForTimeout(Math.max(0, 4_000 - (Date.now() - away)));
   await server.start();
   await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 60_000 });
   const names = await journal(server.address);

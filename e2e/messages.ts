@@ -1,4 +1,4 @@
-/** The short messages over the bottom line; each is also read out, in words that nobody sees. */
+/** The short messages over the bottom line; each is also read out, in words that nobody sees, and stays while a dialog is open. */
 import type { Locator, Page } from '@playwright/test';
 
-export const messages = (page: Page): Locator => page.getByRole('region', { name: /^Messages/ }).getByRole('listitem');
+export const messages = (page: Page): Locator => page.locator('[data-notice]');

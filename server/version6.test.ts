@@ -1,10 +1,11 @@
 /** A database and a backup that the program of plan version 6 wrote open with everything in them. */
-import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { gunzipSync } from 'node:zlib';
 import { PGlite } from '@electric-sql/pglite';
+import { copyTemplate } from '@heronstone/testing/templates.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
@@ -54,7 +55,7 @@ async function begin(db: PGlite, steps: number, rows: Readonly<Record<string, Ro
 
 test('a database of version 6 opens with the same plan, Report, journal and pictures', async () => {
   const data = join(root, 'six');
-  mkdirSync(data);
+  copyTemplate('bare', data);
   const before = await PGlite.create(join(data, 'db'));
   const { migrations: _, ...rows } = dump;
   await begin(before, 7, rows);
@@ -118,7 +119,9 @@ function firstRows(): Record<string, Row[]> {
 const steps = [1, 4, 2, 3, 5, 6].slice(0, runs(2, 6));
 test.each(steps)('a database after step %i is brought along with all its rows', async (steps) => {
   const rows = firstRows();
-  const db = await PGlite.create();
+  const data = join(root, `step ${steps}`);
+  copyTemplate('bare', data);
+  const db = await PGlite.create(join(data, 'db'));
   await begin(db, steps, rows);
   await migrate(db, 'memory');
   const { plan } = (await new Store(db).read('version6'))!;

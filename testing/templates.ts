@@ -6,8 +6,11 @@ import { fileURLToPath } from 'node:url';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 
+/** A database with nothing in it, not even tables; one that the program made; one with the demo. */
+export type Template = 'bare' | 'empty' | 'demo';
+
 /** Where the directory of that name is kept for what the program is now. */
-function templateOf(name: 'empty' | 'demo'): string {
+function templateOf(name: Template): string {
   const sum = createHash('sha256');
   const sql = join(root, 'server/sql');
   for (const file of readdirSync(sql).sort()) sum.update(readFileSync(join(sql, file)));
@@ -16,7 +19,7 @@ function templateOf(name: 'empty' | 'demo'): string {
 }
 
 /** Makes a template unless it is there. @param fill opens the directory, puts in what belongs there, and closes it */
-export async function makeTemplate(name: 'empty' | 'demo', fill: (directory: string) => Promise<void>): Promise<void> {
+export async function makeTemplate(name: Template, fill: (directory: string) => Promise<void>): Promise<void> {
   const path = templateOf(name);
   if (existsSync(path)) return;
   mkdirSync(dirname(path), { recursive: true });
@@ -26,6 +29,6 @@ export async function makeTemplate(name: 'empty' | 'demo', fill: (directory: str
 }
 
 /** Copies a template into a directory. */
-export function copyTemplate(name: 'empty' | 'demo', into: string): void {
+export function copyTemplate(name: Template, into: string): void {
   cpSync(templateOf(name), into, { recursive: true });
 }

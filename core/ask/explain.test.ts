@@ -31,8 +31,8 @@ const alternative = (plan: Plan, p: { supply: string; count: number; id: string 
 
 describe('what would have to change for it to be nearer is true', () => {
   test('full: what is named is taken out, and the thing fits there and is cheaper', () => {
-    const cases = keptOut(demo, 'full', runs(7, 12));
-    expect(cases.length).toBeGreaterThan(3);
+    const cases = keptOut(demo, 'full', runs(4, 12));
+    expect(cases.length).toBeGreaterThan(2);
     let freed = 0;
     for (const { p, nearer } of cases) {
       const before = alternative(demo, p, nearer.compartment);
@@ -49,7 +49,7 @@ describe('what would have to change for it to be nearer is true', () => {
       const why = explain(emptied, evaluate(emptied), p.id);
       expect(why.nearer.map((n) => n.compartment)).not.toContain(nearer.compartment);
     }
-    expect(freed).toBeGreaterThan(2);
+    expect(freed).toBeGreaterThan(1);
   });
 
   test('a rule: without it the place is open', () => {
@@ -70,7 +70,7 @@ describe('what would have to change for it to be nearer is true', () => {
   });
 
   test('too small: with so many millimetres more it fits', () => {
-    const cases = keptOut(demo, 'too small', runs(20, 40), /mm too tall/).flatMap(({ p, nearer }) => {
+    const cases = keptOut(demo, 'too small', runs(8, 40), /mm too tall/).flatMap(({ p, nearer }) => {
       const [unit, slot] = nearer.compartment.split('/') as [string, string];
       const tier = /^[sd](\d+)$/.exec(slot);
       // Soft things are pressed a little, so that two millimetres are nothing to them.

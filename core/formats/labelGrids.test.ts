@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import { labelParts } from './labelLayout.ts';
 import { readFileSync } from 'node:fs';
 import { createCanvas, DOMMatrix, ImageData, Path2D } from '@napi-rs/canvas';
@@ -88,7 +89,7 @@ test('every code of a rendered page is read by a decoder as the address of its p
   const { canvas, scale } = await drawn(await labelsPdf(sheet, 'Labels', labelFonts()), 1);
   const { pad, code } = labelParts(sheet.label.width, sheet.label.height);
   const context = canvas.getContext('2d');
-  for (const label of sheet.pages[0]!) {
+  for (const label of sheet.pages[0]!.filter((_, i) => i % runs(4, 1) === 0)) {
     const [x, y] = [label.x + sheet.label.width - pad - code, label.y + sheet.label.height - pad - code];
     const quiet = 1.5;
     const side = Math.round((code + 2 * quiet) * scale);

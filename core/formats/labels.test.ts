@@ -74,7 +74,7 @@ function pixels(text: string): { data: Uint8ClampedArray; side: number } {
 
 test('every code is read back by a decoder as the address of Find at its place', () => {
   const labels = sheetOf(demo).pages.flat();
-  for (const label of labels.filter((_, i) => i % runs(3, 1) === 0)) {
+  for (const label of labels.filter((_, i) => i % runs(8, 1) === 0)) {
     const { data, side } = pixels(label.link);
     expect(jsQR(data, side, side)?.data).toBe(label.link);
     expect(label.link).toBe(`http://127.0.0.1:4747/plan/demo/find?place=${encodeURIComponent(label.compartment)}`);

@@ -65,11 +65,11 @@ test('what is said to be saved is what the report of the changed plan has; most 
 
 test('it shows what it found so far, and stops when it is asked to', () => {
   let n = 0;
-  const run = advise(demo, { seed: 1, types: UNIT_TYPES, moves: 20, stop: () => n >= 3 });
+  const run = advise(smaller, { seed: 1, types, moves: 20, stop: () => n >= 3 });
   let step = run.next();
   while (!step.done) {
     n++;
-    expect(step.value.of).toBe(ideas.length);
+    expect(step.value.of).toBe(ideasFor(smaller, types).length);
     step = run.next();
   }
   expect(n).toBe(3);

@@ -10,17 +10,15 @@ import { accountOf } from '@heronstone/core/ask/account.ts';
 import { finderOf, type Finder } from '@heronstone/core/find/find.ts';
 import { containerAdvice, type Advice, type By } from '@heronstone/core/ask/containerAdvice.ts';
 import { roomEverywhere, worksIn, type Room, type Working } from '@heronstone/core/ask/capacity.ts';
-import { readSuppliesCsv } from '@heronstone/core/formats/csv.ts';
+import type { CsvResult } from '@heronstone/core/formats/csv.ts';
 import type { Mapping } from '@heronstone/core/formats/csvTable.ts';
 import { drawAbove, drawRound, onPaper } from '@heronstone/core/formats/drawing.ts';
-import { readDxf, writeDxf, type DxfResult, type DXF_UNITS } from '@heronstone/core/formats/dxf.ts';
+import type { DxfResult, DXF_UNITS } from '@heronstone/core/formats/dxf.ts';
 import { writeSvg } from '@heronstone/core/formats/svg.ts';
 import { changeOver, type ChangeOver } from '@heronstone/core/changeover/changeOver.ts';
 import { goesWith } from '@heronstone/core/find/goesWith.ts';
 import { projectRound } from '@heronstone/core/ask/pull.ts';
-import { binderPdf } from '@heronstone/core/formats/binder.ts';
 import { gridPlaces, labelsOf, labelSheet, type LabelOptions } from '@heronstone/core/formats/labels.ts';
-import { labelsPdf, testPage } from '@heronstone/core/formats/labelsPdf.ts';
 import { labelsSvg, strips, type Strip } from '@heronstone/core/formats/labelsSvg.ts';
 import { changesTo, solveAll } from '@heronstone/core/search/solve.ts';
 import { optionsFor } from '@heronstone/core/search/tasks.ts';
@@ -42,6 +40,12 @@ import { KINDS } from '@heronstone/library/starter.ts';
 import regular from '@expo-google-fonts/atkinson-hyperlegible/400Regular/AtkinsonHyperlegible_400Regular.ttf?url';
 import bold from '@expo-google-fonts/atkinson-hyperlegible/700Bold/AtkinsonHyperlegible_700Bold.ttf?url';
 import wide from 'dejavu-fonts-ttf/ttf/DejaVuSansCondensed.ttf?url';
+
+/** Loaded when they are first wanted: writing PDF alone is larger than all the rest. */
+const csv = () => import('@heronstone/core/formats/csv.ts');
+const dxf = () => import('@heronstone/core/formats/dxf.ts');
+const pdf = () => import('@heronstone/core/formats/labelsPdf.ts');
+const binder = () => import('@heronstone/core/formats/binder.ts');
 
 /** Keeps what a change does not touch. */
 const evaluateNext = evaluator();
@@ -81,7 +85,8 @@ const worker = {
     return state.finders[arrangement].find(words);
   },
   /** A table of supplies; sizes that are not given are taken from the starter lists, places by their names. */
-  readCsv(text: string, system: UnitSystem, mapping: Mapping | undefined, headed: boolean) {
+  async readCsv(text: string, system: UnitSystem, mapping: Mapping | undefined, headed: boolean): Promise<CsvResult> {
+    const { readSuppliesCsv } = await csv();
     return readSuppliesCsv(text, system, { mapping, headed, kinds: KINDS, places: placesByName(now().plan) });
   },
   /** The moves from today to the plan, in sittings of so many minutes. */
@@ -149,15 +154,16 @@ const worker = {
     const types = [...CONTAINER_TYPES.map((t) => t.shape), ...byName(plan.boxtypes).map((t) => t.shape)];
     return containerAdvice(lines, c, types, by);
   },
-  readDxf(text: string, unit?: keyof typeof DXF_UNITS): DxfResult {
+  async readDxf(text: string, unit?: keyof typeof DXF_UNITS): Promise<DxfResult> {
+    const { readDxf } = await dxf();
     return readDxf(text, unit);
   },
   /** A drawing of the room as a file. */
-  drawing(view: 'above' | 'round', format: 'svg' | 'dxf', scale: number, mode: string, person: string | null) {
+  async drawing(view: 'above' | 'round', format: 'svg' | 'dxf', scale: number, mode: string, person: string | null) {
     const { plan } = now();
     const drawing = view === 'above' ? drawAbove(plan, mode) : drawRound(plan, person);
     const paper = onPaper(drawing, scale, plan.meta.units);
-    return { text: format === 'svg' ? writeSvg(drawing, scale) : writeDxf(drawing), ...paper };
+    return { text: format === 'svg' ? writeSvg(drawing, scale) : (await dxf()).writeDxf(drawing), ...paper };
   },
   labelSheet(arrangement: Arrangement, options: LabelOptions) {
     return labelSheet(now().plan, now().report, arrangement, options);
@@ -166,12 +172,14 @@ const worker = {
     const { plan, report } = now();
     const result = labelSheet(plan, report, arrangement, options);
     if (!result.ok) throw new Error(result.message);
+    const { labelsPdf } = await pdf();
     return labelsPdf(result.sheet, `${plan.meta.name}: labels`, await fonts());
   },
   /** Outlines of the grid with numbers, to hold against a sheet of labels. */
   async testPage(arrangement: Arrangement, options: LabelOptions): Promise<Uint8Array> {
     const result = labelSheet(now().plan, now().report, arrangement, { ...options, skip: 0, changed: false });
     if (!result.ok) throw new Error(result.message);
+    const { testPage } = await pdf();
     return testPage(result.sheet, gridPlaces(options));
   },
   labelsSvg(arrangement: Arrangement, options: LabelOptions, page: number): string {
@@ -184,6 +192,7 @@ const worker = {
     return strips(labelsOf(now().plan, now().report, arrangement, address, labelling), labelling!.strip);
   },
   async binder(arrangement: Arrangement): Promise<Uint8Array> {
+    const { binderPdf } = await binder();
     return binderPdf(now().plan, now().report, arrangement, await fonts());
   },
 };

@@ -61,7 +61,7 @@ export function addPlaceCommands(program: Command, io: Io): void {
     .description('fill the compartments; locked placements stay')
     .addOption(new Option('--by <way>', 'way of sorting; else the one of the plan').choices(WAYS))
     .option('--only-new', 'what is planned already stays where it is', false)
-    .option('--zone <station>', 'only what is used most at this station is planned anew')
+    .option('--zone <station>', 'plan only what is used most at this station')
     .option('--unit <unit>', 'only this unit, or unit/slot, is filled with what gains most by it')
     .option('--out <file>', 'write the plan with its placements here (else to standard output)')
     .action((file: string, options: PlaceOptions) => {
@@ -98,7 +98,7 @@ export function addPlaceCommands(program: Command, io: Io): void {
 
   searching(program.command('advise'), 120)
     .argument('<plan>', 'plan file')
-    .description('what would help most: one change each, the room filled anew, minutes a week compared')
+    .description('what would help most: one change each, the room filled again, minutes a week compared')
     .action((file: string, options: { seed: number; seconds: number }) => {
       const plan = readPlan(file);
       const until = Date.now() + options.seconds * 1000;

@@ -65,14 +65,14 @@ export function gapOf({ filling, bound }: Pick<Searching, 'filling' | 'bound'>):
 const DONE: Readonly<Record<Task['kind'], string>> = {
   room: 'The room is filled',
   new: 'What is new is placed',
-  zone: 'The zone is planned anew',
+  zone: 'The zone is planned again',
   fill: 'The place is filled',
   empty: 'It is emptied',
 };
 const NAMES: Readonly<Record<Task['kind'], string>> = {
   room: 'Fill the room',
   new: 'Place what is new',
-  zone: 'Plan a zone anew',
+  zone: 'Plan a zone again',
   fill: 'Fill a place',
   empty: 'Empty a place',
 };

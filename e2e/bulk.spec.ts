@@ -3,6 +3,7 @@ import { frames, p95 } from './frames.ts';
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
+import { words } from './words.ts';
 
 function csv(rows: number): string {
   const lines = ['name,kind,count,length,width,thickness,mass,uses'];
@@ -40,7 +41,7 @@ function longestTask(trace: Buffer): number {
 test('1,000 supplies', async ({ page, server, browser }) => {
   test.setTimeout(180_000);
   await page.goto(`${server.address}/plan/demo/sort`);
-  await page.getByRole('button', { name: 'Paste or open a table' }).click();
+  await page.getByRole('button', { name: words.button.pasteOrOpenATable }).click();
   const trace = async (what: string, work: () => Promise<void>) => {
     await browser.startTracing(page, { categories: ['toplevel', 'devtools.timeline', '__metadata'] });
     await work();
@@ -53,52 +54,54 @@ test('1,000 supplies', async ({ page, server, browser }) => {
   };
   await trace('reading 1,000 rows and their preview', async () => {
     await page
-      .getByLabel('Choose a file')
+      .getByLabel(words.field.chooseAFile)
       .setInputFiles({ name: 'things.csv', mimeType: 'text/csv', buffer: Buffer.from(csv(1000)) });
     await expect(page.getByText('1000 of 1000 rows are ready')).toBeVisible();
   });
   await trace('adding them', async () => {
-    await page.getByRole('button', { name: 'Add 1000 supplies' }).click();
-    await expect(page.getByRole('heading', { name: '1145 supplies' })).toBeVisible();
+    await page.getByRole('button', { name: words.button.add1000Supplies }).click();
+    await expect(page.getByRole('heading', { name: words.heading.n1145Supplies })).toBeVisible();
     await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 30_000 });
   });
   await page.getByRole('link', { name: /^Place/ }).click();
-  await page.getByRole('button', { name: 'Fill the room' }).waitFor();
+  await page.getByRole('button', { name: words.button.fillTheRoom }).waitFor();
   await page.waitForTimeout(1500);
   await trace('while the worker fills the room', async () => {
-    await page.getByRole('button', { name: 'Fill the room' }).click();
-    await page.getByRole('button', { name: 'Stop and keep the best' }).waitFor();
+    await page.getByRole('button', { name: words.button.fillTheRoom }).click();
+    await page.getByRole('button', { name: words.button.stopAndKeepTheBest }).waitFor();
     // The interface answers meanwhile: another view, another seat, a drawer.
-    await page.getByRole('tab', { name: 'From above' }).click();
+    await page.getByRole('tab', { name: words.tab.fromAbove }).click();
     await expect(page.locator('[data-unit="cart"]')).toBeVisible();
-    await page.getByRole('tab', { name: 'Round the room' }).click();
+    await page.getByRole('tab', { name: words.tab.roundTheRoom }).click();
     await page.locator('[data-place="slim/d2"]').press('Enter');
-    await expect(page.getByRole('heading', { name: 'Slim drawers, drawer 2' })).toBeVisible();
-    await page.getByRole('tab', { name: 'From above' }).click();
+    await expect(page.getByRole('heading', { name: words.heading.slimDrawersDrawer2 })).toBeVisible();
+    await page.getByRole('tab', { name: words.tab.fromAbove }).click();
   });
-  await page.getByRole('complementary').getByRole('button', { name: 'Done' }).click();
-  await page.getByRole('button', { name: 'Stop and keep the best' }).click();
+  await page.getByRole('complementary').getByRole('button', { name: words.button.done }).click();
+  await page.getByRole('button', { name: words.button.stopAndKeepTheBest }).click();
   await expect(messages(page).getByText(/The room is filled/)).toBeVisible({ timeout: 120_000 });
   await page.getByRole('link', { name: /^Sort/ }).click();
-  await page.getByLabel('Show only supplies').fill('Thing 99');
+  await page.getByLabel(words.field.showOnlySupplies).fill('Thing 99');
   await expect(page.getByRole('row')).toHaveCount(12);
 });
 
 test('a CSV with missing columns and one with wrong numbers say so; nothing is added', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/sort`);
-  await page.getByRole('button', { name: 'Paste or open a table' }).click();
+  await page.getByRole('button', { name: words.button.pasteOrOpenATable }).click();
   const choose = (text: string) =>
     page
-      .getByLabel('Choose a file')
-      .or(page.getByLabel('x.csv'))
+      .getByLabel(words.field.chooseAFile)
+      .or(page.getByLabel(words.field.xCsv))
       .setInputFiles({ name: 'x.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
   await choose('foo;bar\nPens;3');
-  await expect(page.getByRole('list', { name: 'Problems' })).toContainText('The column name is missing');
+  await expect(page.getByRole('list', { name: words.list.problems })).toContainText('The column name is missing');
   await choose('name,count,length,width,thickness\nPens,x,140,12,12\nInks,3,70,45,45\n');
-  await expect(page.getByRole('list', { name: 'Problems' })).toContainText('Row 2, count: “x” is not a number.');
+  await expect(page.getByRole('list', { name: words.list.problems })).toContainText(
+    'Row 2, count: “x” is not a number.',
+  );
   await expect(page.getByText('1 of 2 rows are ready')).toBeVisible();
-  await page.getByRole('button', { name: 'Leave it' }).click();
-  await expect(page.getByRole('heading', { name: '145 supplies' })).toBeVisible();
+  await page.getByRole('button', { name: words.button.leaveIt }).click();
+  await expect(page.getByRole('heading', { name: words.heading.n145Supplies })).toBeVisible();
 });
 
 test('5,000 supplies: imported in one transaction; scrolled, sorted, filtered and changed at once, with frame times', async ({
@@ -110,18 +113,18 @@ test('5,000 supplies: imported in one transaction; scrolled, sorted, filtered an
   const revision = async () =>
     ((await (await page.request.get(`${server.address}/api/plans/demo`)).json()) as { revision: number }).revision;
   const before = await revision();
-  await page.getByRole('button', { name: 'Paste or open a table' }).click();
+  await page.getByRole('button', { name: words.button.pasteOrOpenATable }).click();
   await page
-    .getByLabel('Choose a file')
+    .getByLabel(words.field.chooseAFile)
     .setInputFiles({ name: 'things.csv', mimeType: 'text/csv', buffer: Buffer.from(csv(5000)) });
   await expect(page.getByText('5000 of 5000 rows are ready')).toBeVisible({ timeout: 30_000 });
-  await page.getByRole('button', { name: 'Add 5000 supplies' }).click();
-  await expect(page.getByRole('heading', { name: '5145 supplies' })).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: words.button.add5000Supplies }).click();
+  await expect(page.getByRole('heading', { name: words.heading.n5145Supplies })).toBeVisible({ timeout: 30_000 });
   await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 60_000 });
   // One line of the journal, written in one transaction, for all of them.
   expect(await revision()).toBe(before + 1);
   await expect(page.getByText(/\d+ not placed yet/)).toContainText('5', { timeout: 60_000 });
-  const table = page.getByRole('table', { name: 'Supplies' });
+  const table = page.getByRole('table', { name: words.table.supplies });
   const idle = await frames(page, () => page.waitForTimeout(1500));
   const scrolled = await frames(page, async () => {
     await table.hover();
@@ -137,13 +140,13 @@ test('5,000 supplies: imported in one transaction; scrolled, sorted, filtered an
     }
   });
   const filtered = await frames(page, async () => {
-    await page.getByLabel('Show only supplies with these letters').pressSequentially('kind 4', { delay: 120 });
+    await page.getByLabel(words.field.showOnlySuppliesWithTheseLetters).pressSequentially('kind 4', { delay: 120 });
     await expect(page.getByText(/^5\d\d shown/)).toBeVisible();
   });
-  await page.getByRole('checkbox', { name: 'Choose all lines shown' }).check();
-  const bar = page.getByRole('group', { name: 'Change many lines' });
-  await choose(bar.getByLabel('What to change'), 'Season');
-  await bar.getByLabel('To what').fill('winter');
+  await page.getByRole('checkbox', { name: words.choice.chooseAllLinesShown }).check();
+  const bar = page.getByRole('group', { name: words.group.changeManyLines });
+  await choose(bar.getByLabel(words.field.whatToChange), 'Season');
+  await bar.getByLabel(words.field.toWhat).fill('winter');
   const changed = await frames(page, async () => {
     await bar.getByRole('button', { name: /^Change 5\d\d lines/ }).click();
     await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 30_000 });

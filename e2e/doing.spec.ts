@@ -4,6 +4,7 @@ import type { Page } from '@playwright/test';
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
+import { words } from './words.ts';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
@@ -22,18 +23,18 @@ test('one evening with the phone: move, find, pull and return, a quick entry, th
 }) => {
   test.setTimeout(300_000);
   await page.goto(`${server.address}/plan/demo/move`);
-  const next = page.getByRole('group', { name: 'Next move' });
+  const next = page.getByRole('group', { name: words.group.nextMove });
   await expect(next).toBeVisible({ timeout: 60_000 });
   await fits(page);
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.filter((v) => v.impact === 'serious' || v.impact === 'critical').map((v) => v.id)).toEqual([]);
   // Both places are lit.
   expect(await page.locator('.lit').count()).toBeGreaterThan(0);
-  await page.getByRole('button', { name: 'Start session' }).tap();
+  await page.getByRole('button', { name: words.button.startSession }).tap();
   await expect(page.getByText('Session running: 0 moves')).toBeVisible();
   await expect(next).toBeVisible({ timeout: 60_000 });
   const first = await next.locator('.font-serif').innerText();
-  await next.getByRole('button', { name: 'Done' }).tap();
+  await next.getByRole('button', { name: words.button.done }).tap();
   await expect(next.locator('.font-serif')).not.toHaveText(first);
   await expect(page.getByText('Session running: 1 move')).toBeVisible();
 
@@ -45,7 +46,7 @@ test('one evening with the phone: move, find, pull and return, a quick entry, th
   for (let i = 0; i < 3; i++) {
     const name = await next.locator('.font-serif').innerText();
     ticked.push(name);
-    await next.getByRole('button', { name: 'Done' }).tap();
+    await next.getByRole('button', { name: words.button.done }).tap();
     await expect(next.locator('.font-serif')).not.toHaveText(name);
   }
   await expect(page.getByText('Not saved', { exact: true })).toBeVisible({ timeout: 20_000 });
@@ -57,56 +58,58 @@ test('one evening with the phone: move, find, pull and return, a quick entry, th
 
   // One went another way: it was put elsewhere, and the list is made anew.
   for (let i = 0; i < 12 && !(await next.getByRole('button', { name: /else happened/ }).isVisible()); i++)
-    await next.getByRole('button', { name: 'Done' }).tap();
+    await next.getByRole('button', { name: words.button.done }).tap();
   const otherwise = await next.locator('.font-serif').innerText();
   await next.getByRole('button', { name: /else happened/ }).tap();
   const dialog = page.getByRole('dialog');
-  await choose(dialog.getByLabel('Into'), 'Trunk');
-  await dialog.getByRole('button', { name: 'It lies there now' }).tap();
+  await choose(dialog.getByLabel(words.field.into), 'Trunk');
+  await dialog.getByRole('button', { name: words.button.itLiesThereNow }).tap();
   await expect(dialog).toBeHidden();
   await expect(next).toBeVisible({ timeout: 60_000 });
   await expect(page.getByRole('listitem').filter({ hasText: otherwise })).toHaveCount(0, { timeout: 60_000 });
-  await page.getByRole('button', { name: 'End session' }).tap();
+  await page.getByRole('button', { name: words.button.endSession }).tap();
   await expect(page.getByText(/moves in .*(min|s)/)).toBeVisible();
 
   // Found by a misspelt word, used with one tap, looked for elsewhere first.
   await page.goto(`${server.address}/plan/demo/find`);
-  await page.getByLabel('What are you looking for?').fill('scisors fabric');
-  await expect(page.getByRole('list', { name: 'Found' }).getByRole('button').first()).toContainText('Fabric scissors');
-  await page.getByRole('button', { name: 'Mark as used' }).tap();
+  await page.getByLabel(words.field.whatAreYouLookingFor).fill('scisors fabric');
+  await expect(page.getByRole('list', { name: words.list.found }).getByRole('button').first()).toContainText(
+    'Fabric scissors',
+  );
+  await page.getByRole('button', { name: words.button.markAsUsed }).tap();
   await expect(messages(page).getByText('Noted as used today.')).toBeVisible();
-  await page.getByRole('button', { name: 'I looked elsewhere first' }).tap();
-  await choose(page.getByLabel('Where?'), 'Cart, tray 3');
+  await page.getByRole('button', { name: words.button.iLookedElsewhereFirst }).tap();
+  await choose(page.getByLabel(words.field.where), 'Cart, tray 3');
   await expect(messages(page).getByText(/Noted\. Looking for “Cart, tray 3” finds/)).toBeVisible();
   await fits(page);
 
   // A project is pulled in one round, and brought back.
   await page.goto(`${server.address}/plan/demo/find?view=pull`);
-  await choose(page.getByLabel('Project'), 'Harbour scene');
+  await choose(page.getByLabel(words.field.project), 'Harbour scene');
   await expect(page.getByRole('status').filter({ hasText: '6 to fetch' })).toBeVisible();
-  const round = page.getByRole('list', { name: 'The round', exact: true });
+  const round = page.getByRole('list', { name: words.list.theRound, exact: true });
   for (let left = 5; left >= 0; left--) {
     await round.getByRole('button').first().tap();
     await expect(
       page.getByRole('status').filter({ hasText: left === 0 ? 'Everything is out.' : `${left} to fetch` }),
     ).toBeVisible();
   }
-  await page.getByRole('radio', { name: 'Return', exact: true }).tap();
+  await page.getByRole('radio', { name: words.choice.return, exact: true }).tap();
   await expect(page.getByRole('status').filter({ hasText: '6 to bring back' })).toBeVisible();
-  const back = page.getByRole('list', { name: 'The round back' });
+  const back = page.getByRole('list', { name: words.list.theRoundBack });
   for (let left = 5; left >= 0; left--) {
     await back.getByRole('button').first().tap();
     await expect(
       page.getByRole('status').filter({ hasText: left === 0 ? 'Everything is back.' : `${left} to bring back` }),
     ).toBeVisible();
   }
-  await page.getByRole('button', { name: 'The project is done' }).tap();
+  await page.getByRole('button', { name: words.button.theProjectIsDone }).tap();
   await fits(page);
 
   // A quick entry, standing before a drawer.
   await page.goto(`${server.address}/plan/demo/sort`);
-  await page.getByLabel('What do you have?').fill('12 bone folders, 150 x 20 x 5 mm');
-  await page.getByRole('button', { name: 'Add it' }).tap();
+  await page.getByLabel(words.field.whatDoYouHave).fill('12 bone folders, 150 x 20 x 5 mm');
+  await page.getByRole('button', { name: words.button.addIt }).tap();
   await expect(async () => expect((await journal(server.address)).join('\n')).toMatch(/Add 12 bone folders/i)).toPass();
 });
 
@@ -116,22 +119,22 @@ test('a phone is let in with the code on the screen; a wrong one is refused', as
   browser,
 }) => {
   await page.goto(`${server.address}/plan/demo/keep`);
-  await page.getByRole('tab', { name: 'Share and keep safe' }).tap();
+  await page.getByRole('tab', { name: words.tab.shareAndKeepSafe }).tap();
   await expect(page.getByText('It is off.')).toBeVisible();
-  await page.getByRole('button', { name: 'Allow full access' }).tap();
+  await page.getByRole('button', { name: words.button.allowFullAccess }).tap();
   const code = await page.getByTestId('share-code').innerText();
   const status = await page.getByRole('status').filter({ hasText: 'It is on' }).innerText();
   const address = /http:\S+:\d+/.exec(status)![0];
   const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
   await phone.goto(`${address}/plan/demo/find`);
-  await phone.getByLabel('Code').fill('WRONG222');
-  await phone.getByRole('button', { name: 'Open it' }).click();
+  await phone.getByLabel(words.field.code).fill('WRONG222');
+  await phone.getByRole('button', { name: words.button.openIt }).click();
   await expect(phone.getByRole('alert')).toContainText('Ask for a new one');
-  await phone.getByLabel('Code').fill(code);
-  await phone.getByRole('button', { name: 'Open it' }).click();
-  await expect(phone.getByLabel('What are you looking for?')).toBeVisible();
-  await page.getByRole('button', { name: 'End its session' }).tap();
-  await expect(page.getByRole('button', { name: 'End its session' })).toHaveCount(0);
+  await phone.getByLabel(words.field.code).fill(code);
+  await phone.getByRole('button', { name: words.button.openIt }).click();
+  await expect(phone.getByLabel(words.field.whatAreYouLookingFor)).toBeVisible();
+  await page.getByRole('button', { name: words.button.endItsSession }).tap();
+  await expect(page.getByRole('button', { name: words.button.endItsSession })).toHaveCount(0);
   await phone.reload();
-  await expect(phone.getByRole('heading', { name: 'Open the room here' })).toBeVisible();
+  await expect(phone.getByRole('heading', { name: words.heading.openTheRoomHere })).toBeVisible();
 });

@@ -1,19 +1,20 @@
 /** Everyday changes in each step, in inches as well, with what is wrong said beside the field. */
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
+import { words } from './words.ts';
 
 test('a plan in feet and inches prints back what was typed', async ({ page, server }) => {
   await page.goto(server.address);
-  await page.getByLabel('Name of the plan').fill('Inches');
-  await page.getByLabel('feet and inches').check();
-  await page.getByRole('button', { name: 'Create plan' }).click();
-  const side = page.getByLabel('West to east');
+  await page.getByLabel(words.field.nameOfThePlan).fill('Inches');
+  await page.getByLabel(words.field.feetAndInches).check();
+  await page.getByRole('button', { name: words.button.createPlan }).click();
+  const side = page.getByLabel(words.field.westToEast);
   await side.fill('11 ft 4 1/2 in');
   await side.press('Enter');
-  await page.getByRole('button', { name: 'Draw the room' }).click();
-  await expect(page.getByLabel('West to east')).toHaveValue('11 ft 4 1/2 in');
-  await page.getByRole('button', { name: 'Add a door' }).click();
-  const width = page.getByLabel('Width', { exact: true });
+  await page.getByRole('button', { name: words.button.drawTheRoom }).click();
+  await expect(page.getByLabel(words.field.westToEast)).toHaveValue('11 ft 4 1/2 in');
+  await page.getByRole('button', { name: words.button.addADoor }).click();
+  const width = page.getByLabel(words.field.width, { exact: true });
   await width.fill('2 ft 6');
   await width.press('Enter');
   await expect(width).toHaveValue('30 in');
@@ -23,7 +24,7 @@ test('a plan in feet and inches prints back what was typed', async ({ page, serv
   await width.press('Escape');
   await expect(width).toHaveValue('30 in');
   await page.getByRole('link', { name: /^Sort/ }).click();
-  await page.getByLabel('What do you have?').fill('48 pads 3 x 2 x 7/8');
+  await page.getByLabel(words.field.whatDoYouHave).fill('48 pads 3 x 2 x 7/8');
   await expect(page.getByText('3 × 2 × 7/8 in', { exact: true })).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('row', { name: /Pads/ })).toContainText('3 × 2 × 7/8');
@@ -31,8 +32,8 @@ test('a plan in feet and inches prints back what was typed', async ({ page, serv
 
 test('a supply is changed in its sheet, its uses too, and the figures follow', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/sort`);
-  await page.getByLabel('Show only supplies').fill('Markers');
-  await page.getByRole('button', { name: 'Markers' }).click();
+  await page.getByLabel(words.field.showOnlySupplies).fill('Markers');
+  await page.getByRole('button', { name: words.button.markers }).click();
   const sheet = page.getByRole('complementary');
   const set = async (label: string, value: string) => {
     await sheet.getByLabel(label, { exact: true }).fill(value);
@@ -45,16 +46,16 @@ test('a supply is changed in its sheet, its uses too, and the figures follow', a
   await expect(page.getByRole('row', { name: /Markers/ })).toContainText('96');
   await set('Cutting toy-theatre scenery: fetches a session', '10');
   await expect(sheet.getByText('15 times a week')).toBeVisible();
-  await choose(sheet.getByLabel('Add a use'), 'Packing for fairs');
-  await expect(sheet.getByLabel('Packing for fairs: fetches a session')).toBeVisible();
-  await sheet.getByRole('button', { name: 'No longer used for Packing for fairs' }).click();
-  await expect(sheet.getByLabel('Packing for fairs: fetches a session')).toHaveCount(0);
-  await sheet.getByLabel('on end').uncheck();
-  await expect(sheet.getByLabel('on end')).not.toBeChecked();
-  await sheet.getByRole('button', { name: 'Remove', exact: true }).click();
-  await expect(page.getByRole('heading', { name: '144 supplies' })).toBeVisible();
-  await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  await expect(page.getByRole('heading', { name: '145 supplies' })).toBeVisible();
+  await choose(sheet.getByLabel(words.field.addAUse), 'Packing for fairs');
+  await expect(sheet.getByLabel(words.field.packingForFairsFetchesASession)).toBeVisible();
+  await sheet.getByRole('button', { name: words.button.noLongerUsedForPackingFor }).click();
+  await expect(sheet.getByLabel(words.field.packingForFairsFetchesASession)).toHaveCount(0);
+  await sheet.getByLabel(words.field.onEnd).uncheck();
+  await expect(sheet.getByLabel(words.field.onEnd)).not.toBeChecked();
+  await sheet.getByRole('button', { name: words.button.remove, exact: true }).click();
+  await expect(page.getByRole('heading', { name: words.heading.n144Supplies })).toBeVisible();
+  await page.getByRole('button', { name: words.button.undo, exact: true }).click();
+  await expect(page.getByRole('heading', { name: words.heading.n145Supplies })).toBeVisible();
 });
 
 test('the table sorts by any column, both ways', async ({ page, server }) => {
@@ -81,7 +82,7 @@ test('labels too large for the sheet are refused with the field; smaller ones ma
 }) => {
   await page.goto(`${server.address}/plan/demo/label`);
   await expect(page.getByText('3 × 7')).toBeVisible();
-  const width = page.getByLabel('Label width');
+  const width = page.getByLabel(words.field.labelWidth);
   await width.fill('300');
   await width.press('Enter');
   await expect(page.getByRole('alert')).toContainText('between 15 mm and 200 mm');
@@ -99,7 +100,7 @@ test('the usual person changes what is in reach; every figure of the week opens'
   const sheet = page.getByRole('complementary');
   const grip = async () => sheet.getByText('Arm, shoulder to grip').locator('..').innerText();
   const before = await grip();
-  await choose(sheet.getByLabel('Who'), 'Apprentice');
+  await choose(sheet.getByLabel(words.field.who), 'Apprentice');
   await expect.poll(grip).not.toBe(before);
   expect(await grip()).toContain('548 mm');
   await page.getByRole('button', { name: /min as planned/ }).click();
@@ -110,16 +111,16 @@ test('today and planned are shown apart, and the dark theme is kept', async ({ p
   await page.goto(`${server.address}/plan/demo/place`);
   await page.locator('[data-place="books/s6"]').press('Enter');
   const sheet = page.getByRole('complementary');
-  await page.getByRole('radio', { name: 'today' }).click();
+  await page.getByRole('radio', { name: words.choice.today }).click();
   await expect(sheet.getByText('In it today')).toBeVisible();
   await expect(sheet.getByText(/overfull/)).toBeVisible();
-  await page.getByRole('radio', { name: 'planned' }).click();
+  await page.getByRole('radio', { name: words.choice.planned }).click();
   await expect(sheet.getByText('Planned for it')).toBeVisible();
-  await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('menuitem', { name: 'Dark' }).click();
+  await page.getByRole('button', { name: words.button.more }).click();
+  await page.getByRole('menuitem', { name: words.button.dark }).click();
   await page.reload();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
   await page.locator('[data-place="books/s6"]').waitFor();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: words.dialog.keyboardShortcuts })).toBeVisible();
 });

@@ -6,6 +6,7 @@ import QRCode from 'qrcode';
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
+import { words } from './words.ts';
 
 interface Served {
   plan: {
@@ -30,18 +31,18 @@ test('labels: a grid, only what changed, strips, a label of one’s own words; i
   await expect(page.getByRole('img', { name: /Label sheet with 21 labels/ })).toBeVisible();
   await noSeriousFinding(page, 'label');
   // A grid that does not fit says what is wrong, and by how much.
-  await page.getByLabel('Label width').fill('63.5');
-  await page.getByLabel('Label width').press('Enter');
-  await page.getByLabel('Bought label sheet: set its grid').check();
-  await page.getByLabel('Across', { exact: true }).fill('4');
-  await page.getByLabel('Across', { exact: true }).press('Enter');
+  await page.getByLabel(words.field.labelWidth).fill('63.5');
+  await page.getByLabel(words.field.labelWidth).press('Enter');
+  await page.getByLabel(words.field.boughtLabelSheetSetItsGrid).check();
+  await page.getByLabel(words.field.across, { exact: true }).fill('4');
+  await page.getByLabel(words.field.across, { exact: true }).press('Enter');
   await expect(page.getByRole('alert').filter({ hasText: 'the paper has 210 mm' })).toBeVisible();
-  await page.getByLabel('Across', { exact: true }).fill('3');
-  await page.getByLabel('Across', { exact: true }).press('Enter');
+  await page.getByLabel(words.field.across, { exact: true }).fill('3');
+  await page.getByLabel(words.field.across, { exact: true }).press('Enter');
   await expect(page.getByRole('img', { name: /Label sheet/ })).toBeVisible();
   // Printed once, nothing has changed; with one's own words one has.
   const pdf = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Make the PDF' }).click();
+  await page.getByRole('button', { name: words.button.makeThePdf }).click();
   expect(
     readFileSync(await (await pdf).path())
       .subarray(0, 5)
@@ -51,20 +52,20 @@ test('labels: a grid, only what changed, strips, a label of one’s own words; i
     expect(Object.values((await planOf(server.address)).labels).every((l) => l.printed !== '')).toBe(true),
   ).toPass();
   await openTab(page, 'Place by place');
-  const places = page.getByRole('list', { name: 'Labels of places' });
+  const places = page.getByRole('list', { name: words.list.labelsOfPlaces });
   const own = places.getByRole('listitem').filter({ hasText: 'Bookcase, shelf 2' });
-  await own.getByLabel('Own words').fill('Soft things');
-  await own.getByLabel('Own words').press('Enter');
-  await own.getByLabel('left', { exact: true }).check();
+  await own.getByLabel(words.field.ownWords).fill('Soft things');
+  await own.getByLabel(words.field.ownWords).press('Enter');
+  await own.getByLabel(words.field.left, { exact: true }).check();
   await noSeriousFinding(page, 'label, place by place');
   await openTab(page, 'Strip printer');
   await expect(page.getByRole('img', { name: /Strip of \d+ mm: .*Soft things/ }).first()).toBeVisible();
   await openTab(page, 'The sheet');
-  await page.getByLabel('Only what changed since it was printed').check();
+  await page.getByLabel(words.field.onlyWhatChangedSinceItWas).check();
   // What was just begun on trial says so now, and so is printed once more; the one with own words on two sides.
   await expect(page.getByText('Soft things').first()).toBeVisible();
   const svg = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'This sheet for a cutting machine' }).click();
+  await page.getByRole('button', { name: words.button.thisSheetForACuttingMachine }).click();
   expect(readFileSync(await (await svg).path(), 'utf8')).toMatch(/<g id="cut"[\s\S]*<g id="write"/);
 
   const file = info.outputPath('code.png');
@@ -73,9 +74,11 @@ test('labels: a grid, only what changed, strips, a label of one’s own words; i
     await QRCode.toBuffer(`${server.address}/plan/demo/find?place=${encodeURIComponent('books/s2')}`),
   );
   await page.goto(`${server.address}/plan/demo/find`);
-  await page.getByLabel('Picture of a label').setInputFiles(file);
-  await expect(page.getByRole('region', { name: 'Where it is' }).getByRole('status')).toHaveText('Bookcase, shelf 2');
-  await page.getByLabel('Picture of a label').setInputFiles({
+  await page.getByLabel(words.field.pictureOfALabel).setInputFiles(file);
+  await expect(page.getByRole('region', { name: words.region.whereItIs }).getByRole('status')).toHaveText(
+    'Bookcase, shelf 2',
+  );
+  await page.getByLabel(words.field.pictureOfALabel).setInputFiles({
     name: 'note.txt',
     mimeType: 'text/plain',
     buffer: Buffer.from('no picture'),
@@ -85,7 +88,7 @@ test('labels: a grid, only what changed, strips, a label of one’s own words; i
 
 test('keep: a proposal with one click, a season out and in, where it was, as it was', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/keep`);
-  const lists = page.getByRole('region', { name: 'To reorder' });
+  const lists = page.getByRole('region', { name: words.region.toReorder });
   await expect(lists.getByText('Masking tape')).toBeVisible();
   await noSeriousFinding(page, 'keep');
   const before = (await planOf(server.address)).supplies['masking-tape']!.count;
@@ -98,7 +101,7 @@ test('keep: a proposal with one click, a season out and in, where it was, as it 
   await expect(async () =>
     expect((await planOf(server.address)).supplies['masking-tape']!.count).toBe(before * 2),
   ).toPass();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: words.button.undo }).click();
   await expect(lists.getByText('Masking tape')).toBeVisible();
 
   await openTab(page, 'Seasons and calendar');
@@ -110,29 +113,29 @@ test('keep: a proposal with one click, a season out and in, where it was, as it 
       .sort();
   const home = await where();
   const winter = page.getByRole('article').filter({ hasText: 'Stage lamps' });
-  await winter.getByRole('button', { name: 'Put its things away' }).click();
+  await winter.getByRole('button', { name: words.button.putItsThingsAway }).click();
   await expect(async () => expect((await where()).every((w) => w.endsWith('landing-cupboard/s1'))).toBe(true)).toPass();
-  await winter.getByRole('button', { name: 'Bring them in' }).click();
+  await winter.getByRole('button', { name: words.button.bringThemIn }).click();
   await expect(async () => expect(await where()).toEqual(home)).toPass();
   const ics = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Take it as a calendar file' }).click();
+  await page.getByRole('button', { name: words.button.takeItAsACalendarFile }).click();
   expect(readFileSync(await (await ics).path(), 'utf8')).toMatch(/BEGIN:VCALENDAR[\s\S]*Winter fairs/);
 
   await openTab(page, 'Since the start');
   await expect(page.getByText(/Winter fairs: bring in/).first()).toBeVisible();
   await noSeriousFinding(page, 'keep, since the start');
-  await choose(page.getByLabel('What', { exact: true }), 'Stage lamps');
-  await page.getByLabel('On the day').fill(new Date().toISOString().slice(0, 10));
-  await page.getByRole('button', { name: 'Look', exact: true }).click();
+  await choose(page.getByLabel(words.field.what, { exact: true }), 'Stage lamps');
+  await page.getByLabel(words.field.onTheDay).fill(new Date().toISOString().slice(0, 10));
+  await page.getByRole('button', { name: words.button.look, exact: true }).click();
   await expect(page.getByRole('status').filter({ hasText: 'Now:' })).toBeVisible();
   // Restore to before this the season went out: what came after is taken back, and can be brought again.
   await page
     .getByRole('listitem')
     .filter({ hasText: /Winter fairs: bring in/ })
-    .getByRole('button', { name: 'Restore to before this' })
+    .getByRole('button', { name: words.button.restoreToBeforeThis })
     .click();
   await expect(async () => expect((await where()).every((w) => w.endsWith('landing-cupboard/s1'))).toBe(true)).toPass();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: words.button.undo }).click();
   await expect(async () => expect(await where()).toEqual(home)).toPass();
 });
 
@@ -141,18 +144,18 @@ test('backup: downloaded, looked at, restored; a damaged one changes nothing', a
   await openTab(page, 'Share and keep safe');
   await noSeriousFinding(page, 'keep, safe');
   const taken = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Download backup' }).click();
+  await page.getByRole('link', { name: words.link.downloadBackup }).click();
   const file = info.outputPath('room.heronbackup');
   await (await taken).saveAs(file);
   const bytes = readFileSync(file);
   const damaged = info.outputPath('damaged.heronbackup');
   writeFileSync(damaged, bytes.subarray(0, bytes.length - 100));
-  await page.getByLabel('Restore from a backup').setInputFiles(damaged);
+  await page.getByLabel(words.field.restoreFromABackup).setInputFiles(damaged);
   await expect(messages(page)).toContainText('Nothing was changed');
-  await page.getByLabel('Restore from a backup').setInputFiles(file);
+  await page.getByLabel(words.field.restoreFromABackup).setInputFiles(file);
   await expect(page.getByText(/Puppet workshop: 145 supplies, 0 photographs/)).toBeVisible();
   await expect(page.getByText(/Replaces “Puppet workshop”/)).toBeVisible();
-  await page.getByRole('button', { name: 'Restore this' }).click();
+  await page.getByRole('button', { name: words.button.restoreThis }).click();
   await expect(messages(page).getByText('1 plan is as in the backup.')).toBeVisible();
   expect(Object.keys((await planOf(server.address)).supplies)).toHaveLength(145);
 });

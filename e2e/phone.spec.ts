@@ -1,6 +1,7 @@
 /** Find on a phone in the hand. */
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './server.ts';
+import { words } from './words.ts';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
@@ -9,10 +10,10 @@ test('type a few letters, see drawer and count, lit in the drawing; nothing stic
   server,
 }) => {
   await page.goto(`${server.address}/plan/demo/find`);
-  await page.getByLabel('What are you looking for?').fill('sewing mach');
-  const found = page.getByRole('list', { name: 'Found' });
+  await page.getByLabel(words.field.whatAreYouLookingFor).fill('sewing mach');
+  const found = page.getByRole('list', { name: words.list.found });
   await expect(found.getByRole('button').first()).toContainText('Sewing machine');
-  const place = page.getByRole('region', { name: 'Where it is' }).getByRole('status');
+  const place = page.getByRole('region', { name: words.region.whereItIs }).getByRole('status');
   await expect(found.getByRole('button').first()).toContainText(await place.innerText());
   await expect(page.locator('.lit').first()).toBeInViewport();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
@@ -22,7 +23,7 @@ test('type a few letters, see drawer and count, lit in the drawing; nothing stic
 
 test('the code of a label opens Find at its place', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/find?place=${encodeURIComponent('trunk/box')}`);
-  await expect(page.getByRole('region', { name: 'Where it is' }).getByRole('status')).toHaveText('Trunk');
+  await expect(page.getByRole('region', { name: words.region.whereItIs }).getByRole('status')).toHaveText('Trunk');
   await page.goto(`${server.address}/plan/demo/find?place=gone%2Fd1`);
   await expect(page.getByRole('alert')).toContainText('not in the plan any more');
 });

@@ -3,6 +3,7 @@ import { frames, p95 } from './frames.ts';
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
+import { words } from './words.ts';
 
 test('fill, keep three, sort another way, compare, try on the best advice, undo, split, only what is new, print', async ({
   page,
@@ -14,7 +15,7 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
   const tab = (name: string) => page.getByRole('tab', { name, exact: true }).click();
   const saved = () => expect(page.getByText('Saved', { exact: true })).toBeVisible();
   const week = page.getByRole('contentinfo');
-  const fill = page.getByRole('button', { name: 'Fill the room' });
+  const fill = page.getByRole('button', { name: words.button.fillTheRoom });
   await fill.waitFor();
   await page.waitForTimeout(1000);
 
@@ -51,10 +52,10 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
       await front.press('Enter');
       await expect(front).toHaveAttribute('aria-pressed', 'true');
       await side.getByRole('listitem').getByRole('button').first().click();
-      await expect(side.getByRole('button', { name: 'Keep it here' })).toBeVisible();
+      await expect(side.getByRole('button', { name: words.button.keepItHere })).toBeVisible();
       const name = await side.getByRole('heading', { level: 2 }).innerText();
-      await side.getByRole('button', { name: 'Keep it here' }).click();
-      await expect(side.getByRole('button', { name: 'Let it move' })).toBeVisible();
+      await side.getByRole('button', { name: words.button.keepItHere }).click();
+      await expect(side.getByRole('button', { name: words.button.letItMove })).toBeVisible();
       await expect(side.getByText('You keep it here.')).toBeVisible();
       kept.push(`${place} ${name}`);
     }
@@ -63,41 +64,41 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
 
   await test.step('another way of sorting, and one kind in a way of its own', async () => {
     await tab('Ways of sorting');
-    await choose(page.getByLabel('What lies together'), { key: 'kind' });
-    await choose(page.getByLabel('But this part'), { key: 'kind paints' });
-    await choose(page.getByLabel('is sorted'), { key: 'colour' });
-    await page.getByRole('button', { name: 'Apply' }).click();
+    await choose(page.getByLabel(words.field.whatLiesTogether), { key: 'kind' });
+    await choose(page.getByLabel(words.field.butThisPart), { key: 'kind paints' });
+    await choose(page.getByLabel(words.field.isSorted), { key: 'colour' });
+    await page.getByRole('button', { name: words.button.apply }).click();
     await expect(
       page
         .getByText('Everything of the kind “paints”: as in a rainbow')
         .or(page.getByText('by colour, as in a rainbow', { exact: true })),
     ).toBeVisible();
-    await page.getByRole('button', { name: 'Fill the room this way' }).click();
+    await page.getByRole('button', { name: words.button.fillTheRoomThisWay }).click();
     await expect(messages(page).getByText(/The room is filled/)).toBeVisible({ timeout: 60_000 });
-    await side.getByRole('button', { name: 'The whole place' }).click();
-    await side.getByRole('button', { name: 'Done' }).click();
+    await side.getByRole('button', { name: words.button.theWholePlace }).click();
+    await side.getByRole('button', { name: words.button.done }).click();
     await expect(side.getByText('3 that you keep where they are stay there.')).toBeVisible();
     for (const line of kept) {
       const [place, name] = [line.split(' ')[0]!, line.slice(line.indexOf(' ') + 1)];
       await page.locator(`[data-place="${place}"]`).press('Enter');
       await expect(side.getByRole('listitem').filter({ hasText: name }).first()).toBeVisible();
     }
-    await side.getByRole('button', { name: 'Done' }).click();
+    await side.getByRole('button', { name: words.button.done }).click();
   });
 
   await test.step('all ways side by side, and one of them is taken', async () => {
     await tab('Ways of sorting');
-    await page.getByRole('button', { name: 'Try all ways' }).click();
-    const table = page.getByRole('table', { name: 'Ways side by side' });
+    await page.getByRole('button', { name: words.button.tryAllWays }).click();
+    const table = page.getByRole('table', { name: words.table.waysSideBySide });
     await expect(table.getByRole('row')).toHaveCount(11, { timeout: 120_000 });
-    await expect(page.getByRole('button', { name: 'Try all ways' })).toBeEnabled({ timeout: 60_000 });
-    await expect(table.getByRole('columnheader', { name: 'homes per kind' })).toBeVisible();
+    await expect(page.getByRole('button', { name: words.button.tryAllWays })).toBeEnabled({ timeout: 60_000 });
+    await expect(table.getByRole('columnheader', { name: words.row.homesPerKind })).toBeVisible();
     await table
       .getByRole('rowheader', { name: /By theme or occasion/ })
       .getByRole('button')
       .click();
     await expect(table.getByText('Winter play')).toBeVisible();
-    await page.getByRole('button', { name: 'Use this layout: By maker or collection' }).click();
+    await page.getByRole('button', { name: words.button.useThisLayoutByMakerOr }).click();
     await expect(messages(page).getByText(/The room is sorted by maker or collection/)).toBeVisible();
     await saved();
   });
@@ -105,11 +106,11 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
   await test.step('the best advice is previewed, and taken back', async () => {
     const before = await week.innerText();
     await tab('What would help');
-    await page.getByRole('button', { name: 'Find out what would help' }).click();
-    const ideas = page.getByRole('table', { name: 'Ideas, best first' });
+    await page.getByRole('button', { name: words.button.findOutWhatWouldHelp }).click();
+    const ideas = page.getByRole('table', { name: words.table.ideasBestFirst });
     await expect(ideas.getByRole('row').nth(3)).toBeVisible({ timeout: 60_000 });
-    await page.getByRole('button', { name: 'Stop', exact: true }).click();
-    await expect(page.getByRole('button', { name: 'Look again' }).first()).toBeEnabled({ timeout: 150_000 });
+    await page.getByRole('button', { name: words.button.stop, exact: true }).click();
+    await expect(page.getByRole('button', { name: words.button.lookAgain }).first()).toBeEnabled({ timeout: 150_000 });
     const best = ideas.getByRole('row').nth(1);
     const title = (await best.getByRole('rowheader').innerText()).split('\n')[0]!;
     await ideas
@@ -124,30 +125,30 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
     await best.getByRole('button', { name: `Try on: ${title}` }).click();
     await expect(messages(page).getByText(`Tried on: ${title}`)).toBeVisible();
     await expect(week).not.toHaveText(before, { useInnerText: true });
-    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await page.getByRole('button', { name: words.button.undo, exact: true }).click();
     await expect(week).toHaveText(before, { useInnerText: true });
     await tab('What would help');
     await expect(page.getByText('The plan has changed since')).toHaveCount(0);
   });
 
   await test.step('arrangements of the furniture', async () => {
-    await page.getByRole('button', { name: 'Propose arrangements' }).click();
+    await page.getByRole('button', { name: words.button.proposeArrangements }).click();
     await expect(page.getByText('Arrangement 1')).toBeVisible({ timeout: 90_000 });
     await page
-      .getByRole('button', { name: 'Stop' })
+      .getByRole('button', { name: words.button.stop })
       .click({ timeout: 3000 })
       .catch(() => {});
-    await expect(page.getByRole('button', { name: 'Look again' }).last()).toBeEnabled({ timeout: 60_000 });
-    await page.getByRole('button', { name: 'Try on: Arrangement 1' }).click();
+    await expect(page.getByRole('button', { name: words.button.lookAgain }).last()).toBeEnabled({ timeout: 60_000 });
+    await page.getByRole('button', { name: words.button.tryOnArrangement1 }).click();
     await expect(messages(page).getByText('Arrangement 1 applied.')).toBeVisible();
-    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await page.getByRole('button', { name: words.button.undo, exact: true }).click();
   });
 
   await test.step('a supply is split over two places by hand', async () => {
     await tab('What goes where');
     await page.goto(`${server.address}/plan/demo/find`);
-    await page.getByLabel('What are you looking for?').fill('buttons');
-    await expect(page.getByRole('list', { name: 'Found' })).toContainText('Buttons');
+    await page.getByLabel(words.field.whatAreYouLookingFor).fill('buttons');
+    await expect(page.getByRole('list', { name: words.list.found })).toContainText('Buttons');
     const place = await page.evaluate(async () => {
       const { plan } = (await (await fetch('/api/plans/demo')).json()) as {
         plan: {
@@ -193,34 +194,34 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
 
   await test.step('a thing is never to lie where it lies, and finds another place with the rest left alone', async () => {
     const before = await side.getByText('Place', { exact: true }).locator('..').innerText();
-    await side.getByRole('button', { name: 'Never here' }).click();
+    await side.getByRole('button', { name: words.button.neverHere }).click();
     await expect(messages(page).getByText(/What is new is placed/)).toBeVisible({ timeout: 30_000 });
     expect(before.length).toBeGreaterThan(0);
     await page.goto(`${server.address}/plan/demo/sort`);
-    await page.getByLabel('What do you have?').fill('12 toy bells 20 x 20 x 20 mm, costume sewing 4x');
-    await page.getByLabel('What do you have?').press('Enter');
+    await page.getByLabel(words.field.whatDoYouHave).fill('12 toy bells 20 x 20 x 20 mm, costume sewing 4x');
+    await page.getByLabel(words.field.whatDoYouHave).press('Enter');
     await page.goto(`${server.address}/plan/demo/place`);
     await expect(page.getByText('Not placed yet (2)')).toBeVisible();
-    await page.getByRole('button', { name: 'Place only what is new' }).click();
+    await page.getByRole('button', { name: words.button.placeOnlyWhatIsNew }).click();
     await expect(page.getByText('Not placed yet (1)')).toBeVisible({ timeout: 30_000 });
   });
 
   await test.step('two drawers are swapped, one is emptied, and one is filled', async () => {
     await page.locator('[data-place="tall/d2"]').press('Enter');
-    await side.getByRole('button', { name: 'Swap or move it …' }).click();
-    await choose(page.getByLabel('Swap with, or move to'), { key: 'tall/d3' });
+    await side.getByRole('button', { name: words.button.swapOrMoveIt }).click();
+    await choose(page.getByLabel(words.field.swapWithOrMoveTo), { key: 'tall/d3' });
     await expect(page.getByRole('dialog').getByText(/min a week/)).toBeVisible();
     await page
       .getByRole('dialog')
       .getByRole('button', { name: /Swap the two|Move it there/ })
       .click();
-    await expect(page.getByRole('heading', { name: 'Tall drawers, drawer 3' })).toBeVisible();
-    await side.getByRole('button', { name: 'Empty it' }).click();
+    await expect(page.getByRole('heading', { name: words.heading.tallDrawersDrawer3 })).toBeVisible();
+    await side.getByRole('button', { name: words.button.emptyIt }).click();
     await expect(messages(page).getByText(/It is emptied|Everything is where it should be/)).toBeVisible({
       timeout: 30_000,
     });
     await page.locator('[data-place="tall/d3"]').press('Enter');
-    await side.getByRole('button', { name: 'Fill it for me' }).click();
+    await side.getByRole('button', { name: words.button.fillItForMe }).click();
     await expect(messages(page).getByText(/The place is filled|Everything is where it should be/)).toBeVisible({
       timeout: 30_000,
     });
@@ -228,25 +229,25 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
 
   await test.step('a variant is kept, set beside the plan, and a zone is taken over from it', async () => {
     await tab('Ways of sorting');
-    await page.getByRole('button', { name: 'Keep a copy of this plan' }).click();
-    const both = page.getByRole('table', { name: 'This plan and another' });
+    await page.getByRole('button', { name: words.button.keepACopyOfThisPlan }).click();
+    const both = page.getByRole('table', { name: words.table.thisPlanAndAnother });
     await expect(both).toBeVisible();
     await expect(both.getByRole('row').last()).toContainText('0.0');
-    await choose(page.getByLabel('What lies together'), { key: 'quickest' });
-    await page.getByRole('button', { name: 'Fill the room this way' }).click();
+    await choose(page.getByLabel(words.field.whatLiesTogether), { key: 'quickest' });
+    await page.getByRole('button', { name: words.button.fillTheRoomThisWay }).click();
     await expect(messages(page).getByText(/The room is filled/)).toBeVisible({ timeout: 60_000 });
     await tab('Ways of sorting');
-    await choose(page.getByLabel('Beside this plan'), { nth: 1 });
+    await choose(page.getByLabel(words.field.besideThisPlan), { nth: 1 });
     await expect(both).toBeVisible();
-    await page.getByRole('button', { name: 'Take the zone over' }).click();
+    await page.getByRole('button', { name: words.button.takeTheZoneOver }).click();
     await expect(messages(page).getByText(/The zone lies as it does there/)).toBeVisible();
   });
 
   await test.step('the comparison is all that is printed', async () => {
     await page.emulateMedia({ media: 'print' });
-    await expect(page.getByRole('table', { name: 'Ways side by side' })).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Fill the room this way' })).toBeHidden();
-    await expect(page.getByRole('navigation', { name: 'Steps of the work' })).toBeHidden();
+    await expect(page.getByRole('table', { name: words.table.waysSideBySide })).toBeVisible();
+    await expect(page.getByRole('button', { name: words.button.fillTheRoomThisWay })).toBeHidden();
+    await expect(page.getByRole('navigation', { name: words.region.stepsOfTheWork })).toBeHidden();
     expect((await page.pdf()).length).toBeGreaterThan(2000);
     await page.emulateMedia({ media: 'screen' });
   });

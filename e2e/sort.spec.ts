@@ -4,11 +4,12 @@ import type { Page } from '@playwright/test';
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
+import { words } from './words.ts';
 
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();
 const saved = (page: Page) => expect(page.getByText('Saved', { exact: true })).toBeVisible();
 const stone = (page: Page, name: string) =>
-  page.getByRole('navigation', { name: 'Steps of the work' }).getByRole('link', { name }).click();
+  page.getByRole('navigation', { name: words.region.stepsOfTheWork }).getByRole('link', { name }).click();
 
 test.describe('on an empty directory', () => {
   test.use({ template: 'empty' });
@@ -18,34 +19,34 @@ test.describe('on an empty directory', () => {
     server,
   }) => {
     await page.goto(server.address);
-    await page.getByLabel('Name of the plan').fill('Card corner');
-    await page.getByRole('button', { name: 'Create plan' }).click();
-    await page.getByRole('button', { name: 'Draw the room' }).click();
+    await page.getByLabel(words.field.nameOfThePlan).fill('Card corner');
+    await page.getByRole('button', { name: words.button.createPlan }).click();
+    await page.getByRole('button', { name: words.button.drawTheRoom }).click();
     await expect(page.getByText('m² of floor')).toBeVisible();
     await stone(page, 'Furnish');
     for (const title of ['Cube shelf', 'Slim drawer unit']) {
-      await page.getByLabel('Find a type of furniture').fill(title);
+      await page.getByLabel(words.field.findATypeOfFurniture).fill(title);
       await page
         .getByRole('button', { name: new RegExp(`^${title} `) })
         .first()
         .click();
-      await expect(page.getByLabel('Name', { exact: true })).toBeVisible();
+      await expect(page.getByLabel(words.field.name, { exact: true })).toBeVisible();
       await page.getByRole('group', { name: /from above/ }).click({ position: { x: 5, y: 5 } });
     }
 
     await test.step('a starter list: tick, correct a count, add', async () => {
       await stone(page, 'Sort');
       await tab(page, 'Starter lists');
-      await page.getByRole('button', { name: 'Paper cards' }).click();
+      await page.getByRole('button', { name: words.button.paperCards }).click();
       for (const kind of ['Card stock, A4', 'Tape runner', 'Foam pads, adhesive', 'Paper trimmer'])
         await page.getByRole('checkbox', { name: new RegExp(`^${kind}`) }).check();
-      await page.getByLabel('How many Tape runner').fill('zero');
+      await page.getByLabel(words.field.howManyTapeRunner).fill('zero');
       await expect(page.getByRole('alert')).toContainText('Tape runner: the count is a whole number');
-      await expect(page.getByRole('button', { name: 'Add 4 supplies' })).toBeDisabled();
-      await page.getByLabel('How many Tape runner').fill('6');
-      await page.getByRole('button', { name: 'Add 4 supplies' }).click();
+      await expect(page.getByRole('button', { name: words.button.add4Supplies })).toBeDisabled();
+      await page.getByLabel(words.field.howManyTapeRunner).fill('6');
+      await page.getByRole('button', { name: words.button.add4Supplies }).click();
       await tab(page, 'The list');
-      await expect(page.getByRole('heading', { name: '4 supplies' })).toBeVisible();
+      await expect(page.getByRole('heading', { name: words.heading.n4Supplies })).toBeVisible();
       await expect(page.getByRole('row', { name: /Tape runner/ })).toContainText('6');
     });
 
@@ -53,7 +54,7 @@ test.describe('on an empty directory', () => {
       await page.setViewportSize({ width: 390, height: 844 });
       await tab(page, 'Drawer by drawer');
       const first = await page.getByRole('heading', { level: 2 }).first().innerText();
-      const line = page.getByLabel('What is in here?');
+      const line = page.getByLabel(words.field.whatIsInHere);
       await line.fill('84 alcohol markers');
       await expect(page.getByText(/usual size 150 × 17 × 17 mm/)).toBeVisible();
       await line.press('Enter');
@@ -64,14 +65,14 @@ test.describe('on an empty directory', () => {
       await expect(page.getByText('Still needed: a size')).toBeVisible();
       await line.fill('12 gizmos 80 x 60 x 40');
       await line.press('Enter');
-      const here = page.getByRole('list', { name: 'In it today' });
+      const here = page.getByRole('list', { name: words.list.inItToday });
       await expect(here.getByRole('listitem')).toHaveCount(3);
-      await page.getByRole('button', { name: 'Gizmos is not here' }).click();
+      await page.getByRole('button', { name: words.button.gizmosIsNotHere }).click();
       await expect(here.getByRole('listitem')).toHaveCount(2);
-      await page.getByRole('button', { name: 'Next place', exact: true }).click();
+      await page.getByRole('button', { name: words.button.nextPlace, exact: true }).click();
       await expect(page.getByRole('heading', { level: 2 }).first()).not.toHaveText(first);
       await expect(page.getByText('Nothing is noted here yet.')).toBeVisible();
-      await page.getByRole('button', { name: 'Previous place' }).click();
+      await page.getByRole('button', { name: words.button.previousPlace }).click();
       await expect(here.getByRole('listitem')).toHaveCount(2);
       // No button is wider than the phone.
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
@@ -88,31 +89,31 @@ test.describe('on an empty directory', () => {
         await page.keyboard.press(key);
         if (key !== 'k') await expect(page.locator(`[data-purge="${open}"]`)).toHaveCount(0);
       }
-      const frees = page.getByRole('complementary', { name: 'What it frees' });
+      const frees = page.getByRole('complementary', { name: words.region.whatItFrees });
       await expect(frees).toContainText('Decided7 of 7');
       await expect(freed).not.toHaveText('0.0 l');
       await expect(page.getByText(/Decided: /)).toBeVisible();
-      await page.getByRole('button', { name: 'Take it back' }).click();
+      await page.getByRole('button', { name: words.button.takeItBack }).click();
       await expect(frees).toContainText('Decided6 of 7');
-      for (let i = 0; i < 8; i++) await page.getByRole('button', { name: 'Undo', exact: true }).click();
+      for (let i = 0; i < 8; i++) await page.getByRole('button', { name: words.button.undo, exact: true }).click();
       await expect(freed).toHaveText('0.0 l');
     });
 
     await test.step('the balance says what is short', async () => {
       await tab(page, 'Balance');
       await expect(page.locator('[data-balance]')).toContainText(/Short of .* of flat shelf for Card/);
-      await expect(page.getByRole('list', { name: 'Without room: flat and large' })).toContainText(
+      await expect(page.getByRole('list', { name: words.list.withoutRoomFlatAndLarge })).toContainText(
         'no place is large enough',
       );
     });
 
     await test.step('containers for a drawer, the best mix taken, one dragged and one moved by key', async () => {
       await stone(page, 'Place');
-      await page.getByRole('button', { name: 'Fill the room' }).click();
+      await page.getByRole('button', { name: words.button.fillTheRoom }).click();
       await expect(messages(page).getByText(/The room is filled/)).toBeVisible();
       await stone(page, 'Sort');
       await tab(page, 'Containers');
-      const place = page.getByLabel('Place', { exact: true });
+      const place = page.getByLabel(words.field.place, { exact: true });
       await expect(place).toBeVisible();
       // The place in which the foam pads lie.
       const at = await page.evaluate(async () => {
@@ -129,19 +130,19 @@ test.describe('on an empty directory', () => {
         return `${p.unit}/${p.slot}`;
       });
       await choose(place, { key: at });
-      await page.getByRole('button', { name: 'Which containers?' }).click();
+      await page.getByRole('button', { name: words.button.whichContainers }).click();
       const dialog = page.getByRole('dialog');
       await expect(dialog.getByRole('heading', { name: /^Best: \d+ % of the floor/ })).toBeVisible({ timeout: 30_000 });
-      await dialog.getByRole('radio', { name: 'least money first' }).click();
-      await expect(dialog.getByRole('button', { name: 'Take this mix' })).toBeVisible({ timeout: 30_000 });
-      await dialog.getByRole('button', { name: 'Take this mix' }).click();
+      await dialog.getByRole('radio', { name: words.choice.leastMoneyFirst }).click();
+      await expect(dialog.getByRole('button', { name: words.button.takeThisMix })).toBeVisible({ timeout: 30_000 });
+      await dialog.getByRole('button', { name: words.button.takeThisMix }).click();
       await expect(dialog).toHaveCount(0);
       await expect(page.locator('[data-container]').first()).toBeVisible();
       // One more, into an empty drawer, where there is room to move it.
       await choose(place, 'Slim drawers, drawer 5');
-      await page.getByLabel('Find a container').fill('small square');
+      await page.getByLabel(words.field.findAContainer).fill('small square');
       await page
-        .getByRole('list', { name: 'Library of containers' })
+        .getByRole('list', { name: words.list.libraryOfContainers })
         .getByRole('button', { name: /^Small square/ })
         .click();
       const box = page.locator('[data-container]').first();
@@ -161,10 +162,10 @@ test.describe('on an empty directory', () => {
     });
 
     await test.step('the shopping list, as CSV and on paper', async () => {
-      const list = page.getByRole('region', { name: 'Shopping and cut list' });
+      const list = page.getByRole('region', { name: words.region.shoppingAndCutList });
       await expect(list.getByRole('row').nth(1)).toBeVisible();
       const download = page.waitForEvent('download');
-      await list.getByRole('button', { name: 'Save as CSV' }).click();
+      await list.getByRole('button', { name: words.button.saveAsCsv }).click();
       const text = readFileSync(await (await download).path(), 'utf8');
       expect(text).toMatch(/^what,name,size,count,price each,price,for\n/);
       expect(text).toMatch(/\ncontainer,/);
@@ -172,9 +173,9 @@ test.describe('on an empty directory', () => {
       expect(text.trim().split('\n')).toHaveLength(rows);
       // On paper it is all that is printed.
       await page.emulateMedia({ media: 'print' });
-      await expect(list.getByRole('heading', { name: 'To buy and to cut' })).toBeVisible();
-      await expect(page.getByRole('button', { name: 'Which containers?' })).toBeHidden();
-      await expect(list.getByRole('button', { name: 'Print' })).toBeHidden();
+      await expect(list.getByRole('heading', { name: words.heading.toBuyAndToCut })).toBeVisible();
+      await expect(page.getByRole('button', { name: words.button.whichContainers })).toBeHidden();
+      await expect(list.getByRole('button', { name: words.button.print })).toBeHidden();
       const pdf = await page.pdf();
       expect(pdf.subarray(0, 4).toString()).toBe('%PDF');
       await page.emulateMedia({ media: null });
@@ -187,8 +188,8 @@ test('photographs of a thing: kept, shown, taken away and back; what is none is 
   server,
 }, testInfo) => {
   await page.goto(`${server.address}/plan/demo/sort`);
-  await page.getByRole('button', { name: 'Acrylics, bottled' }).click();
-  const input = page.getByLabel('Photograph of Acrylics, bottled', { exact: true });
+  await page.getByRole('button', { name: words.button.acrylicsBottled }).click();
+  const input = page.getByLabel(words.field.photographOfAcrylicsBottled, { exact: true });
   const png = await page.screenshot();
   await input.setInputFiles({ name: 'shelf.png', mimeType: 'image/png', buffer: png });
   const shown = page.getByRole('img', { name: /^Acrylics, bottled, \d{4}/ });
@@ -200,12 +201,12 @@ test('photographs of a thing: kept, shown, taken away and back; what is none is 
   writeFileSync(huge, Buffer.alloc(40_000_000));
   await input.setInputFiles(huge);
   await expect(messages(page).last()).toContainText('40 MB; at most 30 MB');
-  await page.getByRole('button', { name: 'Take this photograph of Acrylics, bottled away' }).click();
+  await page.getByRole('button', { name: words.button.takeThisPhotographOfAcrylicsBottled }).click();
   await expect(shown).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await page.getByRole('button', { name: words.button.undo, exact: true }).click();
   await expect(shown).toBeVisible();
   await page.reload();
-  await page.getByRole('button', { name: 'Acrylics, bottled' }).click();
+  await page.getByRole('button', { name: words.button.acrylicsBottled }).click();
   await expect(shown).toBeVisible();
 });
 
@@ -214,32 +215,38 @@ test('many lines at once: ticked with Shift, changed as one, undone as one; a ta
   server,
 }) => {
   await page.goto(`${server.address}/plan/demo/sort`);
-  await page.getByLabel('Show only supplies with these letters').fill('wood');
-  await page.getByRole('checkbox', { name: 'Choose all lines shown' }).check();
-  const bar = page.getByRole('group', { name: 'Change many lines' });
+  await page.getByLabel(words.field.showOnlySuppliesWithTheseLetters).fill('wood');
+  await page.getByRole('checkbox', { name: words.choice.chooseAllLinesShown }).check();
+  const bar = page.getByRole('group', { name: words.group.changeManyLines });
   const count = Number(/\d+/.exec(await bar.innerText())![0]);
   expect(count).toBeGreaterThan(5);
-  await choose(bar.getByLabel('What to change'), 'Kind');
-  await bar.getByLabel('To what').fill('timber');
+  await choose(bar.getByLabel(words.field.whatToChange), 'Kind');
+  await bar.getByLabel(words.field.toWhat).fill('timber');
   await bar.getByRole('button', { name: /^Change/ }).click();
-  await page.getByLabel('Show only supplies with these letters').fill('timber');
+  await page.getByLabel(words.field.showOnlySuppliesWithTheseLetters).fill('timber');
   await expect(page.getByText(`${count} shown`)).toBeVisible();
-  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await page.getByRole('button', { name: words.button.undo, exact: true }).click();
   await expect(page.getByText('0 shown')).toBeVisible();
-  await page.getByRole('button', { name: 'Paste or open a table' }).click();
+  await page.getByRole('button', { name: words.button.pasteOrOpenATable }).click();
   await page
-    .getByLabel('Cells from a spreadsheet')
+    .getByLabel(words.field.cellsFromASpreadsheet)
     .fill('stuff\thow many\tmeasures\nBobble hats\t7\t200 x 150 x 80\nGizmo\tx\t10 x 10 x 10\n');
-  await expect(page.getByRole('list', { name: 'Problems' })).toContainText('Say below which column holds the names');
-  await choose(page.getByLabel('Column stuff is'), 'name');
-  await choose(page.getByLabel('Column measures is'), 'size');
+  await expect(page.getByRole('list', { name: words.list.problems })).toContainText(
+    'Say below which column holds the names',
+  );
+  await choose(page.getByLabel(words.field.columnStuffIs), 'name');
+  await choose(page.getByLabel(words.field.columnMeasuresIs), 'size');
   await expect(page.getByText('1 of 2 rows are ready')).toBeVisible();
-  await expect(page.getByRole('list', { name: 'Problems' })).toContainText('Row 3, count: “x” is not a number.');
-  await page.getByRole('button', { name: 'Add 1 supplies' }).click();
-  await expect(page.getByRole('heading', { name: '146 supplies' })).toBeVisible();
+  await expect(page.getByRole('list', { name: words.list.problems })).toContainText(
+    'Row 3, count: “x” is not a number.',
+  );
+  await page.getByRole('button', { name: words.button.add1Supply }).click();
+  await expect(page.getByRole('heading', { name: words.heading.n146Supplies })).toBeVisible();
   const latin = Buffer.from('name,count\nSchlüssel,3', 'latin1');
-  await page.getByRole('button', { name: 'Paste or open a table' }).click();
-  await page.getByLabel('Choose a file').setInputFiles({ name: 'old.csv', mimeType: 'text/csv', buffer: latin });
+  await page.getByRole('button', { name: words.button.pasteOrOpenATable }).click();
+  await page
+    .getByLabel(words.field.chooseAFile)
+    .setInputFiles({ name: 'old.csv', mimeType: 'text/csv', buffer: latin });
   await expect(page.getByRole('alert')).toContainText('the file is not in UTF-8');
 });
 
@@ -248,16 +255,16 @@ test('a chosen supply says where it fits and how many more; a form of its own ha
   server,
 }) => {
   await page.goto(`${server.address}/plan/demo/sort`);
-  await page.getByLabel('Show only supplies with these letters').fill('sewing m');
-  await page.getByRole('button', { name: 'Sewing machine' }).click();
+  await page.getByLabel(words.field.showOnlySuppliesWithTheseLetters).fill('sewing m');
+  await page.getByRole('button', { name: words.button.sewingMachine }).click();
   const sheet = page.getByRole('complementary');
-  await expect(sheet.getByLabel('Needs behind')).toHaveValue('250 mm');
+  await expect(sheet.getByLabel(words.field.needsBehind)).toHaveValue('250 mm');
   await sheet.getByText('Where it fits, and how many more').click();
-  await expect(sheet.getByRole('list', { name: 'Where it fits' }).getByRole('listitem').first()).toBeVisible();
+  await expect(sheet.getByRole('list', { name: words.list.whereItFits }).getByRole('listitem').first()).toBeVisible();
   await expect(sheet.getByText(/It can work (in|nowhere)/)).toBeVisible();
-  await choose(sheet.getByLabel('Form'), /^bottles/);
-  await expect(sheet.getByLabel('Diameter')).toBeVisible();
-  await expect(sheet.getByLabel('Needs behind')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  await expect(sheet.getByLabel('Needs behind')).toBeVisible();
+  await choose(sheet.getByLabel(words.field.form), /^bottles/);
+  await expect(sheet.getByLabel(words.field.diameter)).toBeVisible();
+  await expect(sheet.getByLabel(words.field.needsBehind)).toHaveCount(0);
+  await page.getByRole('button', { name: words.button.undo, exact: true }).click();
+  await expect(sheet.getByLabel(words.field.needsBehind)).toBeVisible();
 });

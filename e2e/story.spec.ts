@@ -4,11 +4,12 @@ import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import type { Page } from '@playwright/test';
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
+import { words } from './words.ts';
 
 test.use({ template: 'empty' });
 
 const step = (page: Page, name: string) =>
-  page.getByRole('navigation', { name: 'Steps of the work' }).getByRole('link', { name }).click();
+  page.getByRole('navigation', { name: words.region.stepsOfTheWork }).getByRole('link', { name }).click();
 async function fill(page: Page, label: string, value: string) {
   await page.getByLabel(label, { exact: true }).fill(value);
   await page.getByLabel(label, { exact: true }).press('Enter');
@@ -18,12 +19,12 @@ const saved = (page: Page) => expect(page.getByText('Saved', { exact: true })).t
 test('measure, furnish, activities, sort, place, label, find; undo; restart; file', async ({ page, own: server }) => {
   test.setTimeout(180_000);
   await page.goto(server.address);
-  await expect(page.getByRole('heading', { name: 'Start by measuring the room' })).toBeVisible();
-  await page.getByLabel('Name of the plan').fill('Bindery');
-  await page.getByRole('button', { name: 'Create plan' }).click();
+  await expect(page.getByRole('heading', { name: words.heading.startByMeasuringTheRoom })).toBeVisible();
+  await page.getByLabel(words.field.nameOfThePlan).fill('Bindery');
+  await page.getByRole('button', { name: words.button.createPlan }).click();
 
   await test.step('measure', async () => {
-    await expect(page.getByRole('heading', { name: 'First, measure the room' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: words.heading.firstMeasureTheRoom })).toBeVisible();
     await fill(page, 'Name of the room', 'Attic corner');
     await fill(page, 'West to east', '3.2 m');
     await fill(page, 'North to south', '9 ft 10 in');
@@ -32,22 +33,22 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await fill(page, 'Ceiling height', '90 m');
     await expect(page.getByRole('alert')).toContainText('between 1,500 mm and 8,000 mm');
     await fill(page, 'Ceiling height', '2350');
-    await page.getByRole('button', { name: 'Draw the room' }).click();
+    await page.getByRole('button', { name: words.button.drawTheRoom }).click();
     await expect(page.getByText('9.59 m² of floor')).toBeVisible();
-    await page.getByRole('button', { name: 'Add a door' }).click();
+    await page.getByRole('button', { name: words.button.addADoor }).click();
     await fill(page, 'From the left corner', '40 cm');
-    await choose(page.getByLabel('Hinges'), 'on the right');
-    await page.getByRole('button', { name: 'Done' }).click();
-    await page.getByRole('button', { name: 'Add a window' }).click();
-    await choose(page.getByLabel('Wall', { exact: true }), 'East wall');
+    await choose(page.getByLabel(words.field.hinges), 'on the right');
+    await page.getByRole('button', { name: words.button.done }).click();
+    await page.getByRole('button', { name: words.button.addAWindow }).click();
+    await choose(page.getByLabel(words.field.wall, { exact: true }), 'East wall');
     await fill(page, 'Width', '5 m');
     await expect(page.getByRole('alert')).toContainText('5,000 mm wide, but the wall is 2,997 mm long');
     await fill(page, 'Width', '1200');
     await expect(page.getByRole('alert')).toHaveCount(0);
-    await page.getByRole('button', { name: 'Done' }).click();
-    await page.getByRole('button', { name: 'Add a socket' }).click();
+    await page.getByRole('button', { name: words.button.done }).click();
+    await page.getByRole('button', { name: words.button.addASocket }).click();
     await fill(page, 'From the left corner', '250');
-    await page.getByRole('button', { name: 'Done' }).click();
+    await page.getByRole('button', { name: words.button.done }).click();
     await expect(page.getByRole('button', { name: /socket, North wall/i })).toBeVisible();
   });
 
@@ -62,13 +63,13 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
       'Three-tier cart',
       'Pegboard',
     ]) {
-      await page.getByLabel('Find a type of furniture').fill(title);
+      await page.getByLabel(words.field.findATypeOfFurniture).fill(title);
       await page.getByRole('button', { name: new RegExp(`^${title} `) }).click();
-      await expect(page.getByLabel('Name', { exact: true })).toBeVisible();
+      await expect(page.getByLabel(words.field.name, { exact: true })).toBeVisible();
       await page.keyboard.press('Escape');
       await page.getByRole('group', { name: /from above/ }).click({ position: { x: 5, y: 5 } });
     }
-    await page.getByRole('button', { name: 'Slim drawers', exact: true }).click();
+    await page.getByRole('button', { name: words.button.slimDrawers, exact: true }).click();
     await fill(page, 'Name', 'Paper drawers');
     await fill(page, 'Inside heights of the drawers, from the top', '50, 50, 60, 60, 100, 150');
     await expect(page.getByText('6 in all')).toBeVisible();
@@ -80,14 +81,14 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await fill(page, 'Height', '700');
     await fill(page, 'From the west wall', '-30');
     await expect(page.getByText(/through a wall or outside the room/)).toBeVisible();
-    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await page.getByRole('button', { name: words.button.undo, exact: true }).click();
     await expect(page.getByText(/through a wall or outside the room/)).toHaveCount(0);
     await page.getByRole('group', { name: /from above/ }).click({ position: { x: 5, y: 5 } });
-    await page.getByRole('button', { name: 'Seat: Work table' }).click();
+    await page.getByRole('button', { name: words.button.seatWorkTable }).click();
     await fill(page, 'Standing height, Me', '1720');
-    await choose(page.getByLabel('Posture'), 'standing');
-    await choose(page.getByLabel('Posture'), 'seated');
-    await page.getByRole('button', { name: 'Done' }).click();
+    await choose(page.getByLabel(words.field.posture), 'standing');
+    await choose(page.getByLabel(words.field.posture), 'seated');
+    await page.getByRole('button', { name: words.button.done }).click();
   });
 
   await test.step('drag a unit', async () => {
@@ -99,28 +100,31 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await page.mouse.up();
     const after = (await cart.boundingBox())!;
     expect(Math.hypot(after.x - before.x, after.y - before.y)).toBeGreaterThan(30);
-    await expect(page.getByRole('button', { name: 'Undo', exact: true })).toHaveAttribute('title', 'Undo: Move Cart');
+    await expect(page.getByRole('button', { name: words.button.undo, exact: true })).toHaveAttribute(
+      'title',
+      'Undo: Move Cart',
+    );
   });
 
   await test.step('activities', async () => {
     await step(page, 'Activities');
     for (const name of ['Bookbinding', 'Painting']) {
-      await page.getByLabel('New activity').fill(name);
-      await page.getByRole('button', { name: 'Add the activity' }).click();
+      await page.getByLabel(words.field.newActivity).fill(name);
+      await page.getByRole('button', { name: words.button.addTheActivity }).click();
     }
-    await expect(page.getByRole('listitem').filter({ has: page.getByLabel('Times a week') })).toHaveCount(2);
-    const rows = page.getByRole('listitem').filter({ has: page.getByLabel('Times a week') });
-    await rows.nth(0).getByLabel('Times a week').fill('4');
-    await rows.nth(0).getByLabel('Times a week').press('Enter');
+    await expect(page.getByRole('listitem').filter({ has: page.getByLabel(words.field.timesAWeek) })).toHaveCount(2);
+    const rows = page.getByRole('listitem').filter({ has: page.getByLabel(words.field.timesAWeek) });
+    await rows.nth(0).getByLabel(words.field.timesAWeek).fill('4');
+    await rows.nth(0).getByLabel(words.field.timesAWeek).press('Enter');
     await expect(page.getByText('4.0 h a week')).toBeVisible();
   });
 
   await test.step('sort: one line each, read live', async () => {
     await step(page, 'Sort');
-    const line = page.getByLabel('What do you have?');
+    const line = page.getByLabel(words.field.whatDoYouHave);
     await line.fill('84 gizmos');
     await expect(page.getByText('Still needed: a size')).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Add it' })).toBeDisabled();
+    await expect(page.getByRole('button', { name: words.button.addIt })).toBeDisabled();
     for (const text of [
       '84 markers 140 x 12 mm, painting 6x',
       '250 sheets card A4 220 gsm, bookbinding 3x',
@@ -133,23 +137,23 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
       await line.press('Enter');
       await expect(line).toHaveValue('');
     }
-    await expect(page.getByRole('heading', { name: '6 supplies' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: words.heading.n6Supplies })).toBeVisible();
     await expect(page.getByRole('row', { name: /Card/ })).toContainText('3.4 kg');
   });
 
   await test.step('place: one button, with reasons; what has no place says why', async () => {
     await step(page, 'Place');
-    await page.getByRole('button', { name: 'Fill the room' }).click();
+    await page.getByRole('button', { name: words.button.fillTheRoom }).click();
     await expect(page.getByText('Not placed yet (1)')).toBeVisible();
     await expect(page.getByText(/larger than every place: .* too (long|wide)/)).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Place Poles' })).toBeVisible();
+    await expect(page.getByRole('button', { name: words.button.placePoles })).toBeVisible();
   });
 
   await test.step('find a thing, open its place, lock it, move it by menu', async () => {
     await step(page, 'Find');
-    await page.getByLabel('What are you looking for?').fill('mark');
-    await expect(page.getByRole('list', { name: 'Found' })).toContainText('Markers');
-    await expect(page.getByRole('list', { name: 'Found' })).toContainText('84');
+    await page.getByLabel(words.field.whatAreYouLookingFor).fill('mark');
+    await expect(page.getByRole('list', { name: words.list.found })).toContainText('Markers');
+    await expect(page.getByRole('list', { name: words.list.found })).toContainText('84');
     await step(page, 'Place');
     await page
       .locator('[data-place]', { hasText: /Markers|Bone/ })
@@ -165,15 +169,15 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await page.getByRole('button', { name: /^\d+\.\d s$/ }).click();
     await expect(page.getByRole('dialog')).toContainText('MTM-1');
     await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'Move …' }).click();
+    await page.getByRole('button', { name: words.button.move }).click();
     await page.getByRole('option', { name: /Bookcase, shelf 3/ }).click();
     await expect(page.getByRole('complementary').getByText('Bookcase, shelf 3', { exact: true })).toBeVisible();
-    await page.getByRole('button', { name: 'Keep it here' }).click();
+    await page.getByRole('button', { name: words.button.keepItHere }).click();
     await page.keyboard.press('Escape');
-    await expect(page.getByRole('button', { name: 'Let it move' })).toBeVisible();
+    await expect(page.getByRole('button', { name: words.button.letItMove })).toBeVisible();
     await page.locator('[data-place]').first().press('Enter');
-    await page.getByRole('button', { name: 'Done' }).click();
-    await page.getByRole('button', { name: 'Fill the room' }).click();
+    await page.getByRole('button', { name: words.button.done }).click();
+    await page.getByRole('button', { name: words.button.fillTheRoom }).click();
     await expect(page.getByRole('button', { name: /^Bookcase, shelf 3: .*line/ })).toBeVisible();
   });
 
@@ -183,9 +187,9 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
       ['US Letter', 612],
       ['A4', 595.28],
     ] as const) {
-      await choose(page.getByRole('combobox', { name: 'Paper' }), paper);
+      await choose(page.getByRole('combobox', { name: words.field.paper }), paper);
       const download = page.waitForEvent('download');
-      await page.getByRole('button', { name: 'Make the PDF' }).click();
+      await page.getByRole('button', { name: words.button.makeThePdf }).click();
       const bytes = new Uint8Array(readFileSync(await (await download).path()));
       const doc = await getDocument({ data: bytes, verbosity: 0 }).promise;
       const first = await doc.getPage(1);
@@ -201,11 +205,11 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await step(page, 'Place');
     await saved(page);
     before = await week.innerText();
-    await page.getByRole('button', { name: 'Fill the room' }).waitFor();
-    for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await page.getByRole('button', { name: words.button.fillTheRoom }).waitFor();
+    for (let i = 0; i < 4; i++) await page.getByRole('button', { name: words.button.undo, exact: true }).click();
     await saved(page);
     await page.reload();
-    for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'Redo', exact: true }).click();
+    for (let i = 0; i < 4; i++) await page.getByRole('button', { name: words.button.redo, exact: true }).click();
     await saved(page);
     await expect(week).toHaveText(before, { useInnerText: true });
   });
@@ -222,19 +226,19 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
   });
 
   await test.step('take the plan away as a file and bring it back', async () => {
-    await page.getByRole('button', { name: 'More' }).click();
+    await page.getByRole('button', { name: words.button.more }).click();
     const download = page.waitForEvent('download');
-    await page.getByRole('menuitem', { name: 'Export plan' }).click();
+    await page.getByRole('menuitem', { name: words.button.exportPlan }).click();
     const file = await (await download).path();
     await page.goto(server.address);
-    await page.getByLabel('Open a plan from a file').setInputFiles({
+    await page.getByLabel(words.field.openAPlanFromAFile).setInputFiles({
       name: 'broken.json',
       mimeType: 'application/json',
       buffer: Buffer.from('{"format": "something else"}'),
     });
     await expect(page.getByRole('alert')).toContainText('not a Heronstone plan');
     await page
-      .getByLabel('Open a plan from a file')
+      .getByLabel(words.field.openAPlanFromAFile)
       .setInputFiles({ name: 'plan.json', mimeType: 'application/json', buffer: readFileSync(file) });
     await expect(page).toHaveURL(/\/plan\/.*\/place/);
     await expect(week).toHaveText(before, { useInnerText: true });
@@ -246,9 +250,9 @@ test('walk the walls of an L-shaped room with a 25 mm error, see it, spread it; 
   server,
 }) => {
   await page.goto(server.address);
-  await page.getByRole('button', { name: 'Create plan' }).click();
+  await page.getByRole('button', { name: words.button.createPlan }).click();
   await page.getByRole('radio', { name: /walk the walls/ }).click();
-  for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'One more wall' }).click();
+  for (let i = 0; i < 2; i++) await page.getByRole('button', { name: words.button.oneMoreWall }).click();
   const walls = [
     ['4 m', 'then right'],
     ['2000', 'then right'],
@@ -263,17 +267,17 @@ test('walk the walls of an L-shaped room with a 25 mm error, see it, spread it; 
   }
   await expect(page.getByText('The end misses the start by 25 mm, 1 in 561.')).toBeVisible();
   await expect(page.getByText(/Measure again first: wall [135] /)).toBeVisible();
-  await choose(page.getByLabel('Turn after wall 3'), 'then right');
+  await choose(page.getByLabel(words.field.turnAfterWall3), 'then right');
   await expect(page.getByText(/The turns add up to 540°/)).toBeVisible();
-  await choose(page.getByLabel('Turn after wall 3'), 'then left');
-  await page.getByRole('button', { name: 'Spread 25 mm over the walls and draw the room' }).click();
+  await choose(page.getByLabel(words.field.turnAfterWall3), 'then left');
+  await page.getByRole('button', { name: words.button.spread25MmOverTheWalls }).click();
   await expect(page.getByText('10.0', { exact: false }).first()).toBeVisible();
   await page.getByRole('button', { name: /^South wall 2 / }).click();
   await expect(page.getByText('2,025 mm')).toBeVisible();
   await expect(page.getByText('Drawn')).toBeVisible();
-  await page.getByRole('button', { name: 'Put a corner in its middle' }).click();
+  await page.getByRole('button', { name: words.button.putACornerInItsMiddle }).click();
   await expect(page.locator('[data-corner]')).toHaveCount(7);
-  await page.getByRole('button', { name: 'Delete corner' }).click();
+  await page.getByRole('button', { name: words.button.deleteCorner }).click();
   await expect(page.locator('[data-corner]')).toHaveCount(6);
   const corner = page.locator('[data-corner]').nth(1);
   const at = (await corner.boundingBox())!;
@@ -281,5 +285,8 @@ test('walk the walls of an L-shaped room with a 25 mm error, see it, spread it; 
   await page.mouse.down();
   await page.mouse.move(at.x + 60, at.y + 4, { steps: 5 });
   await page.mouse.up();
-  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toHaveAttribute('title', 'Undo: Move a corner');
+  await expect(page.getByRole('button', { name: words.button.undo, exact: true })).toHaveAttribute(
+    'title',
+    'Undo: Move a corner',
+  );
 });

@@ -1,29 +1,32 @@
 /** Two windows at once, and a browser that loses the server for a while: nothing is lost. */
 import { expect, test } from './server.ts';
 import { messages } from './messages.ts';
+import { words } from './words.ts';
 
 test('two windows see each other, and both keep what they did at the same time', async ({ page, server, context }) => {
   const other = await context.newPage();
   for (const p of [page, other]) await p.goto(`${server.address}/plan/demo/activities`);
-  const name = (p: typeof page, n: number) => p.getByLabel('Activity', { exact: true }).nth(n);
+  const name = (p: typeof page, n: number) => p.getByLabel(words.field.activity, { exact: true }).nth(n);
   await name(page, 0).fill('Carving in limewood');
   await name(page, 0).press('Enter');
   await expect(name(other, 0)).toHaveValue('Carving in limewood');
   // Both write before either has heard of the other.
   await Promise.all([
     (async () => {
-      await page.getByLabel('New activity').fill('From the first window');
+      await page.getByLabel(words.field.newActivity).fill('From the first window');
       await page.keyboard.press('Enter');
     })(),
     (async () => {
-      await other.getByLabel('New activity').fill('From the second window');
+      await other.getByLabel(words.field.newActivity).fill('From the second window');
       await other.keyboard.press('Enter');
     })(),
   ]);
   for (const p of [page, other]) {
     await expect
       .poll(() =>
-        p.getByLabel('Activity', { exact: true }).evaluateAll((list) => list.map((e) => (e as HTMLInputElement).value)),
+        p
+          .getByLabel(words.field.activity, { exact: true })
+          .evaluateAll((list) => list.map((e) => (e as HTMLInputElement).value)),
       )
       .toEqual(expect.arrayContaining(['From the first window', 'From the second window', 'Carving in limewood']));
   }
@@ -36,22 +39,22 @@ test('a row that the other window removed: the late change is named and left out
 }) => {
   const other = await context.newPage();
   for (const p of [page, other]) await p.goto(`${server.address}/plan/demo/activities`);
-  await page.getByLabel('Activity', { exact: true }).first().waitFor();
-  await other.getByLabel('Activity', { exact: true }).first().waitFor();
+  await page.getByLabel(words.field.activity, { exact: true }).first().waitFor();
+  await other.getByLabel(words.field.activity, { exact: true }).first().waitFor();
   await context.route('**/events', (route) => route.abort());
   await page.route('**/changes', (route) => route.abort());
-  await page.getByLabel('Times a week').first().fill('5');
+  await page.getByLabel(words.field.timesAWeek).first().fill('5');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Not saved')).toBeVisible();
-  await other.getByRole('button', { name: 'What Carving heads and hands needs' }).click();
-  await other.getByRole('button', { name: 'Remove Carving heads and hands' }).click();
+  await other.getByRole('button', { name: words.button.whatCarvingHeadsAndHandsNeeds }).click();
+  await other.getByRole('button', { name: words.button.removeCarvingHeadsAndHands }).click();
   await expect(other.getByText('Saved', { exact: true })).toBeVisible();
   await page.unroute('**/changes');
   await expect(
     messages(page).getByText(/no longer applies, since the plan was changed in another window/),
   ).toBeVisible();
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'What Carving heads and hands needs' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: words.button.whatCarvingHeadsAndHandsNeeds })).toHaveCount(0);
 });
 
 test('the server is away for a while: work goes on, survives a reload of the window, and is saved when it is back', async ({
@@ -59,12 +62,12 @@ test('the server is away for a while: work goes on, survives a reload of the win
   own: server,
 }) => {
   await page.goto(`${server.address}/plan/demo/activities`);
-  await page.getByLabel('New activity').waitFor();
+  await page.getByLabel(words.field.newActivity).waitFor();
   await server.stop('SIGKILL');
-  await page.getByLabel('New activity').fill('Done while away');
+  await page.getByLabel(words.field.newActivity).fill('Done while away');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Not saved')).toBeVisible();
-  await page.getByLabel('New activity').fill('And another');
+  await page.getByLabel(words.field.newActivity).fill('And another');
   await page.keyboard.press('Enter');
   await server.start();
   await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 20_000 });
@@ -76,7 +79,7 @@ test('the server is away for a while: work goes on, survives a reload of the win
   );
 
   await server.stop('SIGKILL');
-  await page.getByLabel('New activity').fill('Kept in the browser');
+  await page.getByLabel(words.field.newActivity).fill('Kept in the browser');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Not saved')).toBeVisible();
   await server.start();
@@ -84,7 +87,7 @@ test('the server is away for a while: work goes on, survives a reload of the win
   await expect
     .poll(() =>
       page
-        .getByLabel('Activity', { exact: true })
+        .getByLabel(words.field.activity, { exact: true })
         .evaluateAll((list) => list.map((e) => (e as HTMLInputElement).value)),
     )
     .toContain('Kept in the browser');

@@ -4,6 +4,7 @@ import type { Page } from '@playwright/test';
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
+import { words } from './words.ts';
 
 const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> = [
   ['start', '/', (page) => page.getByRole('link', { name: /Puppet workshop/ }).waitFor()],
@@ -11,30 +12,38 @@ const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> =
   [
     'activities',
     '/plan/demo/activities',
-    (page) => page.getByRole('heading', { name: 'What do you do here?' }).waitFor(),
+    (page) => page.getByRole('heading', { name: words.heading.whatDoYouDoHere }).waitFor(),
   ],
   [
     'activities, what one needs',
     '/plan/demo/activities',
-    (page) => page.getByRole('button', { name: 'What Packing for fairs needs' }).click(),
+    (page) => page.getByRole('button', { name: words.button.whatPackingForFairsNeeds }).click(),
   ],
-  ['activities, chart', '/plan/demo/activities', (page) => page.getByRole('tab', { name: 'Near and apart' }).click()],
+  [
+    'activities, chart',
+    '/plan/demo/activities',
+    (page) => page.getByRole('tab', { name: words.tab.nearAndApart }).click(),
+  ],
   [
     'furnish, guests',
     '/plan/demo/furnish',
-    (page) => choose(page.getByRole('combobox', { name: 'the room' }), 'with “guest”'),
+    (page) => choose(page.getByRole('combobox', { name: words.field.theRoom }), 'with “guest”'),
   ],
   ['measure, an area', '/plan/demo/measure', (page) => page.locator('[data-area="machine"]').press('Enter')],
-  ['sort', '/plan/demo/sort', (page) => page.getByRole('button', { name: 'Acrylics, bottled' }).click()],
+  ['sort', '/plan/demo/sort', (page) => page.getByRole('button', { name: words.button.acrylicsBottled }).click()],
   [
     'sort, starter lists',
     '/plan/demo/sort?view=starter',
     async (page) => {
-      await page.getByRole('button', { name: 'Bookbinding' }).click();
+      await page.getByRole('button', { name: words.button.bookbinding }).click();
       await page.getByRole('checkbox', { name: /^Awls/ }).check();
     },
   ],
-  ['sort, drawer by drawer', '/plan/demo/sort?view=drawers', (page) => page.getByLabel('What is in here?').waitFor()],
+  [
+    'sort, drawer by drawer',
+    '/plan/demo/sort?view=drawers',
+    (page) => page.getByLabel(words.field.whatIsInHere).waitFor(),
+  ],
   ['sort, purge', '/plan/demo/sort?view=purge', (page) => page.locator('[data-purge]').waitFor()],
   ['sort, balance', '/plan/demo/sort?view=balance', (page) => page.locator('[data-balance]').waitFor()],
   [
@@ -45,7 +54,7 @@ const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> =
   [
     'sort, many lines',
     '/plan/demo/sort',
-    (page) => page.getByRole('checkbox', { name: 'Choose Acrylics, bottled' }).check(),
+    (page) => page.getByRole('checkbox', { name: words.choice.chooseAcrylicsBottled }).check(),
   ],
   ['furnish', '/plan/demo/furnish', (page) => page.locator('[data-unit="slim"]').press('Enter')],
   ['place', '/plan/demo/place', (page) => page.locator('[data-place="bench/top"]').press('Enter')],
@@ -54,7 +63,7 @@ const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> =
     '/plan/demo/place',
     async (page) => {
       await page.locator('[data-place="bench/top"]').press('Enter');
-      await page.getByRole('tab', { name: 'Inside' }).click();
+      await page.getByRole('tab', { name: words.tab.inside }).click();
     },
   ],
   [
@@ -62,61 +71,61 @@ const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> =
     '/plan/demo/place',
     async (page) => {
       await page.locator('[data-place="books/s4"]').press('Enter');
-      await page.getByRole('tab', { name: 'Inside' }).click();
-      await page.getByRole('radio', { name: 'from the front' }).click();
+      await page.getByRole('tab', { name: words.tab.inside }).click();
+      await page.getByRole('radio', { name: words.choice.fromTheFront }).click();
       await page.getByRole('group', { name: /from the front/ }).waitFor();
     },
   ],
   [
     'place, ways of sorting',
     '/plan/demo/place?view=ways',
-    (page) => page.getByRole('table', { name: 'Ways side by side' }).waitFor(),
+    (page) => page.getByRole('table', { name: words.table.waysSideBySide }).waitFor(),
   ],
   [
     'place, what would help',
     '/plan/demo/place?view=help',
-    (page) => page.getByRole('button', { name: 'Find out what would help' }).waitFor(),
+    (page) => page.getByRole('button', { name: words.button.findOutWhatWouldHelp }).waitFor(),
   ],
   [
     'place, the week',
     '/plan/demo/place?view=week',
-    (page) => page.getByRole('region', { name: 'Takes longest' }).waitFor(),
+    (page) => page.getByRole('region', { name: words.region.takesLongest }).waitFor(),
   ],
   [
     'place, reach',
     '/plan/demo/place?view=reach',
-    (page) => page.getByRole('table', { name: 'Places by ripple' }).waitFor(),
+    (page) => page.getByRole('table', { name: words.table.placesByRipple }).waitFor(),
   ],
   [
     'place, strain',
     '/plan/demo/place?view=strain',
-    (page) => page.getByRole('region', { name: 'Could it tip?' }).waitFor(),
+    (page) => page.getByRole('region', { name: words.region.couldItTip }).waitFor(),
   ],
   [
     'place, one round',
     '/plan/demo/place?view=round',
-    (page) => page.getByRole('region', { name: 'The round' }).waitFor(),
+    (page) => page.getByRole('region', { name: words.region.theRound }).waitFor(),
   ],
   [
     'place, constants',
     '/plan/demo/place?view=constants',
-    (page) => page.getByRole('region', { name: 'Motions' }).waitFor(),
+    (page) => page.getByRole('region', { name: words.region.motions }).waitFor(),
   ],
   [
     'place, a fetch played',
     '/plan/demo/place',
     async (page) => {
-      await choose(page.getByLabel('Colour by'), 'minutes a week');
+      await choose(page.getByLabel(words.field.colourBy), 'minutes a week');
       await page.locator('[data-place="books/s2"]').press('Enter');
-      await page.getByRole('button', { name: 'Play the fetch' }).click();
-      await page.getByRole('button', { name: 'Play it' }).click();
+      await page.getByRole('button', { name: words.button.playTheFetch }).click();
+      await page.getByRole('button', { name: words.button.playIt }).click();
     },
   ],
   ['label', '/plan/demo/label', (page) => page.getByRole('img', { name: /Label sheet/ }).waitFor()],
   [
     'find',
     '/plan/demo/find?words=glue',
-    (page) => page.getByRole('list', { name: 'Found' }).getByRole('button').first().waitFor(),
+    (page) => page.getByRole('list', { name: words.list.found }).getByRole('button').first().waitFor(),
   ],
 ];
 
@@ -177,8 +186,8 @@ async function open(page: Page, address: string, path: string): Promise<void> {
   // By way of another step, so that nothing of the view before is left.
   await step(path.includes('/label') ? '/plan/demo/measure' : '/plan/demo/label');
   await page
-    .getByRole('region', { name: 'Label sheet' })
-    .or(page.getByRole('region', { name: 'The room' }))
+    .getByRole('region', { name: words.region.labelSheet })
+    .or(page.getByRole('region', { name: words.region.theRoom }))
     .first()
     .waitFor();
   await step(path);
@@ -230,9 +239,9 @@ test('a supply is moved to another drawer by keyboard alone, with its figures be
   await expect(dialog).toHaveCount(0);
   await expect(sheet.getByText(target, { exact: true }).first()).toBeVisible();
   await page.keyboard.press('l');
-  await expect(sheet.getByRole('button', { name: 'Let it move' })).toBeVisible();
+  await expect(sheet.getByRole('button', { name: words.button.letItMove })).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect(sheet.getByRole('button', { name: 'Keep it here' })).toBeVisible();
+  await expect(sheet.getByRole('button', { name: words.button.keepItHere })).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(sheet.getByText('Workbench, back of the top').first()).toBeVisible();
   await page.keyboard.press('Control+Shift+z');
@@ -244,7 +253,7 @@ test('furniture is nudged and turned by keyboard', async ({ page, server }) => {
   const cart = page.locator('[data-unit="cart"]');
   await cart.focus();
   await page.keyboard.press('Enter');
-  const west = page.getByLabel('From the west wall');
+  const west = page.getByLabel(words.field.fromTheWestWall);
   const start = await west.inputValue();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Shift+ArrowRight');
@@ -252,7 +261,7 @@ test('furniture is nudged and turned by keyboard', async ({ page, server }) => {
   const mm = (text: string) => Number(text.replace(/[^\d.]/g, ''));
   await expect.poll(async () => mm(await west.inputValue()) - mm(start)).toBe(109);
   await page.keyboard.press('r');
-  await expect(page.getByLabel('Turned, degrees')).toHaveValue('270');
+  await expect(page.getByLabel(words.field.turnedDegrees)).toHaveValue('270');
 });
 
 test('a supply is dragged from a drawer to another front and the note says what it costs', async ({ page, server }) => {
@@ -309,6 +318,6 @@ test('the trunk meets the door: the offered slide fixes it and is undone as one'
   const mend = sheet.getByRole('button', { name: /^Slide it \d+ mm to the/ }).first();
   await mend.click();
   await expect(sheet.getByText('The door on South wall meets Trunk by 50 mm.')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await page.getByRole('button', { name: words.button.undo, exact: true }).click();
   await expect(sheet.getByText('The door on South wall meets Trunk by 50 mm.')).toBeVisible();
 });

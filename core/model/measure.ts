@@ -124,6 +124,9 @@ function formatNumber(value: number): string {
   return `${value < 0 ? '−' : ''}${thousands(Number(whole))}${decimals ? `.${decimals}` : ''}`;
 }
 
+/** How many there are, with the right word: "1 supply", "1,200 supplies". */
+export const howMany = (n: number, one: string, many = `${one}s`): string => `${thousands(n)} ${n === 1 ? one : many}`;
+
 /** A mass in grams for reading: "820 g", "9.0 kg", or in pounds and ounces. */
 export function formatMass(grams: number, system: UnitSystem): string {
   if (system === 'metric') return grams < 1000 ? `${formatNumber(grams)} g` : `${(grams / 1000).toFixed(1)} kg`;

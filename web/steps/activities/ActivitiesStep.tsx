@@ -1,4 +1,5 @@
 /** Activities: what is done in the room, how often, for how long and where; and who does it. */
+import { howMany } from '@heronstone/core/model/measure.ts';
 import { isAbout } from '@heronstone/core/model/finding.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import { byName, hoursAWeek, TABLES, type Activity, type Plan } from '@heronstone/core/model/plan.ts';
@@ -149,7 +150,7 @@ function ActivityRow({
           <span className="block h-full rounded-full bg-w2" style={{ width: `${share * 100}%` }} />
         </span>
         <span className="w-20 text-xs text-soft">
-          {hoursAWeek(a).toFixed(1)} h a week, {uses} supplies
+          {hoursAWeek(a).toFixed(1)} h a week, {howMany(uses, 'supply', 'supplies')}
         </span>
         <Button look="quiet" aria-label={`What ${a.name} needs`} onClick={() => select({ kind: 'activity', id: a.id })}>
           Needs

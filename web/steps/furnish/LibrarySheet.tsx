@@ -1,4 +1,5 @@
 /** The library of furniture, what is in the room, what is wanted and what it costs. */
+import { howMany } from '@heronstone/core/model/measure.ts';
 import { useState } from 'react';
 import { remove, set } from '@heronstone/core/model/change.ts';
 import { byName, UNIT_DEFAULTS, type Plan } from '@heronstone/core/model/plan.ts';
@@ -45,7 +46,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
       line={
         units === 0
           ? 'Add what you have, then drag it to its place.'
-          : `${units} pieces, ${report?.compartments.length ?? 0} places for things`
+          : `${howMany(units, 'piece')}, ${report ? `${howMany(report.compartments.length, 'place')} for things` : 'counting places …'}`
       }
     >
       {errors.map((f) => (
@@ -187,7 +188,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
             </p>
           )}
           <p className="text-xs text-soft">
-            {report.shopping.owned.count} pieces you own
+            {howMany(report.shopping.owned.count, 'piece')} you own
             {report.shopping.owned.worth > 0 && `, worth ${report.shopping.owned.worth.toFixed(2)}`}.
           </p>
         </>

@@ -1,4 +1,5 @@
 /** Opening the room on a phone in the same home, and backups. */
+import { howMany } from '@heronstone/core/model/measure.ts';
 import { useEffect, useState } from 'react';
 import { qrPath } from '@heronstone/core/formats/qr.ts';
 import { api, type RestorePreview, type ShareState } from '../../state/api.ts';
@@ -136,7 +137,8 @@ function BackupCard() {
           <ul>
             {preview.plans.map((p) => (
               <li key={p.id}>
-                <b>{p.name}</b>: {p.supplies} supplies, {p.photographs} photographs, {p.steps} steps in the log book.{' '}
+                <b>{p.name}</b>: {howMany(p.supplies, 'supply', 'supplies')}, {howMany(p.photographs, 'photograph')},{' '}
+                {howMany(p.steps, 'step')} in the log book.{' '}
                 {p.replaces ? (
                   <span className="text-rust">
                     Replaces “{p.replaces.name}”, which is at step {p.replaces.revision}.

@@ -1,4 +1,5 @@
 /** Seasons: what comes in and goes out, when, as a round of moves; and the calendar file. */
+import { howMany } from '@heronstone/core/model/measure.ts';
 import { remove, set } from '@heronstone/core/model/change.ts';
 import { byName, type Season } from '@heronstone/core/model/plan.ts';
 import { occasionsOf, writeCalendar } from '@heronstone/core/upkeep/calendar.ts';
@@ -70,12 +71,15 @@ function SeasonCard({ season }: { season: Season }) {
       const round = seasonRound(plan, season.id, way);
       if (round.changes.length === 0) notice(way === 'in' ? 'All of it is in the room.' : 'All of it is put away.');
       else if (
-        commit(`${season.name}: ${way === 'in' ? 'bring in' : 'put away'} ${round.lines.length} things`, round.changes)
+        commit(
+          `${season.name}: ${way === 'in' ? 'bring in' : 'put away'} ${howMany(round.lines.length, 'thing')}`,
+          round.changes,
+        )
       )
         notice(
           round.lost.length > 0
             ? `Their places are no more: ${round.lost.join(', ')}.`
-            : `${round.lines.length} things moved.`,
+            : `${howMany(round.lines.length, 'thing')} moved.`,
         );
     } catch (cause) {
       notice(cause instanceof Error ? cause.message : String(cause), 'error');

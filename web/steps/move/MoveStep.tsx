@@ -1,4 +1,5 @@
 /** Move: from today to the plan, as a checklist in the hand. Both places are lit in the drawing. */
+import { howMany } from '@heronstone/core/model/measure.ts';
 import { Link } from 'react-router';
 import { useEffect, useRef, useState } from 'react';
 import type { Move } from '@heronstone/core/changeover/move.ts';
@@ -136,7 +137,7 @@ export function MoveStep() {
       </section>
       <Sheet
         title="The move"
-        line={`${left.length} of ${all.length} moves to go; ${report!.moves} supplies lie elsewhere than planned`}
+        line={`${left.length} of ${howMany(all.length, 'move')} to go; ${howMany(report!.moves, 'supply lies', 'supplies lie')} elsewhere than planned`}
       >
         <dl>
           <Fact name="Today">{report!.week.today.minutes.toFixed(1)} min a week</Fact>
@@ -270,7 +271,7 @@ function SittingClock({ minutesNow }: { minutesNow: number }) {
         <ul className="mt-2 text-sm text-soft">
           {past.map((s) => (
             <li key={s.id}>
-              {s.day}: {s.moves} moves in {minutesWords(s.took!)}
+              {s.day}: {howMany(s.moves, 'move')} in {minutesWords(s.took!)}
               {s.after !== null && `, ${(s.before - s.after).toFixed(1)} min a week won`}
             </li>
           ))}

@@ -1,4 +1,5 @@
 /** What would help most, and where the furniture could stand: found by trying, taken with one click, undone with one. */
+import { howMany } from '@heronstone/core/model/measure.ts';
 import { useState } from 'react';
 import { byName, samePlan, type Plan } from '@heronstone/core/model/plan.ts';
 import { moneyAMinute, type Help } from '@heronstone/core/search/advise.ts';
@@ -194,7 +195,7 @@ function Stands({ onShow }: { onShow: () => void }) {
                 <StandsDrawing plan={stands.plan} changes={p.changes} />
                 <Figures p={p} />
                 <p className="text-xs text-soft">
-                  {p.things > 0 && `${p.things} things lie elsewhere then. `}Moved:{' '}
+                  {p.things > 0 && `${howMany(p.things, 'thing lies', 'things lie')} elsewhere then. `}Moved:{' '}
                   {byName(plan.units)
                     .filter((u) => p.moved.includes(u.id))
                     .map((u) => u.name)

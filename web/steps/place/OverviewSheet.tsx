@@ -1,4 +1,5 @@
 /** Nothing chosen: fill the room, and lists of what is not placed yet and what needs a look. */
+import { howMany } from '@heronstone/core/model/measure.ts';
 import { useDraggable } from '@dnd-kit/core';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
@@ -29,7 +30,7 @@ export function OverviewSheet({
       line={
         planned.placed === 0
           ? 'One button fills the drawers; then change what you know better.'
-          : `${planned.placed} placements in ${report.compartments.filter((c) => c.contents.planned.length > 0).length} places`
+          : `${howMany(planned.placed, 'placement')} in ${howMany(report.compartments.filter((c) => c.contents.planned.length > 0).length, 'place')}`
       }
     >
       <FillPanel />

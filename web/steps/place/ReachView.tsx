@@ -1,6 +1,6 @@
 /** Who reaches and sees what: every person at every seat, counted over all places; and what is left in nobody's view. */
 import { byName } from '@heronstone/core/model/plan.ts';
-import { formatLength } from '@heronstone/core/model/measure.ts';
+import { formatLength, howMany } from '@heronstone/core/model/measure.ts';
 import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { bodyOf, type HeightBand, type Ripple } from '@heronstone/core/reach/body.ts';
 import { seatKey } from '@heronstone/core/scene/seatKey.ts';
@@ -50,8 +50,8 @@ export function ReachView({ onShow }: { onShow: () => void }) {
     <div className="min-h-0 grow overflow-y-auto pb-6" tabIndex={0} role="region" aria-label="Reach in figures">
       <h2 className="text-2xl">Who reaches and sees what</h2>
       <p className="max-w-3xl text-soft">
-        Counted over {places.length} places. Table edges, things in front, open doors and slopes are taken into account.
-        Heights and arms are in Activities, under who works here.
+        Counted over {howMany(places.length, 'place')}. Table edges, things in front, open doors and slopes are taken
+        into account. Heights and arms are in Activities, under who works here.
       </p>
       <div className="mt-3 overflow-x-auto">
         <table className="w-full max-w-5xl" aria-label="Places by ripple">

@@ -1,4 +1,5 @@
 /** A small drawing from above of where furniture would stand; what moves has a bold outline. */
+import { howMany } from '@heronstone/core/model/measure.ts';
 import { footprint } from '@heronstone/core/furniture/footprint.ts';
 import { applyChanges, type Change } from '@heronstone/core/model/change.ts';
 import { NameIn } from '../../drawings/NameIn.tsx';
@@ -21,7 +22,9 @@ export function StandsDrawing({ plan, changes }: { plan: Plan; changes: Change[]
       viewBox={`${left - 60} ${top - 60} ${width + 120} ${depth + 120}`}
       className="my-2 h-56 w-full"
       role="img"
-      aria-label={moved.size === 0 ? 'From above, as it stands' : `From above, with ${moved.size} pieces moved`}
+      aria-label={
+        moved.size === 0 ? 'From above, as it stands' : `From above, with ${howMany(moved.size, 'piece')} moved`
+      }
     >
       <polygon points={points(outline)} fill="var(--paper)" stroke="var(--ink)" strokeWidth="40" />
       {units.map((u) => {

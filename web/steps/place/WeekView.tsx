@@ -1,4 +1,5 @@
 /** A week in the room, today beside the plan: by activity, motion, place and supply, and the worst of each kind. */
+import { howMany } from '@heronstone/core/model/measure.ts';
 import { lazy, Suspense, useState } from 'react';
 import { MOTIONS, MOTION_WORD } from '@heronstone/core/fetch/elements.ts';
 import type { Week, WorstLists } from '@heronstone/core/report/evaluate.ts';
@@ -37,7 +38,10 @@ function Spread({ today, planned }: { today: Week | null; planned: Week | null }
       <h2 className="text-xl">How the minutes spread</h2>
       <p className="mb-2 text-soft">
         {spreads
-          .map((s) => `${s.name}: ${s.half} of ${s.upTo.length} supplies make up half of the minutes`)
+          .map(
+            (s) =>
+              `${s.name}: ${s.half} of ${howMany(s.upTo.length, 'supply', 'supplies')} make up half of the minutes`,
+          )
           .join('; ')
           .replace(/^./, (letter) => letter.toUpperCase())}
         . Those are the ones worth a better place.

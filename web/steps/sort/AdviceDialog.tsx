@@ -4,7 +4,7 @@ import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
 import type { Advice, By, Mix } from '@heronstone/core/ask/containerAdvice.ts';
 import { floorOf } from '@heronstone/core/fit/layOut.ts';
 import { takeAdvice } from '@heronstone/core/ask/takeContainerAdvice.ts';
-import { formatSize } from '@heronstone/core/model/measure.ts';
+import { formatSize, howMany } from '@heronstone/core/model/measure.ts';
 import { engine } from '../../state/engine.ts';
 import { commit, newId, notice, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -25,7 +25,9 @@ export function AdviceDialog({ compartment: c, onClose }: { compartment: Compart
   }, [c.id, by]);
   const take = (mix: Mix) => {
     if (commit(`Containers for ${c.name}`, takeAdvice(plan, c, mix, newId))) {
-      notice(`${mix.placed.length} containers stand in ${c.name} now, on the shopping list.`);
+      notice(
+        `${howMany(mix.placed.length, 'container stands', 'containers stand')} in ${c.name} now, on the shopping list.`,
+      );
       select({ kind: 'compartment', id: c.id });
       onClose();
     }
@@ -100,7 +102,7 @@ function MixDrawing({ mix, compartment: c }: { mix: Mix; compartment: Compartmen
       viewBox={`${-2 * px} ${-2 * px} ${width + 4 * px} ${depth + 4 * px}`}
       className="max-h-52 w-full"
       role="img"
-      aria-label={`${mix.placed.length} containers in ${c.name}`}
+      aria-label={`${howMany(mix.placed.length, 'container')} in ${c.name}`}
     >
       <rect width={width} height={depth} fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.6 * px} />
       {mix.placed.map((p) => {

@@ -1,4 +1,5 @@
 /** What is owned against what the furniture holds, before anything is placed. */
+import { howMany } from '@heronstone/core/model/measure.ts';
 import { useEffect, useState } from 'react';
 import { amountWords, CLASS_WORDS, type Balance, type ClassBalance } from '@heronstone/core/ask/balance.ts';
 import { engine } from '../../state/engine.ts';
@@ -33,8 +34,8 @@ export function BalanceView() {
         {balance.words}
       </p>
       <p className="mt-1 text-soft">
-        {balance.lines} supplies against every place in the furniture, with the room to grow kept free. Nothing is
-        placed yet: what is short here is short in any plan.
+        {howMany(balance.lines, 'supply', 'supplies')} against every place in the furniture, with the room to grow kept
+        free. Nothing is placed yet: what is short here is short in any plan.
       </p>
       <ul className="mt-4 grid gap-3 xl:grid-cols-2" aria-label="By size class">
         {used.map((c) => (
@@ -71,7 +72,9 @@ export function BalanceView() {
                     </button>
                     <span className="text-soft">
                       {amountWords(m.amount, c.unit)},{' '}
-                      {m.places === 0 ? 'no place is large enough' : `${m.places} places could hold it, all taken`}
+                      {m.places === 0
+                        ? 'no place is large enough'
+                        : `${howMany(m.places, 'place')} could hold it, all taken`}
                     </span>
                   </li>
                 ))}

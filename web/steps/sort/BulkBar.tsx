@@ -1,4 +1,5 @@
 /** What can be done to many lines at once; every act is one change that undo takes back as one. */
+import { howMany } from '@heronstone/core/model/measure.ts';
 import { useState } from 'react';
 import { FORM_FACTS, usualOrientations } from '@heronstone/core/fit/forms.ts';
 import { removeWithDependents, set, type Change } from '@heronstone/core/model/change.ts';
@@ -102,7 +103,7 @@ export function BulkBar({ ids, onClear }: { ids: readonly string[]; onClear: () 
         onClick={() => {
           // One after the other on the plan as it is then, so that what two share is removed once.
           const changes = rows.flatMap((s) => removeWithDependents(plan, 'supplies', s.id));
-          if (commit(`Remove ${rows.length} supplies`, changes)) onClear();
+          if (commit(`Remove ${howMany(rows.length, 'supply', 'supplies')}`, changes)) onClear();
         }}
       >
         Remove

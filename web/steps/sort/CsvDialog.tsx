@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import type { CsvResult } from '@heronstone/core/formats/csv.ts';
 import { CSV_COLUMNS, decodeText, MORE_COLUMNS, type Column, type Mapping } from '@heronstone/core/formats/csvTable.ts';
 import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
-import { formatSize } from '@heronstone/core/model/measure.ts';
+import { formatSize, howMany } from '@heronstone/core/model/measure.ts';
 import { addSupplies } from '@heronstone/core/entry/supplies.ts';
 import { engine } from '../../state/engine.ts';
 import { commit, newId, notice, useStore } from '../../state/store.ts';
@@ -51,8 +51,13 @@ export function CsvDialog({ onClose }: { onClose: () => void }) {
   const add = () => {
     if (!result) return;
     const from = source || 'a pasted table';
-    if (commit(`Add ${result.supplies.length} supplies from ${from}`, addSupplies(plan, result.supplies, newId))) {
-      notice(`${result.supplies.length} supplies were added.`);
+    if (
+      commit(
+        `Add ${howMany(result.supplies.length, 'supply', 'supplies')} from ${from}`,
+        addSupplies(plan, result.supplies, newId),
+      )
+    ) {
+      notice(`${howMany(result.supplies.length, 'supply was', 'supplies were')} added.`);
       onClose();
     }
   };
@@ -188,7 +193,7 @@ export function CsvDialog({ onClose }: { onClose: () => void }) {
           )}
           <div className="mt-4 flex gap-2">
             <Button look="main" disabled={result.supplies.length === 0} onClick={add}>
-              Add {result.supplies.length} supplies
+              Add {howMany(result.supplies.length, 'supply', 'supplies')}
             </Button>
             <Button onClick={onClose}>Leave it</Button>
           </div>

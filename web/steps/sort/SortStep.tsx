@@ -1,4 +1,5 @@
 /** Sort: get everything that is owned into the list, look it over, decide, and see what fits. */
+import { howMany } from '@heronstone/core/model/measure.ts';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { writeSuppliesCsv } from '@heronstone/core/formats/csv.ts';
@@ -80,7 +81,7 @@ function ListView() {
     <>
       <QuickEntry />
       <div className="mt-3 flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1">
-        <h2 className="text-xl">{count === 0 ? 'Nothing in the list yet' : `${count} supplies`}</h2>
+        <h2 className="text-xl">{count === 0 ? 'Nothing in the list yet' : howMany(count, 'supply', 'supplies')}</h2>
         <div className="flex gap-2">
           <Button onClick={() => setCsv(true)}>Paste or open a table</Button>
           <Button disabled={count === 0} onClick={() => saveText('supplies.csv', writeSuppliesCsv(plan), 'text/csv')}>

@@ -1,7 +1,7 @@
 /** Starter lists: choose a craft, tick what you own, correct the counts, add it all at once. */
 import { useMemo, useState } from 'react';
 import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
-import { formatSize } from '@heronstone/core/model/measure.ts';
+import { formatSize, howMany } from '@heronstone/core/model/measure.ts';
 import { addSupplies } from '@heronstone/core/entry/supplies.ts';
 import { CRAFTS, STARTERS } from '@heronstone/library/starter.ts';
 import { commit, newId, notice, useStore } from '../../state/store.ts';
@@ -29,8 +29,12 @@ export function StarterLists() {
       draft: { ...s.draft, count: countOf(s.id)! },
       uses: [{ activity: s.craft, fetches: s.fetches }],
     }));
-    if (commit(`Add ${made.length} supplies from starter lists`, addSupplies(plan, made, newId))) {
-      notice(`${made.length} supplies were added. Correct them in the list whenever you hold one in your hand.`);
+    if (
+      commit(`Add ${howMany(made.length, 'supply', 'supplies')} from starter lists`, addSupplies(plan, made, newId))
+    ) {
+      notice(
+        `${howMany(made.length, 'supply was', 'supplies were')} added. Correct them in the list whenever you hold one in your hand.`,
+      );
       setCounts({});
     }
   };

@@ -1,5 +1,5 @@
 /** What has to be there before anything runs: the packages, and for the tests a browser. Plain Node, no packages. */
-import { execFileSync, spawnSync } from 'node:child_process';
+import { execFileSync, spawn, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, statSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 
@@ -11,6 +11,23 @@ export function run(command, args, env = {}) {
   const done = spawnSync(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } });
   if (done.error) throw done.error;
   return done.status ?? 1;
+}
+
+/** Runs commands at the same time; what each prints is shown when it has ended. @returns the names of those that failed */
+export async function together(commands) {
+  const ended = Object.entries(commands).map(
+    ([name, args]) =>
+      new Promise((done) => {
+        const child = spawn(process.execPath, args, { cwd: root, env: process.env });
+        let text = '';
+        for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (text += chunk));
+        child.on('close', (code) => {
+          console.log(`\n— ${name} —\n${text}`);
+          done(code === 0 ? [] : [name]);
+        });
+      }),
+  );
+  return (await Promise.all(ended)).flat();
 }
 
 /** Installs packages when they are missing or older than the lock file. */

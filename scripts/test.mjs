@@ -1,36 +1,20 @@
 /** npm test: installs what is missing, then lint, types, unit tests and checks, and the real interface. */
-import { spawn } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
-import { build, installChromium, installPackages, root, run } from './prepare.mjs';
+import { build, installChromium, installPackages, root, run, together } from './prepare.mjs';
 
 const bin = (path) => `${root}node_modules/${path}`;
 const node = (args, env) => run(process.execPath, args, env);
-
-/** Runs commands at the same time; what each prints is shown when it has ended. @returns the names of those that failed */
-async function together(commands) {
-  const ended = Object.entries(commands).map(
-    ([name, args]) =>
-      new Promise((done) => {
-        const child = spawn(process.execPath, args, { cwd: root, env: process.env });
-        let text = '';
-        for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (text += chunk));
-        child.on('close', (code) => {
-          console.log(`\n— ${name} —\n${text}`);
-          done(code === 0 ? [] : [name]);
-        });
-      }),
-  );
-  return (await Promise.all(ended)).flat();
-}
 
 installPackages();
 installChromium();
 mkdirSync(`${root}.results`, { recursive: true });
 build();
 
+// What was seen to be right is not looked at again while it has not changed.
+const TYPES = ['--noEmit', '--incremental', '--tsBuildInfoFile', `${root}node_modules/.cache/types.tsbuildinfo`];
 const failed = await together({
   lint: [`${root}scripts/lint.mjs`],
-  types: [bin('typescript/bin/tsc'), '--noEmit'],
+  types: [bin('typescript/bin/tsc'), ...TYPES],
   'data directories for the tests': ['--import', 'tsx', `${root}scripts/makeTemplates.ts`],
 });
 const steps = [

@@ -11,8 +11,6 @@ export default {
     '<rootDir>/scripts',
   ],
   testMatch: ['**/*.test.ts'],
-  // Files that the build hands out by their address.
-  moduleNameMapper: { '\\.ttf$': '<rootDir>/testing/url.ts' },
   setupFiles: ['<rootDir>/testing/seed.ts'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: {

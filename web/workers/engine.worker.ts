@@ -37,9 +37,6 @@ import { placesByName } from '@heronstone/core/entry/places.ts';
 import { purgeOf } from '@heronstone/core/ask/purge.ts';
 import { CONTAINER_TYPES } from '@heronstone/library/containers.ts';
 import { KINDS } from '@heronstone/library/starter.ts';
-import regular from '@expo-google-fonts/atkinson-hyperlegible/400Regular/AtkinsonHyperlegible_400Regular.ttf?url';
-import bold from '@expo-google-fonts/atkinson-hyperlegible/700Bold/AtkinsonHyperlegible_700Bold.ttf?url';
-import wide from 'dejavu-fonts-ttf/ttf/DejaVuSansCondensed.ttf?url';
 
 /** Loaded when they are first wanted: writing PDF alone is larger than all the rest. */
 const csv = () => import('@heronstone/core/formats/csv.ts');
@@ -197,12 +194,7 @@ const worker = {
   },
 };
 
-async function fonts() {
-  const [r, b, w] = await Promise.all(
-    [regular, bold, wide].map(async (url) => new Uint8Array(await (await fetch(url)).arrayBuffer())),
-  );
-  return { regular: r!, bold: b!, wide: w! };
-}
+const fonts = async () => (await import('./fonts.ts')).fonts();
 
 export type EngineWorker = typeof worker;
 expose(worker);

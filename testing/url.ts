@@ -1,2 +1,0 @@
-/** Stands in for a file whose address the build hands out. */
-export default 'about:blank';

@@ -36,17 +36,59 @@ async function read(name: string, of: Page): Promise<void> {
     const found: string[] = document.body.innerText.split('\n');
     for (const e of document.querySelectorAll('[aria-label], [placeholder], [title]'))
       for (const key of ['aria-label', 'placeholder', 'title']) found.push(e.getAttribute(key) ?? '');
-    for (const e of document.querySelectorAll('option')) found.push(e.textContent ?? '');
     return found.map((t) => t.trim());
   });
-  const fresh = lines.filter((l) => l !== '' && !/^[\d\s.,:%×-]+$/.test(l) && !said.has(l) && said.add(l));
-  console.log(`\n=== ${name}`);
-  for (const line of fresh) console.log(line);
+  // The same words with other figures are read once.
+  const key = (line: string) => line.replace(/\d[\d.,]*/g, '#');
+  const fresh = lines.filter((l) => /\p{L}/u.test(l) && !said.has(l) && !said.has(key(l)) && said.add(key(l)));
+  if (fresh.length > 0) console.log(`\n=== ${name}\n${fresh.join('\n')}`);
+}
+
+/** What only works away, prints or loads down is not pressed. */
+const NOT_PRESSED = /Fill|Try all|Find out|Propose|Print|PDF|SVG|DXF|Export|Download|Save|cutting machine|Allow|Done|Undo|Redo|^×$/;
+
+/** Opens every list, every part that is folded, and presses every button of the page once, reading what comes. */
+async function openAll(name: string): Promise<void> {
+  await page.evaluate(() => document.querySelectorAll('details').forEach((d) => (d.open = true)));
+  await read(`${name}: folded parts`, page);
+  for (const list of await page.getByRole('combobox').all()) {
+    await list.click({ timeout: 800 }).catch(() => undefined);
+    await read(`${name}: a list`, page);
+    await page.keyboard.press('Escape');
+  }
+  const pressed = new Set<string>();
+  for (let i = 0; i < 40; i++) {
+    const names = await page.locator('main button:visible, header button:visible').evaluateAll((all) =>
+      all.map((b) => (b.getAttribute('aria-label') ?? b.textContent ?? '').replace(/\d+/g, '#').trim()),
+    );
+    const at = names.findIndex((n) => n !== '' && !pressed.has(n) && !NOT_PRESSED.test(n));
+    if (at < 0) return;
+    pressed.add(names[at]!);
+    await page
+      .locator('main button:visible, header button:visible')
+      .nth(at)
+      .click({ timeout: 800 })
+      .catch(() => undefined);
+    await page.waitForTimeout(250);
+    await read(`${name}: ${names[at]!.slice(0, 60)}`, page);
+    await page.keyboard.press('Escape');
+  }
 }
 
 await page.goto(server.address);
 await page.waitForTimeout(800);
 await read('start', page);
+// A new plan first: what an empty page says, in feet and inches.
+await page.getByLabel('feet and inches').check();
+await page.getByRole('button', { name: 'Create plan' }).click();
+await page.waitForURL(/measure/);
+const own = /plan\/([^/]+)/.exec(page.url())![1]!;
+await openAll('a new plan');
+for (const step of Object.keys(STEPS)) {
+  await page.goto(`${server.address}/plan/${own}/${step}`);
+  await page.waitForTimeout(700);
+  await read(`a new plan, ${step}`, page);
+}
 for (const [step, views] of Object.entries(STEPS))
   for (const view of views) {
     await page.goto(`${server.address}/plan/demo/${step}${view ? `?view=${view}` : ''}`);
@@ -73,15 +115,9 @@ for (const [step, views] of Object.entries(STEPS))
         await page.waitForTimeout(500);
         await read(`${step} ${view}: ${kind}`, page);
       }
-    for (const button of await page.getByRole('complementary').getByRole('button').all()) {
-      const words = await button.innerText({ timeout: 500 }).catch(() => '');
-      if (!/…|how it was|Which|Explain|More/i.test(words)) continue;
-      await button.click({ timeout: 1000 }).catch(() => undefined);
-      await page.waitForTimeout(400);
-      await read(`${step} ${view}: dialog`, page);
-      await page.keyboard.press('Escape');
-    }
+    await openAll(`${step} ${view}`);
   }
+await page.goto(`${server.address}/plan/demo/measure`);
 await page.keyboard.press('?');
 await page.waitForTimeout(300);
 await read('shortcuts', page);

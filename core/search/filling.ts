@@ -191,28 +191,51 @@ export function inOrder(search: Filling, things: readonly Thing[]): Thing[] {
  * Makes room for what found none: takes things out of a place that could hold it, if all of them find another place.
  * @returns what still has no place
  */
-export function makeRoom(search: Filling, unplaced: readonly Left[]): Left[] {
-  return unplaced.filter((thing) => {
+export function* makeRoom(
+  search: Filling,
+  unplaced: readonly Left[],
+  goOn: () => boolean,
+): Generator<undefined, Left[]> {
+  const left: Left[] = [];
+  for (const thing of unplaced) {
+    yield;
     const { supply, count } = thing;
-    const homes = search.scene.compartments
-      .map((_, at) => at)
-      .filter((at) => !search.bars(supply, at) && search.fitter.into(supply, count, at, 0)?.count === count)
-      .sort((a, b) => search.costs(supply)[a]! - search.costs(supply)[b]!);
-    return !homes.some((at) => pushInto(search, thing, at));
-  });
+    const homes = goOn()
+      ? search.scene.compartments
+          .map((_, at) => at)
+          .filter((at) => !search.bars(supply, at) && search.fitter.into(supply, count, at, 0)?.count === count)
+          .sort((a, b) => search.costs(supply)[a]! - search.costs(supply)[b]!)
+      : [];
+    if (!homes.some((at) => pushInto(search, thing, at))) left.push(thing);
+  }
+  return left;
 }
 
-/** Puts what is left where an exact layout has room for it, cheapest place first. @returns what still has no place */
-export function tighten(search: Filling, pinned: readonly Placement[], unplaced: readonly Left[]): Left[] {
+/**
+ * Puts what is left where an exact layout has room for it, cheapest place first. Looking takes long when much is left: it
+ * yields between things, and asks before each layout.
+ * @param goOn whether another layout may be tried
+ * @returns what still has no place
+ */
+export function* tighten(
+  search: Filling,
+  pinned: readonly Placement[],
+  unplaced: readonly Left[],
+  goOn: () => boolean,
+): Generator<undefined, Left[]> {
   const { scene } = search;
   const { plan } = scene;
-  return unplaced.filter(({ supply, spare, count }) => {
+  const left: Left[] = [];
+  for (const thing of unplaced) {
+    yield;
+    const { supply, spare, count } = thing;
     const cheapest = scene.compartments
       .map((_, at) => at)
       .filter((at) => !search.bars(supply, at) && search.fitter.ways(supply, at).length > 0)
       .filter((at) => !search.hasAlready({ supply }, at))
       .sort((a, b) => search.costs(supply)[a]! - search.costs(supply)[b]!);
-    return !cheapest.some((at) => {
+    const found = cheapest.some((at) => {
+      if (!goOn()) return false;
       const place = scene.compartments[at]!;
       const there = [
         ...pinned
@@ -229,7 +252,9 @@ export function tighten(search: Filling, pinned: readonly Placement[], unplaced:
       search.put({ supply, spare, count, at, lie, width: 0 });
       return true;
     });
-  });
+    if (!found) left.push(thing);
+  }
+  return left;
 }
 
 /** Puts a supply into a compartment, moving others out to other places. @returns false, with all as before, where that fails */

@@ -1,9 +1,11 @@
 import { runs } from '@heronstone/testing/runs.ts';
+import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import { wishfulPlan } from '@heronstone/testing/wishfulPlan.ts';
 import { element } from '../fetch/elements.ts';
 import { evaluate } from '../report/evaluate.ts';
+import { readPlanFile } from '../formats/planFile.ts';
 import { floorOf, layOut } from '../fit/layOut.ts';
 import { overlaps } from '../fit/containers.ts';
 import { applyChanges } from '../model/change.ts';
@@ -195,4 +197,35 @@ test('progress runs from placing to improving', () => {
   const phases = [...solve(plan!, { seed: 1 })].map((p) => p.phase);
   expect(phases[0]).toBe('placing');
   expect(phases.at(-1)).toBe('improving');
+});
+
+test('stopped with much that has no place, it ends at once and is whole', () => {
+  const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
+  if (!read.ok) throw new Error(read.findings[0]!.message);
+  const demo = read.plan;
+  const markers = demo.supplies.markers!;
+  const many = Object.fromEntries(
+    Array.from({ length: 300 }, (_, i) => {
+      const id = `block${i}`;
+      return [id, { ...markers, id, name: `Block ${i}`, count: 1, length: 250 + (i % 50), width: 200, thickness: 120 }];
+    }),
+  );
+  const plan = { ...demo, supplies: { ...demo.supplies, ...many } };
+  let [stopped, after] = [false, 0];
+  const run = solve(plan, { seed: 1, stop: () => stopped });
+  let step = run.next();
+  while (!step.done) {
+    if (stopped) after++;
+    stopped ||= step.value.phase === 'improving';
+    step = run.next();
+  }
+  const { ended, unplaced, placements } = step.value;
+  expect(ended).toBe('stopped');
+  expect(unplaced.length).toBeGreaterThan(100);
+  // A step for each thing that is left, and no second answer.
+  expect(after).toBeLessThanOrEqual(unplaced.length + 80);
+  for (const id of Object.keys(many)) {
+    const placed = placements.filter((p) => p.supply === id).reduce((n, p) => n + p.count, 0);
+    expect(placed + (unplaced.find((u) => u.supply === id)?.count ?? 0)).toBe(1);
+  }
 });

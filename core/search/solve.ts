@@ -57,6 +57,18 @@ export interface Solution {
 /** How hot a search begins that has a good start. */
 const WARM = 0.3;
 
+/** Exact layouts that are still tried for what has no place when a search was stopped: about half a second. */
+const LAYOUTS_WHEN_STOPPED = 60;
+
+/** An answer with what an exact layout adds to it. */
+interface Finished {
+  answer: ArrayLike<number>;
+  /** Seconds a week. */
+  seconds: number;
+  /** Whether the exact layout found a place for something. */
+  tightened: boolean;
+}
+
 /** What is to be done: the state before the search, what does not move, and what found no place. */
 interface Begun {
   search: Filling;
@@ -97,19 +109,29 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
     }
     step = run.next();
   }
-  const finish = (answer: ArrayLike<number>) => {
+  let tries = 0;
+  const goOn = () => !options.stop?.() || tries++ < LAYOUTS_WHEN_STOPPED;
+  const finish = function* (answer: ArrayLike<number>): Generator<Progress, Finished> {
     unplaced = withTheRest(search, takeOver(search, parts, answer));
-    const before = unplaced.length;
+    const [before, cost] = [unplaced.length, total(search, unplaced)];
+    const best = () => [...pinned, ...asPlacements(scene, partsAt(search, parts, answer).placed, pinned)];
     // Last, since it puts things where only an exact layout sees the room.
-    unplaced = tighten(search, pinned, unplaced);
-    return { answer, seconds: total(search, unplaced), tightened: unplaced.length < before };
+    const run = tighten(search, pinned, unplaced, goOn);
+    for (let look = run.next(); ; look = run.next()) {
+      if (look.done) {
+        unplaced = look.value;
+        return { answer, seconds: total(search, unplaced), tightened: unplaced.length < before };
+      }
+      yield { phase: 'improving', share: 1, seconds: cost, out: before, bound: null, best };
+    }
   };
-  const found = finish(step.done ? step.value.at : step.value.best);
+  const found = yield* finish(step.done ? step.value.at : step.value.best);
   // The exact layout may find more room in the first answer than in the last one: the better one counts.
-  if (found.tightened || unplaced.length > 0) {
-    const early = finish(first);
-    if (found.seconds <= early.seconds) finish(found.answer);
+  if (!options.stop?.() && (found.tightened || unplaced.length > 0)) {
+    const early = yield* finish(first);
+    if (found.seconds <= early.seconds) yield* finish(found.answer);
   }
+  if (options.stop?.()) ended = 'stopped';
   const left = new Map<string, number>();
   for (const { supply, count } of unplaced) left.set(supply.id, (left.get(supply.id) ?? 0) + count);
   return {
@@ -207,7 +229,11 @@ function* begin(plan: Plan, options: SolveOptions): Generator<Progress, Begun> {
         best,
       };
   }
-  const rest = makeRoom(search, unplaced);
+  const run = makeRoom(search, unplaced, () => !options.stop?.());
+  let look = run.next();
+  for (; !look.done; look = run.next())
+    yield { phase: 'placing', share: 1, seconds: total(search, unplaced), out: unplaced.length, bound: null, best };
+  const rest = look.value;
   yield { phase: 'improving', share: 0, seconds: total(search, rest), out: rest.length, bound: null, best };
   return { search, pinned: pinned, unplaced: rest };
 }

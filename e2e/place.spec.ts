@@ -240,7 +240,7 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
     await choose(page.getByLabel(words.field.besideThisPlan), { nth: 1 });
     await expect(both).toBeVisible();
     await page.getByRole('button', { name: words.button.takeTheZoneOver }).click();
-    await expect(messages(page).getByText(/The zone lies as it does there/)).toBeVisible();
+    await expect(messages(page).getByText(/The zone is as it is there/)).toBeVisible();
   });
 
   await test.step('the comparison is all that is printed', async () => {

@@ -82,7 +82,7 @@ function Figure({ week, word, title }: { week: Week; word: string; title: string
           <p className="mt-2 text-xs text-soft">
             Each fetch is a sum of standard motion times (MTM-1, Maynard, Stegemerten & Schwab 1948) along the shortest
             way over the free floor, times the fetches a session and the sessions a week. A thing not placed yet is
-            hunted for {hunt} s each time (our constant). Choose a thing to see its own elements.
+            looked for {hunt} s each time (our constant). Choose a thing to see its own elements.
           </p>
           <Popover.Arrow className="fill-[var(--line)]" />
         </Popover.Content>

@@ -55,7 +55,7 @@ export function MoreMenu({ onHelp }: { onHelp: () => void }) {
             Dark
           </DropdownMenu.Item>
           <DropdownMenu.Item className={ITEM} onSelect={() => setTheme(null)}>
-            As the system has it
+            Same as the system
           </DropdownMenu.Item>
           <DropdownMenu.Separator className="my-1 h-px bg-line" />
           <DropdownMenu.Item className={ITEM} onSelect={onHelp}>

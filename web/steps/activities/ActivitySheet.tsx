@@ -130,8 +130,8 @@ function Serves({ activity: a, plan }: { activity: Activity; plan: Plan }) {
                 </span>
                 <Button
                   look="quiet"
-                  aria-label={`Take away ${nameOf(h)}`}
-                  onClick={() => commit(`Take away ${nameOf(h)}`, [remove('helpers', h.id)])}
+                  aria-label={`Remove ${nameOf(h)}`}
+                  onClick={() => commit(`Remove ${nameOf(h)}`, [remove('helpers', h.id)])}
                 >
                   −
                 </Button>

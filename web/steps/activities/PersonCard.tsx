@@ -120,12 +120,12 @@ function Wishes({ person: p, plan }: { person: Person; plan: Plan }) {
                 ['should reach', 'should reach'],
                 ['must not reach', 'must not reach'],
               ]}
-              onSet={(wish) => commit(`Wish of ${p.name}`, [set('wishes', w.id, { wish })])}
+              onSet={(wish) => commit(`Rule for ${p.name}`, [set('wishes', w.id, { wish })])}
             />
             <Button
               look="quiet"
-              aria-label={`Remove the wish about ${plan.supplies[w.supply]!.name}`}
-              onClick={() => commit('Remove a wish', [remove('wishes', w.id)])}
+              aria-label={`Remove the rule about ${plan.supplies[w.supply]!.name}`}
+              onClick={() => commit('Remove a rule', [remove('wishes', w.id)])}
             >
               ×
             </Button>

@@ -31,7 +31,7 @@ export function RelationChart({ plan }: { plan: Plan }) {
     <>
       <h2 className="text-2xl">What belongs near, and what apart?</h2>
       <p className="mb-4 text-soft">
-        Worked out from the supplies that two activities share, and from what one gives off and the other cannot bear.
+        Worked out from the supplies that two activities share, and from what one gives off and the other cannot stand.
         You may know better: choose a pair.
       </p>
       <div className="flex flex-wrap items-start gap-8">

@@ -78,7 +78,7 @@ export function AboutFound({ supply, onFind }: { supply: string; onFind: (words:
             onSet={looked}
           />
           <label className="grid">
-            <span className="text-sm text-soft">Or I call it</span>
+            <span className="text-sm text-soft">I also call it</span>
             <input
               className="rounded-lg border border-line bg-leaf px-3 py-1.5"
               defaultValue={own.alsoCalled}

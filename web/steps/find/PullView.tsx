@@ -70,7 +70,7 @@ export function PullView() {
           label="New list from"
           value=""
           options={[
-            ['', 'choose work or a kit'],
+            ['', 'choose an activity or a kit'],
             ...byName(plan.activities).map((a) => [`activity ${a.id}`, a.name] as const),
             ...byName(plan.kits).map((k) => [`kit ${k.id}`, k.name] as const),
           ]}
@@ -90,7 +90,7 @@ export function PullView() {
         )}
       </div>
       {!project && (
-        <p className="mt-4 text-soft">Choose the work or the kit that you begin, and fetch all of it in one round.</p>
+        <p className="mt-4 text-soft">Choose the activity or kit you are starting, and fetch all of it in one round.</p>
       )}
       {project && (
         <>

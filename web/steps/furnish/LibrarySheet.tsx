@@ -123,8 +123,8 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
               </button>
               <Button
                 look="quiet"
-                aria-label={`Take ${t.name} out of the library`}
-                onClick={() => commit(`Take ${t.name} out of the library`, [remove('types', t.id)])}
+                aria-label={`Remove ${t.name} from the library`}
+                onClick={() => commit(`Remove ${t.name} from the library`, [remove('types', t.id)])}
               >
                 −
               </Button>

@@ -23,7 +23,7 @@ export function ManySheet({ ids, plan }: { ids: readonly string[]; plan: Plan })
               {u.name}
               {i === 0 && <span className="text-soft">, the first</span>}
             </span>
-            <Button look="quiet" aria-label={`Take ${u.name} out`} onClick={() => selectAlso(u.id)}>
+            <Button look="quiet" aria-label={`Unselect ${u.name}`} onClick={() => selectAlso(u.id)}>
               −
             </Button>
           </li>

@@ -99,7 +99,7 @@ export function StationSheet({ station, plan }: { station: Station; plan: Plan }
           onSet={(y) => change('Place', { y })}
         />
         <NumberField
-          label="Looks, degrees from north"
+          label="Faces, degrees from north"
           value={station.facing}
           least={-360}
           most={360}

@@ -35,7 +35,7 @@ export function ReviewView() {
       setBusy('');
     }
   };
-  if (!lines) return <p className="text-soft">Looking through …</p>;
+  if (!lines) return <p className="text-soft">Checking what is due …</p>;
   const { upkeep } = plan.meta;
   return (
     <div className="grid gap-6 lg:grid-cols-[1fr_300px]">

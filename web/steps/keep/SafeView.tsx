@@ -69,7 +69,7 @@ function ShareCard() {
         <ul className="mt-3" aria-label="Let in">
           {state.guests.map((g) => (
             <li key={g.id} className="flex items-center gap-3 border-b border-line py-1">
-              {g.name}, {g.may === 'edit' ? 'may work' : 'may look'}, since {g.since.slice(11, 16)}
+              {g.name}, {g.may === 'edit' ? 'full access' : 'view only'}, since {g.since.slice(11, 16)}
               <Button look="quiet" onClick={() => void api.sendOut(g.id).then(setState, problem)}>
                 End its session
               </Button>

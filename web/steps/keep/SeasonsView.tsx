@@ -54,7 +54,7 @@ export function SeasonsView() {
             download(writeCalendar(plan, today(), new Date().toISOString()), `${plan.meta.name}.ics`, 'text/calendar')
           }
         >
-          Take it as a calendar file
+          Download as a calendar file
         </Button>
       </section>
     </div>
@@ -78,7 +78,7 @@ function SeasonCard({ season }: { season: Season }) {
       )
         notice(
           round.lost.length > 0
-            ? `Their places are no more: ${round.lost.join(', ')}.`
+            ? `Their places no longer exist: ${round.lost.join(', ')}.`
             : `${howMany(round.lines.length, 'thing')} moved.`,
         );
     } catch (cause) {

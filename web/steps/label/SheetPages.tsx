@@ -27,7 +27,7 @@ export function SheetPages({
   const labels = result?.sheet.pages[shown];
   if (!result || !labels || labels.length === 0)
     return changed && result ? (
-      <NextStep title="Nothing changed">Every label stands as it was last printed.</NextStep>
+      <NextStep title="Nothing changed">Every label is as it was last printed.</NextStep>
     ) : (
       <NextStep title="No labels yet">
         A label is made for each place in use.{' '}

@@ -19,7 +19,7 @@ export function OverheadSheet({ overhead: o, plan }: { overhead: Overhead; plan:
     { kind: 'number', field: 'turn', label: 'Turned, degrees', least: -360, most: 360 },
   ];
   const slope: Array<FieldSpec<Overhead>> = [
-    { kind: 'choice', field: 'corner', label: 'Begins at', options: wallChoice(plan), wide: true },
+    { kind: 'choice', field: 'corner', label: 'Starts at', options: wallChoice(plan), wide: true },
     {
       kind: 'length',
       field: 'run',

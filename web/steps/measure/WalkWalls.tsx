@@ -86,7 +86,7 @@ export function WalkWalls() {
               />
               <Button
                 look="quiet"
-                aria-label={`Leave wall ${i + 1} out`}
+                aria-label={`Remove wall ${i + 1}`}
                 disabled={rows.length <= 3}
                 onClick={() => setRows(rows.filter((_, k) => k !== i))}
               >
@@ -112,7 +112,7 @@ export function WalkWalls() {
         <div role="status" aria-live="polite" className="mt-2">
           {!whole && (
             <p className="text-soft">
-              Begin in any corner and go round with the wall on your left, so that you turn right in an ordinary corner.
+              Start in any corner and go round with the wall on your left, so that you turn right in an ordinary corner.
             </p>
           )}
           {whole && !right && (

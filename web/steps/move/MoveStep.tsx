@@ -80,7 +80,7 @@ export function MoveStep() {
             <Link className="text-rust underline" to={`/plan/${plan.meta.id}/place`}>
               Plan where things go
             </Link>{' '}
-            first; then the moves stand here.
+            first; then the moves are listed here.
           </>
         )}
       </NextStep>
@@ -145,7 +145,7 @@ export function MoveStep() {
           <Fact name="Won so far">{wonSince(plan, report!).toFixed(1)} min a week</Fact>
           <Fact name="Carrying to go">{minutesWords(left.reduce((sum, m) => sum + m.seconds, 0) * over.pace)}</Fact>
           <Fact name="Most on the floor">{over.peak.toFixed(1)} litres</Fact>
-          <Fact name="If all came out">{over.everything.toFixed(0)} litres</Fact>
+          <Fact name="If everything came out">{over.everything.toFixed(0)} litres</Fact>
         </dl>
         {Math.abs(over.pace - 1) > 0.02 && (
           <p className="text-sm text-soft">

@@ -169,7 +169,7 @@ function Places({ titles }: { titles: React.ReactNode }) {
       onDragCancel={() => {
         setDragged(null);
         setOver(null);
-        notice('Left where it was.');
+        notice('Nothing was moved.');
       }}
     >
       <RoomViews above={titles} lit={placement ? [openingOf(placement.compartment)] : []} />

@@ -56,7 +56,7 @@ export function PlacementSheet({
         <Fact name={p.how}>
           {p.fits} of {p.count} fit
         </Fact>
-        {p.seen !== '' && <Fact name="One sees">{p.seen}</Fact>}
+        {p.seen !== '' && <Fact name="In view">{p.seen}</Fact>}
         {p.ripple && (
           <Fact name="Ripple">
             <RippleWord ripple={p.ripple} />
@@ -80,7 +80,7 @@ export function PlacementSheet({
           {p.minutesPerWeek.toFixed(1)} min, {Number(p.fetchesPerWeek.toFixed(1))}×
         </Fact>
         {p.sight && p.sight.words !== '' && <Fact name="From there">{p.sight.words}</Fact>}
-        {p.crowd.behind ? <Fact name="Things before it">{p.crowd.behind}</Fact> : null}
+        {p.crowd.behind ? <Fact name="Things in front of it">{p.crowd.behind}</Fact> : null}
         {p.penaltyMinutes > 0 && (
           <Fact name={`Penalty: ${[...new Set(p.penalties.map((x) => x.words))].join('; ')}`}>
             {p.penaltyMinutes.toFixed(1)} min

@@ -49,12 +49,12 @@ export function Variants() {
   const merge = () => {
     if (!other) return;
     const { changes, left } = mergeZone(plan, other.plan, station);
-    if (changes.length === 0) notice('Nothing of that zone is planned there.', 'error');
+    if (changes.length === 0) notice('Nothing of that zone is placed there.', 'error');
     else if (commit(`Zone of ${plan.stations[station]!.name} from ${other.plan.meta.name}`, changes))
       notice(
         left.length === 0
-          ? 'The zone lies as it does there.'
-          : `The zone lies as it does there, but for ${left.length} whose furniture is not in this plan.`,
+          ? 'The zone is as it is there.'
+          : `The zone is as it is there, but for ${left.length} whose furniture is not in this plan.`,
       );
   };
   const own = report && report.week.planned.placed > 0 ? figuresOf(plan, report, 'planned') : null;
@@ -118,12 +118,12 @@ export function Variants() {
             <div className="noprint mt-2 flex flex-wrap items-end gap-2">
               <Choice
                 className="w-72"
-                label="Take over from it what is used most at"
+                label="Copy from it what is used most at"
                 value={station}
                 options={byName(plan.stations).map((s) => [s.id, s.name] as const)}
                 onSet={setStation}
               />
-              <Button onClick={merge}>Take the zone over</Button>
+              <Button onClick={merge}>Copy the zone</Button>
             </div>
           )}
         </>

@@ -13,7 +13,7 @@ const ACTS: ReadonlyArray<readonly [Act, string]> = [
   ['kind', 'Kind'],
   ['form', 'Form'],
   ['trait', 'Add a caution'],
-  ['untrait', 'Take a caution off'],
+  ['untrait', 'Remove a caution'],
   ['decision', 'Decision'],
   ['use', 'Used for'],
   ['season', 'Season'],

@@ -132,11 +132,11 @@ export function ContainerSheet({ container: c }: { container: Container }) {
         </Button>
         <Button
           onClick={() => {
-            if (commit(`Take ${c.name} away`, takeContainerAway(plan, c.id)))
+            if (commit(`Remove ${c.name}`, takeContainerAway(plan, c.id)))
               select({ kind: 'compartment', id: `${c.unit}/${c.slot}` });
           }}
         >
-          Take it away
+          Remove it
         </Button>
       </div>
     </Sheet>

@@ -116,7 +116,7 @@ export function ContainersView() {
                 {own && (
                   <Button
                     look="quiet"
-                    aria-label={`Take ${shape.name} out of the library`}
+                    aria-label={`Remove ${shape.name} from the library`}
                     onClick={() => commit(`Forget ${shape.name}`, [remove('boxtypes', own)])}
                   >
                     ×

@@ -104,7 +104,14 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
   });
 
   await test.step('the best advice is previewed, and taken back', async () => {
-    const before = await week.innerText();
+    // The figures of the step before have come when they change no more.
+    let before = '';
+    await expect(async () => {
+      const now = await week.innerText();
+      const same = now === before;
+      before = now;
+      expect(same).toBe(true);
+    }).toPass({ intervals: [800] });
     await tab('What would help');
     await page.getByRole('button', { name: words.button.findOutWhatWouldHelp }).click();
     const ideas = page.getByRole('table', { name: words.table.ideasBestFirst });

@@ -171,7 +171,12 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: words.button.move }).click();
     await page.getByRole('option', { name: /Bookcase, shelf 3/ }).click();
-    await expect(page.getByRole('complementary').getByRole('definition').filter({ hasText: /^Bookcase, shelf 3$/ })).toBeVisible();
+    await expect(
+      page
+        .getByRole('complementary')
+        .getByRole('definition')
+        .filter({ hasText: /^Bookcase, shelf 3$/ }),
+    ).toBeVisible();
     await page.getByRole('button', { name: words.button.keepItHere }).click();
     await page.keyboard.press('Escape');
     await expect(page.getByRole('button', { name: words.button.letItMove })).toBeVisible();

@@ -90,7 +90,7 @@ export const words = {
     swapOrMoveIt: 'Swap or move it …',
     takeItAsACalendarFile: 'Download as a calendar file',
     takeItBack: 'Take it back',
-    takeMarionetteChestOutOfThe: 'Take Marionette chest out of the library',
+    takeMarionetteChestOutOfThe: 'Remove Marionette chest from the library',
     takeTheZoneOver: 'Copy the zone',
     takeThisMix: 'Take this mix',
     takeThisPhotographOfAcrylicsBottled: 'Take this photograph of Acrylics, bottled away',

@@ -45,7 +45,8 @@ async function read(name: string, of: Page): Promise<void> {
 }
 
 /** What only works away, prints or loads down is not pressed. */
-const NOT_PRESSED = /Fill|Try all|Find out|Propose|Print|PDF|SVG|DXF|Export|Download|Save|cutting machine|Allow|Done|Undo|Redo|^×$/;
+const NOT_PRESSED =
+  /Fill|Try all|Find out|Propose|Print|PDF|SVG|DXF|Export|Download|Save|cutting machine|Allow|Done|Undo|Redo|^×$/;
 
 /** Opens every list, every part that is folded, and presses every button of the page once, reading what comes. */
 async function openAll(name: string): Promise<void> {
@@ -58,9 +59,11 @@ async function openAll(name: string): Promise<void> {
   }
   const pressed = new Set<string>();
   for (let i = 0; i < 40; i++) {
-    const names = await page.locator('main button:visible, header button:visible').evaluateAll((all) =>
-      all.map((b) => (b.getAttribute('aria-label') ?? b.textContent ?? '').replace(/\d+/g, '#').trim()),
-    );
+    const names = await page
+      .locator('main button:visible, header button:visible')
+      .evaluateAll((all) =>
+        all.map((b) => (b.getAttribute('aria-label') ?? b.textContent ?? '').replace(/\d+/g, '#').trim()),
+      );
     const at = names.findIndex((n) => n !== '' && !pressed.has(n) && !NOT_PRESSED.test(n));
     if (at < 0) return;
     pressed.add(names[at]!);

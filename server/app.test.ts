@@ -1,5 +1,5 @@
 import { copyTemplate } from '@heronstone/testing/templates.ts';
-import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { cpSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import request from 'supertest';
@@ -227,7 +227,8 @@ describe('the data directory', () => {
     mkdirSync(left);
     writeFileSync(join(left, 'heronstone.lock'), '2147480000 12345\n');
     const release = lock(left);
-    expect(readFileSync(join(left, 'heronstone.lock'), 'utf8')).toMatch(new RegExp(`^${process.pid} `));
+    expect(existsSync(join(left, 'heronstone.lock'))).toBe(false);
+    expect(readFileSync(join(left, 'lock.1', 'holder'), 'utf8')).toMatch(new RegExp(`^${process.pid} `));
     expect(() => lock(left)).toThrow(/Another Heronstone/);
     release();
     expect(() => lock(left)()).not.toThrow();

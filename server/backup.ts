@@ -22,7 +22,14 @@ export class BackupError extends Error {}
 const AnyChange = z.preprocess(upgradeChange, ChangeSchema);
 const EntrySchema = z.strictObject({
   revision: z.number().int().min(1),
-  group: GroupSchema.extend({ changes: z.array(AnyChange).max(200_000) }),
+  group: GroupSchema.extend({
+    changes: z.array(AnyChange).max(200_000),
+    // An earlier program took names that nobody can read.
+    name: z
+      .string()
+      .max(300)
+      .transform((name) => (/\S/.test(name) ? name : 'A change')),
+  }),
   inverse: z.array(AnyChange),
   at: z.iso.datetime(),
   by: z.string().max(40),

@@ -1,8 +1,9 @@
 /** Opens the data directory: one process at a time, migrated forward, never backward. */
-import { closeSync, existsSync, mkdirSync, openSync, readdirSync, readFileSync, rmSync, writeSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { PGlite } from '@electric-sql/pglite';
+import { takeLock } from './lock.ts';
 
 export type Database = PGlite;
 
@@ -31,49 +32,14 @@ function migrations(): Migration[] {
     .map((name) => ({ number: Number(name.slice(0, 3)), name, text: readFileSync(join(SQL, name), 'utf8') }));
 }
 
-/** Start time of a process in ticks since boot, where the system tells; guards against a number used again. */
-function startOf(pid: number): string {
-  try {
-    const stat = readFileSync(`/proc/${pid}/stat`, 'utf8');
-    return stat.slice(stat.lastIndexOf(')') + 2).split(' ')[19] ?? '';
-  } catch {
-    return '';
-  }
-}
-
-function isRunning(pid: number, start: string): boolean {
-  try {
-    process.kill(pid, 0);
-  } catch (cause) {
-    if ((cause as NodeJS.ErrnoException).code === 'ESRCH') return false;
-  }
-  const now = startOf(pid);
-  return now === '' || start === '' || now === start;
-}
-
 /** Takes the lock of a data directory. @returns a function that gives it back @throws DataError when another process has it */
 export function lock(directory: string): () => void {
-  const file = join(directory, 'heronstone.lock');
-  mkdirSync(directory, { recursive: true });
-  for (let attempt = 0; attempt < 2; attempt++) {
-    try {
-      const handle = openSync(file, 'wx');
-      writeSync(handle, `${process.pid} ${startOf(process.pid)}\n`);
-      closeSync(handle);
-      return () => rmSync(file, { force: true });
-    } catch (cause) {
-      if ((cause as NodeJS.ErrnoException).code !== 'EEXIST') throw cause;
-      const [pid, start] = readFileSync(file, 'utf8').trim().split(' ');
-      if (pid && isRunning(Number(pid), start ?? '')) {
-        throw new DataError(
-          'in-use',
-          `Another Heronstone (process ${pid}) is using the data in ${directory}. Close it first, or choose another place with --data.`,
-        );
-      }
-      rmSync(file, { force: true }); // left behind by a process that was killed
-    }
-  }
-  throw new DataError('in-use', `The lock file in ${directory} cannot be taken.`);
+  const taken = takeLock(directory);
+  if ('release' in taken) return taken.release;
+  throw new DataError(
+    'in-use',
+    `Another Heronstone (process ${taken.holder}) is using the data in ${directory}. Close it first, or choose another place with --data.`,
+  );
 }
 
 export interface OpenDatabase {

@@ -10,7 +10,6 @@ import type { Plan } from '@heronstone/core/model/plan.ts';
 import { buildDemo } from '../demo/build.ts';
 import { keptCopies, readBackup, writeBackup } from './backup.ts';
 import { startServer, type RunningServer } from './index.ts';
-import { Share } from './share.ts';
 
 const root = mkdtempSync(join(tmpdir(), 'heronstone-doing-'));
 let first: RunningServer;
@@ -22,7 +21,12 @@ const ask = (server: RunningServer, path: string, init: RequestInit = {}) => fet
 let n = 0;
 async function change(name: string, ...changes: Change[]): Promise<void> {
   const { revision } = (await first.store.read('demo'))!;
-  await first.store.change('demo', revision, [{ id: `g${++n}`, name, changes, kind: 'do', target: null }], 'test');
+  await first.store.change(
+    'demo',
+    { revision, epoch: null },
+    [{ id: `g${++n}`, name, changes, kind: 'do', target: null }],
+    'test',
+  );
 }
 
 const inOrder = (plan: Plan) => {
@@ -118,95 +122,4 @@ test('the plan as it was is had from the journal', async () => {
   };
   expect(old.plan.supplies.gouges!.name).toBe('Gouges');
   expect((await ask(first, '/api/plans/demo/at/yesterday')).status).toBe(400);
-});
-
-describe('sharing in the home', () => {
-  const port = () => new URL(first.address).port;
-  const invite = async (may: 'read' | 'edit') =>
-    (await (
-      await ask(first, '/api/share', {
-        method: 'POST',
-        headers: { 'Content-Type': 'application/json' },
-        body: JSON.stringify({ plan: 'demo', may }),
-      })
-    ).json()) as { address: string; code: string; link: string; guests: Array<{ id: string }> };
-  const pair = (address: string, code: string) =>
-    fetch(`${address}/pair`, {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/x-www-form-urlencoded' },
-      body: `code=${code}`,
-      redirect: 'manual',
-    });
-  const cookieOf = (answer: Response) => answer.headers.get('set-cookie')!.split(';')[0]!;
-
-  test('by default another address of this machine sees nothing', async () => {
-    await expect(fetch(`http://127.0.0.2:${port()}/api/plans`)).rejects.toThrow();
-    await expect(fetch('http://127.0.0.2:4748/pair')).rejects.toThrow();
-    expect(await (await ask(first, '/api/share')).json()).toMatchObject({ on: false, code: null, guests: [] });
-  });
-
-  test('a code lets one device in, once; a wrong, used or old one does not', async () => {
-    const { address, code, link } = await invite('edit');
-    expect(link).toBe(`${address}/pair?code=${code}`);
-    // Before it is let in, nothing but the page for the code answers.
-    expect((await fetch(`${address}/api/plans`)).status).toBe(401);
-    expect((await fetch(`${address}/plan/demo/find`, { redirect: 'manual' })).headers.get('location')).toBe('/pair');
-    expect(await (await fetch(link)).text()).toContain(`value="${code}"`);
-    expect((await pair(address, 'WRONG234')).status).toBe(403);
-    const let_in = await pair(address, code.toLowerCase());
-    expect([let_in.status, let_in.headers.get('location')]).toEqual([303, '/plan/demo/find']);
-    expect((await pair(address, code)).status).toBe(403);
-    const headers = { cookie: cookieOf(let_in) };
-    expect((await fetch(`${address}/api/plans/demo`, { headers })).status).toBe(200);
-    expect(
-      ((await (await fetch(`${address}/api/plans`, { headers })).json()) as { plans: unknown[] }).plans,
-    ).toHaveLength(1);
-    for (const path of ['/api/share', '/api/backup', '/api/plans/other']) {
-      const answer = await fetch(`${address}${path}`, { headers });
-      expect([path, answer.status]).toEqual([path, 403]);
-    }
-    const { revision } = (await first.store.read('demo'))!;
-    const group = { id: `g${++n}`, name: 'From the phone', changes: [set('supplies', 'gouges', { count: 11 })] };
-    const changed = await fetch(`${address}/api/plans/demo/changes`, {
-      method: 'POST',
-      headers: { ...headers, 'Content-Type': 'application/json' },
-      body: JSON.stringify({ baseRevision: revision, groups: [group] }),
-    });
-    expect(changed.status).toBe(200);
-    // Its session is ended.
-    const { guests } = (await (await ask(first, '/api/share')).json()) as { guests: Array<{ id: string }> };
-    await ask(first, `/api/share/guests/${guests[0]!.id}`, { method: 'DELETE' });
-    expect((await fetch(`${address}/api/plans/demo`, { headers })).status).toBe(401);
-  });
-
-  test('who may only look changes nothing; switched off, nothing answers any more', async () => {
-    const { address, code } = await invite('read');
-    const headers = { cookie: cookieOf(await pair(address, code)) };
-    expect((await fetch(`${address}/api/plans/demo`, { headers })).status).toBe(200);
-    const answer = await fetch(`${address}/api/plans/demo/changes`, { method: 'POST', headers });
-    expect(answer.status).toBe(403);
-    expect(((await answer.json()) as { error: { code: string } }).error.code).toBe('read-only');
-    await ask(first, '/api/share', { method: 'DELETE' });
-    await expect(fetch(`${address}/pair`)).rejects.toThrow();
-  });
-
-  test('five wrong codes make a code void, and after ten minutes it is too old', async () => {
-    const { address, code } = await invite('read');
-    for (let i = 0; i < 5; i++) expect((await pair(address, 'AAAAAAAA')).status).toBe(403);
-    expect((await pair(address, code)).status).toBe(403);
-    let now = 1_000_000;
-    const share = new Share('127.0.0.4', () => now);
-    share.serve(
-      ((_q: unknown, r: { status: (n: number) => { end: () => void } }) => r.status(204).end()) as never,
-      first.store,
-    );
-    const old = await share.invite('demo', 'edit');
-    now += 10 * 60_000;
-    expect(share.state().code).toBeNull();
-    expect((await pair(old.address!, old.code!)).status).toBe(403);
-    const fresh = await share.invite('demo', 'edit');
-    expect((await pair(fresh.address!, fresh.code!)).status).toBe(303);
-    await share.stop();
-    await ask(first, '/api/share', { method: 'DELETE' });
-  });
 });

@@ -5,6 +5,8 @@ import { join } from 'node:path';
 import { createApp } from './app.ts';
 import { openDatabase } from './database.ts';
 import { keepCopy } from './backup.ts';
+import { Feed } from './feed.ts';
+import { Guests } from './guests.ts';
 import { Share } from './share.ts';
 import { Store } from './store.ts';
 
@@ -53,21 +55,33 @@ export async function startServer({
   const { db, close } = await openDatabase(data, tell);
   const store = new Store(db);
   const own = new Set([host, '127.0.0.1', 'localhost']);
-  const share = new Share(shareHost);
+  const feed = new Feed();
+  const share = new Share({
+    host: shareHost,
+    guests: new Guests(db),
+    feed,
+    store,
+    web,
+    ...(report ? { report } : {}),
+  });
   const app = createApp({
     store,
     web,
     hosts: (name) => own.has(name) || share.answersTo(name),
+    feed,
     share,
     ...(report ? { report } : {}),
   });
-  share.serve(app, store);
   const copy = () => keepCopy(store, data, new Date()).catch((cause: unknown) => report?.(cause));
   // One dated copy a day, for as long as it runs.
   const daily = setInterval(() => void copy(), 3_600_000);
   daily.unref();
   const server = createServer(app);
   await listen(server, port, host);
+  await share.resume().catch((cause: unknown) => {
+    report?.(cause);
+    tell('The room could not be opened to the home again; switch sharing on anew.');
+  });
   const first = setTimeout(() => void copy(), copyAfter);
   first.unref();
   const { port: actual } = server.address() as { port: number };
@@ -77,7 +91,7 @@ export async function startServer({
     close: async () => {
       clearInterval(daily);
       clearTimeout(first);
-      await share.stop();
+      await share.close();
       server.closeAllConnections();
       await new Promise((done) => server.close(done));
       await close();

@@ -1,11 +1,5 @@
 /** Plans in the database: read whole, changed by groups, every group one transaction and one line of the journal. */
-import {
-  applyChanges,
-  ChangeError,
-  type Change,
-  type Group,
-  type JournalEntry,
-} from '@heronstone/core/model/change.ts';
+import { applyChanges, type Change, type Group, type JournalEntry } from '@heronstone/core/model/change.ts';
 import type { Pictures } from '@heronstone/core/formats/planFile.ts';
 import { MetaSchema, TABLES, TABLE_NAMES, type Plan, type TableName } from '@heronstone/core/model/plan.ts';
 import type { Database } from './database.ts';
@@ -57,19 +51,60 @@ const journalRow = (plan: string, { revision, group, inverse, at, by }: JournalE
   by,
 ];
 
-/** The base of a change is older than what is stored: the client gets what it missed and replays its own. */
+/** So many entries are handed over at once; who missed more asks again, or opens the plan anew. */
+export const PAGE = 500;
+
+/** There is no plan of that id. */
+export class NoPlanError extends Error {
+  constructor(id: string) {
+    super(`There is no plan “${id}”.`);
+  }
+}
+
+/** A group that is in the journal already. */
+export interface Had {
+  id: string;
+  revision: number;
+}
+
+/**
+ * The base of a change is not the newest: the client gets what it missed, oldest first and at most a page, and replays its own.
+ * Another epoch means another history (a restored backup): then nothing can be replayed, the plan is opened anew.
+ */
 export class StaleError extends Error {
+  readonly code: 'stale' | 'epoch';
   readonly missed: JournalEntry[];
-  constructor(missed: JournalEntry[]) {
-    super('The plan was changed elsewhere in the meantime.');
+  readonly have: Had[];
+  readonly epoch: string;
+  readonly revision: number;
+  constructor(code: 'stale' | 'epoch', { epoch, revision }: Stored, missed: JournalEntry[], have: Had[]) {
+    super(
+      code === 'epoch'
+        ? 'The plan was replaced by one from a backup.'
+        : 'The plan was changed elsewhere in the meantime.',
+    );
     this.name = 'StaleError';
+    this.code = code;
     this.missed = missed;
+    this.have = have;
+    this.epoch = epoch;
+    this.revision = revision;
   }
 }
 
 export interface Stored {
   plan: Plan;
   revision: number;
+  /** Names the history to which the revision belongs. */
+  epoch: string;
+}
+
+/** What became of groups that were sent. */
+export interface Written extends Pick<Stored, 'revision' | 'epoch'> {
+  /** What the journal has since the base: what others wrote before, and what was written now; oldest first. */
+  entries: JournalEntry[];
+  /** Of the groups that were sent, those that were there already. */
+  have: Had[];
 }
 
 export interface PlanLine {
@@ -99,18 +134,18 @@ export class Store {
     if (known) return known;
     const meta = (
       await this.db.query<Row>(
-        `SELECT ${META_FIELDS.map((f) => `${quoted(f)} AS "${f}"`).join(', ')}, revision FROM plans WHERE id = $1`,
+        `SELECT ${META_FIELDS.map((f) => `${quoted(f)} AS "${f}"`).join(', ')}, revision, epoch FROM plans WHERE id = $1`,
         [id],
       )
     ).rows[0];
     if (!meta) return null;
-    const { revision, ...rest } = meta;
+    const { revision, epoch, ...rest } = meta;
     const plan: Row = { meta: rest };
     for (const table of TABLE_NAMES) {
       const { rows } = await this.db.query<{ id: string }>(SELECT[table], [id]);
       plan[table] = Object.fromEntries(rows.map((row) => [row.id, row]));
     }
-    const stored = { plan: plan as unknown as Plan, revision: Number(revision) };
+    const stored = { plan: plan as unknown as Plan, revision: Number(revision), epoch: epoch as string };
     this.cache.set(id, stored);
     return stored;
   }
@@ -119,9 +154,9 @@ export class Store {
   async create(plan: Plan, by: string, pictures: Pictures = {}): Promise<Stored> {
     return this.inTurn(async () => {
       if (await this.read(plan.meta.id)) throw new Error(`There is a plan with the id “${plan.meta.id}” already.`);
-      await this.db.transaction(async (tx) => {
-        await tx.query(
-          `INSERT INTO plans (${META_FIELDS.map(quoted).join(', ')}, revision) VALUES (${META_FIELDS.map((_, i) => `$${i + 1}`).join(', ')}, 1)`,
+      const epoch = await this.db.transaction(async (tx) => {
+        const made = await tx.query<{ epoch: string }>(
+          `INSERT INTO plans (${META_FIELDS.map(quoted).join(', ')}, revision) VALUES (${META_FIELDS.map((_, i) => `$${i + 1}`).join(', ')}, 1) RETURNING epoch`,
           META_FIELDS.map((f) => (plan.meta as Row)[f]),
         );
         for (const table of TABLE_NAMES) {
@@ -134,8 +169,9 @@ export class Store {
           'INSERT INTO journal (plan, revision, group_id, name, kind, changes, inverse, by) VALUES ($1, 1, $2, $3, $4, $5, $5, $6)',
           [plan.meta.id, `start-${plan.meta.id}`, 'Create plan', 'do', '[]', by],
         );
+        return made.rows[0]!.epoch;
       });
-      const stored = { plan, revision: 1 };
+      const stored = { plan, revision: 1, epoch };
       this.cache.set(plan.meta.id, stored);
       return stored;
     });
@@ -143,40 +179,35 @@ export class Store {
 
   /**
    * Applies groups of changes, all or none.
-   * @param baseRevision the revision that the sender had seen
-   * @returns the new revision and the entries written; groups that are in the journal already are not written again
-   * @throws StaleError when others wrote in the meantime; ChangeError when a change is not valid
+   * @param base the revision that the sender had seen, and the epoch to which it belongs (null: whatever it is)
+   * @returns the new revision and the entries written; groups that are in the journal already are named, not written again
+   * @throws StaleError when others wrote in the meantime or the epoch is another; ChangeError when a change is not valid;
+   *   NoPlanError
    */
   async change(
     id: string,
-    baseRevision: number,
+    base: { revision: number; epoch: string | null },
     groups: readonly Group[],
     by: string,
-  ): Promise<{ revision: number; entries: JournalEntry[] }> {
+  ): Promise<Written> {
     return this.inTurn(async () => {
       const stored = await this.read(id);
-      if (!stored)
-        throw new ChangeError([
-          {
-            code: 'plan',
-            severity: 'error',
-            path: 'plan',
-            value: id,
-            expected: 'a plan that exists',
-            message: `There is no plan “${id}”.`,
-            targets: [],
-          },
-        ]);
-      const already = await this.db.query<{ group_id: string }>(
-        'SELECT group_id FROM journal WHERE plan = $1 AND group_id = ANY($2)',
+      if (!stored) throw new NoPlanError(id);
+      // A revision that is not reached yet is one of a history that was put aside, too: an older copy of the data, say.
+      if ((base.epoch !== null && base.epoch !== stored.epoch) || base.revision > stored.revision)
+        throw new StaleError('epoch', stored, [], []);
+      const already = await this.db.query<{ id: string; revision: number }>(
+        'SELECT group_id AS id, revision FROM journal WHERE plan = $1 AND group_id = ANY($2)',
         [id, groups.map((g) => g.id)],
       );
-      const written = new Set(already.rows.map((r) => r.group_id));
+      const have = already.rows.map((r) => ({ id: r.id, revision: Number(r.revision) }));
+      const written = new Set(have.map((h) => h.id));
       const fresh = groups.filter((g) => !written.has(g.id));
       // What was missed may hold the sender's own groups whose answer was lost; they are not written twice.
-      const missed = baseRevision === stored.revision ? [] : await this.journal(id, baseRevision);
-      if (fresh.length === 0) return { revision: stored.revision, entries: missed };
-      if (missed.length > 0 || baseRevision > stored.revision) throw new StaleError(missed);
+      const missed = base.revision === stored.revision ? [] : await this.journal(id, base.revision, PAGE);
+      const { epoch } = stored;
+      if (fresh.length === 0) return { revision: stored.revision, epoch, entries: missed, have };
+      if (base.revision !== stored.revision) throw new StaleError('stale', stored, missed, have);
       let { plan, revision } = stored;
       const entries: JournalEntry[] = [];
       const at = new Date().toISOString();
@@ -187,18 +218,28 @@ export class Store {
         entries.push({ revision, group, inverse: applied.inverse, at, by });
       }
       await this.write(id, stored.plan, plan, entries);
-      this.cache.set(id, { plan, revision });
-      return { revision, entries };
+      this.cache.set(id, { plan, revision, epoch });
+      return { revision, epoch, entries, have };
     });
   }
 
-  /** Journal entries after a revision, oldest first. @param most newest so many of them */
-  async journal(id: string, since: number, most = 100_000): Promise<JournalEntry[]> {
+  /**
+   * Journal entries after a revision, oldest first.
+   * @param most so many of them at most
+   * @param which the first of them, or the last
+   */
+  async journal(
+    id: string,
+    since: number,
+    most = 1_000_000,
+    which: 'first' | 'last' = 'first',
+  ): Promise<JournalEntry[]> {
     const { rows } = await this.db.query<Row>(
-      'SELECT revision, group_id, name, kind, target, changes, inverse, at, by FROM journal WHERE plan = $1 AND revision > $2 ORDER BY revision DESC LIMIT $3',
+      'SELECT revision, group_id, name, kind, target, changes, inverse, at, by FROM journal WHERE plan = $1 AND revision > $2 ORDER BY revision ' +
+        (which === 'first' ? 'ASC LIMIT $3' : 'DESC LIMIT $3'),
       [id, since, most],
     );
-    return rows.reverse().map((row) => ({
+    return (which === 'first' ? rows : rows.reverse()).map((row) => ({
       revision: Number(row.revision),
       group: { id: row.group_id, name: row.name, kind: row.kind, target: row.target, changes: row.changes } as Group,
       inverse: row.inverse as Change[],
@@ -238,7 +279,10 @@ export class Store {
   /** Removes a plan with all that belongs to it. */
   async remove(id: string): Promise<void> {
     await this.inTurn(async () => {
-      await this.db.query('DELETE FROM plans WHERE id = $1', [id]);
+      await this.db.transaction(async (tx) => {
+        await tx.query('DELETE FROM guests WHERE plan = $1', [id]);
+        await tx.query('DELETE FROM plans WHERE id = $1', [id]);
+      });
       this.cache.delete(id);
     });
   }

@@ -78,7 +78,7 @@ test('a database of version 6 opens with the same plan, Report, journal and pict
   const group = { id: 'later', name: 'Later', kind: 'do' as const, target: null };
   await store.change(
     'version6',
-    revision,
+    { revision, epoch: null },
     [{ ...group, changes: [{ table: 'placements', id: placement.id, set: { pinned: true } }] }],
     'test',
   );

@@ -1,5 +1,4 @@
 /** Supplies as CSV or as cells pasted from a spreadsheet: in with a preview and errors by row and field, out in the same columns. */
-import Papa from 'papaparse';
 import { FORM_FACTS, isRound, usualOrientations } from '../fit/forms.ts';
 import { sheetThickness } from '../fit/sheets.ts';
 import { readLength, type UnitSystem } from '../model/measure.ts';
@@ -18,7 +17,15 @@ import {
 import type { Kind, KindFinder } from '../entry/kinds.ts';
 import { Rest, takeSizes } from '../entry/readMeasures.ts';
 import type { NewSupply } from '../entry/supplies.ts';
-import { CSV_COLUMNS, parseTable, type Column, type CsvProblem, type CsvTable, type Mapping } from './csvTable.ts';
+import {
+  CSV_COLUMNS,
+  parseTable,
+  writeTable,
+  type Column,
+  type CsvProblem,
+  type CsvTable,
+  type Mapping,
+} from './csvTable.ts';
 
 export { CSV_COLUMNS, MOST_ROWS } from './csvTable.ts';
 
@@ -315,5 +322,5 @@ export function writeSuppliesCsv(plan: Plan): string {
       s.lastUsed ?? '',
     ];
   });
-  return `${Papa.unparse([[...CSV_COLUMNS], ...rows], { newline: '\n', escapeFormulae: false })}\n`;
+  return writeTable([[...CSV_COLUMNS], ...rows]);
 }

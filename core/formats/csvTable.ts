@@ -126,10 +126,27 @@ export function parseTable(text: string, headed = true): CsvTable | { refused: s
       });
       return;
     }
-    found.rows.push({ row, cells: Object.fromEntries(header.map((h, j) => [h, (cells[j] ?? '').trim()])) });
+    found.rows.push({ row, cells: Object.fromEntries(header.map((h, j) => [h, readCell(cells[j] ?? '')])) });
   });
   return found;
 }
+
+/** What a spreadsheet would run as a formula when it opens the file. */
+const RUNS = /^'*[=+\-@\t\r\uFF0B\uFF0D\uFF1D\uFF20]/;
+/** A cell as it is written, so that no spreadsheet runs it: with an apostrophe before it. */
+const writeCell = (cell: string | number): string | number =>
+  typeof cell === 'string' && RUNS.test(cell) ? `'${cell}` : cell;
+/** A cell as it was before it was written. */
+const readCell = (cell: string): string => {
+  const text = cell.trim();
+  return text.startsWith("'") && RUNS.test(text) ? text.slice(1).trim() : text;
+};
+/** Rows as CSV text. */
+export const writeTable = (rows: ReadonlyArray<ReadonlyArray<string | number>>): string =>
+  `${Papa.unparse(
+    rows.map((row) => row.map(writeCell)),
+    { newline: '\n' },
+  )}\n`;
 
 /** The separator that the first row has most of, outside quotes. */
 function separatorOf(text: string): string {

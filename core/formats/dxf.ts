@@ -3,6 +3,7 @@ import { DxfWriter, LWPolylineFlags, point2d, point3d, TextHorizontalAlignment, 
 import DxfParser from 'dxf-parser';
 import { signedArea, turned, type Point } from '../geometry/geometry.ts';
 import { selfCrossing } from '../geometry/traverse.ts';
+import { oneLine } from '../model/text.ts';
 import { LAYERS, type Drawing } from './drawing.ts';
 
 /** Colour numbers of the layers in DXF. */
@@ -27,7 +28,7 @@ export function writeDxf(drawing: Drawing): string {
   for (const shape of drawing.shapes) {
     dxf.setCurrentLayerName(shape.layer);
     if (shape.kind === 'text')
-      dxf.addText(point3d(shape.at.x, -shape.at.y), shape.size, shape.text, {
+      dxf.addText(point3d(shape.at.x, -shape.at.y), shape.size, oneLine(shape.text), {
         rotation: -shape.turn,
         horizontalAlignment: TextHorizontalAlignment.Center,
         secondAlignmentPoint: point3d(shape.at.x, -shape.at.y),

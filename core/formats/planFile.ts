@@ -1,7 +1,9 @@
 /** The plan file: our own documented JSON (docs/plan.schema.json). Lengths in mm, masses in g. */
 import { z } from 'zod';
 import { danglingReferences } from '../model/change.ts';
-import { findingsFromZod, type Finding } from '../model/finding.ts';
+import { findingsFromZod, unfitFinding, type Finding } from '../model/finding.ts';
+import { unfit } from '../model/text.ts';
+import { id } from '../model/fields.ts';
 import { upgradeFile } from './upgrade.ts';
 import { MetaSchema, PLAN_VERSION, TABLES, TABLE_NAMES, type Plan } from '../model/plan.ts';
 
@@ -18,10 +20,7 @@ const PlanFileSchema = z.strictObject({
   plan: MetaSchema,
   ...tables,
   pictures: z
-    .record(
-      z.string().regex(/^[A-Za-z0-9_-]{1,64}$/),
-      z.strictObject({ type: z.enum(['image/jpeg', 'image/png', 'image/webp']), data: z.base64() }),
-    )
+    .record(id, z.strictObject({ type: z.enum(['image/jpeg', 'image/png', 'image/webp']), data: z.base64() }))
     .default({}),
 });
 
@@ -58,6 +57,8 @@ export function readPlanFile(text: string): PlanFileResult {
       `This is not a Heronstone plan: its field “format” is not “${FORMAT}”.`,
     );
   }
+  const odd = unfit(data);
+  if (odd) return { ok: false, findings: [unfitFinding(odd)] };
   const { version } = data as { version?: unknown };
   if (typeof version === 'number' && version > PLAN_VERSION) {
     return refuse(
@@ -75,7 +76,7 @@ export function readPlanFile(text: string): PlanFileResult {
   for (const table of TABLE_NAMES) {
     const rows: Record<string, unknown> = {};
     parsed.data[table].forEach((row, i) => {
-      if (rows[row.id])
+      if (Object.hasOwn(rows, row.id))
         findings.push({
           code: 'file',
           severity: 'error',

@@ -1,5 +1,5 @@
 /** The shopping list and the cut list as CSV: furniture, containers, dividers and spacers, each with what it is for. */
-import Papa from 'papaparse';
+import { writeTable } from './csvTable.ts';
 import type { Report } from '../report/report.ts';
 import type { Plan } from '../model/plan.ts';
 import { formatSize } from '../model/measure.ts';
@@ -46,5 +46,5 @@ export function shoppingRows(plan: Plan, report: Pick<Report, 'shopping' | 'cuts
 }
 
 export function writeShoppingCsv(plan: Plan, report: Pick<Report, 'shopping' | 'cuts'>): string {
-  return `${Papa.unparse([[...COLUMNS], ...shoppingRows(plan, report)], { newline: '\n', escapeFormulae: true })}\n`;
+  return writeTable([[...COLUMNS], ...shoppingRows(plan, report)]);
 }

@@ -3,20 +3,27 @@
  * it has a name to read ("Move 84 markers to Desk, drawer 2") and an exact inverse.
  */
 import { z } from 'zod';
+import { isWordOfTheLanguage, unfit } from './text.ts';
 import { MetaSchema, REFERENCES, TABLES, TABLE_NAMES, type Plan, type Rows, type TableName } from './plan.ts';
 import type { Finding } from './finding.ts';
-import { findingsFromZod } from './finding.ts';
+import { findingsFromZod, unfitFinding } from './finding.ts';
+
+const rowId = z
+  .string()
+  .min(1)
+  .max(64)
+  .refine((text) => !isWordOfTheLanguage(text), 'An id is not a word of the programming language.');
 
 export const ChangeSchema = z.union([
   z.strictObject({
     table: z.enum(['meta', ...TABLE_NAMES] as [string, ...string[]]),
-    id: z.string().min(1).max(64),
+    id: rowId,
     /** Columns to set; a row that is not there yet needs all of them. */
     set: z.record(z.string(), z.unknown()),
   }),
   z.strictObject({
     table: z.enum(TABLE_NAMES as [string, ...string[]]),
-    id: z.string().min(1).max(64),
+    id: rowId,
     remove: z.literal(true),
   }),
 ]);
@@ -25,7 +32,7 @@ export type Change = z.infer<typeof ChangeSchema>;
 export const GroupSchema = z.strictObject({
   id: z.string().min(1).max(64),
   /** What a person reads in the log book. */
-  name: z.string().min(1).max(300),
+  name: z.string().min(1).max(300).regex(/\S/, 'A change has a name that can be read.'),
   changes: z.array(ChangeSchema).min(1).max(200_000),
   /** An undo or redo names the group it takes back or brings again. */
   kind: z.enum(['do', 'undo', 'redo']).default('do'),
@@ -80,6 +87,11 @@ export function applyChanges(plan: Plan, changes: readonly Change[]): { plan: Pl
   const inverse: Change[] = [];
   const findings: Finding[] = [];
   for (const change of changes) {
+    const odd = 'set' in change ? unfit(change.set, [change.table, change.id]) : null;
+    if (odd) {
+      findings.push(unfitFinding(odd));
+      continue;
+    }
     if (change.table === 'meta') {
       if (!('set' in change)) continue;
       const before = next.meta as Record<string, unknown>;
@@ -97,7 +109,7 @@ export function applyChanges(plan: Plan, changes: readonly Change[]): { plan: Pl
       copied.add(table);
     }
     const rows = next[table] as Record<string, Record<string, unknown>>;
-    const before = rows[change.id];
+    const before = Object.hasOwn(rows, change.id) ? rows[change.id] : undefined;
     if ('remove' in change) {
       if (!before) continue; // removed already, in another window perhaps
       delete rows[change.id];
@@ -138,7 +150,7 @@ export function danglingReferences(plan: Plan, touched?: ReadonlySet<string>): F
     const rows = plan[table] as Readonly<Record<string, Record<string, unknown>>>;
     for (const key in rows) {
       const value = rows[key]![column];
-      if (value === null || (plan[to] as Record<string, unknown>)[value as string]) continue;
+      if (value === null || Object.hasOwn(plan[to], value as string)) continue;
       findings.push({
         code: 'reference',
         severity: 'error',

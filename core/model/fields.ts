@@ -1,14 +1,21 @@
 /** Kinds of fields that rows are made of, each with a message that says what would be right. */
 import { z } from 'zod';
+import { isWordOfTheLanguage, oneLine } from './text.ts';
 
 export const id = z
   .string()
   .min(1, 'An id is needed.')
   .max(64, 'An id has at most 64 characters.')
-  .regex(/^[A-Za-z0-9_-]+$/, 'An id has only letters, digits, - and _.');
+  .regex(/^[A-Za-z0-9_-]+$/, 'An id has only letters, digits, - and _.')
+  .refine((text) => !isWordOfTheLanguage(text), 'An id is not a word of the programming language.');
 
 export function name(what: string) {
-  return z.string().trim().min(1, `${what} needs a name.`).max(120, `${what}: at most 120 characters.`);
+  return z
+    .string()
+    .overwrite(oneLine)
+    .trim()
+    .min(1, `${what} needs a name.`)
+    .max(120, `${what}: at most 120 characters.`);
 }
 
 /** A length in mm between two limits, with a message that says what would be right. */

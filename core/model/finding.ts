@@ -1,6 +1,7 @@
 /** Something the program has to say about a plan: an error (must be mended) or a caution (should be looked at). */
 import type { z } from 'zod';
 import type { TableName } from './plan.ts';
+import type { Unfit } from './text.ts';
 
 /** A row of the plan, or the plan itself. */
 export interface Target {
@@ -25,6 +26,19 @@ export interface Finding {
   by?: number;
   /** The mode of the room in which it holds; without it, every day. */
   mode?: string;
+}
+
+/** What the walk through data from outside found, as a finding. */
+export function unfitFinding({ path, expected }: Unfit): Finding {
+  const where = path.join('.');
+  return {
+    code: 'unfit',
+    severity: 'error',
+    path: where,
+    expected,
+    message: `${where || 'The file'}: ${expected}`,
+    targets: [],
+  };
 }
 
 /** Turns what Zod found into findings, each with path, value and what would be right. */

@@ -2,6 +2,7 @@
 import ical, { ICalEventRepeatingFreq } from 'ical-generator';
 import { byName, type Plan } from '../model/plan.ts';
 import { dayAfter } from '../model/log.ts';
+import { oneLine } from '../model/text.ts';
 
 export interface Occasion {
   id: string;
@@ -93,7 +94,7 @@ export function addMonths(day: string, months: number): string {
  */
 export function writeCalendar(plan: Plan, today: string, stamp: string): string {
   const calendar = ical({
-    name: plan.meta.name,
+    name: oneLine(plan.meta.name),
     prodId: { company: 'Heronstone', product: 'Heronstone', language: 'EN' },
   });
   for (const o of occasionsOf(plan, today)) {
@@ -102,10 +103,10 @@ export function writeCalendar(plan: Plan, today: string, stamp: string): string 
       start: new Date(`${o.day}T00:00:00Z`),
       allDay: true,
       timezone: 'UTC',
-      summary: o.title,
+      summary: oneLine(o.title),
       stamp: new Date(stamp),
     });
-    if (o.note !== '') event.description(o.note);
+    if (o.note !== '') event.description(o.note.split(/\r\n?|\n/).map(oneLine).join('\n'));
     if (o.months > 0) event.repeating({ freq: ICalEventRepeatingFreq.MONTHLY, interval: o.months });
   }
   return calendar.toString();

@@ -14,6 +14,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     reducedMotion: 'reduce',
+    // Kept for the story that is about it: it would fetch the whole application for each of the others.
+    serviceWorkers: 'block',
     launchOptions: { executablePath: '/usr/bin/chromium', args: [...CHROMIUM_ARGS] },
   },
 });

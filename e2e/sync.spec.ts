@@ -1,4 +1,5 @@
 /** Two windows at once, and a browser that loses the server for a while: nothing is lost. */
+import { readFileSync } from 'node:fs';
 import { expect, test } from './server.ts';
 import { messages } from './messages.ts';
 import { words } from './words.ts';
@@ -45,7 +46,7 @@ test('a row that the other window removed: the late change is named and left out
   await page.route('**/changes', (route) => route.abort());
   await page.getByLabel(words.field.timesAWeek).first().fill('5');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('Not saved')).toBeVisible();
+  await expect(page.getByText('not saved')).toBeVisible();
   await other.getByRole('button', { name: words.button.whatCarvingHeadsAndHandsNeeds }).click();
   await other.getByRole('button', { name: words.button.removeCarvingHeadsAndHands }).click();
   await expect(other.getByText('Saved', { exact: true })).toBeVisible();
@@ -66,7 +67,7 @@ test('the server is away for a while: work goes on, survives a reload of the win
   await server.stop('SIGKILL');
   await page.getByLabel(words.field.newActivity).fill('Done while away');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('Not saved')).toBeVisible();
+  await expect(page.getByText('not saved')).toBeVisible();
   await page.getByLabel(words.field.newActivity).fill('And another');
   await page.keyboard.press('Enter');
   await server.start();
@@ -81,7 +82,7 @@ test('the server is away for a while: work goes on, survives a reload of the win
   await server.stop('SIGKILL');
   await page.getByLabel(words.field.newActivity).fill('Kept in the browser');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('Not saved')).toBeVisible();
+  await expect(page.getByText('not saved')).toBeVisible();
   await server.start();
   await page.reload();
   await expect
@@ -92,4 +93,73 @@ test('the server is away for a while: work goes on, survives a reload of the win
     )
     .toContain('Kept in the browser');
   await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 20_000 });
+});
+
+test('a backup is restored under an open second window, which shows it and says why', async ({
+  page,
+  server,
+  context,
+}, info) => {
+  const other = await context.newPage();
+  await page.goto(`${server.address}/plan/demo/keep`);
+  await other.goto(`${server.address}/plan/demo/activities`);
+  const name = other.getByLabel(words.field.activity, { exact: true }).first();
+  const before = await name.inputValue();
+  await page.getByRole('tab', { name: words.tab.shareAndKeepSafe }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Download backup' }).click();
+  const file = info.outputPath('room.heronbackup');
+  await (await download).saveAs(file);
+  await name.fill('Made after the backup');
+  await name.press('Enter');
+  await expect(other.getByText('Saved', { exact: true })).toBeVisible();
+  await page.getByLabel(words.field.restoreFromABackup).setInputFiles(file);
+  await page.getByRole('button', { name: words.button.restoreThis }).click();
+  await expect(messages(other).getByText(/replaced by one from a backup/)).toBeVisible();
+  await expect(name).toHaveValue(before);
+  // It goes on from there, in both windows.
+  await name.fill('Made after it was put back');
+  await name.press('Enter');
+  for (const p of [page, other]) await expect(p.getByText('Saved', { exact: true })).toBeVisible();
+  const { plan } = (await (await fetch(`${server.address}/api/plans/demo`)).json()) as {
+    plan: { activities: Record<string, { name: string }> };
+  };
+  const names = Object.values(plan.activities).map((a) => a.name);
+  expect(names).toContain('Made after it was put back');
+  expect(names).not.toContain('Made after the backup');
+  expect(readFileSync(file).length).toBeGreaterThan(1000);
+});
+
+test.describe('with what the browser allows on this machine’s own address', () => {
+  test.use({ serviceWorkers: 'allow' });
+
+  test('a reload while the server is away opens Find and Move with the plan last seen; what is done then arrives later', async ({
+    page,
+    own: server,
+  }) => {
+    await page.goto(`${server.address}/plan/demo/find`);
+    await page.getByLabel(words.field.whatAreYouLookingFor).waitFor();
+    await page.evaluate(async () => {
+      await navigator.serviceWorker.ready;
+    });
+    await server.stop('SIGKILL');
+    await page.reload();
+    await page.getByLabel(words.field.whatAreYouLookingFor).fill('sewing mach');
+    const found = page.getByRole('list', { name: words.list.found });
+    await expect(found.getByRole('button').first()).toContainText('Sewing machine');
+    await page.getByRole('button', { name: words.button.markAsUsed }).click();
+    await expect(page.getByText('1 not saved')).toBeVisible();
+    await page.getByText('1 not saved').click();
+    await expect(page.getByText(/also when you reload or close the window/)).toBeVisible();
+    await page.keyboard.press('Escape');
+    await page.goto(`${server.address}/plan/demo/move`);
+    await expect(page.getByRole('group', { name: words.group.nextMove })).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByText('1 not saved')).toBeVisible();
+    await server.start();
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 60_000 });
+    const { entries } = (await (await fetch(`${server.address}/api/plans/demo/journal?which=last`)).json()) as {
+      entries: Array<{ group: { name: string } }>;
+    };
+    expect(entries.at(-1)!.group.name).toContain('Used: Sewing machine');
+  });
 });

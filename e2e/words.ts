@@ -76,6 +76,8 @@ export const words = {
     remove: 'Remove',
     removeCarvingHeadsAndHands: 'Remove Carving heads and hands',
     restoreThis: 'Restore this',
+    switchItOff: 'Switch it off',
+    allowViewingOnly: 'Allow viewing only',
     restoreToBeforeThis: 'Restore to before this',
     saveAsAType: 'Save as a type',
     saveAsCsv: 'Save as CSV',
@@ -245,6 +247,7 @@ export const words = {
   },
   /** Lists. */
   list: {
+    allMoves: 'All moves',
     found: 'Found',
     inItToday: 'In it today',
     labelsOfPlaces: 'Labels of places',

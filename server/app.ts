@@ -20,7 +20,7 @@ interface AppOptions extends Pick<Served, 'store'> {
 }
 
 /** Express with what both apps have: no stack in any answer, safe headers, only the names and pages that are ours. */
-export function bareApp(hosts: (host: string) => boolean): Express {
+export function bareApp(hosts: (host: string) => boolean, scheme: 'http' | 'https' = 'http'): Express {
   const app = express();
   app.disable('x-powered-by');
   // What Express itself answers then holds neither stacks nor paths.
@@ -56,7 +56,7 @@ export function bareApp(hosts: (host: string) => boolean): Express {
     if (!hosts(host))
       throw new HttpError(403, 'host', `This server does not answer for the host “${host.slice(0, 80)}”.`);
     const { origin } = request.headers;
-    if (origin !== undefined && origin !== `http://${request.headers.host}`)
+    if (origin !== undefined && origin !== `${scheme}://${request.headers.host}`)
       throw new HttpError(403, 'origin', 'Requests from other pages are not answered.');
     next();
   });

@@ -1,5 +1,5 @@
 /** Opens the data directory: one process at a time, migrated forward, never backward. */
-import { existsSync, readdirSync, readFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, statfsSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { PGlite } from '@electric-sql/pglite';
@@ -40,6 +40,19 @@ export function lock(directory: string): () => void {
     'in-use',
     `Another Heronstone (process ${taken.holder}) is using the data in ${directory}. Close it first, or choose another place with --data.`,
   );
+}
+
+/**
+ * So much must be free before anything is written, bytes: PostgreSQL writes its log in files of 16 MB and comes to a stand for
+ * good when it cannot begin the next one; the rest is for what is written itself.
+ */
+const RESERVE = 32 * 2 ** 20;
+
+/** @throws Error with the code ENOSPC when the disk of a directory is as good as full */
+export function makeSureOfRoom(directory: string): void {
+  const { bavail, bsize } = statfsSync(directory);
+  if (bavail * bsize >= RESERVE) return;
+  throw Object.assign(new Error(`Less than ${RESERVE / 2 ** 20} MB are free in ${directory}.`), { code: 'ENOSPC' });
 }
 
 export interface OpenDatabase {

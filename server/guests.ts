@@ -20,8 +20,12 @@ export class Guests {
   /** As in the database; the only writer is this process. */
   private all: Guest[] = [];
 
-  constructor(db: Database) {
+  private readonly makeSure: () => void;
+
+  /** @param makeSure called before each write; it throws when the disk has no room for one */
+  constructor(db: Database, makeSure: () => void = () => {}) {
     this.db = db;
+    this.makeSure = makeSure;
   }
 
   /** Reads who was let in. @returns the port at which the room was open when the server stopped, or null */
@@ -44,6 +48,7 @@ export class Guests {
   }
 
   async add(guest: Guest): Promise<void> {
+    this.makeSure();
     const { id, plan, may, name, secret, since, until } = guest;
     await this.db.query('DELETE FROM guests WHERE until <= $1', [since]);
     await this.db.query(

@@ -3,7 +3,7 @@ import { createServer, type Server } from 'node:http';
 import { homedir } from 'node:os';
 import { join } from 'node:path';
 import { createApp } from './app.ts';
-import { openDatabase } from './database.ts';
+import { makeSureOfRoom, openDatabase } from './database.ts';
 import { keepCopy } from './backup.ts';
 import { Feed } from './feed.ts';
 import { Guests } from './guests.ts';
@@ -24,6 +24,8 @@ export interface ServerOptions {
   web?: string | null;
   /** Where other devices of the home are served once sharing is switched on; all addresses when nothing is said. */
   shareHost?: string;
+  /** Certificate and key (PEM) for those devices: with them they are served over HTTPS. */
+  tls?: { cert: string; key: string } | null;
   /** After so many ms the copy of the day is made, so that starting does not wait for it. */
   copyAfter?: number;
   tell?: (message: string) => void;
@@ -48,20 +50,23 @@ export async function startServer({
   port = DEFAULT_PORT,
   web = null,
   shareHost = '0.0.0.0',
+  tls = null,
   copyAfter = 20_000,
   tell = () => {},
   report,
 }: ServerOptions): Promise<RunningServer> {
   const { db, close } = await openDatabase(data, tell);
-  const store = new Store(db);
+  const makeSure = () => makeSureOfRoom(data);
+  const store = new Store(db, makeSure);
   const own = new Set([host, '127.0.0.1', 'localhost']);
   const feed = new Feed();
   const share = new Share({
     host: shareHost,
-    guests: new Guests(db),
+    guests: new Guests(db, makeSure),
     feed,
     store,
     web,
+    tls,
     ...(report ? { report } : {}),
   });
   const app = createApp({

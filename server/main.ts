@@ -1,4 +1,4 @@
-/** The server as a process: `tsx server/main.ts [--demo] [--data DIR] [--port N] [--host H] [--fresh]`. */
+/** The server as a process: `tsx server/main.ts [--demo] [--data DIR] [--port N] [--host H] [--cert FILE --key FILE] [--fresh]`. */
 import { readFileSync, rmSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
@@ -15,6 +15,8 @@ const { values } = parseArgs({
     data: { type: 'string' },
     port: { type: 'string' },
     host: { type: 'string' },
+    cert: { type: 'string' },
+    key: { type: 'string' },
     'no-web': { type: 'boolean' },
   },
 });
@@ -28,7 +30,11 @@ if (!Number.isInteger(port) || port < 0 || port > 65535) {
 
 try {
   if (values.demo && values.fresh && values.data === undefined) rmSync(data, { recursive: true, force: true });
+  const { cert, key } = values;
+  if ((cert === undefined) !== (key === undefined))
+    throw new DataError('unreadable', '--cert and --key belong together: a certificate and its key, as PEM files.');
   const server = await startServer({
+    tls: cert && key ? { cert: readFileSync(cert, 'utf8'), key: readFileSync(key, 'utf8') } : null,
     data,
     port,
     ...(values.host ? { host: values.host } : {}),

@@ -160,7 +160,14 @@ export function routesOf({ store, feed, share }: Served): Route[] {
       method: 'get',
       path: '/api/plans/:id',
       guests: 'look',
-      answer: async (request, response) => void response.json(await known(param(request, 'id'))),
+      // With ?groups=a,b it says which of these groups are in the journal, as of the same moment.
+      answer: async (request, response) => {
+        const stored = await known(param(request, 'id'));
+        const { groups } = request.query;
+        const asked = typeof groups === 'string' && groups !== '' ? groups.split(',') : [];
+        const have = await store.had(param(request, 'id'), asked, stored.revision);
+        response.json({ ...stored, have });
+      },
     },
     {
       method: 'get',

@@ -6,6 +6,7 @@
  */
 import { createHash, randomBytes, randomInt, timingSafeEqual } from 'node:crypto';
 import { createServer, type Server } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
 import { networkInterfaces } from 'node:os';
 import express, { type Express, type Request, type Response } from 'express';
 import { bareApp, nothingHere, serveRoutes, serveWeb } from './app.ts';
@@ -45,6 +46,8 @@ interface ShareOptions {
   feed: Feed;
   store: Store;
   web: string | null;
+  /** Certificate and key (PEM): with them the second address is served over HTTPS. */
+  tls?: { cert: string; key: string } | null;
   /** ms */
   now?: () => number;
   report?: (cause: unknown) => void;
@@ -55,17 +58,19 @@ export class Share implements Sharing {
   private readonly guests: Guests;
   private readonly feed: Feed;
   private readonly now: () => number;
+  private readonly tls: { cert: string; key: string } | null;
   private readonly app: Express;
   private server: Server | null = null;
   private invitation: Invitation | null = null;
   /** Wrong codes by device. */
   private readonly wrong = new Map<string, { count: number; until: number }>();
 
-  constructor({ host, guests, feed, store, web, now = Date.now, report = () => {} }: ShareOptions) {
+  constructor({ host, guests, feed, store, web, tls = null, now = Date.now, report = () => {} }: ShareOptions) {
     this.host = host;
     this.guests = guests;
     this.feed = feed;
     this.now = now;
+    this.tls = tls;
     this.app = this.guestApp(store, web, report);
   }
 
@@ -134,7 +139,7 @@ export class Share implements Sharing {
 
   /** @returns the port */
   private async listen(port: number): Promise<number> {
-    const server = createServer(this.app);
+    const server = this.tls ? createSecureServer(this.tls, this.app) : createServer(this.app);
     await listenOn(server, port, this.host);
     this.server = server;
     return (server.address() as { port: number }).port;
@@ -150,7 +155,7 @@ export class Share implements Sharing {
   private address(): string | null {
     if (!this.server) return null;
     const { port } = this.server.address() as { port: number };
-    return `http://${this.addresses()[0] ?? '127.0.0.1'}:${port}`;
+    return `http${this.tls ? 's' : ''}://${this.addresses()[0] ?? '127.0.0.1'}:${port}`;
   }
 
   /**
@@ -197,23 +202,32 @@ export class Share implements Sharing {
     return this.guests.list(this.now()).find((g) => timingSafeEqual(g.secret, secret)) ?? null;
   }
 
+  private setCookie(response: Response, secret: string): Response {
+    const lasts = Math.round(SESSION_LASTS / 1000);
+    const secure = this.tls ? '; Secure' : '';
+    return response.set(
+      'Set-Cookie',
+      `${COOKIE}=${secret}; HttpOnly; SameSite=Strict; Path=/; Max-Age=${lasts}${secure}`,
+    );
+  }
+
   /** The app of the second address. */
   private guestApp(store: Store, web: string | null, report: (cause: unknown) => void): Express {
-    const app = bareApp((host) => this.answersTo(host));
+    const app = bareApp((host) => this.answersTo(host), this.tls ? 'https' : 'http');
     app.get('/pair', (request, response) => {
       sendPage(response, 200, typeof request.query.code === 'string' ? request.query.code : '', '');
     });
     app.post('/pair', express.urlencoded({ extended: false, limit: '2kb' }), async (request, response) => {
       const paired = await this.pair(request, codeOf(request));
       if (typeof paired === 'string') return sendPage(response, 403, '', paired);
-      setCookie(response, paired.secret).redirect(303, `/plan/${paired.guest.plan}/find`);
+      this.setCookie(response, paired.secret).redirect(303, `/plan/${paired.guest.plan}/find`);
     });
     // The page of a plan that was open when its session ended asks for the code itself, and keeps what it has.
     app.post('/api/pair', express.json({ limit: '2kb' }), async (request, response) => {
       const paired = await this.pair(request, codeOf(request));
       if (typeof paired === 'string') throw new HttpError(403, 'code', paired, 'code');
       const { plan, may, until } = paired.guest;
-      setCookie(response, paired.secret).status(201).json({ plan, may, until });
+      this.setCookie(response, paired.secret).status(201).json({ plan, may, until });
     });
     serveRoutes(
       app,
@@ -232,7 +246,7 @@ export class Share implements Sharing {
     app.use((request, response, next) => {
       if (request.method !== 'GET') throw new HttpError(404, 'not-found', 'There is nothing here.');
       // The page itself holds no data; whoever was let in before keeps it open, and is asked for the code there.
-      if (this.guestOf(request) || hasCookie(request) || /^\/(assets\/|sw\.js|manifest)/.test(request.path)) next();
+      if (this.guestOf(request) || hasCookie(request) || /^\/(assets\/|sw\.js|workbox-)/.test(request.path)) next();
       else response.redirect(303, '/pair');
     });
     serveWeb(app, web);
@@ -247,12 +261,6 @@ const codeOf = (request: Request): string => {
   return typeof code === 'string' ? code.slice(0, 64) : '';
 };
 const hasCookie = (request: Request) => (request.headers.cookie ?? '').includes(`${COOKIE}=`);
-const setCookie = (response: Response, secret: string) =>
-  response.set(
-    'Set-Cookie',
-    `${COOKIE}=${secret}; HttpOnly; SameSite=Strict; Path=/; Max-Age=${Math.round(SESSION_LASTS / 1000)}`,
-  );
-
 const deviceOf = (request: Request) =>
   /iPhone|Android|Mobile/i.test(request.headers['user-agent'] ?? '') ? 'A phone' : 'Another device';
 

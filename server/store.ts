@@ -120,8 +120,12 @@ export class Store {
   private readonly cache = new Map<string, Stored>();
   private turn: Promise<unknown> = Promise.resolve();
 
-  constructor(db: Database) {
+  private readonly makeSure: () => void;
+
+  /** @param makeSure called before each write; it throws when the disk has no room for one */
+  constructor(db: Database, makeSure: () => void = () => {}) {
     this.db = db;
+    this.makeSure = makeSure;
   }
 
   async list(): Promise<PlanLine[]> {
@@ -196,11 +200,10 @@ export class Store {
       // A revision that is not reached yet is one of a history that was put aside, too: an older copy of the data, say.
       if ((base.epoch !== null && base.epoch !== stored.epoch) || base.revision > stored.revision)
         throw new StaleError('epoch', stored, [], []);
-      const already = await this.db.query<{ id: string; revision: number }>(
-        'SELECT group_id AS id, revision FROM journal WHERE plan = $1 AND group_id = ANY($2)',
-        [id, groups.map((g) => g.id)],
+      const have = await this.had(
+        id,
+        groups.map((g) => g.id),
       );
-      const have = already.rows.map((r) => ({ id: r.id, revision: Number(r.revision) }));
       const written = new Set(have.map((h) => h.id));
       const fresh = groups.filter((g) => !written.has(g.id));
       // What was missed may hold the sender's own groups whose answer was lost; they are not written twice.
@@ -221,6 +224,16 @@ export class Store {
       this.cache.set(id, { plan, revision, epoch });
       return { revision, epoch, entries, have };
     });
+  }
+
+  /** Which groups are in the journal, up to a revision. */
+  async had(id: string, groups: readonly string[], until = Number.MAX_SAFE_INTEGER): Promise<Had[]> {
+    if (groups.length === 0) return [];
+    const { rows } = await this.db.query<Had>(
+      'SELECT group_id AS id, revision FROM journal WHERE plan = $1 AND group_id = ANY($2) AND revision <= $3',
+      [id, groups, until],
+    );
+    return rows.map((r) => ({ id: r.id, revision: Number(r.revision) }));
   }
 
   /**
@@ -302,7 +315,7 @@ export class Store {
 
   /** Keeps a picture; the photograph that shows it is a row of the plan. */
   async keepPicture(plan: string, id: string, type: string, data: Uint8Array): Promise<void> {
-    await this.db.query(KEEP_PICTURE, [plan, id, type, data]);
+    await this.inTurn(() => this.db.query(KEEP_PICTURE, [plan, id, type, data]));
   }
 
   async picture(plan: string, id: string): Promise<{ type: string; data: Uint8Array } | null> {
@@ -361,7 +374,11 @@ export class Store {
 
   /** One write after the other. */
   private inTurn<T>(work: () => Promise<T>): Promise<T> {
-    const mine = this.turn.then(work, work);
+    const write = () => {
+      this.makeSure();
+      return work();
+    };
+    const mine = this.turn.then(write, write);
     this.turn = mine.catch(() => {});
     return mine;
   }

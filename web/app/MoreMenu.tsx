@@ -21,6 +21,7 @@ if (kept === 'light' || kept === 'dark') setTheme(kept);
 /** Everything that is not part of a step: files, measures, light and dark. */
 export function MoreMenu({ onHelp }: { onHelp: () => void }) {
   const plan = useStore((s) => s.plan)!;
+  const looks = useStore((s) => s.may === 'read');
   const navigate = useNavigate();
   const other = plan.meta.units === 'metric' ? 'imperial' : 'metric';
   return (
@@ -42,12 +43,14 @@ export function MoreMenu({ onHelp }: { onHelp: () => void }) {
             All plans, or open one from a file
           </DropdownMenu.Item>
           <DropdownMenu.Separator className="my-1 h-px bg-line" />
-          <DropdownMenu.Item
-            className={ITEM}
-            onSelect={() => commit('Change the measures', [setMeta(plan, { units: other })])}
-          >
-            Show {other === 'metric' ? 'millimetres' : 'feet and inches'}
-          </DropdownMenu.Item>
+          {!looks && (
+            <DropdownMenu.Item
+              className={ITEM}
+              onSelect={() => commit('Change the measures', [setMeta(plan, { units: other })])}
+            >
+              Show {other === 'metric' ? 'millimetres' : 'feet and inches'}
+            </DropdownMenu.Item>
+          )}
           <DropdownMenu.Item className={ITEM} onSelect={() => setTheme('light')}>
             Light
           </DropdownMenu.Item>

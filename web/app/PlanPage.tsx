@@ -1,8 +1,11 @@
 /** A plan, open at a step. */
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
+import type { WorkStep } from '@heronstone/core/report/evaluate.ts';
 import { openPlan, useStore } from '../state/store.ts';
-import { Shell } from './Shell.tsx';
+import { ApiError } from '../sync/api.ts';
+import { CodeForm } from './CodeDialog.tsx';
+import { LOOKING, Shell } from './Shell.tsx';
 
 /** Each step loads when it is opened. */
 const STEP_PAGE = {
@@ -22,16 +25,24 @@ export function PlanPage() {
   const { planId = '', step } = useParams();
   const open = useStore((s) => s.planId === planId && s.plan !== null);
   const hasRoom = useStore((s) => Object.keys(s.plan?.corners ?? {}).length > 0);
-  const [problem, setProblem] = useState<string | null>(null);
+  const looks = useStore((s) => s.may === 'read');
+  const [problem, setProblem] = useState<unknown>(null);
+  const [tries, setTries] = useState(0);
   useEffect(() => {
-    if (useStore.getState().planId !== planId)
-      openPlan(planId).catch((cause: unknown) => setProblem(cause instanceof Error ? cause.message : String(cause)));
-  }, [planId]);
-  if (problem) {
+    if (useStore.getState().planId !== planId) openPlan(planId).then(() => setProblem(null), setProblem);
+  }, [planId, tries]);
+  if (problem instanceof ApiError && problem.status === 401)
+    return (
+      <main className="mx-auto max-w-md p-8">
+        <h1 className="mb-3 text-2xl">Let this device in again</h1>
+        <CodeForm onIn={() => setTries((n) => n + 1)} />
+      </main>
+    );
+  if (problem !== null) {
     return (
       <main className="p-10">
         <h1 className="text-2xl">This plan cannot be opened</h1>
-        <p className="my-2">{problem}</p>
+        <p className="my-2">{problem instanceof Error ? problem.message : 'It cannot be read.'}</p>
         <Link to="/" className="text-rust underline">
           Back to your plans
         </Link>
@@ -39,6 +50,7 @@ export function PlanPage() {
     );
   }
   if (!open) return <main className="p-10 text-soft">Opening the plan …</main>;
+  if (looks && !LOOKING.includes(step as WorkStep)) return <Navigate to={`/plan/${planId}/find`} replace />;
   const Page = STEP_PAGE[step as keyof typeof STEP_PAGE];
   if (!Page) return <Navigate to={`/plan/${planId}/${hasRoom ? 'place' : 'measure'}`} replace />;
   return (

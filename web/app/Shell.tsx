@@ -4,9 +4,13 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { STEPS, type WorkStep } from '@heronstone/core/report/evaluate.ts';
 import { redo, undo, useStore } from '../state/store.ts';
+import { nextStep } from '../sync/history.ts';
+import { AskStep } from './AskStep.tsx';
 import { BottomLine } from './BottomLine.tsx';
+import { CodeDialog } from './CodeDialog.tsx';
 import { Notices } from './Notices.tsx';
 import { MoreMenu } from './MoreMenu.tsx';
+import { SaveState } from './SaveState.tsx';
 import { ShortcutsDialog } from './ShortcutsDialog.tsx';
 import { takesLetters, takesText } from '../ui/keys.ts';
 
@@ -21,18 +25,15 @@ const TITLE: Record<WorkStep, string> = {
   find: 'Find',
   keep: 'Keep',
 };
-const SAVE_WORDS = {
-  saved: 'Saved',
-  saving: 'Saving …',
-  offline: 'Not saved yet: the server does not answer. Kept in this window.',
-} as const;
+/** The steps of a device that may only look. */
+export const LOOKING: readonly WorkStep[] = ['move', 'find'];
 
 export function Shell({ step, children }: { step: WorkStep; children: ReactNode }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
-  const save = useStore((s) => s.save);
-  const canUndo = useStore((s) => s.history.undo.at(-1)?.name);
-  const canRedo = useStore((s) => s.history.redo.at(-1)?.name);
+  const looks = useStore((s) => s.may === 'read');
+  const canUndo = useStore((s) => nextStep(s.history.undo)?.name);
+  const canRedo = useStore((s) => nextStep(s.history.redo)?.name);
   const [help, setHelp] = useState(false);
   const navigate = useNavigate();
   const findBox = useRef<HTMLInputElement>(null);
@@ -80,7 +81,7 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
           className="order-last w-full min-w-0 overflow-x-auto overflow-y-hidden md:order-none md:w-auto md:grow md:overflow-visible"
         >
           <div className="flex items-center gap-2 py-2 md:justify-center md:gap-3">
-            {STEPS.map((key) => (
+            {STEPS.filter((key) => !looks || LOOKING.includes(key)).map((key) => (
               <Link
                 key={key}
                 to={`${base}/${key}`}
@@ -88,7 +89,7 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
                 className={`stone relative shrink-0 px-4 py-2 ${key === step ? 'z-10 mx-3 bg-deep px-6 py-3 font-bold text-ondeep' : 'bg-sand hover:bg-stone'}`}
               >
                 {TITLE[key]}
-                {report && report.open[key] > 0 && (
+                {!looks && report && report.open[key] > 0 && (
                   <span className="absolute -top-2 -right-1.5 min-w-5 rounded-full border-2 border-rust bg-leaf px-1 text-center text-[11px] leading-4 font-bold text-rust">
                     {report.open[key]}
                     <span className="sr-only"> open</span>
@@ -116,33 +117,32 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
               />
             </form>
           )}
-          <button
-            type="button"
-            onClick={undo}
-            disabled={!canUndo}
-            title={canUndo ? `Undo: ${canUndo}` : 'Nothing to undo'}
-            aria-label="Undo"
-            className="rounded-full p-2 hover:bg-wash disabled:opacity-35"
-          >
-            <Undo2 size={18} />
-          </button>
-          <button
-            type="button"
-            onClick={redo}
-            disabled={!canRedo}
-            title={canRedo ? `Redo: ${canRedo}` : 'Nothing to redo'}
-            aria-label="Redo"
-            className="rounded-full p-2 hover:bg-wash disabled:opacity-35"
-          >
-            <Redo2 size={18} />
-          </button>
-          <span
-            role="status"
-            className={`w-14 text-xs ${save === 'offline' ? 'font-bold text-rust' : 'text-soft'}`}
-            title={SAVE_WORDS[save]}
-          >
-            {save === 'offline' ? 'Not saved' : SAVE_WORDS[save]}
-          </span>
+          {!looks && (
+            <>
+              <button
+                type="button"
+                onClick={undo}
+                disabled={!canUndo}
+                title={canUndo ? `Undo: ${canUndo}` : 'Nothing to undo'}
+                aria-label="Undo"
+                className="rounded-full p-2 hover:bg-wash disabled:opacity-35"
+              >
+                <Undo2 size={18} />
+              </button>
+              <button
+                type="button"
+                onClick={redo}
+                disabled={!canRedo}
+                title={canRedo ? `Redo: ${canRedo}` : 'Nothing to redo'}
+                aria-label="Redo"
+                className="rounded-full p-2 hover:bg-wash disabled:opacity-35"
+              >
+                <Redo2 size={18} />
+              </button>
+            </>
+          )}
+          {looks && <span className="rounded-full bg-wash px-3 py-1 text-xs font-bold">View only</span>}
+          <SaveState />
           <MoreMenu onHelp={() => setHelp(true)} />
         </div>
       </header>
@@ -151,6 +151,8 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
       </main>
       <BottomLine />
       <Notices />
+      <CodeDialog />
+      <AskStep />
       <ShortcutsDialog open={help} onOpenChange={setHelp} />
     </div>
   );

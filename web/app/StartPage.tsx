@@ -5,7 +5,7 @@ import { useForm } from 'react-hook-form';
 import { useNavigate, Link } from 'react-router';
 import { z } from 'zod';
 import { MetaSchema } from '@heronstone/core/model/plan.ts';
-import { api, ApiError } from '../state/api.ts';
+import { api, ApiError } from '../sync/api.ts';
 import { newId } from '../state/store.ts';
 import { Button } from '../ui/Button.tsx';
 

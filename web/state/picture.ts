@@ -2,7 +2,7 @@
 import { nanoid } from 'nanoid';
 import { set } from '@heronstone/core/model/change.ts';
 import type { Photo } from '@heronstone/core/model/plan.ts';
-import { api } from './api.ts';
+import { api } from '../sync/api.ts';
 import { commit, notice, useStore } from './store.ts';
 import { today } from '../ui/today.ts';
 

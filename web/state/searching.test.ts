@@ -1,6 +1,8 @@
 import { emptyPlan, type Placement, type Plan } from '@heronstone/core/model/plan.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import { boxUnit, having, unitRow } from '@heronstone/testing/rooms.ts';
+import { SimulatedBrowser } from '@heronstone/testing/browser.ts';
+import { SimulatedServer } from '@heronstone/testing/simulatedServer.ts';
 import type { Filling } from '../workers/solver.worker.ts';
 
 /** What a search is asked, and how it ends: each test says. */
@@ -26,8 +28,10 @@ import.meta.jest.unstable_mockModule('./engine.ts', () => ({
   solver: () => solver,
   bounder: () => ({ bound: () => Promise.resolve({ cost: 90, leftOut: 0 }) }),
 }));
-globalThis.fetch = () => new Promise(() => {});
-const { commit, useStore } = await import('./store.ts');
+const server = new SimulatedServer(emptyPlan({ id: 'p' }));
+new SimulatedBrowser().install();
+Object.assign(globalThis, { fetch: server.fetch });
+const { closePlan, commit, openPlan, useStore } = await import('./store.ts');
 const { cancelSearch, fillRoom, gapOf, lookAtWays, useSearching } = await import('./searching.ts');
 
 const plan = having(emptyPlan({ id: 'p' }), unitRow(boxUnit('a', 500, 500, 400, 300)));
@@ -37,10 +41,13 @@ const filling = (more: Partial<Filling>): Filling =>
 const said = () => useStore.getState().notices.map((n) => n.text);
 const soon = () => new Promise((resume) => setTimeout(resume, 0));
 
-beforeEach(() => {
+afterAll(() => closePlan());
+beforeEach(async () => {
   asked = [];
   cancels = 0;
-  useStore.setState({ planId: 'p', plan, confirmed: plan, pending: [], notices: [], preview: null });
+  server.restore({ plan, journal: [] });
+  await openPlan('p');
+  useStore.setState({ notices: [], preview: null });
 });
 
 test('the best so far is shown, then made as one change with a word about it', async () => {

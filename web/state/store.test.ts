@@ -2,29 +2,37 @@ import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { remove, set, type Change, type Group } from '@heronstone/core/model/change.ts';
 import { emptyPlan } from '@heronstone/core/model/plan.ts';
 import { boxUnit, having, unitRow } from '@heronstone/testing/rooms.ts';
+import { SimulatedBrowser } from '@heronstone/testing/browser.ts';
 import { SimulatedServer } from '@heronstone/testing/simulatedServer.ts';
 
 import.meta.jest.unstable_mockModule('./engine.ts', () => ({
   engine: { evaluate: (plan: Parameters<typeof evaluate>[0]) => Promise.resolve(evaluate(plan)) },
 }));
-/** What the browser keeps for the window. */
-const kept = new Map<string, string>();
+const browser = new SimulatedBrowser().install();
+const { kept } = browser;
 /** The stream by which the server tells of new revisions. */
-let tell: (revision: number) => void = () => {};
-Object.assign(globalThis, {
-  localStorage: {
-    getItem: (key: string) => kept.get(key) ?? null,
-    setItem: (key: string, text: string) => void kept.set(key, text),
-    removeItem: (key: string) => void kept.delete(key),
-  },
-  EventSource: class {
-    addEventListener(_: string, hear: (event: { data: string }) => void) {
-      tell = (revision) => hear({ data: JSON.stringify({ revision }) });
-    }
-    close() {}
-  },
-});
-const { commit, notice, openPlan, preview, redo, select, selectAlso, undo, useStore } = await import('./store.ts');
+const tell = (revision: number) => browser.tell({ epoch: server.epoch, revision });
+/** The names of the steps that the browser keeps for a plan, of all windows. */
+const waitingIn = (plan: string) =>
+  [...kept]
+    .filter(([key]) => key.startsWith(`heronstone.window.${plan}.`))
+    .flatMap(([, text]) => (JSON.parse(text) as { waiting: Array<{ group: Group }> }).waiting.map((w) => w.group.name));
+const {
+  closePlan,
+  commit,
+  dismissRefused,
+  notice,
+  openPlan,
+  preview,
+  redo,
+  retryRefused,
+  select,
+  selectAlso,
+  takeStep,
+  tryAgain,
+  undo,
+  useStore,
+} = await import('./store.ts');
 
 const start = having(
   emptyPlan({ id: 'p', name: 'Room' }),
@@ -50,9 +58,11 @@ async function until(holds: () => boolean, what: string): Promise<void> {
   }
   throw new Error(`It did not come to this: ${what}`);
 }
-const saved = () => until(() => now().save === 'saved' && now().pending.length === 0, 'saved');
+const saved = () => until(() => now().saving.kind === 'saved', 'saved');
 
+afterAll(() => closePlan());
 beforeEach(async () => {
+  closePlan();
   kept.clear();
   server = new SimulatedServer(start);
   globalThis.fetch = server.fetch as typeof fetch;
@@ -62,7 +72,7 @@ beforeEach(async () => {
 
 test('a change is shown at once, saved, undone and done again; the figures follow', async () => {
   expect(commit('Name it', rename('a', 'Chest'))).toBe(true);
-  expect([named('a'), now().save]).toEqual(['Chest', 'saving']);
+  expect([named('a'), now().saving.kind]).toEqual(['Chest', 'saving']);
   await saved();
   expect(server.plan.units.a!.name).toBe('Chest');
   undo();
@@ -81,17 +91,17 @@ test('what cannot be is refused with a word on the screen, and nothing is sent',
 });
 
 test('while the server is away everything is kept in the browser, and sent when it is back', async () => {
-  server.away = true;
+  server.mood = 'away';
   commit('One', rename('a', 'One'));
   commit('Two', rename('b', 'Two'));
-  await until(() => now().save === 'offline', 'offline');
-  expect((JSON.parse([...kept.values()][0]!) as Group[]).map((g) => g.name)).toEqual(['One', 'Two']);
-  server.away = false;
+  await until(() => now().saving.kind === 'away', 'away');
+  expect(waitingIn('p')).toEqual(['One', 'Two']);
+  server.mood = 'fine';
   // The window is opened anew: what it kept is there, and goes out.
   await openPlan('p');
-  expect([named('a'), named('b')]).toEqual(['One', 'Two']);
   await saved();
-  expect([server.plan.units.a!.name, server.plan.units.b!.name, kept.size]).toEqual(['One', 'Two', 0]);
+  expect([named('a'), named('b')]).toEqual(['One', 'Two']);
+  expect([server.plan.units.a!.name, server.plan.units.b!.name, waitingIn('p')]).toEqual(['One', 'Two', []]);
 });
 
 test('what an earlier program kept is read in the words of today', async () => {
@@ -116,17 +126,17 @@ test('two windows at the same time: both keep what they did', async () => {
 
 test('a change that another window made void is named, and the rest stays', async () => {
   server.write(group([remove('units', 'b')]));
-  server.away = true;
+  server.mood = 'away';
   commit('Late', rename('b', 'Late'));
   commit('Mine', rename('a', 'Mine'));
-  await until(() => now().save === 'offline', 'offline');
-  server.away = false;
-  await until(() => now().pending.length === 0, 'nothing is waiting');
+  await until(() => now().saving.kind === 'away', 'away');
+  server.mood = 'fine';
+  await until(() => now().saving.count === 0, 'nothing is waiting');
   expect(
     now()
       .notices.map((n) => n.text)
       .join(),
-  ).toContain('“Late” no longer applies');
+  ).toContain('“Late” could not be saved: it no longer applies');
   expect([server.plan.units.a!.name, server.plan.units.b]).toEqual(['Mine', undefined]);
   expect(now().plan).toEqual(server.plan);
 });
@@ -154,4 +164,72 @@ test('several are chosen one by one, and taken out again', () => {
 test('no more than four messages stand over each other', () => {
   for (let i = 1; i <= 6; i++) notice(`Message ${i}`);
   expect(now().notices.map((n) => n.text)).toEqual(['Message 3', 'Message 4', 'Message 5', 'Message 6']);
+});
+
+test('what fails for any other reason than what is in it stays, and is sent when it works again', async () => {
+  for (const mood of ['fails', 'full', 'code', 'read-only'] as const) {
+    server.mood = mood;
+    commit('Mine', rename('a', mood));
+    await until(() => !['saved', 'saving'].includes(now().saving.kind), mood);
+    expect(now().saving).toMatchObject({ count: 1, since: expect.any(Number) as number, keeps: true });
+    expect([named('a'), waitingIn('p')]).toEqual([mood, ['Mine']]);
+    server.mood = 'fine';
+    tryAgain();
+    await saved();
+    expect(server.plan.units.a!.name).toBe(mood);
+  }
+});
+
+test('what the server refuses is set aside with its reason, can be sent again or discarded, and its undo is gone', async () => {
+  server.refuses = (g) => (g.name === 'Odd' ? 'Too odd.' : null);
+  commit('Fine', rename('b', 'Fine'));
+  commit('Odd', rename('a', 'Odd'));
+  await until(() => now().refused.length === 1, 'refused');
+  await saved();
+  expect([named('a'), named('b'), now().refused[0]!.why]).toEqual([start.units.a!.name, 'Fine', 'Too odd.']);
+  expect(now().history.undo.map((step) => step.name)).toEqual(['Fine']);
+  server.refuses = () => null;
+  retryRefused(now().refused[0]!.group.id);
+  await saved();
+  expect([server.plan.units.a!.name, now().refused]).toEqual(['Odd', []]);
+  server.refuses = () => 'Never.';
+  commit('Never', rename('a', 'Never'));
+  await until(() => now().refused.length === 1, 'refused');
+  dismissRefused(now().refused[0]!.group.id);
+  expect(now().refused).toEqual([]);
+});
+
+test('undo takes back the own last step; a step of another device is named first', async () => {
+  commit('Mine', rename('a', 'Mine'));
+  await saved();
+  tell(server.write(group(rename('b', 'Theirs')), 'device-two').revision);
+  await until(() => named('b') === 'Theirs', 'what the other device did');
+  undo();
+  expect([named('a'), named('b'), now().asking]).toEqual([start.units.a!.name, 'Theirs', null]);
+  undo();
+  expect([named('b'), now().asking?.step.name]).toEqual(['Theirs', 'Elsewhere']);
+  takeStep('undo', now().asking!.step);
+  await saved();
+  expect(server.plan.units.b!.name).toBe(start.units.b!.name);
+});
+
+test('a backup that was put back is shown, with a word about it; what waits is sent to it', async () => {
+  commit('One', rename('a', 'One'));
+  await saved();
+  server.restore({ plan: start, journal: [] });
+  tell(0);
+  await until(() => named('a') === start.units.a!.name, 'the plan of the backup');
+  await saved();
+  expect(now().notices.at(-1)!.text).toMatch(/replaced by one from a backup/);
+  expect(now().history.undo).toEqual([]);
+});
+
+test('who may only look changes nothing', () => {
+  useStore.setState({ may: 'read' });
+  expect(commit('Mine', rename('a', 'Mine'))).toBe(false);
+  expect([named('a'), now().notices.at(-1)!.text]).toEqual([
+    start.units.a!.name,
+    'This device may look, but not change anything.',
+  ]);
+  useStore.setState({ may: 'all' });
 });

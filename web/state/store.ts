@@ -1,21 +1,21 @@
-/** The plan on the screen: what the server confirmed, what is waiting to be saved, and what is being tried out. */
-import { upgradeChange } from '@heronstone/core/formats/upgrade.ts';
+/** The plan on the screen, with what is being tried out, and what is chosen in it. How it is saved: web/sync. */
 import { create } from 'zustand';
 import { nanoid } from 'nanoid';
-import {
-  applyChanges,
-  ChangeError,
-  type Change,
-  type Group,
-  type JournalEntry,
-} from '@heronstone/core/model/change.ts';
+import { applyChanges, ChangeError, type Change, type Group } from '@heronstone/core/model/change.ts';
+import { writable } from '@heronstone/core/model/text.ts';
 import type { Report } from '@heronstone/core/report/evaluate.ts';
 import type { Arrangement, Person, Plan } from '@heronstone/core/model/plan.ts';
 import { seatKey } from '@heronstone/core/scene/seatKey.ts';
 import { inMode } from '@heronstone/core/room/standing.ts';
-import { api, ApiError, OfflineError } from './api.ts';
+import { api, ApiError, DEVICE } from '../sync/api.ts';
+import { nextStep, NO_HISTORY, type History, type Step } from '../sync/history.ts';
+import { BEAT, Keeper } from '../sync/keeper.ts';
+import { isSaved, opened, seenBefore, type Refused, type State as SyncState, type Trouble } from '../sync/machine.ts';
+import { keepSeen, lastSeen } from '../sync/seen.ts';
+import { openedPlan, serverFor } from '../sync/server.ts';
+import { Sync, type Clock } from '../sync/sync.ts';
+import { listen } from '../sync/told.ts';
 import { engine } from './engine.ts';
-import { afterGroup, type History } from './history.ts';
 
 export type Selected = {
   kind:
@@ -36,21 +36,36 @@ export type Selected = {
 };
 export type View = 'above' | 'round' | 'inside';
 export type Wash = '' | 'seconds' | 'minutes' | 'sight';
-type SaveState = 'saved' | 'saving' | 'offline';
+
+/** How saving goes. */
+export interface Saving {
+  kind: 'saved' | 'saving' | Trouble['kind'];
+  /** What the server says is wrong. */
+  message: string;
+  /** How many steps are not saved, and since when, ms. */
+  count: number;
+  since: number | null;
+  /** Whether the browser keeps them, should the window close. */
+  keeps: boolean;
+}
 
 interface State {
   planId: string | null;
-  confirmed: Plan | null;
+  /** The newest revision that the server confirmed. */
   revision: number;
-  /** Groups not answered by the server yet, oldest first. */
-  pending: Group[];
-  /** Confirmed plus pending: what is shown, but for a preview. */
+  /** What is saved and what is waiting: what is shown, but for a preview. */
   plan: Plan | null;
+  /** What this device may do. */
+  may: 'all' | 'edit' | 'read';
   /** While something is being dragged. */
   preview: Plan | null;
   report: Report | null;
   history: History;
-  save: SaveState;
+  /** A step of another device, before it is taken back or brought again. */
+  asking: { way: 'undo' | 'redo'; step: Step } | null;
+  saving: Saving;
+  /** Steps that the server refused, each with its reason. */
+  refused: readonly Refused[];
   notices: Array<{ id: string; text: string; kind: 'note' | 'error' }>;
   selected: Selected | null;
   view: View;
@@ -68,14 +83,15 @@ interface State {
 
 export const useStore = create<State>(() => ({
   planId: null,
-  confirmed: null,
   revision: 0,
-  pending: [],
   plan: null,
+  may: 'all',
   preview: null,
   report: null,
-  history: { undo: [], redo: [] },
-  save: 'saved',
+  history: NO_HISTORY,
+  asking: null,
+  saving: { kind: 'saved', message: '', count: 0, since: null, keeps: true },
+  refused: [],
   notices: [],
   selected: null,
   view: 'above',
@@ -166,203 +182,195 @@ export function commit(
   kind: Group['kind'] = 'do',
   target: string | null = null,
 ): boolean {
-  const { plan, pending, history } = get();
-  if (!plan || changes.length === 0) return false;
-  const group: Group = { id: nanoid(), name: name.slice(0, 300), changes, kind, target };
+  if (!sync || changes.length === 0) return false;
+  if (get().may === 'read') {
+    notice('This device may look, but not change anything.', 'error');
+    return false;
+  }
+  const group: Group = {
+    id: nanoid(),
+    name: writable([...name].slice(0, 280).join('')).trim() || 'A change',
+    changes: writable(changes),
+    kind,
+    target,
+  };
   try {
-    const applied = applyChanges(plan, changes);
-    put({
-      plan: applied.plan,
-      preview: null,
-      pending: [...pending, group],
-      history: afterGroup(history, group, applied.inverse),
-      save: get().save === 'offline' ? 'offline' : 'saving',
-    });
+    put({ preview: null });
+    sync.edit(group);
   } catch (cause) {
     if (!(cause instanceof ChangeError)) throw cause;
     notice(`${name}: ${cause.findings[0]?.expected ?? cause.message}`, 'error');
     return false;
   }
-  keep();
-  evaluateNow();
-  void push();
   return true;
 }
 
+/** Takes back the last step of this device. One of another device is named first, and taken back when that is wanted. */
 export function undo(): void {
-  const step = get().history.undo.at(-1);
-  if (step && commit(`Undo: ${step.name}`, step.inverse, 'undo', step.id)) notice(`Undone: ${step.name}`);
+  goBack('undo', nextStep(get().history.undo));
 }
 
 export function redo(): void {
-  const step = get().history.redo.at(-1);
-  if (step && commit(`Redo: ${step.name}`, step.changes, 'redo', step.id)) notice(`Redone: ${step.name}`);
+  goBack('redo', nextStep(get().history.redo));
 }
+
+function goBack(way: 'undo' | 'redo', step: Step | undefined): void {
+  if (!step) return;
+  if (step.own) takeStep(way, step);
+  else put({ asking: { way, step } });
+}
+
+/** Takes back, or brings again, a step. */
+export function takeStep(way: 'undo' | 'redo', step: Step): void {
+  put({ asking: null });
+  const done =
+    way === 'undo'
+      ? commit(`Undo: ${step.name}`, step.inverse, 'undo', step.id)
+      : commit(`Redo: ${step.name}`, step.changes, 'redo', step.id);
+  if (done) notice(`${way === 'undo' ? 'Undone' : 'Redone'}: ${step.name}`);
+}
+export const leaveStep = () => put({ asking: null });
 
 // ---- saving ----
 
-const keptKey = (id: string) => `heronstone.waiting.${id}`;
-
-/** Keeps what is not saved yet in the browser, so that a closed window loses nothing. */
-function keep(): void {
-  const { planId, pending } = get();
-  if (!planId) return;
-  try {
-    if (pending.length === 0) localStorage.removeItem(keptKey(planId));
-    else localStorage.setItem(keptKey(planId), JSON.stringify(pending));
-  } catch {
-    // More than the browser keeps: it is still in this window, and saved as soon as the server answers.
-  }
+let sync: Sync | null = null;
+let close = () => {};
+/** Ends what belongs to the plan that is open: it hears nothing more, and what is not saved is kept. */
+export function closePlan(): void {
+  close();
+  close = () => {};
 }
 
-let pushing = false;
-/** After a refusal groups are sent one by one, so that only the one that is refused is taken out. */
-let oneByOne = false;
-let retry: ReturnType<typeof setTimeout> | undefined;
+const clock: Clock = {
+  now: () => Date.now(),
+  in: (ms, then) => {
+    const timer = setTimeout(then, ms);
+    return () => clearTimeout(timer);
+  },
+};
 
-async function push(): Promise<void> {
-  const { planId, pending, revision } = get();
-  if (pushing || !planId || pending.length === 0) return;
-  pushing = true;
+/** What is said about saving, from the state of the sync. */
+function savingOf(state: SyncState, keeps: boolean): Saving {
+  const waiting = [...state.waiting, ...state.doubtful];
+  return {
+    kind: isSaved(state) ? 'saved' : (state.trouble?.kind ?? 'saving'),
+    message: state.trouble?.message ?? '',
+    count: waiting.length,
+    since: waiting.length > 0 ? Math.min(...waiting.map((w) => w.since)) : null,
+    keeps,
+  };
+}
+
+/** Tries at once what failed before. */
+export const tryAgain = () => sync?.happened({ kind: 'again' });
+export const dismissRefused = (id: string) => sync?.happened({ kind: 'dismissed', id });
+/** Sends once more what the server refused, on the plan as it is now. */
+export function retryRefused(id: string): void {
   try {
-    const { entries } = await api.change(planId, revision, oneByOne ? pending.slice(0, 1) : pending);
-    accept(entries);
-    oneByOne &&= get().pending.length > 0;
-    if (get().pending.length > 0) put({ save: 'saving' });
+    sync?.happened({ kind: 'tried again', id });
   } catch (cause) {
-    if (cause instanceof OfflineError) {
-      // What waited may have been dropped meanwhile, because another window made it void.
-      put({ save: get().pending.length > 0 ? 'offline' : 'saved' });
-      clearTimeout(retry);
-      retry = setTimeout(() => void push(), 1500);
-      return;
-    }
-    if (cause instanceof ApiError && cause.code === 'stale') accept(cause.missed);
-    else if (cause instanceof ApiError && pending.length > 1 && !oneByOne) oneByOne = true;
-    else if (cause instanceof ApiError) drop(pending[0]!, cause);
-    else throw cause;
-  } finally {
-    pushing = false;
+    if (!(cause instanceof ChangeError)) throw cause;
+    notice(`It still cannot be: ${cause.findings[0]?.message ?? cause.message}`, 'error');
   }
-  if (get().pending.length > 0) void push();
-  else catchUp();
 }
+/** Opens the plan anew from the server; what is not saved yet stays. */
+export const lookAgain = () => sync?.happened({ kind: 'told', epoch: '', revision: 0 });
 
-/** The newest revision that the server told of; it may have been told of while something was on its way there. */
-let announced = 0;
-
-/** Takes in what others wrote, unless something is on its way to the server: then it is done afterwards. */
-function catchUp(): void {
-  const { planId, revision } = get();
-  if (planId && announced > revision && !pushing) void api.journal(planId, revision, 5000).then(accept, () => {});
-}
-
-/** A refused group is taken out and named. */
-function drop(group: Group, cause: ApiError): void {
-  notice(`“${group.name}” could not be saved: ${cause.findings[0]?.message ?? cause.message}`, 'error');
-  rebase(
-    get().confirmed!,
-    get().pending.filter((g) => g.id !== group.id),
-  );
-}
-
-/** Takes in what the journal has beyond the confirmed revision. */
-function accept(entries: readonly JournalEntry[]): void {
-  const { confirmed, revision, pending, plan } = get();
-  if (!confirmed || !plan) return;
-  const fresh = entries.filter((e) => e.revision > revision);
-  const written = new Set(fresh.map((e) => e.group.id));
-  const left = pending.filter((g) => !written.has(g.id));
-  put({ revision: fresh.at(-1)?.revision ?? revision });
-  const mine = new Set(pending.map((g) => g.id));
-  const others = fresh.filter((e) => !mine.has(e.group.id));
-  // When all that was waiting is written and nobody else wrote, what is shown is what is stored.
-  if (others.length === 0 && left.length === 0) {
-    put({ confirmed: plan, pending: left, save: 'saved' });
-    keep();
-    return;
-  }
-  const stored = fresh.reduce((p, entry) => applyChanges(p, entry.group.changes).plan, confirmed);
-  for (const entry of others) put((s) => ({ history: afterGroup(s.history, entry.group, entry.inverse) }));
-  rebase(stored, left);
-}
-
-/** Replays what is waiting on a new base; what no longer applies is named and left out. */
-function rebase(confirmed: Plan, pending: readonly Group[]): void {
-  let plan = confirmed;
-  const left: Group[] = [];
-  for (const group of pending) {
-    try {
-      plan = applyChanges(plan, group.changes).plan;
-      left.push(group);
-    } catch (cause) {
-      if (!(cause instanceof ChangeError)) throw cause;
-      notice(
-        `“${group.name}” no longer applies, since the plan was changed in another window: ${cause.findings[0]?.message ?? ''}`,
-        'error',
-      );
-    }
-  }
-  put({ confirmed, plan, pending: left, save: left.length === 0 ? 'saved' : get().save });
-  keep();
-  evaluateNow();
+/** Lets this device in again with a code; what waited is sent then. @throws ApiError when the code is wrong */
+export async function pairAgain(code: string): Promise<void> {
+  const { may, plan } = await api.pair(code);
+  put({ may });
+  if (get().planId !== null && plan !== get().planId)
+    notice('This code is for another plan; what waits here is kept.', 'error');
+  tryAgain();
 }
 
 // ---- opening a plan ----
 
-let events: EventSource | null = null;
+/** How long what was seen last may be older than what the window shows, ms. */
+const SEEN_AFTER = 1_000;
+/** How often it is looked whether a closed window left something, ms. */
+const TAKE_UP = 20_000;
 
-/** Opens a plan and listens for what other windows do to it. */
+/**
+ * Opens a plan and listens for what other windows do to it. While the server does not answer, the plan as this browser saw it
+ * last is opened.
+ * @throws ApiError or OfflineError when it can be opened neither way
+ */
 export async function openPlan(id: string): Promise<void> {
-  const [{ plan, revision }, entries] = await Promise.all([api.plan(id), api.journal(id, 0)]);
-  let history: History = { undo: [], redo: [] };
-  for (const entry of entries) {
-    if (entry.revision <= revision && entry.group.changes.length > 0)
-      history = afterGroup(history, entry.group, entry.inverse);
+  let state: SyncState;
+  try {
+    const [plan, session] = await Promise.all([openedPlan(id), api.session()]);
+    state = opened(DEVICE, plan);
+    put({ may: session.may });
+  } catch (cause) {
+    const seen = cause instanceof ApiError && [403, 404].includes(cause.status) ? null : await lastSeen(id);
+    if (!seen) throw cause;
+    state = seenBefore(DEVICE, seen);
   }
+  closePlan();
   asked = null;
+  const keeper = new Keeper(localStorage, id, nanoid(10), clock.now);
+  let shown: SyncState = state;
+  let keeping: ReturnType<typeof setTimeout> | undefined;
+  const mine = new Sync(state, serverFor(id), keeper, clock, {
+    say: notice,
+    changed: (now) => {
+      put({
+        plan: now.plan,
+        revision: now.base.revision,
+        history: now.history,
+        refused: now.refused,
+        saving: savingOf(now, keeper.keeps),
+      });
+      if (now.base !== shown.base) {
+        clearTimeout(keeping);
+        keeping = setTimeout(() => void keepSeen(now.base), SEEN_AFTER);
+      }
+      if (now.plan !== shown.plan) evaluateNow();
+      shown = now;
+    },
+  });
+  sync = mine;
   put({
     planId: id,
-    confirmed: plan,
-    plan,
-    revision,
-    history,
-    pending: [],
+    plan: state.plan,
+    revision: state.base.revision,
+    history: state.history,
+    refused: [],
+    saving: savingOf(state, true),
+    asking: null,
     preview: null,
     report: null,
     selected: null,
     also: [],
     mode: '',
     station: null,
-    save: 'saved',
   });
-  const waiting = readKept(id).filter((g) => !entries.some((e) => e.group.id === g.id));
-  if (waiting.length > 0) {
-    rebase(plan, waiting);
-    put({ save: 'saving' });
-  }
+  void keepSeen(state.base);
   evaluateNow();
-  void push();
-  events?.close();
-  announced = 0;
-  events = new EventSource(`/api/plans/${id}/events`);
-  events.addEventListener('revision', (event) => {
-    const { revision: newest } = JSON.parse((event as MessageEvent<string>).data) as { revision: number };
-    if (get().planId !== id) return;
-    announced = newest;
-    if (get().pending.length > 0) void push();
-    else catchUp();
-  });
-}
-
-function readKept(id: string): Group[] {
-  try {
-    const groups = JSON.parse(localStorage.getItem(keptKey(id)) ?? '[]') as Group[];
-    // What an earlier program kept is said in its words.
-    return groups.map((g) => ({ ...g, changes: g.changes.map(upgradeChange) as Change[] }));
-  } catch {
-    return [];
-  }
+  mine.takeUp();
+  mine.happened({ kind: 'again' });
+  const unlisten = listen(id, (told) => mine.happened({ kind: 'told', ...told }));
+  const timers = [setInterval(() => keeper.beat(), BEAT), setInterval(() => mine.takeUp(), TAKE_UP)];
+  const leave = () => keeper.close();
+  const back = () => {
+    keeper.beat();
+    mine.happened({ kind: 'again' });
+  };
+  globalThis.addEventListener('pagehide', leave);
+  globalThis.addEventListener('pageshow', back);
+  globalThis.addEventListener('online', back);
+  close = () => {
+    mine.end();
+    keeper.close();
+    unlisten();
+    clearTimeout(keeping);
+    for (const t of timers) clearInterval(t);
+    globalThis.removeEventListener('pagehide', leave);
+    globalThis.removeEventListener('pageshow', back);
+    globalThis.removeEventListener('online', back);
+  };
 }
 
 /** The plan to show: with what is being dragged. */

@@ -14,6 +14,7 @@ export function AboutFound({ supply, onFind }: { supply: string; onFind: (words:
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report)!;
   const arrangement = useStore((s) => s.arrangement);
+  const looks = useStore((s) => s.may === 'read');
   const [with_, setWith] = useState<Companion[]>([]);
   const [looking, setLooking] = useState(false);
   const own = plan.supplies[supply]!;
@@ -44,27 +45,32 @@ export function AboutFound({ supply, onFind }: { supply: string; onFind: (words:
           {placed.sight?.words ? `; ${placed.sight.words}` : ''}
         </p>
       )}
-      <Button
-        className="min-h-11"
-        onClick={() =>
-          commit(`Used: ${own.name}`, [logLine(newId(), today(), { supply, kind: 'used' })]) &&
-          notice('Noted as used today.')
-        }
-      >
-        Mark as used
-      </Button>
-      <Button className="min-h-11" onClick={() => setLooking(!looking)} aria-expanded={looking}>
-        I looked elsewhere first
-      </Button>
-      {own.backstock > 0 && (
-        <Button
-          className="min-h-11"
-          onClick={() =>
-            commit(`Opened a spare: ${own.name}`, openSpare(plan, supply)) && notice('It is on the reorder list now.')
-          }
-        >
-          Opened a spare
-        </Button>
+      {!looks && (
+        <>
+          <Button
+            className="min-h-11"
+            onClick={() =>
+              commit(`Used: ${own.name}`, [logLine(newId(), today(), { supply, kind: 'used' })]) &&
+              notice('Noted as used today.')
+            }
+          >
+            Mark as used
+          </Button>
+          <Button className="min-h-11" onClick={() => setLooking(!looking)} aria-expanded={looking}>
+            I looked elsewhere first
+          </Button>
+          {own.backstock > 0 && (
+            <Button
+              className="min-h-11"
+              onClick={() =>
+                commit(`Opened a spare: ${own.name}`, openSpare(plan, supply)) &&
+                notice('It is on the reorder list now.')
+              }
+            >
+              Opened a spare
+            </Button>
+          )}
+        </>
       )}
       <span className="text-sm text-soft">
         {used ? `used ${used.times} times, last ${used.last}` : 'no use noted yet'}

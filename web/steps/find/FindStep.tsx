@@ -22,12 +22,13 @@ const VIEWS = [
 
 export function FindStep() {
   const [search, setSearch] = useSearchParams();
-  const view = search.get('view') === 'pull' ? 'pull' : 'find';
+  const looks = useStore((s) => s.may === 'read');
+  const view = search.get('view') === 'pull' && !looks ? 'pull' : 'find';
   return (
     <div className="flex min-h-0 w-full grow flex-col">
       <Tabs value={view} onChoose={(next) => setSearch(next === 'pull' ? { view: 'pull' } : {}, { replace: true })}>
         <div className="px-4 pt-3 md:px-6">
-          <TabTitles label="Find" tabs={VIEWS} />
+          <TabTitles label="Find" tabs={looks ? VIEWS.slice(0, 1) : VIEWS} />
         </div>
         <TabPanel value={view} className="flex min-h-0 w-full grow flex-col">
           {view === 'pull' ? <PullView /> : <FindView />}
@@ -42,6 +43,7 @@ function FindView() {
   const report = useStore((s) => s.report);
   const arrangement = useStore((s) => s.arrangement);
   const station = useStore(seatOf);
+  const looks = useStore((s) => s.may === 'read');
   const [search, setSearch] = useSearchParams();
   const words = search.get('words') ?? '';
   const place = search.get('place');
@@ -175,7 +177,7 @@ function FindView() {
           {hit?.kind === 'supply' && words !== '' && (
             <AboutFound key={hit.id} supply={hit.id} onFind={(w) => set({ words: w })} />
           )}
-          {shown && (
+          {shown && !looks && (
             <TimeIt
               key={shown.id}
               compartment={shown}

@@ -4,7 +4,7 @@ import { lazy, Suspense, useEffect, useState } from 'react';
 import type { JournalEntry } from '@heronstone/core/model/change.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
 import { dayAfter } from '@heronstone/core/model/log.ts';
-import { api } from '../../state/api.ts';
+import { api } from '../../sync/api.ts';
 import { engine } from '../../state/engine.ts';
 import { commit, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -43,8 +43,8 @@ export function HistoryView() {
   const [old, setOld] = useState<{ day: string; plan: Plan; revision: number } | null>(null);
   useEffect(() => {
     let current = true;
-    void api.journal(plan.meta.id, 0, 5000).then(
-      (all) => current && setEntries(all),
+    void api.journal(plan.meta.id, { which: 'last', most: 5000 }).then(
+      (all) => current && setEntries(all.entries),
       () => {},
     );
     return () => {

@@ -2,8 +2,8 @@
 import { howMany } from '@heronstone/core/model/measure.ts';
 import { useEffect, useState } from 'react';
 import { qrPath } from '@heronstone/core/formats/qr.ts';
-import { api, type RestorePreview, type ShareState } from '../../state/api.ts';
-import { notice, openPlan, useStore } from '../../state/store.ts';
+import { api, type RestorePreview, type ShareState } from '../../sync/api.ts';
+import { lookAgain, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 
 const problem = (cause: unknown) => notice(cause instanceof Error ? cause.message : String(cause), 'error');
@@ -110,7 +110,7 @@ function BackupCard() {
       const { restored } = await api.restore(file);
       notice(`${restored.length} ${restored.length === 1 ? 'plan is' : 'plans are'} as in the backup.`);
       setPreview(null);
-      if (restored.includes(plan.meta.id)) await openPlan(plan.meta.id);
+      if (restored.includes(plan.meta.id)) lookAgain();
     } catch (cause) {
       problem(cause);
     }

@@ -24,6 +24,7 @@ const begunKey = (id: string) => `heronstone.sitting.${id}`;
 export function MoveStep() {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
+  const looks = useStore((s) => s.may === 'read');
   const { sitting: minutes } = plan.meta.upkeep;
   const [over, setOver] = useState<ChangeOver | null>(null);
   const [done, setDone] = useState<ReadonlySet<string>>(new Set());
@@ -112,16 +113,18 @@ export function MoveStep() {
               {next.fromName} <span aria-hidden="true">→</span>
               <span className="sr-only"> to </span> <b>{next.toName}</b>
             </p>
-            <div className="mt-2 flex flex-wrap gap-2">
-              <Button look="main" className="min-h-11" onClick={() => carry(next)}>
-                Done
-              </Button>
-              {next.load.kind === 'things' && next.load.to !== null && (
-                <Button className="min-h-11" onClick={() => setOther(next)}>
-                  Something else happened …
+            {!looks && (
+              <div className="mt-2 flex flex-wrap gap-2">
+                <Button look="main" className="min-h-11" onClick={() => carry(next)}>
+                  Done
                 </Button>
-              )}
-            </div>
+                {next.load.kind === 'things' && next.load.to !== null && (
+                  <Button className="min-h-11" onClick={() => setOther(next)}>
+                    Something else happened …
+                  </Button>
+                )}
+              </div>
+            )}
           </div>
         )}
         <ol aria-label="All moves" className="min-h-0 grow overflow-y-auto" tabIndex={0}>
@@ -131,7 +134,14 @@ export function MoveStep() {
             </li>
           ))}
           {over.sittings.map((sitting, i) => (
-            <SittingList key={i} number={i + 1} sitting={sitting} done={done} onTick={carry} next={next} />
+            <SittingList
+              key={i}
+              number={i + 1}
+              sitting={sitting}
+              done={done}
+              onTick={carry}
+              next={looks ? undefined : next}
+            />
           ))}
         </ol>
       </section>
@@ -152,17 +162,21 @@ export function MoveStep() {
             Times are {over.pace.toFixed(2)} of the first guess, as your sessions went.
           </p>
         )}
-        <NumberField
-          className="mt-3"
-          label="Minutes in a session"
-          value={minutes}
-          least={10}
-          most={600}
-          onSet={(sitting) =>
-            commit('Length of a session', [setMeta(plan, { upkeep: { ...plan.meta.upkeep, sitting } })])
-          }
-        />
-        <SittingClock minutesNow={report!.week.today.minutes} />
+        {!looks && (
+          <>
+            <NumberField
+              className="mt-3"
+              label="Minutes in a session"
+              value={minutes}
+              least={10}
+              most={600}
+              onSet={(sitting) =>
+                commit('Length of a session', [setMeta(plan, { upkeep: { ...plan.meta.upkeep, sitting } })])
+              }
+            />
+            <SittingClock minutesNow={report!.week.today.minutes} />
+          </>
+        )}
       </Sheet>
       {other && <OtherWays move={other} onClose={() => setOther(null)} make={make} />}
     </>

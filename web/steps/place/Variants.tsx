@@ -5,7 +5,7 @@ import { differenceOf, figuresOf, type Compared } from '@heronstone/core/report/
 import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
 import { mergeZone } from '@heronstone/core/gestures/byHand.ts';
-import { api } from '../../state/api.ts';
+import { api } from '../../sync/api.ts';
 import { engine } from '../../state/engine.ts';
 import { commit, newId, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';

@@ -4,21 +4,44 @@ import type { Finding } from '@heronstone/core/model/finding.ts';
 import type { Meta, Plan } from '@heronstone/core/model/plan.ts';
 import { nanoid } from 'nanoid';
 
-/** This window, so that it can tell its own journal entries from others'. */
-const WINDOW = nanoid(10);
+/** This window, by its device and a name of its own, so that journal entries can be told apart. */
+const WINDOW = `${deviceName()}${nanoid(10)}`;
+/** This device, which is what the names of all its windows begin with. */
+export const DEVICE = WINDOW.slice(0, 10);
+
+function deviceName(): string {
+  try {
+    const known = localStorage.getItem('heronstone.device');
+    if (known && /^[\w-]{10}$/.test(known)) return known;
+    const name = nanoid(10);
+    localStorage.setItem('heronstone.device', name);
+    return name;
+  } catch {
+    return nanoid(10); // a browser that keeps nothing
+  }
+}
+
+/** What the server has beyond the base that it was sent. */
+export interface Since {
+  epoch: string;
+  revision: number;
+  entries: JournalEntry[];
+  have: Array<{ id: string; revision: number }>;
+}
 
 export class ApiError extends Error {
   readonly status: number;
   readonly code: string;
   readonly findings: Finding[];
-  readonly missed: JournalEntry[];
-  constructor(status: number, code: string, message: string, findings: Finding[] = [], missed: JournalEntry[] = []) {
+  /** With the codes "stale" and "epoch". */
+  readonly stale: Since | null;
+  constructor(status: number, code: string, message: string, findings: Finding[] = [], stale: Since | null = null) {
     super(message);
     this.name = 'ApiError';
     this.status = status;
     this.code = code;
     this.findings = findings;
-    this.missed = missed;
+    this.stale = stale;
   }
 }
 
@@ -48,10 +71,15 @@ async function ask<T>(path: string, init?: RequestInit & { text?: string; json?:
   const body = (await response.json().catch(() => null)) as {
     error?: { code: string; message: string; findings?: Finding[] };
     missed?: JournalEntry[];
+    have?: Since['have'];
+    epoch?: string;
+    revision?: number;
   } | null;
   if (response.ok) return body as T;
   if (!body?.error) throw new OfflineError(`The server answered ${response.status}.`);
-  throw new ApiError(response.status, body.error.code, body.error.message, body.error.findings, body.missed);
+  const { missed: entries, have = [], epoch, revision } = body;
+  const stale = entries && epoch !== undefined && revision !== undefined ? { entries, have, epoch, revision } : null;
+  throw new ApiError(response.status, body.error.code, body.error.message, body.error.findings, stale);
 }
 
 const post = { method: 'POST' };
@@ -87,9 +115,16 @@ export const api = {
   plans: () => ask<{ plans: Array<{ id: string; name: string; room: string }> }>('/api/plans').then((r) => r.plans),
   create: (meta: Partial<Meta> & { id: string }) => ask<{ id: string }>('/api/plans', { ...post, json: meta }),
   importFile: (text: string, as: string) => ask<{ id: string }>(`/api/plans/import?as=${as}`, { ...post, text }),
-  plan: (id: string) => ask<{ plan: Plan; revision: number }>(`/api/plans/${id}`),
-  journal: (id: string, since: number, most = 200) =>
-    ask<{ entries: JournalEntry[] }>(`/api/plans/${id}/journal?since=${since}&most=${most}`).then((r) => r.entries),
+  /** @param groups ids of groups of which is asked whether they are in the journal */
+  plan: (id: string, groups: readonly string[] = []) =>
+    ask<{ plan: Plan; revision: number; epoch: string; have: Since['have'] }>(
+      `/api/plans/${id}${groups.length > 0 ? `?groups=${groups.join(',')}` : ''}`,
+    ),
+  /** Entries after a revision, oldest first, or the last ones. */
+  journal: (id: string, query: { since: number } | { which: 'last'; most: number }) =>
+    ask<Omit<Since, 'have'>>(
+      `/api/plans/${id}/journal?${'since' in query ? `since=${query.since}` : `which=last&most=${query.most}`}`,
+    ),
   asOf: (id: string, when: string) => ask<{ plan: Plan; revision: number }>(`/api/plans/${id}/at/${when}`),
   share: () => ask<ShareState>('/api/share'),
   invite: (plan: string, may: 'read' | 'edit') => ask<ShareState>('/api/share', { ...post, json: { plan, may } }),
@@ -99,9 +134,11 @@ export const api = {
   restore: (blob: Blob) => ask<{ restored: string[] }>('/api/restore', { ...post, blob: octets(blob) }),
   keepPicture: (plan: string, id: string, blob: Blob) =>
     ask<{ type: string }>(`/api/plans/${plan}/pictures/${id}`, { method: 'PUT', blob }),
-  change: (id: string, baseRevision: number, groups: Group[]) =>
-    ask<{ revision: number; entries: JournalEntry[] }>(`/api/plans/${id}/changes`, {
+  change: (id: string, base: { revision: number; epoch: string }, groups: readonly Group[]) =>
+    ask<Since>(`/api/plans/${id}/changes`, {
       ...post,
-      json: { baseRevision, groups },
+      json: { baseRevision: base.revision, epoch: base.epoch, groups },
     }),
+  session: () => ask<{ may: 'all' | 'read' | 'edit' }>('/api/session'),
+  pair: (code: string) => ask<{ plan: string; may: 'read' | 'edit' }>('/api/pair', { ...post, json: { code } }),
 };

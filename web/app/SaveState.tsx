@@ -1,0 +1,104 @@
+/** Whether everything is saved; what is not, since when and why; and what the server refused. */
+import { howMany } from '@heronstone/core/model/measure.ts';
+import { format } from 'date-fns';
+import { Popover } from 'radix-ui';
+import { dismissRefused, retryRefused, tryAgain, useStore, type Saving } from '../state/store.ts';
+import { Button } from '../ui/Button.tsx';
+
+const WHY: Readonly<Record<Exclude<Saving['kind'], 'saved' | 'saving'>, string>> = {
+  away: 'The computer with the plan does not answer.',
+  server: 'The computer with the plan could not save it.',
+  full: 'The disk of the computer with the plan is full.',
+  code: 'This device has to be let in again: it needs a new code.',
+  forbidden: 'This device may not change this plan.',
+  gone: 'The plan is not on the computer any more.',
+};
+
+/** How saving goes, in a word; opened, what waits and why. */
+export function SaveState() {
+  const saving = useStore((s) => s.saving);
+  const refused = useStore((s) => s.refused);
+  const stuck = saving.kind !== 'saved' && saving.kind !== 'saving';
+  const word =
+    saving.count > 0 && stuck
+      ? `${saving.count} not saved`
+      : stuck
+        ? 'Not connected'
+        : saving.kind === 'saved'
+          ? 'Saved'
+          : 'Saving …';
+  return (
+    <Popover.Root>
+      <Popover.Trigger
+        className={`min-h-8 rounded-lg px-1.5 text-left text-xs hover:bg-wash ${stuck || refused.length > 0 ? 'font-bold text-rust' : 'text-soft'}`}
+      >
+        <span role="status">{word}</span>
+        {refused.length > 0 && <span className="block">{refused.length} refused</span>}
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          align="end"
+          sideOffset={8}
+          className="z-50 max-h-[70vh] w-80 overflow-y-auto rounded-xl border border-line bg-leaf p-4 text-ink shadow-xl"
+        >
+          <h2 className="text-base">{word}</h2>
+          {stuck ? <Stuck saving={saving} /> : <p className="text-soft">Every step is saved as you make it.</p>}
+          {refused.length > 0 && (
+            <>
+              <h3 className="mt-3 text-base">Refused</h3>
+              <ul>
+                {refused.map((r) => (
+                  <li key={r.group.id} className="border-b border-line py-2">
+                    <b>{r.group.name}</b>
+                    <span className="block text-sm text-soft">
+                      {format(r.since, 'HH:mm')}: {r.why}
+                    </span>
+                    <span className="flex gap-2">
+                      <Button look="quiet" onClick={() => retryRefused(r.group.id)}>
+                        Try again
+                      </Button>
+                      <Button look="quiet" onClick={() => dismissRefused(r.group.id)}>
+                        Discard
+                      </Button>
+                    </span>
+                  </li>
+                ))}
+              </ul>
+            </>
+          )}
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+function Stuck({ saving }: { saving: Saving }) {
+  const { kind, count, since, keeps, message } = saving;
+  if (kind === 'saved' || kind === 'saving') return null;
+  return (
+    <>
+      <p>{WHY[kind]}</p>
+      {(kind === 'server' || kind === 'forbidden' || kind === 'full') && message !== '' && (
+        <p className="text-sm text-soft">{message}</p>
+      )}
+      {count > 0 && since !== null && (
+        <p className="mt-1">
+          {howMany(count, 'step')} since {format(since, 'HH:mm')} {count === 1 ? 'waits' : 'wait'} and will be sent as
+          soon as that works.
+        </p>
+      )}
+      {count > 0 && <p className="mt-1 font-bold">{whatNotToDo(keeps)}</p>}
+      <Button className="mt-2" onClick={tryAgain}>
+        Try now
+      </Button>
+    </>
+  );
+}
+
+/** What must not be done while steps wait: that depends on what the browser can do here. */
+function whatNotToDo(keeps: boolean): string {
+  if (!keeps) return 'This browser keeps no more: leave this window open until everything is saved.';
+  if (!('serviceWorker' in navigator))
+    return 'Do not reload this page while the computer is off: it opens again only when the computer is on. What you did is kept here and sent then.';
+  return 'They are kept in this browser, also when you reload or close the window.';
+}

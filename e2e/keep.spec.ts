@@ -112,6 +112,7 @@ test('keep: a proposal with one click, a season out and in, where it was, as it 
       .map((p) => `${p.arrangement} ${p.unit}/${p.slot}`)
       .sort();
   const home = await where();
+  const lamps = (await planOf(server.address)).supplies['stage-lamps']!.life;
   const winter = page.getByRole('article').filter({ hasText: 'Stage lamps' });
   await winter.getByRole('button', { name: words.button.putItsThingsAway }).click();
   await expect(async () => expect((await where()).every((w) => w.endsWith('landing-cupboard/s1'))).toBe(true)).toPass();
@@ -137,6 +138,14 @@ test('keep: a proposal with one click, a season out and in, where it was, as it 
   await expect(async () => expect((await where()).every((w) => w.endsWith('landing-cupboard/s1'))).toBe(true)).toPass();
   await page.getByRole('button', { name: words.button.undo }).click();
   await expect(async () => expect(await where()).toEqual(home)).toPass();
+  // The whole evening is taken back as one step, and brought again as one.
+  await page.getByRole('button', { name: words.button.takeBackThisSession }).first().click();
+  await expect(async () =>
+    expect((await planOf(server.address)).supplies['stage-lamps']!.life).toBe(lamps),
+  ).toPass();
+  await expect(messages(page).getByText(/steps taken back; undo brings them again/)).toBeVisible();
+  await page.getByRole('button', { name: words.button.undo }).click();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
 });
 
 test('backup: downloaded, looked at, restored; a damaged one changes nothing', async ({ page, server }, info) => {

@@ -76,6 +76,7 @@ export const words = {
     remove: 'Remove',
     removeCarvingHeadsAndHands: 'Remove Carving heads and hands',
     restoreThis: 'Restore this',
+    takeBackThisSession: 'Take back this session',
     switchItOff: 'Switch it off',
     allowViewingOnly: 'Allow viewing only',
     restoreToBeforeThis: 'Restore to before this',

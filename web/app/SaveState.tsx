@@ -8,7 +8,7 @@ import { Button } from '../ui/Button.tsx';
 const WHY: Readonly<Record<Exclude<Saving['kind'], 'saved' | 'saving'>, string>> = {
   away: 'The computer with the plan does not answer.',
   server: 'The computer with the plan could not save it.',
-  full: 'The disk of the computer with the plan is full.',
+  full: 'The disk of the computer with the plan is full. Free some space on it.',
   code: 'This device has to be let in again: it needs a new code.',
   forbidden: 'This device may not change this plan.',
   gone: 'The plan is not on the computer any more.',
@@ -78,7 +78,7 @@ function Stuck({ saving }: { saving: Saving }) {
   return (
     <>
       <p>{WHY[kind]}</p>
-      {(kind === 'server' || kind === 'forbidden' || kind === 'full') && message !== '' && (
+      {(kind === 'server' || kind === 'forbidden') && message !== '' && (
         <p className="text-sm text-soft">{message}</p>
       )}
       {count > 0 && since !== null && (
@@ -100,5 +100,5 @@ function whatNotToDo(keeps: boolean): string {
   if (!keeps) return 'This browser keeps no more: leave this window open until everything is saved.';
   if (!('serviceWorker' in navigator))
     return 'Do not reload this page while the computer is off: it opens again only when the computer is on. What you did is kept here and sent then.';
-  return 'They are kept in this browser, also when you reload or close the window.';
+  return 'What waits is kept in this browser, also when you reload or close the window.';
 }

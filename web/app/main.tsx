@@ -5,7 +5,8 @@ import { App } from './App.tsx';
 import './theme.css';
 
 // Only where the browser allows it: on this machine's own address, or over HTTPS.
-if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => {});
+if (import.meta.env.PROD && 'serviceWorker' in navigator)
+  void navigator.serviceWorker.register('/sw.js').catch(() => {});
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

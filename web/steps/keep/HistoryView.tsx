@@ -2,6 +2,7 @@
 import { endOfDay, format, parseISO } from 'date-fns';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import type { JournalEntry } from '@heronstone/core/model/change.ts';
+import { howMany } from '@heronstone/core/model/measure.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
 import { dayAfter } from '@heronstone/core/model/log.ts';
 import { api } from '../../sync/api.ts';
@@ -13,6 +14,10 @@ import { today } from '../../ui/today.ts';
 
 const Curve = lazy(() => import('../../ui/Curve.tsx'));
 
+/** How many steps of the log book are shown. */
+const SHOWN = 200;
+/** A pause that ends a session, ms. */
+const PAUSE = 90 * 60_000;
 /** Points of the chart at most. */
 const POINTS = 8;
 
@@ -176,31 +181,67 @@ export function HistoryView() {
           </p>
         )}
         <h2 className="mt-6 text-xl">Log book</h2>
-        <ul className="max-h-96 overflow-y-auto" tabIndex={0}>
-          {[...entries]
+        <div className="max-h-96 overflow-y-auto" tabIndex={0} role="region" aria-label="Log book">
+          {sessionsOf(entries.slice(-SHOWN))
             .reverse()
-            .slice(0, 60)
-            .map((e) => (
-              <li key={e.revision} className="flex items-center gap-3 border-b border-line py-1">
-                <span className="w-32 shrink-0 text-sm text-soft tabular-nums">
-                  {format(new Date(e.at), 'yyyy-MM-dd HH:mm')}
-                </span>
-                <span className="grow">{e.group.name}</span>
-                {e.revision > 1 && (
-                  <Button
-                    look="quiet"
-                    onClick={() => commit(`Restored to before: ${e.group.name}`, backTo(entries, e.revision - 1))}
-                    title="Takes back this and all after it"
-                  >
-                    Restore to before this
-                  </Button>
-                )}
-              </li>
+            .map((session) => (
+              <section key={session[0]!.revision} aria-label={`Session of ${at(session[0]!)}`}>
+                <h3 className="mt-2 flex items-center gap-3 text-base">
+                  <span className="grow">
+                    {at(session[0]!)} to {format(new Date(session.at(-1)!.at), 'HH:mm')},{' '}
+                    {howMany(session.length, 'step')}
+                  </span>
+                  {session.filter((e) => e.group.changes.length > 0).length > 1 && (
+                    <Button look="quiet" onClick={() => takeBack(session)}>
+                      Take back this session
+                    </Button>
+                  )}
+                </h3>
+                <ul>
+                  {[...session].reverse().map((e) => (
+                    <li key={e.revision} className="flex items-center gap-3 border-b border-line py-1">
+                      <span className="w-12 shrink-0 text-sm text-soft tabular-nums">
+                        {format(new Date(e.at), 'HH:mm')}
+                      </span>
+                      <span className="grow">{e.group.name}</span>
+                      {e.revision > 1 && (
+                        <Button
+                          look="quiet"
+                          onClick={() => commit(`Restored to before: ${e.group.name}`, backTo(entries, e.revision - 1))}
+                          title="Takes back this and all after it"
+                        >
+                          Restore to before this
+                        </Button>
+                      )}
+                    </li>
+                  ))}
+                </ul>
+              </section>
             ))}
-        </ul>
+        </div>
       </section>
     </div>
   );
+}
+
+const at = (e: JournalEntry) => format(new Date(e.at), 'yyyy-MM-dd HH:mm');
+
+/** Steps that were made without a long pause, oldest first. */
+function sessionsOf(entries: readonly JournalEntry[]): JournalEntry[][] {
+  const sessions: JournalEntry[][] = [];
+  for (const e of entries) {
+    const last = sessions.at(-1);
+    if (last && Date.parse(e.at) - Date.parse(last.at(-1)!.at) < PAUSE) last.push(e);
+    else sessions.push([e]);
+  }
+  return sessions;
+}
+
+/** Takes back everything that was done in a session, as one step. */
+function takeBack(session: readonly JournalEntry[]): void {
+  const changes = [...session].reverse().flatMap((e) => e.inverse);
+  if (commit(`Take back the session of ${at(session[0]!)}`, changes))
+    notice(`${howMany(session.length, 'step')} taken back; undo brings them again.`);
 }
 
 /** Days for the chart: from the first of the journal to today, evenly. */

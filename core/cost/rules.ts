@@ -56,7 +56,8 @@ function tooHeavy(scene: Scene, supply: Supply, compartment: Compartment): boole
   });
 }
 
-const known = new WeakMap<object, Map<string, Barred | null>>();
+/** By scene, then by the row of the supply, then by compartment. */
+const known = new WeakMap<object, WeakMap<Supply, Map<string, Barred | null>>>();
 
 /**
  * Why a supply may not lie in a place, or null. No search breaks these rules; by hand they can be broken and are then
@@ -64,10 +65,11 @@ const known = new WeakMap<object, Map<string, Barred | null>>();
  */
 export function barredFrom(scene: Scene, supply: Supply, compartment: Compartment): Barred | null {
   let all = known.get(scene.approaches);
-  if (!all) known.set(scene.approaches, (all = new Map()));
-  const key = `${supply.id} ${compartment.id}`;
-  let found = all.get(key);
-  if (found === undefined) all.set(key, (found = ruleFor(scene, supply, compartment)));
+  if (!all) known.set(scene.approaches, (all = new WeakMap()));
+  let own = all.get(supply);
+  if (!own) all.set(supply, (own = new Map()));
+  let found = own.get(compartment.id);
+  if (found === undefined) own.set(compartment.id, (found = ruleFor(scene, supply, compartment)));
   return found;
 }
 

@@ -4,7 +4,7 @@
  */
 import type { Compartment } from '../furniture/compartments.ts';
 import { volume } from '../fit/fit.ts';
-import type { Placement, Supply } from '../model/plan.ts';
+import type { Placement, Plan, Supply } from '../model/plan.ts';
 import type { SortingWay } from '../model/sorting.ts';
 import { stripSpan, wallsOf } from '../room/walls.ts';
 import { compartmentId, usesOf, zoneOf, type Scene } from '../scene/scene.ts';
@@ -82,12 +82,12 @@ export interface Wanted {
 
 /** What is locked away for its own sake. */
 const LOCK_AWAY = ['not for a child', 'flammable'] as const;
-const known = new WeakMap<object, Wanted>();
+const known = new WeakMap<object, { supplies: Plan['supplies']; wanted: Wanted }>();
 
 /** What the plan's way of sorting asks; worked out once for a scene. */
 export function wantedOf(scene: Scene): Wanted {
-  let wanted = known.get(scene.approaches);
-  if (wanted) return wanted;
+  const before = known.get(scene.approaches);
+  if (before?.supplies === scene.plan.supplies) return before.wanted;
   const { plan, constants } = scene;
   const supplies = Object.values(plan.supplies);
   const sorts = new Map<string, Sort>();
@@ -113,7 +113,7 @@ export function wantedOf(scene: Scene): Wanted {
     sets.set(name, [...(sets.get(name) ?? []), s.id]);
   }
   for (const [name, list] of sets) if (list.length < 2) sets.delete(name);
-  wanted = {
+  const wanted: Wanted = {
     sorts,
     sets,
     shown: (supply, c) => {
@@ -134,7 +134,7 @@ export function wantedOf(scene: Scene): Wanted {
       return at === undefined || at === null ? 0 : constants.outOfLine * Math.abs(at - places.get(c.id)!);
     },
   };
-  known.set(scene.approaches, wanted);
+  known.set(scene.approaches, { supplies: plan.supplies, wanted });
   return wanted;
 }
 

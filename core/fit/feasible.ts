@@ -11,7 +11,7 @@ export function usableWidth(compartment: Pick<Compartment, 'inside'>, roomToGrow
 
 /** Finds how supplies lie in compartments, remembering the ways of lying for compartments of the same inside size. */
 export class Fitter {
-  private readonly known = new Map<string, Map<string, Lie[]>>();
+  private readonly known = new Map<string, Map<string, readonly Lie[]>>();
   private readonly shapes: string[];
   private readonly compartments: readonly Compartment[];
   readonly usable: number[];

@@ -11,6 +11,7 @@ import {
   fallsOver,
   HAND_CLEARANCE,
   lies,
+  shapeOf,
   PEG_DEPTH,
   stances,
   stripWidth,
@@ -99,6 +100,29 @@ export function chooseLie(
 /** By how much the best-lying single piece is too large, in words. */
 export function tooLarge(supply: Supply, compartment: Place, only: Orientation | null, system: UnitSystem): string {
   return shortfall(supply, compartment, only, system).words;
+}
+
+interface OneIn {
+  fits: boolean;
+  /** As `shortfall` has it, where it does not fit. */
+  over: number;
+  words: string;
+}
+/** By the row of the supply (rows are never changed in place), then by the shape of the place: many places have one shape. */
+const ones = new WeakMap<object, Map<string, OneIn>>();
+
+/** Whether one piece goes into an empty place, and by how much it does not. */
+export function oneIn(supply: Supply, compartment: Place, system: UnitSystem): OneIn {
+  let own = ones.get(supply);
+  if (!own) ones.set(supply, (own = new Map()));
+  const key = `${shapeOf(compartment.inside)} ${compartment.access} ${system}`;
+  let found = own.get(key);
+  if (!found) {
+    const fits = fit(supply, 1, compartment).count > 0;
+    found = { fits, ...(fits ? { over: 0, words: '' } : shortfall(supply, compartment, null, system)) };
+    own.set(key, found);
+  }
+  return found;
 }
 
 /** By how much the best-lying single piece is too large, mm; Infinity where size is not the reason. */

@@ -108,7 +108,27 @@ export function lies(
   inside: Compartment['inside'],
   access: Access,
   only: Orientation | null = null,
-): Lie[] {
+): readonly Lie[] {
+  let own = known.get(supply);
+  if (!own) known.set(supply, (own = new Map()));
+  const key = `${shapeOf(inside)} ${access} ${only ?? ''}`;
+  let found = own.get(key);
+  if (!found) own.set(key, (found = allLies(supply, inside, access, only)));
+  return found;
+}
+
+/** By the row of the supply (rows are never changed in place), then by the shape of the place: many places have one shape. */
+const known = new WeakMap<object, Map<string, readonly Lie[]>>();
+const shapes = new WeakMap<object, string>();
+
+/** The shape of the inside of a place, as a key. */
+export function shapeOf(inside: Compartment['inside']): string {
+  let shape = shapes.get(inside);
+  if (shape === undefined) shapes.set(inside, (shape = `${inside.width} ${inside.depth} ${inside.height}`));
+  return shape;
+}
+
+function allLies(supply: Supply, inside: Compartment['inside'], access: Access, only: Orientation | null): Lie[] {
   const height = inside.height - HAND_CLEARANCE[access];
   if (access === 'peg') return hung(supply, inside, only);
   if (supply.form === 'hung') return [];

@@ -14,17 +14,11 @@ import type { Fill, FillState, PlacementReport, UsedFrom } from './report.ts';
 import { usesOf, type Scene } from '../scene/scene.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 
-/**
- * Lays the placements of a place and says what each takes and costs.
- * @param spares how many of each supply lie apart as spares in the arrangement
- */
-export function packPlace(
-  scene: Scene,
-  compartment: Compartment,
-  list: readonly Placement[],
-  arrangement: Arrangement,
-  spares: ReadonlyMap<string, number>,
-): { placements: PlacementReport[]; fill: Fill } {
+/** How the things of a place lie in it: the part of its figures that its ways and its users make no difference to. */
+export type LaidPlace = ReturnType<typeof layPlace>;
+
+/** Lays the placements of a place. */
+export function layPlace(scene: Scene, compartment: Compartment, list: readonly Placement[], arrangement: Arrangement) {
   const { plan } = scene;
   const standing = scene.standing[arrangement].get(compartment.id) ?? [];
   const fixed = standing.flatMap((s) => (s.rect ? [s.rect] : []));
@@ -35,24 +29,37 @@ export function packPlace(
   // A container without room counts with its whole outline.
   const share =
     out.length === 0 ? taken : Math.max(1, taken) + out.reduce((sum, o) => sum + o.w * o.d, 0) / (width * depth);
-  const crowd = { lines: list.length + standing.length, share };
   const mass = list.reduce((sum, p) => sum + (massEach(plan.supplies[p.supply]!) ?? 0) * p.count, 0);
-  const reports = list.map((p, i) =>
+  const behind = laid.map((_, i) => inFront(compartment, laid, i, fixed));
+  const fill: Fill = { share, state: stateOf(scene, compartment, laid, standing, share, reach), mass };
+  return { laid, behind, crowd: { lines: list.length + standing.length, share }, fill };
+}
+
+/**
+ * Says what each placement of a place takes and costs.
+ * @param spares how many of each supply lie apart as spares in the arrangement
+ */
+export function packPlace(
+  scene: Scene,
+  compartment: Compartment,
+  list: readonly Placement[],
+  arrangement: Arrangement,
+  spares: ReadonlyMap<string, number>,
+  { laid, behind, crowd, fill }: LaidPlace,
+): { placements: PlacementReport[]; fill: Fill } {
+  const placements = list.map((p, i) =>
     placementReport(
       scene,
       compartment,
       p,
       arrangement,
-      plan.supplies[p.supply]!,
-      { ...crowd, lines: Math.max(1, crowd.lines), behind: inFront(compartment, laid, i, fixed) },
+      scene.plan.supplies[p.supply]!,
+      { ...crowd, lines: Math.max(1, crowd.lines), behind: behind[i]! },
       laid[i]!,
       spares.get(p.supply) ?? 0,
     ),
   );
-  return {
-    placements: reports,
-    fill: { share, state: stateOf(scene, compartment, laid, standing, share, reach), mass },
-  };
+  return { placements, fill };
 }
 
 /** How many other things stand before one, where one gets in from the front. */

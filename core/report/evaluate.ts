@@ -3,7 +3,9 @@
  * tests all show fields of this report.
  */
 import { countMoves } from './moves.ts';
-import { packPlace } from './contents.ts';
+import { layPlace, packPlace, type LaidPlace } from './contents.ts';
+import { shared } from './shared.ts';
+import { FIGURES, sameFor } from '../model/reads.ts';
 import { checkContainers } from './checkContainers.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { checkStrain, strainOf } from './load/strain.ts';
@@ -47,7 +49,7 @@ export function evaluate(plan: Plan): Report {
 
 type Packed = ReturnType<typeof packPlace>;
 
-/** What can be used again as long as only placements change. */
+/** What can be used again as long as the scene is the same: only things have moved or changed. */
 interface Kept {
   ways: Scene['approaches'];
   /** Findings about room, activities, kits and containers. */
@@ -55,19 +57,30 @@ interface Kept {
   setups: ReturnType<typeof setupsOf>;
   /** From every seat, by compartment. */
   reach: Map<string, Record<string, ReachReport>>;
-  /** What was packed, by arrangement and compartment, with the rows that lie there. */
-  packed: Map<string, { list: readonly Placement[]; spares: readonly number[]; packed: Packed }>;
-  /** Why a supply has no place; the same as long as the places are. */
-  without: Map<string, string>;
+  /** What was packed, by arrangement and compartment, and of what. */
+  packed: Map<string, { of: readonly unknown[]; packed: Packed }>;
+  /** Why a supply has no place, by its row; the same as long as the places are. */
+  without: WeakMap<object, string>;
 }
 
+/** How things lie, by arrangement and compartment, and what was laid: the same wherever the furniture stands. */
+type LaidBefore = Map<string, { of: readonly unknown[]; laid: LaidPlace }>;
+
 /**
- * Evaluates one plan after another and works out only what a change touches: when a thing is moved, the two places
- * between which it moves, and the sums. The figures are those of a full evaluation, to the last digit.
+ * Evaluates one plan after another and works out only what a change touches: when a thing is moved or changed, the places
+ * where it lies, and the sums; when furniture is moved, ways and sights, but not how things lie; when a note or the size of a
+ * label is changed, nothing. The figures are those of a full evaluation, to the last digit. Parts of the Report that did not
+ * change are the same objects as before.
  */
 export function evaluator(): (plan: Plan) => Report {
   let kept: Kept | null = null;
+  const laid: LaidBefore = new Map();
+  let before: { plan: Plan; report: Report } | null = null;
   return (plan) => {
+    if (before && sameFor(FIGURES, before.plan, plan)) {
+      before = { plan, report: before.report };
+      return before.report;
+    }
     const scene = sceneOf(plan);
     if (kept?.ways !== scene.approaches)
       kept = {
@@ -82,35 +95,47 @@ export function evaluator(): (plan: Plan) => Report {
         setups: setupsOf(scene),
         reach: new Map(scene.compartments.map((c) => [c.id, reachOf(scene, c)])),
         packed: new Map(),
-        without: new Map(),
+        without: new WeakMap(),
       };
-    return reportOf(plan, scene, kept);
+    const report = shared(before?.report, reportOf(plan, scene, kept, laid));
+    before = { plan, report };
+    return report;
   };
 }
+
+const sameList = (a: readonly unknown[], b: readonly unknown[]) =>
+  a.length === b.length && a.every((x, i) => x === b[i]);
 
 function packedOf(
   scene: Scene,
   kept: Kept,
+  laidBefore: LaidBefore,
   c: Compartment,
   list: readonly Placement[],
   arrangement: Arrangement,
   spares: ReadonlyMap<string, number>,
 ): Packed {
   const key = `${arrangement} ${c.id}`;
+  const { plan } = scene;
+  const rows = list.flatMap((p) => [p, plan.supplies[p.supply]]);
+  const of = [...rows, ...list.map((p) => spares.get(p.supply) ?? 0)];
   const before = kept.packed.get(key);
-  const own = list.map((p) => spares.get(p.supply) ?? 0);
-  if (
-    before &&
-    before.list.length === list.length &&
-    before.list.every((p, i) => p === list[i] && own[i] === before.spares[i])
-  )
-    return before.packed;
-  const packed = packPlace(scene, c, list, arrangement, spares);
-  kept.packed.set(key, { list, spares: own, packed });
+  if (before && sameList(before.of, of)) return before.packed;
+  const { width, depth, height } = c.inside;
+  const standing = scene.standing[arrangement].get(c.id) ?? [];
+  const boxes = standing.map((x) => plan.containers[x.container]);
+  const lies = [...rows, ...boxes, width, depth, height, c.access, plan.meta.roomToGrow, JSON.stringify(standing)];
+  let laid = laidBefore.get(key);
+  if (!laid || !sameList(laid.of, lies)) {
+    laid = { of: lies, laid: layPlace(scene, c, list, arrangement) };
+    laidBefore.set(key, laid);
+  }
+  const packed = packPlace(scene, c, list, arrangement, spares, laid.laid);
+  kept.packed.set(key, { of, packed });
   return packed;
 }
 
-function reportOf(plan: Plan, scene: Scene, kept: Kept): Report {
+function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Report {
   const findings: Finding[] = [...kept.findings];
   const { setups } = kept;
   const placements: Record<string, PlacementReport> = {};
@@ -126,7 +151,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept): Report {
         for (const p of list) findings.push(noSuchPlace(plan, p));
         continue;
       }
-      const packed = packedOf(scene, kept, compartment, list, arrangement, spares);
+      const packed = packedOf(scene, kept, laid, compartment, list, arrangement, spares);
       for (const report of packed.placements) placements[report.id] = report;
       fills.set(key, { ...(fills.get(key) ?? emptyFill()), [arrangement]: packed.fill });
       contents.set(key, { ...(contents.get(key) ?? { today: [], planned: [] }), [arrangement]: list.map((p) => p.id) });

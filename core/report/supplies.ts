@@ -1,5 +1,5 @@
 /** What the Report says of each supply: mass, litres, fetches, how many have no place and why. */
-import { fit, massEach, shortfall, volume } from '../fit/fit.ts';
+import { massEach, oneIn, volume } from '../fit/fit.ts';
 import type { Finding } from '../model/finding.ts';
 import { byName, type Supply } from '../model/plan.ts';
 import { barredFrom, goesAway, mayLieIn } from '../cost/rules.ts';
@@ -11,7 +11,7 @@ export function supplyReports(
   scene: Scene,
   placements: Record<string, PlacementReport>,
   findings: Finding[],
-  reasons: Map<string, string>,
+  reasons: WeakMap<object, string>,
 ): Record<string, SupplyReport> {
   const { plan } = scene;
   // Today a thing lies where it lies, however crowded; in a plan only what fits has a place.
@@ -27,8 +27,8 @@ export function supplyReports(
       asked[p.arrangement].set(p.supply, (asked[p.arrangement].get(p.supply) ?? 0) + p.count);
   const anythingPlanned = placed.planned.size > 0;
   const keptReason = (supply: Supply): string => {
-    const reason = reasons.get(supply.id) ?? whyWithout(scene, supply);
-    reasons.set(supply.id, reason);
+    const reason = reasons.get(supply) ?? whyWithout(scene, supply);
+    reasons.set(supply, reason);
     return reason;
   };
   const reports: Record<string, SupplyReport> = {};
@@ -63,14 +63,12 @@ function whyWithout(scene: Scene, supply: Supply): string {
   let closest: { name: string; words: string; over: number } | null = null;
   const places = scene.compartments.filter((c) => c.only !== 'today' && mayLieIn(scene.plan, supply, c));
   for (const compartment of places) {
-    const rule = barredFrom(scene, supply, compartment);
-    if (fit(supply, 1, compartment).count > 0) {
+    const { fits, over, words } = oneIn(supply, compartment, scene.plan.meta.units);
+    if (fits) {
+      const rule = barredFrom(scene, supply, compartment);
       if (rule) barred ??= { words: rule.words, place: compartment.name };
       else fitting++;
-    } else {
-      const { over, words } = shortfall(supply, compartment, null, scene.plan.meta.units);
-      if (!closest || over < closest.over) closest = { name: compartment.name, words, over };
-    }
+    } else if (!closest || over < closest.over) closest = { name: compartment.name, words, over };
   }
   if (places.length === 0) return 'there is no storage unit for it yet';
   if (fitting === 0 && barred) return `it may not lie where it fits: ${barred.words} (${barred.place})`;

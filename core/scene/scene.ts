@@ -12,6 +12,7 @@ import {
   type Plan,
   type Station,
 } from '../model/plan.ts';
+import { SCENE, stage } from '../model/reads.ts';
 import { type Obstacles } from '../reach/around.ts';
 import { type Sight } from '../reach/seen.ts';
 import { settledUnits, standing } from '../room/standing.ts';
@@ -80,30 +81,13 @@ function doer(plan: Plan, activity: Activity, station: Station): Person {
   return plan.people[activity.person ?? station.person]!;
 }
 
-/** Tables on which nothing of a scene depends. */
-const NOT_OF_SCENE: ReadonlySet<string> = new Set([
-  'placements',
-  'photos',
-  'boxtypes',
-  'timings',
-  'labels',
-  'seasons',
-  'projects',
-  'needs',
-  'logs',
-  'sittings',
-]);
+const built = stage(SCENE, buildScene);
 let last: Scene | null = null;
 
-/** The scene of a plan. What lies where makes no difference to it, so moving things does not build it anew. */
+/** The scene of a plan. What lies where, and what the things are, makes no difference to it, so moving things does not build it anew. */
 export function sceneOf(plan: Plan): Scene {
-  const before = last;
-  const same =
-    before !== null &&
-    (Object.keys(plan) as Array<keyof Plan>).every(
-      (part) => NOT_OF_SCENE.has(part) || plan[part] === before.plan[part],
-    );
-  last = same ? { ...before, plan } : buildScene(plan);
+  if (last?.plan === plan) return last;
+  last = { ...built(plan), plan };
   return last;
 }
 

@@ -106,7 +106,13 @@ export function writeCalendar(plan: Plan, today: string, stamp: string): string 
       summary: oneLine(o.title),
       stamp: new Date(stamp),
     });
-    if (o.note !== '') event.description(o.note.split(/\r\n?|\n/).map(oneLine).join('\n'));
+    if (o.note !== '')
+      event.description(
+        o.note
+          .split(/\r\n?|\n/)
+          .map(oneLine)
+          .join('\n'),
+      );
     if (o.months > 0) event.repeating({ freq: ICalEventRepeatingFreq.MONTHLY, interval: o.months });
   }
   return calendar.toString();

@@ -1,0 +1,67 @@
+/** A Report as the parts in which it is not the Report of before: little to send where little has changed. */
+import type { Report } from './report.ts';
+
+/** Parts that are many rows, of which only some change. */
+const ROWS = ['units', 'placements', 'supplies', 'containers'] as const satisfies ReadonlyArray<keyof Report>;
+type RowPart = (typeof ROWS)[number];
+
+interface RowsPatch {
+  set: Record<string, unknown>;
+  gone: string[];
+  order: string[] | null;
+}
+
+export interface ReportPatch {
+  /** Parts that are another object. */
+  parts: Partial<Report>;
+  rows: Partial<Record<RowPart, RowsPatch>>;
+  /** Compartments that are another object, by their place in the list; null when the list is another one (then it is a part). */
+  compartments: Record<number, Report['compartments'][number]> | null;
+}
+
+type Rows = Readonly<Record<string, unknown>>;
+const isRows = (key: keyof Report): key is RowPart => (ROWS as readonly string[]).includes(key);
+
+/** What is to be said to who has the Report of before. Reports share what is the same (see evaluator). */
+export function patchOf(before: Report | null, after: Report): ReportPatch {
+  const patch: ReportPatch = { parts: {}, rows: {}, compartments: null };
+  if (!before) return { ...patch, parts: after };
+  for (const key of Object.keys(after) as Array<keyof Report>) {
+    if (after[key] === before[key]) continue;
+    if (key === 'compartments' && sameIds(before.compartments, after.compartments)) {
+      patch.compartments = {};
+      after.compartments.forEach((c, i) => {
+        if (c !== before.compartments[i]) patch.compartments![i] = c;
+      });
+    } else if (isRows(key)) {
+      const [a, b] = [before[key] as Rows, after[key] as Rows];
+      const set: Record<string, unknown> = {};
+      for (const id in b) if (a[id] !== b[id]) set[id] = b[id];
+      const gone = Object.keys(a).filter((id) => !Object.hasOwn(b, id));
+      const ids = Object.keys(b);
+      const kept = Object.keys(a).filter((id) => Object.hasOwn(b, id));
+      const next = [...kept, ...ids.filter((id) => !Object.hasOwn(a, id))];
+      patch.rows[key] = { set, gone, order: ids.every((id, i) => id === next[i]) ? null : ids };
+    } else Object.assign(patch.parts, { [key]: after[key] });
+  }
+  return patch;
+}
+
+const sameIds = (a: Report['compartments'], b: Report['compartments']) =>
+  a.length === b.length && a.every((c, i) => c.id === b[i]!.id);
+
+/** The Report of before with a patch; the same object when nothing has changed. */
+export function patched(before: Report | null, { parts, rows, compartments }: ReportPatch): Report {
+  if (!before) return parts as Report;
+  const keys = Object.keys(rows) as RowPart[];
+  if (Object.keys(parts).length === 0 && keys.length === 0 && compartments === null) return before;
+  const next: Record<string, unknown> = { ...before, ...parts };
+  for (const key of keys) {
+    const { set, gone, order } = rows[key]!;
+    const all: Record<string, unknown> = { ...before[key], ...set };
+    for (const id of gone) delete all[id];
+    next[key] = order ? Object.fromEntries(order.map((id) => [id, all[id]])) : all;
+  }
+  if (compartments) next.compartments = before.compartments.map((c, i) => compartments[i] ?? c);
+  return next as unknown as Report;
+}

@@ -6,6 +6,7 @@ import { openPlan, useStore } from '../state/store.ts';
 import { ApiError } from '../sync/api.ts';
 import { CodeForm } from './CodeDialog.tsx';
 import { LOOKING, Shell } from './Shell.tsx';
+import { StepBoundary } from './StepBoundary.tsx';
 
 /** Each step loads when it is opened. */
 const STEP_PAGE = {
@@ -55,9 +56,11 @@ export function PlanPage() {
   if (!Page) return <Navigate to={`/plan/${planId}/${hasRoom ? 'place' : 'measure'}`} replace />;
   return (
     <Shell step={step as keyof typeof STEP_PAGE}>
-      <Suspense fallback={<p className="p-10 text-soft">Opening …</p>}>
-        <Page />
-      </Suspense>
+      <StepBoundary step={step!}>
+        <Suspense fallback={<p className="p-10 text-soft">Opening …</p>}>
+          <Page />
+        </Suspense>
+      </StepBoundary>
     </Shell>
   );
 }

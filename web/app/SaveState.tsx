@@ -78,9 +78,7 @@ function Stuck({ saving }: { saving: Saving }) {
   return (
     <>
       <p>{WHY[kind]}</p>
-      {(kind === 'server' || kind === 'forbidden') && message !== '' && (
-        <p className="text-sm text-soft">{message}</p>
-      )}
+      {(kind === 'server' || kind === 'forbidden') && message !== '' && <p className="text-sm text-soft">{message}</p>}
       {count > 0 && since !== null && (
         <p className="mt-1">
           {howMany(count, 'step')} since {format(since, 'HH:mm')} {count === 1 ? 'waits' : 'wait'} and will be sent as

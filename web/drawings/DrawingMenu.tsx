@@ -1,8 +1,9 @@
 /** Takes the drawing that is shown to paper or to a file: printed or as SVG at a scale, as DXF in millimetres. */
 import { Printer } from 'lucide-react';
 import { Popover } from 'radix-ui';
-import { useEffect, useState } from 'react';
-import { engine } from '../state/engine.ts';
+import { useState } from 'react';
+import { engine } from '../engine/client.ts';
+import { useAsked } from '../engine/useAsked.ts';
 import { notice, stationOf, useStore } from '../state/store.ts';
 import { Button } from '../ui/Button.tsx';
 import { Choice } from '../ui/Field.tsx';
@@ -22,14 +23,12 @@ export function DrawingMenu() {
   const [chosen, setScale] = useState<number>(scales[1]);
   const scale = (scales as readonly number[]).includes(chosen) ? chosen : scales[1];
   const [open, setOpen] = useState(false);
-  const [size, setSize] = useState<{ width: number; height: number; sheet: string | null } | null>(null);
-  useEffect(() => {
-    let current = true;
-    if (open) void engine.drawing(view, 'svg', scale, mode, person).then((d) => current && setSize(d));
-    return () => {
-      current = false;
-    };
-  }, [open, view, scale, mode, person, plan]);
+  const { value: size } = useAsked(open ? () => engine.drawing(view, 'svg', scale, mode, person) : null, [
+    view,
+    scale,
+    mode,
+    person,
+  ]);
   const name = `${plan.meta.room} ${view === 'above' ? 'from above' : 'round the room'}`
     .replace(/[^\p{L}\p{N}]+/gu, '-')
     .toLowerCase();

@@ -3,7 +3,7 @@ import { set, type Change } from '@heronstone/core/model/change.ts';
 import { boxUnit, having, unitRow } from '@heronstone/testing/rooms.ts';
 import { SimulatedBrowser } from '@heronstone/testing/browser.ts';
 import { SimulatedServer } from '@heronstone/testing/simulatedServer.ts';
-import type { Filling } from '../workers/solver.worker.ts';
+import type { Filling } from '../engine/solver.worker.ts';
 
 /** What a search is asked, and how it ends: each test says. */
 interface Asked {
@@ -23,8 +23,9 @@ const solver = {
   ways: () => Promise.reject(new Error('no memory')),
   cancel: () => Promise.resolve(void cancels++),
 };
-import.meta.jest.unstable_mockModule('./engine.ts', () => ({
-  engine: { evaluate: () => new Promise(() => {}) },
+import.meta.jest.unstable_mockModule('../engine/client.ts', () => ({
+  engine: { open: () => new Promise(() => {}), apply: () => new Promise(() => {}) },
+  restartEngine: () => {},
   solver: () => solver,
   bounder: () => ({ bound: () => Promise.resolve({ cost: 90, leftOut: 0 }) }),
 }));

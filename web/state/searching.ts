@@ -7,8 +7,8 @@ import type { Advising, Help } from '@heronstone/core/search/advise.ts';
 import type { Task } from '@heronstone/core/search/tasks.ts';
 import type { Sorted } from '@heronstone/core/search/ways.ts';
 import type { Proposal } from '@heronstone/core/search/furniture/propose.ts';
-import type { Filling } from '../workers/solver.worker.ts';
-import { bounder, solver } from './engine.ts';
+import type { Filling } from '../engine/solver.worker.ts';
+import { bounder, solver } from '../engine/client.ts';
 import { commit, notice, preview, setArrangement, useStore } from './store.ts';
 
 /** What was found for a plan; it is said to be out of date when the plan has changed since. */

@@ -1,12 +1,22 @@
-import { evaluate } from '@heronstone/core/report/evaluate.ts';
+import { Replica } from '@heronstone/core/report/replica.ts';
 import { remove, set, type Change, type Group } from '@heronstone/core/model/change.ts';
 import { emptyPlan } from '@heronstone/core/model/plan.ts';
 import { boxUnit, having, unitRow } from '@heronstone/testing/rooms.ts';
 import { SimulatedBrowser } from '@heronstone/testing/browser.ts';
 import { SimulatedServer } from '@heronstone/testing/simulatedServer.ts';
 
-import.meta.jest.unstable_mockModule('./engine.ts', () => ({
-  engine: { evaluate: (plan: Parameters<typeof evaluate>[0]) => Promise.resolve(evaluate(plan)) },
+/** The engine without a worker; it can be made to break. */
+const replica = new Replica();
+let breaks = false;
+const answer = <T>(work: () => T): Promise<T> =>
+  breaks ? Promise.reject(new Error('out of memory')) : new Promise((done) => setTimeout(() => done(work()), 0));
+const replicaEngine = () => ({
+  open: (plan: Parameters<Replica['open']>[0]) => answer(() => replica.open(plan)),
+  apply: (difference: Parameters<Replica['apply']>[0]) => answer(() => replica.apply(difference)),
+});
+import.meta.jest.unstable_mockModule('../engine/client.ts', () => ({
+  engine: replicaEngine(),
+  restartEngine: () => {},
 }));
 const browser = new SimulatedBrowser().install();
 const { kept } = browser;
@@ -232,4 +242,15 @@ test('who may only look changes nothing', () => {
     'This device may look, but not change anything.',
   ]);
   useStore.setState({ may: 'all' });
+});
+
+test('an engine that breaks is said and started again, and the figures come with the next change', async () => {
+  await until(() => now().report !== null, 'figures');
+  breaks = true;
+  commit('Mine', rename('a', 'Mine'));
+  await until(() => now().notices.some((n) => n.text.includes('out of memory')), 'a word about it');
+  breaks = false;
+  commit('Wider', [set('units', 'a', { width: 450 })]);
+  await until(() => now().engineHas === now().plan, 'the engine has the plan');
+  expect(now().report!.units.a).toBeDefined();
 });

@@ -3,7 +3,9 @@ import { create } from 'zustand';
 import { nanoid } from 'nanoid';
 import { applyChanges, ChangeError, type Change, type Group } from '@heronstone/core/model/change.ts';
 import { writable } from '@heronstone/core/model/text.ts';
-import type { Report } from '@heronstone/core/report/evaluate.ts';
+import { differenceOf } from '@heronstone/core/model/difference.ts';
+import { patched } from '@heronstone/core/report/patch.ts';
+import type { Report } from '@heronstone/core/report/report.ts';
 import type { Arrangement, Person, Plan } from '@heronstone/core/model/plan.ts';
 import { seatKey } from '@heronstone/core/scene/seatKey.ts';
 import { inMode } from '@heronstone/core/room/standing.ts';
@@ -15,7 +17,7 @@ import { keepSeen, lastSeen } from '../sync/seen.ts';
 import { openedPlan, serverFor } from '../sync/server.ts';
 import { Sync, type Clock } from '../sync/sync.ts';
 import { listen } from '../sync/told.ts';
-import { engine } from './engine.ts';
+import { engine, restartEngine } from '../engine/client.ts';
 
 export type Selected = {
   kind:
@@ -60,6 +62,10 @@ interface State {
   /** While something is being dragged. */
   preview: Plan | null;
   report: Report | null;
+  /** Rises with every plan that the engine has taken in; 0 before the first. */
+  answered: number;
+  /** The plan that the engine has. */
+  engineHas: Plan | null;
   history: History;
   /** A step of another device, before it is taken back or brought again. */
   asking: { way: 'undo' | 'redo'; step: Step } | null;
@@ -88,6 +94,8 @@ export const useStore = create<State>(() => ({
   may: 'all',
   preview: null,
   report: null,
+  answered: 0,
+  engineHas: null,
   history: NO_HISTORY,
   asking: null,
   saving: { kind: 'saved', message: '', count: 0, since: null, keeps: true },
@@ -137,25 +145,46 @@ export const setArrangement = (arrangement: Arrangement) => put({ arrangement })
 
 // ---- evaluation: the newest plan wins, none is evaluated twice ----
 
-let asked: Plan | null = null;
+/** The plan that the engine has, or is on its way to. */
+let sent: Plan | null = null;
 let busy = false;
+/** The plan with which the engine stopped; it is not tried with that one again. */
+let broke: Plan | null = null;
 
 function evaluateNow(): void {
   const plan = get().preview ?? get().plan;
-  if (!plan || plan === asked) return;
-  if (busy) return;
+  if (busy || !plan || plan === sent || plan === broke) return;
   busy = true;
-  asked = plan;
-  void engine
-    .evaluate(plan)
-    .then((report) => {
-      if (report.plan === get().planId) put({ report });
+  const begun = performance.now();
+  const work = sent === null ? engine.open(plan) : engine.apply(differenceOf(sent, plan));
+  const opens = sent === null;
+  sent = plan;
+  void work
+    .then((patch) => {
+      // Another plan was opened meanwhile.
+      if (sent !== plan) return;
+      const report = patched(opens ? null : get().report, patch);
+      put((s) => ({ report, answered: s.answered + 1, engineHas: plan }));
+      performance.measure('heronstone figures', { start: begun, detail: { opens } });
     })
-    .catch((cause: unknown) => notice(`The figures could not be worked out: ${String(cause)}`, 'error'))
+    .catch((cause: unknown) => {
+      notice(
+        `The figures could not be worked out, and the part of the program that does so is started again: ${cause instanceof Error ? cause.message : String(cause)}`,
+        'error',
+      );
+      startAgain(plan);
+    })
     .finally(() => {
       busy = false;
       evaluateNow();
     });
+}
+
+/** Starts the engine again; it opens the next plan whole. */
+function startAgain(after: Plan | null): void {
+  restartEngine();
+  broke = after;
+  sent = null;
 }
 
 /** Shows a plan with changes that are not made yet (while dragging); null ends it. */
@@ -309,7 +338,7 @@ export async function openPlan(id: string): Promise<void> {
     state = seenBefore(DEVICE, seen);
   }
   closePlan();
-  asked = null;
+  if (sent !== null) startAgain(null);
   const keeper = new Keeper(localStorage, id, nanoid(10), clock.now);
   let shown: SyncState = state;
   let keeping: ReturnType<typeof setTimeout> | undefined;
@@ -342,6 +371,8 @@ export async function openPlan(id: string): Promise<void> {
     asking: null,
     preview: null,
     report: null,
+    answered: 0,
+    engineHas: null,
     selected: null,
     also: [],
     mode: '',

@@ -1,10 +1,10 @@
 /** About what was found: how to get there, one tap for a use, where one looked first, what goes with it. */
-import { useEffect, useState } from 'react';
-import type { Companion } from '@heronstone/core/find/goesWith.ts';
+import { useState } from 'react';
 import { set } from '@heronstone/core/model/change.ts';
 import { openSpare } from '@heronstone/core/upkeep/entering.ts';
 import { logLine, usedOf } from '@heronstone/core/model/log.ts';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
 import { commit, newId, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
@@ -15,16 +15,9 @@ export function AboutFound({ supply, onFind }: { supply: string; onFind: (words:
   const report = useStore((s) => s.report)!;
   const arrangement = useStore((s) => s.arrangement);
   const looks = useStore((s) => s.may === 'read');
-  const [with_, setWith] = useState<Companion[]>([]);
+  const with_ = useAsked(() => engine.goesWith(supply), [supply]).value ?? [];
   const [looking, setLooking] = useState(false);
   const own = plan.supplies[supply]!;
-  useEffect(() => {
-    let current = true;
-    void engine.goesWith(supply).then((list) => current && setWith(list));
-    return () => {
-      current = false;
-    };
-  }, [supply, plan.supplies]);
   const placed = Object.values(report.placements).find((p) => p.supply === supply && p.arrangement === arrangement);
   const used = usedOf(plan).get(supply);
   const openings = report.compartments.filter((c) => c.container === null);

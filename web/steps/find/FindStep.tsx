@@ -11,10 +11,12 @@ import { AboutFound } from './AboutFound.tsx';
 import { PullView } from './PullView.tsx';
 import { ScanButton } from './ScanButton.tsx';
 import { TimeIt } from './TimeIt.tsx';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
 import { seatOf, setArrangement, useStore } from '../../state/store.ts';
 import { TabPanel, TabTitles, Tabs } from '../../ui/Tabs.tsx';
 
+const NONE: readonly Found[] = [];
 const VIEWS = [
   ['find', 'Find'],
   ['pull', 'Pull and return'],
@@ -47,22 +49,16 @@ function FindView() {
   const [search, setSearch] = useSearchParams();
   const words = search.get('words') ?? '';
   const place = search.get('place');
-  const [found, setFound] = useState<Found[]>([]);
   const [chosen, setChosen] = useState<string | null>(null);
   useEffect(() => {
     if (!report) return;
     // Before anything is planned, things are found where they lie today.
     if (report.week.planned.placed === 0 && report.week.today.placed > 0) setArrangement('today');
-    let current = true;
-    void (words.trim() === '' ? Promise.resolve([]) : engine.find(words, arrangement)).then((list) => {
-      if (!current) return;
-      setFound(list);
-      setChosen(null);
-    });
-    return () => {
-      current = false;
-    };
-  }, [words, report, arrangement]);
+  }, [report]);
+  useEffect(() => setChosen(null), [words, arrangement]);
+  const nothing = words.trim() === '';
+  const asked = useAsked(nothing ? null : () => engine.find(words, arrangement), [words, arrangement]);
+  const found = nothing ? NONE : (asked.value ?? NONE);
   const compartments = report?.compartments ?? [];
   const scanned = place ? compartments.find((c) => c.id === place) : undefined;
   const hit = found.find((f) => f.id === chosen) ?? found[0];
@@ -99,7 +95,7 @@ function FindView() {
             The place of this label is not in the plan any more.
           </p>
         )}
-        {words !== '' && found.length === 0 && report && (
+        {words !== '' && found.length === 0 && asked.value && !asked.stale && (
           <p className="mt-3 text-soft">Nothing by that name. Try fewer letters.</p>
         )}
         <ul

@@ -1,12 +1,13 @@
 /** A project is pulled in one round, thing by thing into its tray, and brought back in one. */
-import { useEffect, useState } from 'react';
-import { broughtBack, pulled, type ProjectRound } from '@heronstone/core/ask/pull.ts';
+import { useState } from 'react';
+import { broughtBack, pulled } from '@heronstone/core/ask/pull.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import { byName, type PullLine } from '@heronstone/core/model/plan.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { logLine } from '@heronstone/core/model/log.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
 import { commit, newId, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';
@@ -20,21 +21,14 @@ export function PullView() {
   const projects = byName(plan.projects).filter((p) => !p.done);
   const [chosen, setChosen] = useState(projects[0]?.id ?? '');
   const [way, setWay] = useState<'pull' | 'return'>('pull');
-  const [round, setRound] = useState<ProjectRound | null>(null);
   const project = plan.projects[chosen];
   const states: Array<PullLine['state']> = way === 'pull' ? ['to pull'] : ['out'];
   const needs = Object.values(plan.pulls).filter((n) => n.project === chosen);
-  const key = needs.map((n) => `${n.id} ${n.state}`).join();
-  useEffect(() => {
-    if (!project || !report) return;
-    let current = true;
-    void engine.projectRound(project.id, states, arrangement).then((r) => current && setRound(r));
-    return () => {
-      current = false;
-    };
-    // The states are told by the way.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [project?.id, way, key, report, arrangement]);
+  const { value: round } = useAsked(project ? () => engine.projectRound(project.id, states, arrangement) : null, [
+    project?.id,
+    way,
+    arrangement,
+  ]);
   const open = needs.filter((n) => states.includes(n.state));
   const place = (id: string) => report?.compartments.find((c) => c.id === id)?.name ?? id;
   const stops = round ? (way === 'pull' ? [...round.atHand, ...round.stops] : [...round.stops, ...round.atHand]) : [];

@@ -2,9 +2,10 @@
 import { useEffect, useState } from 'react';
 import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
 import { MOTION_WORD, MOTIONS } from '@heronstone/core/fetch/elements.ts';
-import { keepFactors, type Study } from '@heronstone/core/ask/timeStudy.ts';
+import { keepFactors } from '@heronstone/core/ask/timeStudy.ts';
 import { remove, set, setMeta } from '@heronstone/core/model/change.ts';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
 import { commit, newId, notice, personOf, stationOf, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
@@ -78,14 +79,7 @@ export function TimeIt({ compartment, supply }: { compartment: CompartmentReport
 function StudyDialog({ onClose }: { onClose: () => void }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
-  const [study, setStudy] = useState<Study | null>(null);
-  useEffect(() => {
-    let current = true;
-    void engine.study().then((s) => current && setStudy(s));
-    return () => {
-      current = false;
-    };
-  }, [report]);
+  const { value: study } = useAsked(() => engine.study(), []);
   const place = (id: string) => {
     const t = plan.timings[id];
     const at = t ? `${t.unit}/${t.slot}${t.container ? `#${t.container}` : ''}` : '';

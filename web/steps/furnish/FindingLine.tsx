@@ -1,21 +1,14 @@
-import { useEffect, useState } from 'react';
 import type { Finding } from '@heronstone/core/model/finding.ts';
-import { mendChanges, type Mend } from '@heronstone/core/ask/mend.ts';
-import { engine } from '../../state/engine.ts';
+import { mendChanges } from '@heronstone/core/ask/mend.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
 import { commit, newId, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 
 /** What is wrong with a unit, and the one move that fixes it. */
 export function FindingLine({ finding: f, name }: { finding: Finding; name: string }) {
-  const [mend, setMend] = useState<Mend | null | 'none'>(null);
   const slides = f.by !== undefined && f.path.endsWith('.x');
-  useEffect(() => {
-    let current = true;
-    if (slides) void engine.mend(f).then((m) => current && setMend(m ?? 'none'));
-    return () => {
-      current = false;
-    };
-  }, [f, slides]);
+  const { value: mend } = useAsked(slides ? () => engine.mend(f).then((m) => m ?? ('none' as const)) : null, [f]);
   return (
     <div className="mb-2">
       <p className={f.severity === 'error' ? 'font-bold text-rust' : 'text-lichen'}>

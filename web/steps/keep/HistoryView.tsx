@@ -6,7 +6,7 @@ import { howMany } from '@heronstone/core/model/measure.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
 import { dayAfter } from '@heronstone/core/model/log.ts';
 import { api } from '../../sync/api.ts';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
 import { commit, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';

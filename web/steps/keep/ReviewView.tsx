@@ -1,9 +1,10 @@
 /** Lists of what to look at, each line with what one click would do. */
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { REVIEWS, REVIEW_WORDS, type Proposal, type ReviewLine } from '@heronstone/core/upkeep/review.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
 import { commit, notice, useStore } from '../../state/store.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -13,17 +14,9 @@ import { today } from '../../ui/today.ts';
 export function ReviewView() {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
-  const [lines, setLines] = useState<ReviewLine[] | null>(null);
   const [busy, setBusy] = useState('');
   const [lit, setLit] = useState<string[]>([]);
-  useEffect(() => {
-    if (!report) return;
-    let current = true;
-    void engine.review(today()).then((list) => current && setLines(list));
-    return () => {
-      current = false;
-    };
-  }, [report, plan]);
+  const { value: lines } = useAsked(() => engine.review(today()), []);
   const take = async (line: ReviewLine, proposal: Proposal) => {
     setBusy(`${line.kind} ${line.id}`);
     try {

@@ -1,6 +1,6 @@
 /** Label: one for each place in use, as a PDF, for a cutting machine or a strip printer. The screen shows what comes out. */
 import { useState } from 'react';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
 import { commit, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact, Heading } from '../../ui/Field.tsx';

@@ -3,7 +3,7 @@ import type { DxfOutline, DxfResult } from '@heronstone/core/formats/dxf.ts';
 import { formatArea, formatLength } from '@heronstone/core/model/measure.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { makeOutline } from '@heronstone/core/room/outline.ts';
-import { engine } from '../../state/engine.ts';
+import { readDxf } from '../../engine/client.ts';
 import { commit, newId } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
@@ -16,9 +16,9 @@ export function DxfImport({ plan }: { plan: Plan }) {
   const [unit, setUnit] = useState<Unit>('file');
   const [result, setResult] = useState<DxfResult | null>(null);
   const read = (content: string, as: Unit) =>
-    void engine
-      .readDxf(content, as === 'file' ? undefined : as)
-      .then(setResult, (cause: unknown) => setResult({ ok: false, message: String(cause) }));
+    void readDxf(content, as === 'file' ? undefined : as).then(setResult, (cause: unknown) =>
+      setResult({ ok: false, message: String(cause) }),
+    );
   const take = (o: DxfOutline) => commit(`Measure ${plan.meta.room} from a DXF`, makeOutline(o.points, [], newId));
   return (
     <div className="max-w-xl">

@@ -10,7 +10,7 @@ import type { Plan } from '@heronstone/core/model/plan.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { RoundTheRoom } from '../../drawings/RoundTheRoom.tsx';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
 import { commit, newId, notice, setArrangement, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact, NumberField } from '../../ui/Field.tsx';
@@ -25,6 +25,7 @@ export function MoveStep() {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
   const looks = useStore((s) => s.may === 'read');
+  const has = useStore((s) => s.engineHas);
   const { sitting: minutes } = plan.meta.upkeep;
   const [over, setOver] = useState<ChangeOver | null>(null);
   const [done, setDone] = useState<ReadonlySet<string>>(new Set());
@@ -33,7 +34,7 @@ export function MoveStep() {
   const known = useRef<{ plan: Plan | null; minutes: number }>({ plan: null, minutes });
   useEffect(() => setArrangement('today'), []);
   useEffect(() => {
-    if (!report || (known.current.plan === plan && known.current.minutes === minutes)) return;
+    if (has !== plan || (known.current.plan === plan && known.current.minutes === minutes)) return;
     let current = true;
     const of = plan;
     void engine.changeOver(minutes).then((found) => {
@@ -45,7 +46,7 @@ export function MoveStep() {
     return () => {
       current = false;
     };
-  }, [plan, report, minutes]);
+  }, [plan, has, minutes]);
 
   const going = Object.values(plan.sittings).find((s) => s.took === null);
   const all = over?.sittings.flatMap((s) => s.moves) ?? [];

@@ -1,6 +1,6 @@
 import { useDraggable } from '@dnd-kit/core';
 import { GripVertical } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { CompartmentReport, PlacementReport } from '@heronstone/core/report/evaluate.ts';
 import { formatLength, formatMass, formatSize } from '@heronstone/core/model/measure.ts';
 import { Inside } from '../../drawings/Inside.tsx';
@@ -12,8 +12,8 @@ import { Button } from '../../ui/Button.tsx';
 import { Fact, Heading } from '../../ui/Field.tsx';
 import { Photos } from '../../ui/Photos.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
-import type { Account } from '@heronstone/core/ask/account.ts';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { Elements } from '../../ui/Elements.tsx';
 import { FetchPlay } from './FetchPlay.tsx';
@@ -38,15 +38,12 @@ export function CompartmentSheet({
   const seat = useStore(seatOf);
   const person = useStore(personOf);
   const reach = seat ? c.reach[seat] : undefined;
-  const [account, setAccount] = useState<Account | null>(null);
   const [playing, setPlaying] = useState(false);
-  useEffect(() => {
-    let current = true;
-    if (stationId && person) void engine.account(stationId, c.id, person.id).then((a) => current && setAccount(a));
-    return () => {
-      current = false;
-    };
-  }, [stationId, person, c, report]);
+  const { value: account } = useAsked(stationId && person ? () => engine.account(stationId, c.id, person.id) : null, [
+    stationId,
+    person?.id,
+    c.id,
+  ]);
   const [opened, setOpened] = useState(false);
   const fill = c.fill[arrangement];
   return (

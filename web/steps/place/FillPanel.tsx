@@ -4,7 +4,7 @@ import { useSearchParams } from 'react-router';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { WAY_WORDS } from '@heronstone/core/model/sorting.ts';
 import type { Task } from '@heronstone/core/search/tasks.ts';
-import { solver } from '../../state/engine.ts';
+import { solver } from '../../engine/client.ts';
 import { cancelSearch, fillRoom, gapOf, useSearching } from '../../state/searching.ts';
 import { useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';

@@ -1,9 +1,10 @@
 /** Moving by menu and keyboard: every place with what it would cost, cheapest first. */
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import type { Alternative } from '@heronstone/core/ask/alternatives.ts';
 import { compartmentId } from '@heronstone/core/scene/scene.ts';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
 import { useStore } from '../../state/store.ts';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { NumberField } from '../../ui/Field.tsx';
@@ -13,20 +14,14 @@ import { fitWords, signedMinutes } from './words.ts';
 export function MoveDialog({ moving, onClose }: { moving: Moving; onClose: () => void }) {
   const plan = useStore((s) => s.plan)!;
   const from = moving.placement ? plan.placements[moving.placement] : undefined;
-  const [places, setPlaces] = useState<Alternative[] | null>(null);
   const [count, setCount] = useState(moving.count);
   const [words, setWords] = useState('');
   const [at, setAt] = useState(0);
   const list = useRef<HTMLUListElement>(null);
-  useEffect(() => {
-    let current = true;
-    void engine
-      .alternatives(moving.supply, count, moving.placement, 'planned')
-      .then((list) => current && setPlaces(list));
-    return () => {
-      current = false;
-    };
-  }, [moving, count]);
+  const { value: places } = useAsked(
+    () => engine.alternatives(moving.supply, count, moving.placement, 'planned'),
+    [moving, count],
+  );
   const here = places?.find((a) => from && a.compartment === compartmentId(from));
   const shown = useMemo(
     () =>

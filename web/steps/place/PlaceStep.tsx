@@ -13,7 +13,7 @@ import type { Alternative } from '@heronstone/core/ask/alternatives.ts';
 import type { Effect } from '@heronstone/core/ask/tryOut.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
 import { notice, select, setView, useStore } from '../../state/store.ts';
 import { NextStep } from '../../ui/Sheet.tsx';
 import { ContainerSheet } from '../sort/ContainerSheet.tsx';

@@ -1,12 +1,12 @@
 /** One supply in its place: facts, why here, next best. Every figure opens into how it was worked out. */
-import { useEffect, useState } from 'react';
-import type { Explanation } from '@heronstone/core/ask/explain.ts';
+import { useState } from 'react';
 import type { PlacementReport } from '@heronstone/core/report/evaluate.ts';
 import { seatKey } from '@heronstone/core/scene/seatKey.ts';
 import { countWords } from '@heronstone/core/fit/forms.ts';
 import { Inside } from '../../drawings/Inside.tsx';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
 import { fillRoom } from '../../state/searching.ts';
 import { select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -26,16 +26,9 @@ export function PlacementSheet({
 }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report)!;
-  const [why, setWhy] = useState<Explanation | null>(null);
+  const { value: why } = useAsked(() => engine.explain(p.id), [p.id]);
   const [opened, setOpened] = useState(false);
   const [playing, setPlaying] = useState(false);
-  useEffect(() => {
-    let current = true;
-    void engine.explain(p.id).then((e) => current && setWhy(e));
-    return () => {
-      current = false;
-    };
-  }, [p]);
   const supply = plan.supplies[p.supply];
   const compartment = report.compartments.find((c) => c.id === p.compartment);
   if (!supply || !compartment) return <Sheet title="This is gone" />;

@@ -1,9 +1,9 @@
 /** One round: everything that a session of an activity uses, fetched in one tour instead of one by one. */
-import { useEffect, useState } from 'react';
-import type { Tour } from '@heronstone/core/ask/tour.ts';
+import { useState } from 'react';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
 import { select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
@@ -14,14 +14,7 @@ export function RoundView({ onShow }: { onShow: () => void }) {
   const arrangement = useStore((s) => s.arrangement);
   const activities = byName(plan.activities);
   const [activity, setActivity] = useState(activities[0]?.id ?? '');
-  const [tour, setTour] = useState<Tour | null>(null);
-  useEffect(() => {
-    let current = true;
-    void engine.tour(activity, arrangement).then((t) => current && setTour(t));
-    return () => {
-      current = false;
-    };
-  }, [activity, arrangement, report]);
+  const { value: tour } = useAsked(() => engine.tour(activity, arrangement), [activity, arrangement]);
   const place = (id: string) => report?.compartments.find((c) => c.id === id)?.name ?? id;
   const names = (supplies: readonly string[]) => supplies.map((s) => plan.supplies[s]?.name ?? s).join(', ');
   return (

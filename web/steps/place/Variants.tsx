@@ -6,7 +6,7 @@ import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
 import { mergeZone } from '@heronstone/core/gestures/byHand.ts';
 import { api } from '../../sync/api.ts';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
 import { commit, newId, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';

@@ -1,10 +1,10 @@
 /** What can be done with all of a drawer, shelf or cubby: fill it, empty it, swap it with another, drag it somewhere else. */
 import { useDraggable } from '@dnd-kit/core';
 import { GripVertical } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
-import type { Effect } from '@heronstone/core/ask/tryOut.ts';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
 import { fillRoom, useSearching } from '../../state/searching.ts';
 import { useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -75,17 +75,13 @@ function SwapDialog({ contents, onClose }: { contents: Contents; onClose: () => 
     [compartments, contents],
   );
   const [chosen, setChosen] = useState(others[0]?.id ?? '');
-  const [effect, setEffect] = useState<Effect | null>(null);
   const target = others.find((c) => c.id === chosen);
-  useEffect(() => {
-    let current = true;
-    setEffect(null);
-    const changes = target ? contentsChanges(contents.opening, target) : [];
-    if (changes.length > 0) void engine.tryOut(changes, 'planned').then((e) => current && setEffect(e));
-    return () => {
-      current = false;
-    };
-  }, [target, contents]);
+  const changes = target ? contentsChanges(contents.opening, target) : [];
+  const tried = useAsked(changes.length > 0 ? () => engine.tryOut(changes, 'planned') : null, [
+    target?.id,
+    contents.name,
+  ]);
+  const effect = tried.stale ? null : tried.value;
   const some = target && (target.contents.planned.length > 0 || target.holds.planned.length > 0);
   return (
     <Dialog open onOpenChange={(open) => !open && onClose()} title={`All of ${contents.name}`}>

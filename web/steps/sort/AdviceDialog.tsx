@@ -1,11 +1,12 @@
 /** Which containers? The mixes that fit a place and what is planned for it, by room or by price, each drawn to scale. */
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
-import type { Advice, By, Mix } from '@heronstone/core/ask/containerAdvice.ts';
+import type { By, Mix } from '@heronstone/core/ask/containerAdvice.ts';
 import { floorOf } from '@heronstone/core/fit/layOut.ts';
 import { takeAdvice } from '@heronstone/core/ask/takeContainerAdvice.ts';
 import { formatSize, howMany } from '@heronstone/core/model/measure.ts';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
 import { commit, newId, notice, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
@@ -14,15 +15,8 @@ import { Segments } from '../../ui/Segments.tsx';
 export function AdviceDialog({ compartment: c, onClose }: { compartment: CompartmentReport; onClose: () => void }) {
   const plan = useStore((s) => s.plan)!;
   const [by, setBy] = useState<By>('space');
-  const [advice, setAdvice] = useState<Advice | null>(null);
-  useEffect(() => {
-    let current = true;
-    setAdvice(null);
-    void engine.advice(c.id, by).then((a) => current && setAdvice(a));
-    return () => {
-      current = false;
-    };
-  }, [c.id, by]);
+  const asked = useAsked(() => engine.advice(c.id, by), [c.id, by]);
+  const advice = asked.stale ? null : asked.value;
   const take = (mix: Mix) => {
     if (commit(`Containers for ${c.name}`, takeAdvice(plan, c, mix, newId))) {
       notice(

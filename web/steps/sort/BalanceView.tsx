@@ -1,9 +1,9 @@
 /** What is owned against what the furniture holds, before anything is placed. */
 import { howMany } from '@heronstone/core/model/measure.ts';
-import { useEffect, useState } from 'react';
-import { amountWords, CLASS_WORDS, type Balance, type ClassBalance } from '@heronstone/core/ask/balance.ts';
-import { engine } from '../../state/engine.ts';
-import { select, useStore } from '../../state/store.ts';
+import { amountWords, CLASS_WORDS, type ClassBalance } from '@heronstone/core/ask/balance.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
+import { select } from '../../state/store.ts';
 
 /** What belongs to each class, for a person. */
 const WHAT: Readonly<Record<ClassBalance['class'], string>> = {
@@ -17,15 +17,7 @@ const WHAT: Readonly<Record<ClassBalance['class'], string>> = {
 };
 
 export function BalanceView() {
-  const report = useStore((s) => s.report);
-  const [balance, setBalance] = useState<Balance | null>(null);
-  useEffect(() => {
-    let current = true;
-    if (report) void engine.balance().then((b) => current && setBalance(b));
-    return () => {
-      current = false;
-    };
-  }, [report]);
+  const { value: balance } = useAsked(() => engine.balance(), []);
   if (!balance) return <p className="p-6 text-soft">Checking what fits …</p>;
   const used = balance.classes.filter((c) => c.asked > 0 || c.holds > 0);
   return (

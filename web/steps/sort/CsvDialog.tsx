@@ -1,11 +1,11 @@
 /** Supplies from a table: a CSV file or cells pasted from a spreadsheet; which column is which, a preview, then one change. */
-import { useEffect, useState } from 'react';
-import type { CsvResult } from '@heronstone/core/formats/csv.ts';
+import { useState } from 'react';
 import { CSV_COLUMNS, decodeText, MORE_COLUMNS, type Column, type Mapping } from '@heronstone/core/formats/csvTable.ts';
 import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
 import { formatSize, howMany } from '@heronstone/core/model/measure.ts';
 import { addSupplies } from '@heronstone/core/entry/supplies.ts';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
 import { commit, newId, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
@@ -22,12 +22,10 @@ export function CsvDialog({ onClose }: { onClose: () => void }) {
   const [text, setText] = useState('');
   const [mapping, setMapping] = useState<Mapping | undefined>(undefined);
   const [headed, setHeaded] = useState(true);
-  const [result, setResult] = useState<CsvResult | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
   const open = async (chosen: File) => {
     setSource(chosen.name);
     setMapping(undefined);
-    setResult(null);
     setText('');
     if (chosen.size > MOST_BYTES) {
       setWrong(`The file has ${Math.round(chosen.size / 1e6)} MB; at most ${MOST_BYTES / 1e6} MB are read. Split it.`);
@@ -37,17 +35,13 @@ export function CsvDialog({ onClose }: { onClose: () => void }) {
     setWrong(read.ok ? null : read.message);
     if (read.ok) setText(read.text);
   };
-  useEffect(() => {
-    let current = true;
-    if (text.trim() === '') {
-      setResult(null);
-      return;
-    }
-    void engine.readCsv(text, plan.meta.units, mapping, headed).then((r) => current && setResult(r));
-    return () => {
-      current = false;
-    };
-  }, [text, mapping, headed, plan.meta.units]);
+  const { value } = useAsked(text.trim() === '' ? null : () => engine.readCsv(text, plan.meta.units, mapping, headed), [
+    text,
+    mapping,
+    headed,
+    plan.meta.units,
+  ]);
+  const result = text.trim() === '' ? null : value;
   const add = () => {
     if (!result) return;
     const from = source || 'a pasted table';

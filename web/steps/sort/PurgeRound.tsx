@@ -4,8 +4,8 @@ import { countWords } from '@heronstone/core/fit/forms.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import { formatArea, formatLength, formatMass, formatSize } from '@heronstone/core/model/measure.ts';
 import type { Decision, Supply } from '@heronstone/core/model/plan.ts';
-import type { Purge } from '@heronstone/core/ask/purge.ts';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
 import { commit, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact } from '../../ui/Field.tsx';
@@ -27,16 +27,9 @@ const KEYS: ReadonlyArray<readonly [key: string, decision: Decision, word: strin
 export function PurgeRound() {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
-  const [purge, setPurge] = useState<Purge | null>(null);
   const [round, setRound] = useState(0);
   const [at, setAt] = useState<string | null>(null);
-  useEffect(() => {
-    let current = true;
-    if (report) void engine.purge().then((p) => current && setPurge(p));
-    return () => {
-      current = false;
-    };
-  }, [report]);
+  const { value: purge } = useAsked(() => engine.purge(), []);
   const here = purge?.rounds[Math.min(round, purge.rounds.length - 1)];
   const list = useMemo(() => (here?.supplies ?? []).flatMap((id) => plan.supplies[id] ?? []), [here, plan.supplies]);
   const current = list.find((s) => s.id === at) ?? list.find((s) => s.decision === null) ?? list[0];

@@ -1,22 +1,17 @@
-import { useEffect, useState } from 'react';
-import type { Room, Working } from '@heronstone/core/ask/capacity.ts';
+import { useState } from 'react';
 import type { Supply } from '@heronstone/core/model/plan.ts';
-import { engine } from '../../state/engine.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
 import { select, useStore } from '../../state/store.ts';
 
 /** How many fit in each place, how many more beside what lies there, and why not; for a machine, where it can work. */
 export function WhereItFits({ supply }: { supply: Supply }) {
-  const report = useStore((s) => s.report);
   const arrangement = useStore((s) => s.arrangement);
   const [open, setOpen] = useState(false);
-  const [room, setRoom] = useState<{ places: Room[]; working: Record<string, Working> } | null>(null);
-  useEffect(() => {
-    let current = true;
-    if (open && report) void engine.roomFor(supply.id, arrangement).then((r) => current && setRoom(r));
-    return () => {
-      current = false;
-    };
-  }, [open, report, supply, arrangement]);
+  const { value: room } = useAsked(open ? () => engine.roomFor(supply.id, arrangement) : null, [
+    supply.id,
+    arrangement,
+  ]);
   const works = Object.values(room?.working ?? {});
   return (
     <details className="mt-4" open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>

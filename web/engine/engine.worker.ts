@@ -1,7 +1,10 @@
-/** Thin: receives the plan, calls core, posts back. Keeps the last plan and report for questions about them. */
+/** Thin: a replica of the plan that follows the window's, told what changes; questions are about the plan as it was told last. */
 import { expose } from 'comlink';
 import { figuresOf, type Compared } from '@heronstone/core/report/compare.ts';
-import { evaluate, evaluator, type Report } from '@heronstone/core/report/evaluate.ts';
+import { evaluate } from '@heronstone/core/report/evaluate.ts';
+import type { ReportPatch } from '@heronstone/core/report/patch.ts';
+import { Replica } from '@heronstone/core/report/replica.ts';
+import type { PlanDifference } from '@heronstone/core/model/difference.ts';
 import { alternativesFor } from '@heronstone/core/ask/alternatives.ts';
 import { explain } from '@heronstone/core/ask/explain.ts';
 import { timeStudy } from '@heronstone/core/ask/timeStudy.ts';
@@ -13,7 +16,6 @@ import { roomEverywhere, worksIn, type Room, type Working } from '@heronstone/co
 import type { CsvResult } from '@heronstone/core/formats/csv.ts';
 import type { Mapping } from '@heronstone/core/formats/csvTable.ts';
 import { drawAbove, drawRound, onPaper } from '@heronstone/core/formats/drawing.ts';
-import type { DxfResult, DXF_UNITS } from '@heronstone/core/formats/dxf.ts';
 import { writeSvg } from '@heronstone/core/formats/svg.ts';
 import { changeOver, type ChangeOver } from '@heronstone/core/changeover/changeOver.ts';
 import { goesWith } from '@heronstone/core/find/goesWith.ts';
@@ -44,19 +46,21 @@ const dxf = () => import('@heronstone/core/formats/dxf.ts');
 const pdf = () => import('@heronstone/core/formats/labelsPdf.ts');
 const binder = () => import('@heronstone/core/formats/binder.ts');
 
-/** Keeps what a change does not touch. */
-const evaluateNext = evaluator();
-let current: { plan: Plan; report: Report; finders: Partial<Record<Arrangement, Finder>> } | null = null;
-
-function now() {
-  if (!current) throw new Error('No plan yet.');
-  return current;
-}
+const replica = new Replica();
+/** Indexes of words, for as long as the plan is the same. */
+let finders: Partial<Record<Arrangement, Finder>> = {};
+const now = () => replica.now();
 
 const worker = {
-  evaluate(plan: Plan): Report {
-    current = { plan, report: evaluateNext(plan), finders: {} };
-    return current.report;
+  /** Begins with a plan. @returns its whole Report */
+  open(plan: Plan): ReportPatch {
+    finders = {};
+    return replica.open(plan);
+  },
+  /** Goes on to the plan of which this is the difference. @returns what has changed of the Report */
+  apply(difference: PlanDifference): ReportPatch {
+    finders = {};
+    return replica.apply(difference);
   },
   tryOut(changes: Change[], arrangement: Arrangement): Effect {
     const { plan, report } = now();
@@ -77,9 +81,9 @@ const worker = {
     return mendByMoving(now().plan, finding);
   },
   find(words: string, arrangement: Arrangement) {
-    const state = now();
-    state.finders[arrangement] ??= finderOf(state.plan, state.report, arrangement, OTHER_WORDS);
-    return state.finders[arrangement].find(words);
+    const { plan, report } = now();
+    finders[arrangement] ??= finderOf(plan, report, arrangement, OTHER_WORDS);
+    return finders[arrangement].find(words);
   },
   /** A table of supplies; sizes that are not given are taken from the starter lists, places by their names. */
   async readCsv(text: string, system: UnitSystem, mapping: Mapping | undefined, headed: boolean): Promise<CsvResult> {
@@ -150,10 +154,6 @@ const worker = {
     });
     const types = [...CONTAINER_TYPES.map((t) => t.shape), ...byName(plan.boxtypes).map((t) => t.shape)];
     return containerAdvice(lines, c, types, by);
-  },
-  async readDxf(text: string, unit?: keyof typeof DXF_UNITS): Promise<DxfResult> {
-    const { readDxf } = await dxf();
-    return readDxf(text, unit);
   },
   /** A drawing of the room as a file. */
   async drawing(view: 'above' | 'round', format: 'svg' | 'dxf', scale: number, mode: string, person: string | null) {

@@ -10,6 +10,11 @@ export default defineConfig({
   timeout: 240_000,
   expect: { timeout: 10_000 },
   reporter: [['list'], ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ?? '.results/playwright.json' }]],
+  // The longest stories first, so that no worker is left with one of them at the end.
+  projects: [
+    { name: 'long', testMatch: /(views|story)\.spec\.ts/ },
+    { name: 'rest', testIgnore: /(views|story)\.spec\.ts/ },
+  ],
   globalSetup: './e2e/setup.ts',
   use: {
     viewport: { width: 1280, height: 800 },

@@ -4,10 +4,16 @@ import { applyChanges } from '@heronstone/core/model/change.ts';
 import { changesTo, solve, solveAll } from '@heronstone/core/search/solve.ts';
 import { benchAssign, benchAssignGrowth, benchAssignPairs } from './assign.ts';
 import { benchFind } from './find.ts';
-import { benchIncremental } from './incremental.ts';
 import { benchPacking } from './packing.ts';
 import { benchPaths } from './paths.ts';
+import { benchWindow } from './window.ts';
 import { largePlan } from '@heronstone/testing/largePlan.ts';
+
+/** `npm run bench -- window` looks at the window only. */
+if (process.argv[2] === 'window') {
+  await benchWindow();
+  process.exit(0);
+}
 
 const ms = (work: () => unknown, times = 1): number => {
   const runs = Array.from({ length: times }, () => {
@@ -50,7 +56,7 @@ for (const [supplies, compartments] of sizes) {
   before = { solve: solving, evaluate: evaluating };
 }
 console.table(rows);
-benchIncremental();
+await benchWindow();
 benchPacking();
 benchPaths();
 benchFind();

@@ -1,5 +1,5 @@
 /** A CSV of 1,000 supplies: imported, placed, shown, with the longest task on the main thread read from a trace. */
-import { frames, p95 } from './frames.ts';
+import { frames, longestTask, p95 } from './frames.ts';
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
@@ -14,28 +14,6 @@ function csv(rows: number): string {
     );
   }
   return lines.join('\n');
-}
-
-interface TraceEvent {
-  name: string;
-  ph: string;
-  pid: number;
-  tid: number;
-  dur?: number;
-  args?: { name?: string };
-}
-
-/** Longest task of any page's main thread in a trace, ms. */
-function longestTask(trace: Buffer): number {
-  const { traceEvents } = JSON.parse(trace.toString()) as { traceEvents: TraceEvent[] };
-  const main = new Set(
-    traceEvents
-      .filter((e) => e.name === 'thread_name' && e.args?.name === 'CrRendererMain')
-      .map((e) => `${e.pid}/${e.tid}`),
-  );
-  const tasks = traceEvents.filter((e) => e.name.endsWith('RunTask') && e.ph === 'X' && main.has(`${e.pid}/${e.tid}`));
-  expect(tasks.length).toBeGreaterThan(20);
-  return Math.max(...tasks.map((e) => (e.dur ?? 0) / 1000));
 }
 
 test('1,000 supplies', async ({ page, server, browser }) => {

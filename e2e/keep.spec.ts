@@ -140,9 +140,7 @@ test('keep: a proposal with one click, a season out and in, where it was, as it 
   await expect(async () => expect(await where()).toEqual(home)).toPass();
   // The whole evening is taken back as one step, and brought again as one.
   await page.getByRole('button', { name: words.button.takeBackThisSession }).first().click();
-  await expect(async () =>
-    expect((await planOf(server.address)).supplies['stage-lamps']!.life).toBe(lamps),
-  ).toPass();
+  await expect(async () => expect((await planOf(server.address)).supplies['stage-lamps']!.life).toBe(lamps)).toPass();
   await expect(messages(page).getByText(/steps taken back; undo brings them again/)).toBeVisible();
   await page.getByRole('button', { name: words.button.undo }).click();
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();

@@ -106,7 +106,6 @@ function answerTo(cause: unknown, path: string): Answer | null {
 /** @param report hears what is not the client's fault */
 export function errors(report: (cause: unknown) => void): ErrorRequestHandler {
   // Express knows an error handler by its four parameters.
-  // eslint-disable-next-line @typescript-eslint/no-unused-vars
   return (cause: unknown, request, response, _next) => {
     if (response.headersSent) return void response.destroy();
     const known = answerTo(cause, request.path);

@@ -126,7 +126,7 @@ export function oneIn(supply: Supply, compartment: Place, system: UnitSystem): O
 }
 
 /** By how much the best-lying single piece is too large, mm; Infinity where size is not the reason. */
-export function shortfall(
+function shortfall(
   supply: Supply,
   compartment: Place,
   only: Orientation | null,

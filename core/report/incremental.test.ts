@@ -47,7 +47,7 @@ test('property: after any moves in the demo the report is that of a full evaluat
       }
       expect(next(plan)).toEqual(afresh(plan));
     }),
-    { numRuns: runs(6) },
+    { numRuns: runs(3, 120) },
   );
 });
 
@@ -62,7 +62,7 @@ test('property: and in random rooms', () => {
         expect(next(plan)).toEqual(afresh(plan));
       }
     }),
-    { numRuns: runs(15) },
+    { numRuns: runs(8, 300) },
   );
 });
 

@@ -72,7 +72,7 @@ test('property: never over capacity, never a broken lock, never a lost piece; th
       inspect(plan, solution);
       expect(solveAll(plan, { seed, moves: 150 })).toEqual(solution);
     }),
-    { numRuns: runs(150) },
+    { numRuns: runs(80, 3000) },
   );
 });
 
@@ -125,7 +125,7 @@ test('property: only a part is planned anew, and the rest stays where it is', ()
           if (zoneOf(scene, p.supply) !== station) expect(again.placements).toContainEqual(p);
       }
     }),
-    { numRuns: runs(120) },
+    { numRuns: runs(70, 2400) },
   );
 });
 
@@ -146,7 +146,7 @@ test('property: in the evaluated plan every solved placement fits whole, and the
       );
       expect((minutes - setup) * 60 - behind).toBeCloseTo(solution.seconds, 4);
     }),
-    { numRuns: runs(60) },
+    { numRuns: runs(40, 1200) },
   );
 });
 
@@ -188,7 +188,7 @@ test('what is fetched often comes nearer than what is fetched seldom, all else e
         Object.values(report.placements).find((p) => p.supply === id)?.secondsPerFetch ?? Infinity;
       expect(seconds('often')).toBeLessThanOrEqual(seconds('seldom') + 1e-9);
     }),
-    { numRuns: runs(40) },
+    { numRuns: runs(25, 800) },
   );
 });
 

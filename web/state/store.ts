@@ -4,6 +4,7 @@ import { nanoid } from 'nanoid';
 import { applyChanges, ChangeError, type Change, type Group } from '@heronstone/core/model/change.ts';
 import { writable } from '@heronstone/core/model/text.ts';
 import { differenceOf } from '@heronstone/core/model/difference.ts';
+import { FIGURES, sameFor } from '@heronstone/core/model/reads.ts';
 import { patched } from '@heronstone/core/report/patch.ts';
 import type { Report } from '@heronstone/core/report/report.ts';
 import type { Arrangement, Person, Plan } from '@heronstone/core/model/plan.ts';
@@ -154,18 +155,22 @@ let broke: Plan | null = null;
 function evaluateNow(): void {
   const plan = get().preview ?? get().plan;
   if (busy || !plan || plan === sent || plan === broke) return;
-  busy = true;
   const begun = performance.now();
-  const work = sent === null ? engine.open(plan) : engine.apply(differenceOf(sent, plan));
   const opens = sent === null;
+  // What no figure reads changes none: the engine is told, and nothing waits for it.
+  const untouched = sent !== null && sameFor(FIGURES, sent, plan);
+  const work = sent === null ? engine.open(plan) : engine.apply(differenceOf(sent, plan));
+  busy = !untouched;
   sent = plan;
+  const measured = () => performance.measure('heronstone figures', { start: begun, detail: { opens } });
+  if (untouched) measured();
   void work
     .then((patch) => {
-      // Another plan was opened meanwhile.
-      if (sent !== plan) return;
+      // Another plan was opened meanwhile, or the next change is on its way already.
+      if (get().planId !== plan.meta.id) return;
       const report = patched(opens ? null : get().report, patch);
       put((s) => ({ report, answered: s.answered + 1, engineHas: plan }));
-      performance.measure('heronstone figures', { start: begun, detail: { opens } });
+      if (!untouched) measured();
     })
     .catch((cause: unknown) => {
       notice(

@@ -69,7 +69,7 @@ test('the demo: two or three arrangements that differ, better than today and tha
 });
 
 test('generated rooms: better than today, and than every arrangement at random', () => {
-  for (let seed = 1; seed <= runs(3, 10); seed++) {
+  for (let seed = 1; seed <= runs(2, 10); seed++) {
     const plan = roomToArrange(seed, 4);
     const proposals = proposeAll(plan, { seed: 1, moves: runs(500, 1000) });
     expect(proposals.length).toBeGreaterThan(0);

@@ -8,8 +8,13 @@ import { SimulatedServer } from '@heronstone/testing/simulatedServer.ts';
 /** The engine without a worker; it can be made to break. */
 const replica = new Replica();
 let breaks = false;
+let hangs = false;
 const answer = <T>(work: () => T): Promise<T> =>
-  breaks ? Promise.reject(new Error('out of memory')) : new Promise((done) => setTimeout(() => done(work()), 0));
+  hangs
+    ? new Promise(() => {})
+    : breaks
+      ? Promise.reject(new Error('out of memory'))
+      : new Promise((done) => setTimeout(() => done(work()), 0));
 const replicaEngine = () => ({
   open: (plan: Parameters<Replica['open']>[0]) => answer(() => replica.open(plan)),
   apply: (difference: Parameters<Replica['apply']>[0]) => answer(() => replica.apply(difference)),
@@ -253,4 +258,13 @@ test('an engine that breaks is said and started again, and the figures come with
   commit('Wider', [set('units', 'a', { width: 450 })]);
   await until(() => now().engineHas === now().plan, 'the engine has the plan');
   expect(now().report!.units.a).toBeDefined();
+});
+
+test('another plan is opened before the first has its figures: it gets its own', async () => {
+  hangs = true;
+  await openPlan('p');
+  commit('Mine', rename('a', 'Mine'));
+  hangs = false;
+  await openPlan('p');
+  await until(() => now().report !== null && now().engineHas === now().plan, 'figures');
 });

@@ -149,6 +149,8 @@ export const setArrangement = (arrangement: Arrangement) => put({ arrangement })
 /** The plan that the engine has, or is on its way to. */
 let sent: Plan | null = null;
 let busy = false;
+/** Rises with each engine that is started; what another one was asked is not waited for. */
+let run = 0;
 /** The plan with which the engine stopped; it is not tried with that one again. */
 let broke: Plan | null = null;
 
@@ -156,6 +158,7 @@ function evaluateNow(): void {
   const plan = get().preview ?? get().plan;
   if (busy || !plan || plan === sent || plan === broke) return;
   const begun = performance.now();
+  const mine = run;
   const opens = sent === null;
   // What no figure reads changes none: the engine is told, and nothing waits for it.
   const untouched = sent !== null && sameFor(FIGURES, sent, plan);
@@ -166,13 +169,13 @@ function evaluateNow(): void {
   if (untouched) measured();
   void work
     .then((patch) => {
-      // Another plan was opened meanwhile, or the next change is on its way already.
-      if (get().planId !== plan.meta.id) return;
+      if (mine !== run) return;
       const report = patched(opens ? null : get().report, patch);
       put((s) => ({ report, answered: s.answered + 1, engineHas: plan }));
       if (!untouched) measured();
     })
     .catch((cause: unknown) => {
+      if (mine !== run) return;
       notice(
         `The figures could not be worked out, and the part of the program that does so is started again: ${cause instanceof Error ? cause.message : String(cause)}`,
         'error',
@@ -180,7 +183,7 @@ function evaluateNow(): void {
       startAgain(plan);
     })
     .finally(() => {
-      busy = false;
+      if (mine === run) busy = false;
       evaluateNow();
     });
 }
@@ -188,6 +191,8 @@ function evaluateNow(): void {
 /** Starts the engine again; it opens the next plan whole. */
 function startAgain(after: Plan | null): void {
   restartEngine();
+  run++;
+  busy = false;
   broke = after;
   sent = null;
 }

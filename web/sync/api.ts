@@ -48,10 +48,14 @@ export class ApiError extends Error {
 /** Thrown when the server cannot be reached at all. */
 export class OfflineError extends Error {}
 
+/** How long an answer may take, ms: a line that was cut without a word would otherwise be waited for for ever. */
+const LASTS = 120_000;
+
 async function ask<T>(path: string, init?: RequestInit & { text?: string; json?: unknown; blob?: Blob }): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
+      signal: AbortSignal.timeout(LASTS),
       ...init,
       headers: {
         'X-Window': WINDOW,

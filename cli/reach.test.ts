@@ -5,12 +5,12 @@ import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import type { Account } from '@heronstone/core/ask/account.ts';
 import { readPlanFile, writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { applyChanges } from '@heronstone/core/model/change.ts';
-import { buildDemo } from '../demo/build.ts';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { main } from './main.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'heron-reach-'));
 const file = join(folder, 'demo.json');
-const text = writePlanFile(buildDemo());
+const text = writePlanFile(demoPlan());
 writeFileSync(file, text);
 const read = readPlanFile(text);
 if (!read.ok) throw new Error('The demo cannot be read.');

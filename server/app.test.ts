@@ -9,7 +9,7 @@ import { emptyPlan, TABLE_NAMES, type Plan } from '@heronstone/core/model/plan.t
 import { createApp } from './app.ts';
 import { lock, openDatabase, type OpenDatabase } from './database.ts';
 import { Store } from './store.ts';
-import { buildDemo } from '../demo/build.ts';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 
 const root = mkdtempSync(join(tmpdir(), 'heronstone-app-'));
 let open: OpenDatabase;
@@ -63,7 +63,7 @@ describe('plans', () => {
   });
 
   test('the demo goes in as a file, is stored in every table, and comes out of a database opened anew exactly as it was', async () => {
-    const demo = buildDemo();
+    const demo = demoPlan();
     await request(app).post('/api/plans/import').type('text/plain').send(writePlanFile(demo)).expect(201);
     const { body } = await request(app).get('/api/plans/demo/file').expect(200);
     expect(body.format).toBe('heronstone-plan');

@@ -7,14 +7,14 @@ import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { readPlanFile, writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
-import { buildDemo } from '../demo/build.ts';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { keptCopies, readBackup, writeBackup } from './backup.ts';
 import { startServer, type RunningServer } from './index.ts';
 
 const root = mkdtempSync(join(tmpdir(), 'heronstone-doing-'));
 let first: RunningServer;
 let second: RunningServer;
-const demo = buildDemo();
+const demo = demoPlan();
 /** One red pixel. */
 const PICTURE = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==';
 const ask = (server: RunningServer, path: string, init: RequestInit = {}) => fetch(`${server.address}${path}`, init);

@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import request from 'supertest';
 import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
-import { buildDemo } from '../demo/build.ts';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { createApp } from './app.ts';
 import { readBackup, writeBackup } from './backup.ts';
 import { openDatabase, type OpenDatabase } from './database.ts';
@@ -20,7 +20,7 @@ beforeAll(async () => {
   copyTemplate('empty', join(root, 'data'));
   open = await openDatabase(join(root, 'data'));
   store = new Store(open.db);
-  await store.create(buildDemo(), 'test');
+  await store.create(demoPlan(), 'test');
   app = createApp({
     store,
     web: null,
@@ -79,7 +79,7 @@ test('a name of a change that nobody can read', async () => {
 });
 
 test('a backup in which such a name was written before is read again', async () => {
-  await store.create({ ...buildDemo(), meta: { ...buildDemo().meta, id: 'other' } }, 'test');
+  await store.create({ ...demoPlan(), meta: { ...demoPlan().meta, id: 'other' } }, 'test');
   const group = { id: 'x', name: '\uFEFF', changes: [gouges({ count: 3 })], kind: 'do' as const, target: null };
   await store.change('other', { revision: 1, epoch: null }, [group as never], 'test');
   const { plans } = readBackup(await writeBackup(store, new Date('2027-03-01T12:00:00Z')));
@@ -105,7 +105,7 @@ test('addresses that are no addresses, and bodies that are none', async () => {
 test('a plan with an odd id, and a file with odd things in it', async () => {
   for (const id of ['constructor', '__proto__', 'a b', '\uD83D'])
     expect((await request(app).post('/api/plans').send({ id }).expect(422)).body.error.field).toMatch(/id/);
-  const good = writePlanFile(buildDemo());
+  const good = writePlanFile(demoPlan());
   for (const [from, to] of [
     ['"id": "gouges"', '"id": "constructor"'],
     ['"name": "Gouges', '"name": "\\uD83D'],

@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { set } from '@heronstone/core/model/change.ts';
 import { emptyPlan } from '@heronstone/core/model/plan.ts';
-import { buildDemo } from '../demo/build.ts';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { openDatabase, type OpenDatabase } from './database.ts';
 import { Feed } from './feed.ts';
 import { Guests } from './guests.ts';
@@ -41,7 +41,7 @@ beforeAll(async () => {
   open = await openDatabase(join(root, 'data'));
   store = new Store(open.db);
   feed = new Feed();
-  await store.create(buildDemo(), 'test');
+  await store.create(demoPlan(), 'test');
   for (const id of ['other', 'import', 'restore', 'share']) await store.create(emptyPlan({ id }), 'test');
 });
 beforeEach(() => {

@@ -1,4 +1,4 @@
-import { buildDemo } from '../../demo/build.ts';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { applyChanges, set } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
@@ -7,7 +7,7 @@ import { sceneOf } from '../scene/scene.ts';
 import { byMotion, MOTIONS, type Motion } from '../fetch/elements.ts';
 import { elementsOfTiming, fitFactors, keepFactors, LEAST_TIMINGS, timeStudy, type Timed } from './timeStudy.ts';
 
-const demo = buildDemo();
+const demo = demoPlan();
 const scene = sceneOf(demo);
 /** Fetches from all seats out of all kinds of places, as a maker with these factors would take, with noise. */
 function timings(count: number, factors: Partial<Record<Motion, number>>, noise: number, plan: Plan = demo): Plan {

@@ -1,7 +1,7 @@
 import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import highsLoader from 'highs';
-import { buildDemo } from '../../demo/build.ts';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { seeded } from '../geometry/seeded.ts';
 import { sceneOf } from '../scene/scene.ts';
 import { EXACT_STOPS, pullTour, roundLength, shortestRound } from './tour.ts';
@@ -110,7 +110,7 @@ test('HiGHS agrees with looking at all orders', async () => {
 });
 
 describe('the pull list of an activity in the demo', () => {
-  const demo = buildDemo();
+  const demo = demoPlan();
   const scene = sceneOf(demo);
   test.each(['today', 'planned'] as const)('%s: everything once, and quicker than one by one', (arrangement) => {
     const tour = pullTour(scene, 'carving', arrangement)!;

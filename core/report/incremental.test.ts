@@ -1,14 +1,14 @@
 /** Moving one thing works out only what it touches, with exactly the figures of a full evaluation. */
 import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
-import { buildDemo } from '../../demo/build.ts';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import { evaluate, evaluator } from './evaluate.ts';
 import { applyChanges, remove, set, type Change } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import { sceneOf } from '../scene/scene.ts';
 
-const demo = buildDemo();
+const demo = demoPlan();
 /** A full evaluation that nothing is kept for: of a plan whose tables are all new. */
 const afresh = (plan: Plan) => evaluate(structuredClone(plan));
 

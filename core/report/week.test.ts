@@ -1,5 +1,5 @@
 /** The demo's bad habits are in the lists of the worst, and mending each lowers the figure that names it. */
-import { buildDemo } from '../../demo/build.ts';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { byMotion, MOTIONS } from '../fetch/elements.ts';
 import { evaluate } from './evaluate.ts';
 import { applyChanges, remove, set, type Change } from '../model/change.ts';
@@ -7,7 +7,7 @@ import type { Plan } from '../model/plan.ts';
 import type { WorstLists } from './report.ts';
 import { motionRows } from './week.ts';
 
-const demo = buildDemo();
+const demo = demoPlan();
 /** Today alone: findings speak of today as long as nothing is planned. */
 const today = applyChanges(
   demo,

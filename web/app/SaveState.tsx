@@ -96,7 +96,8 @@ function Stuck({ saving }: { saving: Saving }) {
 /** What must not be done while steps wait: that depends on what the browser can do here. */
 function whatNotToDo(keeps: boolean): string {
   if (!keeps) return 'This browser keeps no more: leave this window open until everything is saved.';
-  if (!('serviceWorker' in navigator))
+  // Where the application itself is kept: on this machine's own address or over HTTPS, once it has been there.
+  if (!navigator.serviceWorker?.controller)
     return 'Do not reload this page while the computer is off: it opens again only when the computer is on. What you did is kept here and sent then.';
   return 'What waits is kept in this browser, also when you reload or close the window.';
 }

@@ -119,26 +119,8 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
           )}
           {!looks && (
             <>
-              <button
-                type="button"
-                onClick={undo}
-                disabled={!canUndo}
-                title={canUndo ? `Undo: ${canUndo}` : 'Nothing to undo'}
-                aria-label="Undo"
-                className="rounded-full p-2 hover:bg-wash disabled:opacity-35"
-              >
-                <Undo2 size={18} />
-              </button>
-              <button
-                type="button"
-                onClick={redo}
-                disabled={!canRedo}
-                title={canRedo ? `Redo: ${canRedo}` : 'Nothing to redo'}
-                aria-label="Redo"
-                className="rounded-full p-2 hover:bg-wash disabled:opacity-35"
-              >
-                <Redo2 size={18} />
-              </button>
+              <StepButton word="Undo" step={canUndo} icon={<Undo2 size={18} />} onClick={undo} />
+              <StepButton word="Redo" step={canRedo} icon={<Redo2 size={18} />} onClick={redo} />
             </>
           )}
           {looks && <span className="rounded-full bg-wash px-3 py-1 text-xs font-bold">View only</span>}
@@ -155,5 +137,31 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
       <AskStep />
       <ShortcutsDialog open={help} onOpenChange={setHelp} />
     </div>
+  );
+}
+
+/** Takes a step back or brings it again. @param step its name; undefined for none */
+function StepButton({
+  word,
+  step,
+  icon,
+  onClick,
+}: {
+  word: 'Undo' | 'Redo';
+  step: string | undefined;
+  icon: ReactNode;
+  onClick: () => void;
+}) {
+  return (
+    <button
+      type="button"
+      onClick={onClick}
+      disabled={!step}
+      title={step ? `${word}: ${step}` : `Nothing to ${word.toLowerCase()}`}
+      aria-label={word}
+      className="rounded-full p-2 hover:bg-wash disabled:opacity-35"
+    >
+      {icon}
+    </button>
   );
 }

@@ -186,17 +186,17 @@ export function HistoryView() {
             .reverse()
             .map((session) => (
               <section key={session[0]!.revision} aria-label={`Session of ${at(session[0]!)}`}>
-                <h3 className="mt-2 flex items-center gap-3 text-base">
-                  <span className="grow">
+                <div className="mt-2 flex items-center gap-3">
+                  <h3 className="grow text-base">
                     {at(session[0]!)} to {format(new Date(session.at(-1)!.at), 'HH:mm')},{' '}
                     {howMany(session.length, 'step')}
-                  </span>
+                  </h3>
                   {session.filter((e) => e.group.changes.length > 0).length > 1 && (
                     <Button look="quiet" onClick={() => takeBack(session)}>
                       Take back this session
                     </Button>
                   )}
-                </h3>
+                </div>
                 <ul>
                   {[...session].reverse().map((e) => (
                     <li key={e.revision} className="flex items-center gap-3 border-b border-line py-1">

@@ -79,10 +79,16 @@ export function MoveStep() {
           <>Move finished{over.won > 0.05 ? `: ${over.won.toFixed(1)} minutes a week won` : ''}.</>
         ) : (
           <>
-            <Link className="text-rust underline" to={`/plan/${plan.meta.id}/place`}>
-              Plan where things go
-            </Link>{' '}
-            first; then the moves are listed here.
+            {looks ? (
+              'Once it is planned where things go, the moves are listed here.'
+            ) : (
+              <>
+                <Link className="text-rust underline" to={`/plan/${plan.meta.id}/place`}>
+                  Plan where things go
+                </Link>{' '}
+                first; then the moves are listed here.
+              </>
+            )}
           </>
         )}
       </NextStep>

@@ -65,14 +65,22 @@ interface Window {
   keeper: Keeper;
   device: string;
   request: { request: Request; body: string | null; answer: Answer | null } | null;
+  /** What the server's stream has said and the window has not heard yet; null while the stream is broken. */
+  stream: Array<{ epoch: string; revision: number }> | null;
+  /** The newest that the window was told of. */
+  heard: { epoch: string; revision: number } | null;
   said: string[];
 }
+
+/** The simulated server numbers its epochs. */
+const isLater = (a: string, b: string) => Number(a.split('-')[1]) > Number(b.split('-')[1]);
 
 class World {
   /** Pages are short, so that what was missed often comes in several. */
   readonly server = new SimulatedServer(start, 3);
   readonly shelf = new Shelves();
-  readonly windows: Window[];
+  readonly windows: Window[] = [];
+  private noted = { epoch: '', revision: -1 };
   /** Requests that windows gave up and that are still on their way. */
   private late: string[] = [];
   /** Groups that were written by such a request. */
@@ -98,14 +106,27 @@ class World {
 
   private newWindow(device: string): Omit<Window, 'state'> {
     const keeper = new Keeper(this.shelf, 'p', `${device}-${this.n++}`, () => this.time);
-    return { keeper, device, request: null, said: [] };
+    return { keeper, device, request: null, stream: null, heard: null, said: [] };
   }
 
-  /** Remembers what the server has now. */
+  /** Remembers what the server has now, and lets its streams say so: once, as the server does. */
   private note(): void {
     const { epoch, revision, plan, journal } = this.server;
     this.plans.set(`${epoch}/${revision}`, plan);
     for (const e of journal) this.written.add(e.group.id);
+    if (this.noted.epoch === epoch && this.noted.revision === revision) return;
+    this.noted = { epoch, revision };
+    for (const w of this.windows) w.stream?.push(this.noted);
+  }
+
+  /** The window hears the next that its stream says; a broken one is begun again and says what is there now. */
+  private hearStream(w: Window): void {
+    if (!w.state || this.server.mood === 'away') return;
+    w.stream ??= [{ epoch: this.server.epoch, revision: this.server.revision }];
+    const told = w.stream.shift();
+    if (!told) return;
+    w.heard = told;
+    this.tell(w, { kind: 'told', ...told });
   }
 
   private deliver(body: string | null, request: Request): Answer {
@@ -149,6 +170,8 @@ class World {
       const { epoch, revision } = state.base;
       if (!samePlan(this.plans.get(`${epoch}/${revision}`)!, state.plan))
         throw new Error('A wrong plan is called saved.');
+      const newer = w.heard && (w.heard.epoch === epoch ? w.heard.revision > revision : isLater(w.heard.epoch, epoch));
+      if (newer) throw new Error('Called saved, though the window was told of a newer plan.');
       this.seen = state.base;
     }
   }
@@ -219,15 +242,10 @@ class World {
         return this.tell(w, { kind: 'again' });
       }
       case 'told':
-        if (this.server.mood === 'fine')
-          this.tell(w, {
-            kind: 'told',
-            epoch: this.server.epoch,
-            revision: Math.max(0, this.server.revision - (n % 5 === 0 ? 1 : 0)),
-          });
-        return;
+        return this.hearStream(w);
       case 'mood':
         this.server.mood = MOODS[n % MOODS.length]!;
+        if (this.server.mood === 'away') for (const each of this.windows) each.stream = null;
         return;
       case 'snapshot':
         this.snapshot = { plan: this.server.plan, journal: [...this.server.journal] };
@@ -271,10 +289,9 @@ class World {
     this.windows.forEach((_, who) => this.act({ what: 'open', who, n: 0 }));
     for (let round = 0; round < 400; round++) {
       for (let who = 0; who < 3; who++)
-        for (const what of ['arrive', 'hear', 'again', 'take up'] as const) this.act({ what, who, n: 0 });
-      const told = { kind: 'told', epoch: this.server.epoch, revision: this.server.revision } as const;
-      for (const w of this.windows) if (w.state && !w.request) this.tell(w, told);
-      if (round > 4 && this.late.length === 0 && this.windows.every((w) => w.state && isSaved(w.state))) return;
+        for (const what of ['arrive', 'hear', 'again', 'take up', 'told'] as const) this.act({ what, who, n: 0 });
+      const still = this.windows.every((w) => w.state && isSaved(w.state) && w.stream?.length === 0);
+      if (round > 4 && this.late.length === 0 && still) return;
     }
     throw new Error(
       `It does not come to rest: ${JSON.stringify(this.windows.map((w) => [w.state?.busy, w.state?.waiting.length, w.state?.told, w.state?.base.revision]))}`,

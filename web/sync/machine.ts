@@ -91,7 +91,14 @@ export interface State {
   /** After a refusal groups are sent one by one, so that only the one that is refused is set aside. */
   single: boolean;
   /** The newest that the server told of. */
-  told: { epoch: string; revision: number };
+  told: Told;
+  /** `told` when what the window is busy with was asked: what was told since may be newer than the answer. */
+  toldBefore: Told;
+}
+
+interface Told {
+  epoch: string;
+  revision: number;
 }
 
 /** So many groups go out at once. */
@@ -99,7 +106,7 @@ const AT_ONCE = 200;
 /** Who missed more than this opens the plan anew. */
 const FAR_BEHIND = 2000;
 /** Makes the plan be opened anew. */
-const NOWHERE = { epoch: '', revision: 0 };
+const NOWHERE: Told = { epoch: '', revision: 0 };
 /** Waits after failures, ms. */
 const PAUSES = [1500, 3000, 6000, 12_000, 20_000] as const;
 
@@ -119,6 +126,7 @@ export function opened(device: string, answer: Omit<Extract<Answer, { kind: 'ope
     tries: 0,
     single: false,
     told: { epoch, revision },
+    toldBefore: NOWHERE,
   };
 }
 
@@ -150,7 +158,7 @@ export function after(state: State, happened: Happened): { state: State; todo: T
   if (s.busy === null && s.trouble === null) {
     const request = nextRequest(s);
     if (request) {
-      s = { ...s, busy: request };
+      s = { ...s, busy: request, toldBefore: s.told };
       todo.push({ kind: 'ask', request });
     }
   }
@@ -229,7 +237,7 @@ function takeAnswer(s: State, request: Request, answer: Answer, todo: Todo[]): S
   const fine = { ...s, tries: 0 };
   switch (answer.kind) {
     case 'epoch':
-      return { ...fine, told: { epoch: answer.epoch, revision: answer.revision } };
+      return { ...fine, told: toldBy(s, answer) };
     case 'refused': {
       if (request.kind !== 'push') return fine;
       if (request.ids.length > 1) return { ...fine, single: true };
@@ -250,7 +258,7 @@ function takeAnswer(s: State, request: Request, answer: Answer, todo: Todo[]): S
       const doubtful = s.doubtful.filter((w) => !asked.has(w.group.id));
       const own = [...s.waiting, ...known].filter((w) => !had.has(w.group.id));
       return replay(
-        { ...fine, waiting: own, doubtful, told: { epoch, revision }, history: historyOf(s.device, answer.last) },
+        { ...fine, waiting: own, doubtful, told: toldBy(s, answer), history: historyOf(s.device, answer.last) },
         { plan, epoch, revision },
         todo,
         'history',
@@ -258,17 +266,19 @@ function takeAnswer(s: State, request: Request, answer: Answer, todo: Todo[]): S
     }
     case 'missed':
     case 'written': {
-      if (answer.epoch !== s.base.epoch) return { ...fine, told: { epoch: answer.epoch, revision: answer.revision } };
+      const told = toldBy(s, answer);
+      if (answer.epoch !== s.base.epoch) return { ...fine, told };
       // The server has less than we had from it: an older copy of its data, perhaps.
       if (answer.revision < s.base.revision) return { ...fine, told: NOWHERE };
-      return takeEntries(
-        { ...fine, told: { epoch: answer.epoch, revision: answer.revision } },
-        answer.entries,
-        answer.kind === 'written' ? answer.have : [],
-        todo,
-      );
+      return takeEntries({ ...fine, told }, answer.entries, answer.kind === 'written' ? answer.have : [], todo);
     }
   }
+}
+
+/** The newest that is known after an answer: what was told while it was on its way may have overtaken it. */
+function toldBy(s: State, { epoch, revision }: Told): Told {
+  const overtaken = s.told !== s.toldBefore && (s.told.epoch !== epoch || s.told.revision > revision);
+  return overtaken ? s.told : { epoch, revision };
 }
 
 /** Takes in what the journal has beyond the base. */

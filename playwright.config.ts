@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { CHROMIUM_ARGS } from './e2e/chromium.ts';
+import { CHROMIUM } from './e2e/chromium.ts';
 
 /** The real interface, server and database. Run by `npm test`, which builds the interface first. */
 export default defineConfig({
@@ -21,6 +21,6 @@ export default defineConfig({
     reducedMotion: 'reduce',
     // Kept for the story that is about it: it would fetch the whole application for each of the others.
     serviceWorkers: 'block',
-    launchOptions: { executablePath: '/usr/bin/chromium', args: [...CHROMIUM_ARGS] },
+    launchOptions: CHROMIUM,
   },
 });

@@ -12,7 +12,7 @@ import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { startServer } from '@heronstone/server/index.ts';
 import { largePlan } from '@heronstone/testing/largePlan.ts';
-import { CHROMIUM_ARGS } from '../e2e/chromium.ts';
+import { CHROMIUM } from '../e2e/chromium.ts';
 import { longestTask } from '../e2e/frames.ts';
 import { words } from '../e2e/words.ts';
 import { scattered } from './scattered.ts';
@@ -171,7 +171,7 @@ async function bench(browser: Browser, address: string, { name, plan, from, to, 
 export async function benchWindow(): Promise<void> {
   const data = mkdtempSync(join(tmpdir(), 'heronstone-bench-'));
   const server = await startServer({ data, web: WEB, port: 0, copyAfter: 3_600_000 });
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: [...CHROMIUM_ARGS] });
+  const browser = await chromium.launch(CHROMIUM);
   try {
     const demo = readPlanFile(readFileSync(new URL('../demo/plan.json', import.meta.url), 'utf8'));
     if (!demo.ok) throw new Error('The demo plan cannot be read.');

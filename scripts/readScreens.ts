@@ -1,7 +1,7 @@
 /** npm run read-screens: prints every text of the demo's screens and dialogs, to be read once from first to last. */
 import { readFileSync } from 'node:fs';
 import { chromium, type Page } from '@playwright/test';
-import { CHROMIUM_ARGS } from '../e2e/chromium.ts';
+import { CHROMIUM } from '../e2e/chromium.ts';
 import { TestServer } from '../e2e/server.ts';
 import { makeTemplates } from './templates.ts';
 
@@ -20,7 +20,7 @@ const STEPS: Readonly<Record<string, readonly string[]>> = {
 await makeTemplates();
 const server = new TestServer('demo');
 await server.start();
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: [...CHROMIUM_ARGS] });
+const browser = await chromium.launch(CHROMIUM);
 const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' });
 const page = await context.newPage();
 /** Names that the maker gave are not ours to word. */

@@ -2,7 +2,7 @@
 import { mkdirSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { chromium, type Page } from '@playwright/test';
-import { CHROMIUM_ARGS } from '../e2e/chromium.ts';
+import { CHROMIUM } from '../e2e/chromium.ts';
 import { TestServer } from '../e2e/server.ts';
 import setup from '../e2e/setup.ts';
 import { choose } from '../e2e/choose.ts';
@@ -90,7 +90,7 @@ await setup();
 mkdirSync(folder, { recursive: true });
 const server = new TestServer('demo');
 await server.start();
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: [...CHROMIUM_ARGS] });
+const browser = await chromium.launch(CHROMIUM);
 for (const shot of SHOTS) {
   const context = await browser.newContext({
     viewport: shot.size ?? desk,

@@ -14,7 +14,7 @@ build();
 const TYPES = ['--noEmit', '--incremental', '--tsBuildInfoFile', `${root}node_modules/.cache/types.tsbuildinfo`];
 const failed = await together({
   lint: [`${root}scripts/lint.mjs`],
-  types: [bin('typescript/bin/tsc'), ...TYPES],
+  types: [bin('typescript-native/bin/tsc'), ...TYPES],
   'data directories for the tests': ['--import', 'tsx', `${root}scripts/makeTemplates.ts`],
 });
 const steps = [

@@ -43,7 +43,17 @@ const CORE_GLOBALS = [
 }));
 
 export default tseslint.config(
-  { ignores: ['**/node_modules', '**/dist', '.data', '.results', 'test-results', 'playwright-report'] },
+  {
+    ignores: [
+      '**/node_modules',
+      '**/dist',
+      'server/built.mjs',
+      '.data',
+      '.results',
+      'test-results',
+      'playwright-report',
+    ],
+  },
   js.configs.recommended,
   ...tseslint.configs.recommended,
   {

@@ -27,11 +27,9 @@ export class TestServer {
 
   /** Starts (again, on the same port). */
   async start(): Promise<void> {
-    const child = spawn(
-      process.execPath,
-      ['--import', 'tsx', 'server/main.ts', '--data', this.data, '--port', String(this.port)],
-      { cwd: root },
-    );
+    const child = spawn(process.execPath, ['server/built.mjs', '--data', this.data, '--port', String(this.port)], {
+      cwd: root,
+    });
     this.child = child;
     let text = '';
     this.address = await new Promise<string>((done, fail) => {

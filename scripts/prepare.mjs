@@ -58,9 +58,9 @@ function sameLock(mark) {
   );
 }
 
-/** Builds the interface. */
+/** Builds the interface and the server. */
 export function build() {
-  console.log('Building the interface …');
+  console.log('Building …');
   const done = spawnSync(npm, ['run', '--silent', 'build'], { cwd: root, encoding: 'utf8' });
   if (done.status !== 0) {
     console.error(`${done.stdout}\n${done.stderr}`);

@@ -4,7 +4,7 @@ import { build, installPackages, root } from './prepare.mjs';
 
 installPackages();
 build();
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts', ...process.argv.slice(2)], {
+const server = spawn(process.execPath, ['server/built.mjs', ...process.argv.slice(2)], {
   cwd: root,
   stdio: 'inherit',
 });

@@ -17,11 +17,10 @@ interface Running {
 }
 
 function start(data: string): Promise<Running> {
-  const child = spawn(
-    process.execPath,
-    ['--import', 'tsx', 'server/main.ts', '--data', data, '--port', '0', '--no-web'],
-    { cwd, env: { ...process.env, NODE_OPTIONS: '' } },
-  );
+  const child = spawn(process.execPath, ['server/built.mjs', '--data', data, '--port', '0', '--no-web'], {
+    cwd,
+    env: { ...process.env, NODE_OPTIONS: '' },
+  });
   return new Promise((done, fail) => {
     let text = '';
     const hear = (chunk: Buffer) => {

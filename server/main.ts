@@ -1,4 +1,4 @@
-/** The server as a process: `tsx server/main.ts [--demo] [--data DIR] [--port N] [--host H] [--cert FILE --key FILE] [--fresh]`. */
+/** The server as a process: `node server/built.mjs [--demo] [--data DIR] [--port N] [--host H] [--cert FILE --key FILE] [--fresh]`. */
 import { readFileSync, rmSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';

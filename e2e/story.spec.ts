@@ -170,6 +170,7 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await expect(page.getByRole('dialog')).toContainText('MTM-1');
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: words.button.move }).click();
+    await page.getByRole('combobox', { name: 'To which place' }).fill('bookcase, shelf 3');
     await page.getByRole('option', { name: /Bookcase, shelf 3/ }).click();
     await expect(
       page

@@ -1,5 +1,6 @@
 /** Finding a supply or a place by a few letters, by other words, and in spite of misspelling. */
 import MiniSearch, { type Query } from 'minisearch';
+import { placeOf } from '../report/placeOf.ts';
 import { byName, type Arrangement, type Plan } from '../model/plan.ts';
 import type { Report } from '../report/evaluate.ts';
 import { matchOf, type Known } from './rank.ts';
@@ -82,7 +83,7 @@ export function finderOf(
   const looked = new Map<string, string[]>();
   for (const log of Object.values(plan.logs)) {
     if (log.kind !== 'looked first' || log.unit === null) continue;
-    const place = report.compartments.find((c) => c.id === `${log.unit}/${log.slot}`)?.name;
+    const place = placeOf(report, `${log.unit}/${log.slot}`)?.name;
     if (place) looked.set(log.supply, [...(looked.get(log.supply) ?? []), place]);
   }
   const known = new Map<string, Known>();

@@ -1,4 +1,5 @@
 /** What lies in a place with all the containers in it. */
+import { placeOf } from './placeOf.ts';
 import type { Arrangement } from '../model/plan.ts';
 import type { CompartmentReport, Report } from './report.ts';
 
@@ -10,7 +11,7 @@ export function allIn(
 ): string[] {
   const boxes = c.holds[arrangement].flatMap((id) => {
     const place = report.containers[id]?.place;
-    const inner = place ? report.compartments.find((x) => x.id === place) : undefined;
+    const inner = placeOf(report, place);
     return inner ? allIn(report, inner, arrangement) : [];
   });
   return [...c.contents[arrangement], ...boxes];

@@ -85,6 +85,7 @@ export function evaluator(): (plan: Plan) => Report {
     if (kept?.ways !== scene.approaches)
       kept = {
         ways: scene.approaches,
+        // Those about the room come first: a glance at it changes them alone (replica.ts).
         findings: [
           ...roomFindings(plan),
           ...checkNeeds(plan),

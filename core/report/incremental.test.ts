@@ -4,7 +4,10 @@ import fc from 'fast-check';
 import { demoPlan } from '@heronstone/testing/demo.ts';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import { evaluate, evaluator } from './evaluate.ts';
+import { Replica } from './replica.ts';
+import { roomFindings } from './room/findings.ts';
 import { applyChanges, remove, set, type Change } from '../model/change.ts';
+import { differenceOf } from '../model/difference.ts';
 import type { Plan } from '../model/plan.ts';
 import { sceneOf } from '../scene/scene.ts';
 
@@ -91,4 +94,20 @@ test('what a move does not touch is not made anew', () => {
   const same = Object.keys(after.placements).filter((p) => after.placements[p] === before.placements[p]);
   expect(same.length).toBeGreaterThan(Object.keys(after.placements).length * 0.9);
   expect(after.placements[id]).not.toBe(before.placements[id]);
+});
+
+test('a glance at furniture being moved says what a full evaluation says about the room, and leaves the replica where it was', () => {
+  const replica = new Replica();
+  replica.open(demo);
+  const before = replica.now();
+  const onTable = applyChanges(demo, [set('units', 'cart', { x: demo.units.books!.x, y: demo.units.books!.y })]).plan;
+  const seen = replica.glance(differenceOf(demo, onTable));
+  const whole = afresh(onTable);
+  const room = roomFindings(onTable);
+  expect(room.length).toBeGreaterThan(roomFindings(demo).length);
+  expect(seen.findings.slice(0, room.length)).toEqual(whole.findings.slice(0, room.length));
+  expect(seen.errors).toBe(seen.findings.filter((f) => f.severity === 'error').length);
+  expect(replica.now()).toBe(before);
+  replica.apply(differenceOf(demo, onTable));
+  expect(replica.now().report).toEqual(whole);
 });

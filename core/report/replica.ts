@@ -7,6 +7,10 @@ import type { Plan } from '../model/plan.ts';
 import { evaluator } from './evaluate.ts';
 import { patchOf, type ReportPatch } from './patch.ts';
 import type { Report } from './report.ts';
+import { roomFindings } from './room/findings.ts';
+
+/** What there is to say about a room while something in it is being moved. */
+export type Glance = Pick<Report, 'findings' | 'errors' | 'cautions'>;
 
 export class Replica {
   private readonly evaluateNext = evaluator();
@@ -26,6 +30,18 @@ export class Replica {
     const report = this.evaluateNext(plan);
     this.current = { plan, report };
     return patchOf(before.report, report);
+  }
+
+  /**
+   * Looks at the plan of which this is the difference without going on to it: what the room is found to be, at once; about
+   * things and figures what was said last.
+   */
+  glance(difference: PlanDifference): Glance {
+    const { plan, report } = this.now();
+    const rest = report.findings.slice(roomFindings(plan).length);
+    const findings = [...roomFindings(withDifference(plan, difference)), ...rest];
+    const of = (severity: string) => findings.filter((f) => f.severity === severity).length;
+    return { findings, errors: of('error'), cautions: of('caution') };
   }
 
   /** The plan as it was told last, with its Report. @throws Error before there is one */

@@ -1,4 +1,5 @@
 /** What keeping a room up asks for: lists of what to look at, each line with changes that one click makes. */
+import { placeOf } from '../report/placeOf.ts';
 import { remove, set, type Change } from '../model/change.ts';
 import type { Report } from '../report/evaluate.ts';
 import { byName, type Placement, type Plan } from '../model/plan.ts';
@@ -144,7 +145,7 @@ function trials(plan: Plan, report: Report, today: string): ReviewLine[] {
     .sort((a, b) => (a.since < b.since ? -1 : 1))
     .map((l) => {
       const opening = `${l.unit}/${l.slot}`;
-      const place = report.compartments.find((c) => c.id === opening)?.name ?? plan.units[l.unit]!.name;
+      const place = placeOf(report, opening)?.name ?? plan.units[l.unit]!.name;
       return {
         kind: 'trial',
         id: l.id,
@@ -222,7 +223,7 @@ function logged(plan: Plan, report: Report): ReviewLine[] {
     .filter(([, row]) => row.ids.length >= OFTEN)
     .sort(([, a], [, b]) => b.ids.length - a.ids.length)
     .map(([key, { kind, supply, unit, slot, ids }]) => {
-      const place = report.compartments.find((c) => c.id === `${unit}/${slot}`)?.name ?? plan.units[unit]!.name;
+      const place = placeOf(report, `${unit}/${slot}`)?.name ?? plan.units[unit]!.name;
       const rows = rowsOf(plan, supply, 'planned');
       const there = rows.map((p) =>
         set('placements', p.id, { unit, slot, container: null, orientation: null, pinned: true }),

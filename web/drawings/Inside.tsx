@@ -3,6 +3,7 @@
  * and the room to grow. A container can be dragged, or moved with the arrow keys.
  */
 import { useRef, useState } from 'react';
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import type { CompartmentReport, ContainerReport, PlacementReport, Report } from '@heronstone/core/report/evaluate.ts';
 import { floorOf } from '@heronstone/core/fit/layOut.ts';
 import { piecesIn } from '@heronstone/core/fit/pieces.ts';
@@ -234,7 +235,7 @@ function Box({
   if (!row || !rect) return null;
   const on = selected?.kind === 'container' && selected.id === id;
   const y = top(frame, rect.y, rect.d);
-  const inner = box.place ? report.compartments.find((c) => c.id === box.place) : undefined;
+  const inner = placeOf(report, box.place);
   const wall = { x: (row.width - row.insideWidth) / 2, y: (row.depth - row.insideDepth) / 2 };
   const move = (dx: number, dy: number) => {
     const result = placeContainer(plan, report, within, id, { x: rect.x + dx, y: rect.y + (front ? dy : -dy) });

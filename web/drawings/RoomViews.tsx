@@ -1,5 +1,6 @@
 /** The drawing in the middle of a step, in one of its three views; the selection is the same in all. */
 import type { ReactNode } from 'react';
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { modesOf } from '@heronstone/core/room/standing.ts';
 import { DrawingMenu } from './DrawingMenu.tsx';
@@ -50,7 +51,7 @@ function useChosenCompartment() {
             : s.selected.kind === 'unit'
               ? s.report.compartments.find((c) => c.unit === s.selected!.id)?.id
               : undefined;
-    return s.report.compartments.find((c) => c.id === id) ?? null;
+    return placeOf(s.report, id) ?? null;
   });
 }
 

@@ -94,8 +94,7 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
     ...beyond.map((b) => ({ ...b, faces: true })),
   ];
   const wash = washOf(report, seat, arrangement, washed);
-  const groups = new Map<string, CompartmentReport[]>();
-  for (const c of report.compartments) if (c.within === null) groups.set(c.unit, [...(groups.get(c.unit) ?? []), c]);
+  const groups = ofUnits(report.compartments);
 
   return (
     <div
@@ -234,5 +233,16 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
 }
 
 const NONE: CompartmentReport[] = [];
+const grouped = new WeakMap<readonly CompartmentReport[], Map<string, CompartmentReport[]>>();
+/** The places of each unit, but for containers; the same for the same places, so that nothing is drawn anew. */
+function ofUnits(compartments: readonly CompartmentReport[]): ReadonlyMap<string, CompartmentReport[]> {
+  let groups = grouped.get(compartments);
+  if (!groups) {
+    groups = new Map();
+    for (const c of compartments) if (c.within === null) groups.set(c.unit, [...(groups.get(c.unit) ?? []), c]);
+    grouped.set(compartments, groups);
+  }
+  return groups;
+}
 /** Room beside what stands elsewhere, mm. */
 const BESIDE = 250;

@@ -1,9 +1,10 @@
 /** Thin: a replica of the plan that follows the window's, told what changes; questions are about the plan as it was told last. */
 import { expose } from 'comlink';
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { figuresOf, type Compared } from '@heronstone/core/report/compare.ts';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import type { ReportPatch } from '@heronstone/core/report/patch.ts';
-import { Replica } from '@heronstone/core/report/replica.ts';
+import { Replica, type Glance } from '@heronstone/core/report/replica.ts';
 import type { PlanDifference } from '@heronstone/core/model/difference.ts';
 import { alternativesFor } from '@heronstone/core/ask/alternatives.ts';
 import { explain } from '@heronstone/core/ask/explain.ts';
@@ -61,6 +62,10 @@ const worker = {
   apply(difference: PlanDifference): ReportPatch {
     finders = {};
     return replica.apply(difference);
+  },
+  /** What there is to say about the room of a plan that is not gone on to. */
+  glance(difference: PlanDifference): Glance {
+    return replica.glance(difference);
   },
   tryOut(changes: Change[], arrangement: Arrangement): Effect {
     const { plan, report } = now();
@@ -146,7 +151,7 @@ const worker = {
   /** The best mixes of containers for what is planned in a place. */
   advice(compartment: string, by: By): Advice | null {
     const { plan, report } = now();
-    const c = report.compartments.find((x) => x.id === compartment);
+    const c = placeOf(report, compartment);
     if (!c) return null;
     const lines = c.contents.planned.map((id) => {
       const p = plan.placements[id]!;

@@ -18,6 +18,7 @@ const answer = <T>(work: () => T): Promise<T> =>
 const replicaEngine = () => ({
   open: (plan: Parameters<Replica['open']>[0]) => answer(() => replica.open(plan)),
   apply: (difference: Parameters<Replica['apply']>[0]) => answer(() => replica.apply(difference)),
+  glance: (difference: Parameters<Replica['glance']>[0]) => answer(() => replica.glance(difference)),
 });
 import.meta.jest.unstable_mockModule('../engine/client.ts', () => ({
   engine: replicaEngine(),
@@ -39,6 +40,7 @@ const {
   notice,
   openPlan,
   preview,
+  previewMove,
   redo,
   retryRefused,
   select,
@@ -267,4 +269,27 @@ test('another plan is opened before the first has its figures: it gets its own',
   hangs = false;
   await openPlan('p');
   await until(() => now().report !== null && now().engineHas === now().plan, 'figures');
+});
+
+test('while a unit is moved by hand its findings come at once, its figures when the hand rests, and both go back when it is let go', async () => {
+  await until(() => now().report !== null && now().engineHas === now().plan, 'figures');
+  const before = now().report!;
+  const onTop = (f: { code: string }) => f.code === 'overlap';
+  expect(before.findings.some(onTop)).toBe(false);
+  previewMove([set('units', 'a', { x: 1490, y: 500 })]);
+  await until(() => now().report!.findings.some(onTop), 'the finding of the glance');
+  expect(now().report!.compartments).toBe(before.compartments);
+  await until(() => now().engineHas === now().preview, 'figures of what rests');
+  expect(now().report!.findings.some(onTop)).toBe(true);
+  previewMove([set('units', 'a', { x: 1480, y: 500 })]);
+  preview(null);
+  await until(() => now().engineHas === now().plan, 'figures of what is stored');
+  expect(now().report!.findings).toEqual(before.findings);
+  // Made before the hand rests: the figures come, and what was found in passing stays until then.
+  previewMove([set('units', 'a', { x: 1490, y: 500 })]);
+  await until(() => now().report!.findings.some(onTop), 'the finding of the glance');
+  commit('Move a', [set('units', 'a', { x: 1490, y: 500 })]);
+  expect(now().report!.findings.some(onTop)).toBe(true);
+  await until(() => now().engineHas === now().plan, 'figures of what was made');
+  expect(now().report!.findings.some(onTop)).toBe(true);
 });

@@ -153,9 +153,19 @@ let busy = false;
 let run = 0;
 /** The plan with which the engine stopped; it is not tried with that one again. */
 let broke: Plan | null = null;
+/** The Report of the plan that the engine has; what is shown has other findings while something is being moved. */
+let figures: Report | null = null;
+/** What is being moved: only its findings are wanted until the hand rests. */
+let moving: Plan | null = null;
+let glanced: Plan | null = null;
+let glancing = false;
+let rest: ReturnType<typeof setTimeout> | undefined;
+/** So long a hand does not move when it rests, ms. */
+const REST = 250;
 
 function evaluateNow(): void {
   const plan = get().preview ?? get().plan;
+  if (plan !== null && plan === moving && sent !== null) return glance(plan, sent);
   if (busy || !plan || plan === sent || plan === broke) return;
   const begun = performance.now();
   const mine = run;
@@ -170,7 +180,8 @@ function evaluateNow(): void {
   void work
     .then((patch) => {
       if (mine !== run) return;
-      const report = patched(opens ? null : get().report, patch);
+      const report = patched(opens ? null : figures, patch);
+      figures = report;
       put((s) => ({ report, answered: s.answered + 1, engineHas: plan }));
       if (!untouched) measured();
     })
@@ -188,17 +199,59 @@ function evaluateNow(): void {
     });
 }
 
+/** Shows at once what the room is found to be while something in it is being moved. */
+function glance(plan: Plan, from: Plan): void {
+  if (glancing || plan === glanced) return;
+  const mine = run;
+  glancing = true;
+  glanced = plan;
+  engine
+    .glance(differenceOf(from, plan))
+    .then((seen) => {
+      if (mine === run && moving !== null && figures) put({ report: { ...figures, ...seen } });
+    })
+    .catch(() => {
+      // An engine that stopped says so when the hand rests.
+    })
+    .finally(() => {
+      if (mine !== run) return;
+      glancing = false;
+      evaluateNow();
+    });
+}
+
 /** Starts the engine again; it opens the next plan whole. */
 function startAgain(after: Plan | null): void {
   restartEngine();
   run++;
   busy = false;
+  glancing = false;
   broke = after;
   sent = null;
+  figures = null;
 }
 
-/** Shows a plan with changes that are not made yet (while dragging); null ends it. */
+/** Shows a plan with changes that are not made yet; null ends it. */
 export function preview(changes: Change[] | null): void {
+  endMoving();
+  if (get().preview !== null) put({ report: figures });
+  show(changes);
+  evaluateNow();
+}
+
+/** The same while a hand moves something in the room: what it is found to be at once, its figures when the hand rests. */
+export function previewMove(changes: Change[]): void {
+  endMoving();
+  show(changes);
+  moving = get().preview;
+  rest = setTimeout(() => {
+    endMoving();
+    evaluateNow();
+  }, REST);
+  evaluateNow();
+}
+
+function show(changes: Change[] | null): void {
   const { plan } = get();
   if (!plan) return;
   try {
@@ -206,7 +259,11 @@ export function preview(changes: Change[] | null): void {
   } catch (cause) {
     if (!(cause instanceof ChangeError)) throw cause;
   }
-  evaluateNow();
+}
+
+function endMoving(): void {
+  clearTimeout(rest);
+  moving = null;
 }
 
 // ---- changes ----
@@ -233,11 +290,13 @@ export function commit(
     kind,
     target,
   };
+  endMoving();
   try {
     put({ preview: null });
     sync.edit(group);
   } catch (cause) {
     if (!(cause instanceof ChangeError)) throw cause;
+    put({ report: figures });
     notice(`${name}: ${cause.findings[0]?.expected ?? cause.message}`, 'error');
     return false;
   }

@@ -5,7 +5,16 @@ import { set, type Change } from '@heronstone/core/model/change.ts';
 import type { Corner, Plan, Station, Unit } from '@heronstone/core/model/plan.ts';
 import { isLoose, shiftUnits } from '@heronstone/core/room/arrange.ts';
 import { alignCorner } from '@heronstone/core/room/snap.ts';
-import { commit, notice, preview, select, selectAlso, useStore, type Selected } from '../../state/store.ts';
+import {
+  commit,
+  notice,
+  preview,
+  previewMove,
+  select,
+  selectAlso,
+  useStore,
+  type Selected,
+} from '../../state/store.ts';
 
 type Kind = 'units' | 'stations' | 'corners';
 const SELECTED: Readonly<Record<Kind, Selected['kind']>> = { units: 'unit', stations: 'station', corners: 'corner' };
@@ -78,7 +87,7 @@ export function useHands(svg: RefObject<SVGSVGElement | null>, editable: boolean
     const [p, row] = [at(event), from(drag.kind, drag.id)];
     if (!drag.moved && Math.hypot(p.x + drag.dx - row.x, p.y + drag.dy - row.y) < TREMBLE * px) return;
     if (!drag.moved) setDrag({ ...drag, moved: true });
-    preview(moved(drag.kind, drag.id, p.x + drag.dx, p.y + drag.dy, event.altKey));
+    previewMove(moved(drag.kind, drag.id, p.x + drag.dx, p.y + drag.dy, event.altKey));
   };
   const letGo = () => {
     preview(null);

@@ -1,14 +1,10 @@
 /** A unit in the unrolled strip, with the front of each of its compartments. */
 import { allIn } from '@heronstone/core/report/allIn.ts';
-import { useDroppable } from '@dnd-kit/core';
 import { memo } from 'react';
 import type { CompartmentReport, Report } from '@heronstone/core/report/evaluate.ts';
 import type { Arrangement, Plan, Unit } from '@heronstone/core/model/plan.ts';
-import { RIPPLE_WORD } from '@heronstone/core/reach/body.ts';
-import { select } from '../../state/store.ts';
-import { RippleMark, SIGHT_WORD } from '../RippleMark.tsx';
 import type { Wash } from '../wash.ts';
-import { fillWords, Tide } from '../Tide.tsx';
+import { Front } from './Front.tsx';
 
 interface UnitFaceProps {
   unit: Unit;
@@ -82,12 +78,15 @@ export const UnitFace = memo(function UnitFace({
         <Front
           key={c.id}
           compartment={c}
+          things={allIn(report, c, arrangement)
+            .map((id) => plan.supplies[report.placements[id]!.supply]!.name)
+            .join('\n')}
           left={faces ? left : left + (right - left - unit.width) / 2}
-          report={report}
-          plan={plan}
           station={station}
-          wash={wash}
+          washed={wash !== null}
+          heat={wash?.get(c.id) ?? null}
           arrangement={arrangement}
+          grow={plan.meta.roomToGrow}
           chosen={chosen === c.id}
           lit={lit.split(' ').includes(c.id)}
           base={base}
@@ -110,179 +109,3 @@ export const UnitFace = memo(function UnitFace({
     </g>
   );
 });
-
-interface FrontProps extends Pick<
-  UnitFaceProps,
-  'report' | 'plan' | 'station' | 'wash' | 'arrangement' | 'base' | 'px' | 'onCompartment'
-> {
-  compartment: CompartmentReport;
-  left: number;
-  chosen: boolean;
-  lit: boolean;
-}
-
-function Front({
-  compartment: c,
-  left,
-  report,
-  plan,
-  station,
-  wash,
-  arrangement,
-  chosen,
-  lit,
-  base,
-  px,
-  onCompartment,
-}: FrontProps) {
-  const { setNodeRef, isOver } = useDroppable({ id: c.id });
-  const x = left + c.front.left + 4 * px;
-  const width = c.front.right - c.front.left - 8 * px;
-  const height = Math.max(c.front.top - c.front.bottom - 4 * px, 6 * px);
-  const y = base - c.front.top + 2 * px;
-  const reach = station ? c.reach[station] : undefined;
-  const contents = allIn(report, c, arrangement);
-  const first = contents[0] ? plan.supplies[report.placements[contents[0]]!.supply]!.name : '';
-  const heat = wash?.get(c.id);
-  const name = first === '' ? 'empty' : contents.length > 1 ? `${first} +${contents.length - 1}` : first;
-  const r = Math.min(9 * px, height * 0.45);
-  const size = Math.min((width < 90 * px ? 9.5 : 11.5) * px, height * 0.62);
-  // A narrow front that is high enough has its words below the ripple, over the whole width.
-  const below = width < 130 * px && height > 2 * r + size + 8 * px;
-  const mid = below ? y + r + 4 * px : height > 60 * px ? y + height - r - 6 * px : y + height / 2;
-  const room = below ? width - 16 * px : width - 2 * r - 18 * px;
-  const letters = Math.floor(room / (size * 0.53));
-  const label = wash ? ((heat?.words.length ?? 0) > letters ? heat!.short : (heat?.words ?? '')) : name;
-  // A front too narrow for ring and number has the number alone when it is washed.
-  const tight = heat !== undefined && letters < 5;
-  const lines =
-    below && label.length > letters && height > 2 * r + 2.2 * size + 10 * px
-      ? wrap(label, letters)
-      : [label.length > letters ? `${label.slice(0, letters - 1)}…` : label];
-  const fill = c.fill[arrangement];
-  const pick = () => (onCompartment ?? ((id: string) => select({ kind: 'compartment', id })))(c.id);
-  return (
-    <g
-      ref={setNodeRef as unknown as (element: SVGGElement | null) => void}
-      role="button"
-      tabIndex={0}
-      data-place={c.id}
-      aria-pressed={chosen}
-      aria-label={`${c.name}: ${contents.length === 0 ? 'empty' : `${contents.length} ${contents.length === 1 ? 'line' : 'lines'}, ${first}`}, ${fillWords(fill)}${reach ? `, ripple ${reach.ripple} ${RIPPLE_WORD[reach.ripple]}, ${SIGHT_WORD[reach.sight.state]}` : ''}${heat ? `, ${heat.words}` : ''}`}
-      className="cursor-pointer"
-      onPointerDown={(e) => {
-        e.stopPropagation();
-        pick();
-      }}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter' || e.key === ' ') {
-          e.preventDefault();
-          pick();
-        }
-      }}
-    >
-      <title>{`${c.name}: ${contents.map((id) => plan.supplies[report.placements[id]!.supply]!.name).join(', ') || 'empty'}`}</title>
-      <rect
-        x={x}
-        y={y}
-        width={width}
-        height={height}
-        rx={3 * px}
-        fill={
-          chosen || isOver || lit
-            ? 'color-mix(in srgb, var(--rust) 14%, var(--leaf))'
-            : c.access === 'open' || c.access === 'peg' || c.access === 'top'
-              ? 'color-mix(in srgb, var(--leaf) 65%, transparent)'
-              : 'var(--leaf)'
-        }
-        stroke={chosen || isOver || lit ? 'var(--rust)' : 'var(--ink)'}
-        strokeWidth={(chosen || isOver || lit ? 2.4 : 0.9) * px}
-        strokeDasharray={c.access === 'top' ? `${5 * px} ${4 * px}` : undefined}
-      />
-      {heat && (
-        <rect
-          x={x}
-          y={y}
-          width={width}
-          height={height}
-          rx={3 * px}
-          fill="var(--rust)"
-          opacity={0.08 + 0.55 * heat.share}
-          pointerEvents="none"
-        />
-      )}
-      {(c.access === 'door' || c.access === 'pull-out') && height > 20 * px && (
-        <path
-          d={
-            c.access === 'door'
-              ? `M${x + width - 12 * px} ${y + height / 2 - 6 * px}v${12 * px}`
-              : `M${x + width / 2 - 8 * px} ${y + height - 6 * px}h${16 * px}`
-          }
-          stroke="var(--soft)"
-          strokeWidth={2 * px}
-        />
-      )}
-      {tight && heat && (
-        <text
-          x={x + (width - 8 * px) / 2}
-          y={y + height / 2}
-          dy="0.35em"
-          textAnchor="middle"
-          fontSize={Math.min(size, width / 3.2)}
-          fontWeight={700}
-          fill="var(--ink)"
-        >
-          {heat.short}
-        </text>
-      )}
-      {reach && !tight && <RippleMark ripple={reach.ripple} x={x + r + 5 * px} y={mid} r={r} />}
-      {letters > 3 &&
-        !tight &&
-        lines.map((line, i) => (
-          <text
-            key={i}
-            x={below ? x + 5 * px : x + 2 * r + 9 * px}
-            y={below ? y + 2 * r + 6 * px + size * (0.5 + i * 1.1) : mid}
-            dy="0.35em"
-            fontSize={size}
-            fill={first === '' && !heat ? 'var(--soft)' : 'var(--ink)'}
-            fontWeight={chosen || heat ? 700 : 400}
-          >
-            {line}
-          </text>
-        ))}
-      {contents.length > 0 && (
-        <Tide
-          fill={fill}
-          x={x + width - 7 * px}
-          y={y + 2 * px}
-          width={5 * px}
-          height={height - 4 * px}
-          grow={plan.meta.roomToGrow}
-        />
-      )}
-      {lit && (
-        <rect
-          className="lit"
-          x={x - 6 * px}
-          y={y - 6 * px}
-          width={width + 12 * px}
-          height={height + 12 * px}
-          rx={9 * px}
-          fill="none"
-          stroke="var(--rust)"
-          strokeWidth={2 * px}
-          pointerEvents="none"
-        />
-      )}
-    </g>
-  );
-}
-
-/** Two lines of at most so many letters. */
-function wrap(text: string, letters: number): string[] {
-  const cut = text.lastIndexOf(' ', letters);
-  const at = cut > 2 ? cut : letters;
-  const rest = text.slice(at).trim();
-  return [text.slice(0, at), rest.length > letters ? `${rest.slice(0, letters - 1)}…` : rest];
-}

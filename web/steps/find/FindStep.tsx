@@ -1,6 +1,7 @@
 /** Find: a few letters, and the thing is lit up in the room with its drawer and count. Made for a phone in the hand too. */
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import type { Found } from '@heronstone/core/find/find.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
@@ -201,8 +202,6 @@ function FindView() {
 }
 
 function Ring({ id, station }: { id: string; station: string | null }) {
-  const ripple = useStore((s) =>
-    station ? s.report?.compartments.find((c) => c.id === id)?.reach[station]?.ripple : undefined,
-  );
+  const ripple = useStore((s) => (station ? placeOf(s.report, id)?.reach[station]?.ripple : undefined));
   return ripple ? <RippleWord ripple={ripple} wordless /> : null;
 }

@@ -1,5 +1,6 @@
 /** A project is pulled in one round, thing by thing into its tray, and brought back in one. */
 import { useState } from 'react';
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { broughtBack, pulled } from '@heronstone/core/ask/pull.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import { byName, type PullLine } from '@heronstone/core/model/plan.ts';
@@ -30,7 +31,7 @@ export function PullView() {
     arrangement,
   ]);
   const open = needs.filter((n) => states.includes(n.state));
-  const place = (id: string) => report?.compartments.find((c) => c.id === id)?.name ?? id;
+  const place = (id: string) => placeOf(report, id)?.name ?? id;
   const stops = round ? (way === 'pull' ? [...round.atHand, ...round.stops] : [...round.stops, ...round.atHand]) : [];
   const lit = stops.slice(0, 1).map((s) => openingOf(s.compartment));
   const begin = (from: string) => {

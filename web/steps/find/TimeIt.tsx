@@ -1,5 +1,6 @@
 /** A stopwatch for a real fetch, and what the timed fetches say about the maker's own pace. */
 import { useEffect, useState } from 'react';
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
 import { MOTION_WORD, MOTIONS } from '@heronstone/core/fetch/elements.ts';
 import { keepFactors } from '@heronstone/core/ask/timeStudy.ts';
@@ -83,7 +84,7 @@ function StudyDialog({ onClose }: { onClose: () => void }) {
   const place = (id: string) => {
     const t = plan.timings[id];
     const at = t ? `${t.unit}/${t.slot}${t.container ? `#${t.container}` : ''}` : '';
-    return report?.compartments.find((c) => c.id === at)?.name ?? at;
+    return placeOf(report, at)?.name ?? at;
   };
   return (
     <Dialog wide open onOpenChange={(open) => !open && onClose()} title="Time study">

@@ -1,6 +1,7 @@
 /** Since the start: minutes a week, before and after pictures, where a thing was on a day, taking a whole sitting back. */
 import { endOfDay, format, parseISO } from 'date-fns';
 import { lazy, Suspense, useEffect, useState } from 'react';
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import type { JournalEntry } from '@heronstone/core/model/change.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
@@ -87,7 +88,7 @@ export function HistoryView() {
       .filter((x) => x.supply === supply && x.arrangement === 'today')
       .map(
         (x) =>
-          `${p.units[x.unit]?.name ?? x.unit}, ${report?.compartments.find((c) => c.id === `${x.unit}/${x.slot}`)?.short ?? x.slot}: ${x.count}`,
+          `${p.units[x.unit]?.name ?? x.unit}, ${placeOf(report, `${x.unit}/${x.slot}`)?.short ?? x.slot}: ${x.count}`,
       )
       .join('; ') || 'no place';
   const sittings = Object.values(plan.sittings);

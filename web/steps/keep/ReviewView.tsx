@@ -1,5 +1,6 @@
 /** Lists of what to look at, each line with what one click would do. */
 import { useState } from 'react';
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { REVIEWS, REVIEW_WORDS, type Proposal, type ReviewLine } from '@heronstone/core/upkeep/review.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
@@ -83,7 +84,7 @@ export function ReviewView() {
             ...(report?.compartments ?? []).filter((c) => c.container === null).map((c) => [c.id, c.name] as const),
           ]}
           onSet={(id) => {
-            const c = report?.compartments.find((x) => x.id === id);
+            const c = placeOf(report, id);
             commit('The new bin', [
               setMeta(plan, { upkeep: { ...upkeep, newBin: c ? { unit: c.unit, slot: c.slot } : null } }),
             ]);

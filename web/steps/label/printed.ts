@@ -1,4 +1,5 @@
 /** Labels that were printed: what stood on them is kept with the place, so that only changes are printed again. */
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { labelRow, type Label } from '@heronstone/core/formats/labels.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
@@ -18,7 +19,7 @@ export function markPrinted(plan: Plan, labels: readonly Label[], report: Report
     const row = labelRow(plan, l.compartment);
     const printed = l.says;
     if (row) return row.printed === printed ? [] : [set('labels', row.id, { printed })];
-    const c = report.compartments.find((x) => x.id === l.compartment)!;
+    const c = placeOf(report, l.compartment)!;
     const id = labelId(c.unit, c.slot, c.container);
     return [
       set('labels', id, {

@@ -1,5 +1,6 @@
 /** When a move went another way than planned: not all fitted, it was put elsewhere, it was given away. The rest is planned anew. */
 import { useState } from 'react';
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import type { Move } from '@heronstone/core/changeover/move.ts';
 import { didNotFit, gaveAway, putElsewhere } from '@heronstone/core/changeover/tick.ts';
 import type { Change } from '@heronstone/core/model/change.ts';
@@ -41,7 +42,7 @@ export function OtherWays({
     }
   };
   const elsewhere = () => {
-    const c = report.compartments.find((x) => x.id === place);
+    const c = placeOf(report, place);
     if (c)
       finish(
         `Put into ${c.name}: ${move.load.name}`.slice(0, 200),

@@ -1,6 +1,7 @@
 import { DragOverlay } from '@dnd-kit/core';
 import type { Alternative } from '@heronstone/core/ask/alternatives.ts';
 import { RIPPLE_WORD } from '@heronstone/core/reach/body.ts';
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { compartmentId } from '@heronstone/core/scene/scene.ts';
 import type { Effect } from '@heronstone/core/ask/tryOut.ts';
 import { useStore } from '../../state/store.ts';
@@ -78,7 +79,10 @@ function One({
 }
 
 function Contents({ name, over, effect }: { name: string; over: string | null; effect: Effect | null }) {
-  const target = useStore((s) => s.report)?.compartments.find((c) => c.id === over);
+  const target = placeOf(
+    useStore((s) => s.report),
+    over,
+  );
   const some = target && (target.contents.planned.length > 0 || target.holds.planned.length > 0);
   return (
     <>

@@ -1,4 +1,5 @@
 /** Moving by menu and keyboard: every place with what it would cost, cheapest first. */
+import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
 import { useMemo, useRef, useState } from 'react';
 import type { Alternative } from '@heronstone/core/ask/alternatives.ts';
 import { compartmentId } from '@heronstone/core/scene/scene.ts';
@@ -17,7 +18,7 @@ export function MoveDialog({ moving, onClose }: { moving: Moving; onClose: () =>
   const [count, setCount] = useState(moving.count);
   const [words, setWords] = useState('');
   const [at, setAt] = useState(0);
-  const list = useRef<HTMLUListElement>(null);
+  const list = useRef<HTMLDivElement>(null);
   const { value: places } = useAsked(
     () => engine.alternatives(moving.supply, count, moving.placement, 'planned'),
     [moving, count],
@@ -30,13 +31,23 @@ export function MoveDialog({ moving, onClose }: { moving: Moving; onClose: () =>
         .sort((a, b) => Number(b.fits > 0) - Number(a.fits > 0)),
     [places, here, words],
   );
+  const virtual = useVirtualizer({
+    count: shown.length,
+    getScrollElement: () => list.current,
+    estimateSize: () => 50,
+    overscan: 6,
+    getItemKey: (i) => shown[i]!.compartment,
+    // The chosen one is there for a screen reader wherever the list stands.
+    rangeExtractor: (range) =>
+      [...new Set([...defaultRangeExtractor(range), at])].filter((i) => i < shown.length).sort((a, b) => a - b),
+  });
   const choose = (a: Alternative | undefined) => {
     if (a && a.fits > 0 && moveSupply({ ...moving, count }, a.compartment, a.fits)) onClose();
   };
   const step = (by: number) => {
     const next = Math.max(0, Math.min(shown.length - 1, at + by));
     setAt(next);
-    list.current?.children[next]?.scrollIntoView({ block: 'nearest' });
+    virtual.scrollToIndex(next);
   };
   return (
     <Dialog
@@ -85,47 +96,58 @@ export function MoveDialog({ moving, onClose }: { moving: Moving; onClose: () =>
           }
         }}
       />
-      <ul
-        ref={list}
-        id="move-places"
-        role="listbox"
-        aria-label="Places, cheapest first"
-        className="mt-2 min-h-40 overflow-y-auto"
-      >
-        {!places && <li className="p-3 text-soft">Working out what each place would cost …</li>}
-        {shown.map((a, i) => (
-          <li
-            key={a.compartment}
-            id={`move-${i}`}
-            role="option"
-            aria-selected={i === at}
-            aria-disabled={a.fits === 0}
-            onClick={() => choose(a)}
-            className={`grid grid-cols-[1.6rem_1fr_auto] items-center gap-2 rounded-lg px-2 py-1.5 ${i === at ? 'bg-wash outline-1 outline-w2' : ''} ${a.fits === 0 ? 'text-soft' : 'cursor-pointer hover:bg-wash'}`}
-          >
-            <RippleWord ripple={a.ripple} wordless />
-            <span>
-              {a.place}
-              <span className="block text-xs text-soft">
-                {fitWords(a, count)}
-                {a.displaces.length > 0 && `; ${a.displaces.map((d) => d.name).join(', ')} would have to go`}
-                {a.cautions.map((words) => (
-                  <b key={words} className="text-rust">
-                    {' '}
-                    Caution: {words}.
-                  </b>
-                ))}
-              </span>
-            </span>
-            <span className="text-right">
-              {a.secondsPerFetch.toFixed(1)} s
-              <span className="block text-xs text-soft">
-                {here ? signedMinutes(a.minutesPerWeek - here.minutesPerWeek) : a.minutesPerWeek.toFixed(1)} min a week
-              </span>
-            </span>
-          </li>
-        ))}
-      </ul>
+      <div ref={list} className="mt-2 min-h-40 overflow-y-auto">
+        {!places && <p className="p-3 text-soft">Working out what each place would cost …</p>}
+        <ul
+          id="move-places"
+          role="listbox"
+          aria-label="Places, cheapest first"
+          className="relative"
+          style={{ height: virtual.getTotalSize() }}
+        >
+          {virtual.getVirtualItems().map(({ index: i, key, start }) => {
+            const a = shown[i]!;
+            return (
+              <li
+                key={key}
+                ref={virtual.measureElement}
+                data-index={i}
+                id={`move-${i}`}
+                role="option"
+                aria-selected={i === at}
+                aria-disabled={a.fits === 0}
+                aria-posinset={i + 1}
+                aria-setsize={shown.length}
+                onClick={() => choose(a)}
+                style={{ transform: `translateY(${start}px)` }}
+                className={`absolute inset-x-0 top-0 grid grid-cols-[1.6rem_1fr_auto] items-center gap-2 rounded-lg px-2 py-1.5 ${i === at ? 'bg-wash outline-1 outline-w2' : ''} ${a.fits === 0 ? 'text-soft' : 'cursor-pointer hover:bg-wash'}`}
+              >
+                <RippleWord ripple={a.ripple} wordless />
+                <span>
+                  {a.place}
+                  <span className="block text-xs text-soft">
+                    {fitWords(a, count)}
+                    {a.displaces.length > 0 && `; ${a.displaces.map((d) => d.name).join(', ')} would have to go`}
+                    {a.cautions.map((words) => (
+                      <b key={words} className="text-rust">
+                        {' '}
+                        Caution: {words}.
+                      </b>
+                    ))}
+                  </span>
+                </span>
+                <span className="text-right">
+                  {a.secondsPerFetch.toFixed(1)} s
+                  <span className="block text-xs text-soft">
+                    {here ? signedMinutes(a.minutesPerWeek - here.minutesPerWeek) : a.minutesPerWeek.toFixed(1)} min a
+                    week
+                  </span>
+                </span>
+              </li>
+            );
+          })}
+        </ul>
+      </div>
     </Dialog>
   );
 }

@@ -1,28 +1,18 @@
 /** Place: what goes where. Fill by the solver, move by hand, and see at once what each place costs. */
-import {
-  DndContext,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-  type DragStartEvent,
-} from '@dnd-kit/core';
 import { useEffect, useState } from 'react';
 import { useSearchParams, Link } from 'react-router';
-import type { Alternative } from '@heronstone/core/ask/alternatives.ts';
-import type { Effect } from '@heronstone/core/ask/tryOut.ts';
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
-import { engine } from '../../engine/client.ts';
-import { notice, select, setView, useStore } from '../../state/store.ts';
+import { select, setView, useStore } from '../../state/store.ts';
 import { NextStep } from '../../ui/Sheet.tsx';
 import { ContainerSheet } from '../sort/ContainerSheet.tsx';
 import { CompartmentSheet } from './CompartmentSheet.tsx';
 import { ConstantsView } from './ConstantsView.tsx';
-import { DragNote } from './DragNote.tsx';
+import { Dragging } from './Dragging.tsx';
 import { HelpView } from './HelpView.tsx';
 import { MoveDialog } from './MoveDialog.tsx';
-import { contentsChanges, isContents, moveAll, moveSupply, toggleLock, type Dragged, type Moving } from './moves.ts';
+import { toggleLock, type Moving } from './moves.ts';
 import { OverviewSheet } from './OverviewSheet.tsx';
 import { PlacementSheet } from './PlacementSheet.tsx';
 import { ReachView } from './ReachView.tsx';
@@ -85,14 +75,6 @@ function Places({ titles }: { titles: React.ReactNode }) {
   const selected = useStore((s) => s.selected);
   const [search, setSearch] = useSearchParams();
   const [moving, setMoving] = useState<Moving | null>(null);
-  const [dragged, setDragged] = useState<{
-    what: Dragged;
-    places: Map<string, Alternative> | null;
-    effect: Effect | null;
-  } | null>(null);
-  const [over, setOver] = useState<string | null>(null);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
-
   useEffect(() => {
     setView('round');
   }, []);
@@ -124,54 +106,10 @@ function Places({ titles }: { titles: React.ReactNode }) {
       </NextStep>
     );
   }
-  const start = (event: DragStartEvent) => {
-    const what = event.active.data.current as Dragged;
-    setDragged({ what, places: null, effect: null });
-    if (isContents(what)) return;
-    void engine
-      .alternatives(what.supply, what.count, what.placement, 'planned')
-      .then((list) => setDragged((d) => d && { ...d, places: new Map(list.map((a) => [a.compartment, a])) }));
-  };
-  const hover = (id: string | null) => {
-    setOver(id);
-    const target = report?.compartments.find((c) => c.id === id);
-    if (!dragged || !isContents(dragged.what)) return;
-    setDragged({ ...dragged, effect: null });
-    const changes = target ? contentsChanges(dragged.what.opening, target) : [];
-    if (changes.length > 0)
-      void engine
-        .tryOut(changes, 'planned')
-        .then((effect) => setDragged((d) => d && { ...d, effect }))
-        .catch(() => {});
-  };
-  const end = (event: DragEndEvent) => {
-    setDragged(null);
-    setOver(null);
-    if (!event.over) return;
-    const what = event.active.data.current as Dragged;
-    if (isContents(what)) {
-      const target = report?.compartments.find((c) => c.id === String(event.over!.id));
-      if (target) moveAll(what, target);
-      return;
-    }
-    moveSupply(what, String(event.over.id), dragged?.places?.get(String(event.over.id))?.fits);
-  };
   const container = selected?.kind === 'container' ? plan.containers[selected.id] : undefined;
-  const compartment =
-    selected?.kind === 'compartment' ? report?.compartments.find((c) => c.id === selected.id) : undefined;
+  const compartment = selected?.kind === 'compartment' ? placeOf(report, selected.id) : undefined;
   return (
-    <DndContext
-      sensors={sensors}
-      autoScroll={{ threshold: { x: 0.12, y: 0 } }}
-      onDragStart={start}
-      onDragOver={(e) => hover(e.over ? String(e.over.id) : null)}
-      onDragEnd={end}
-      onDragCancel={() => {
-        setDragged(null);
-        setOver(null);
-        notice('Nothing was moved.');
-      }}
-    >
+    <Dragging>
       <RoomViews above={titles} lit={placement ? [openingOf(placement.compartment)] : []} />
       {container ? (
         <ContainerSheet key={container.id} container={container} />
@@ -187,7 +125,6 @@ function Places({ titles }: { titles: React.ReactNode }) {
         />
       )}
       {moving && <MoveDialog moving={moving} onClose={() => setMoving(null)} />}
-      <DragNote dragged={dragged} over={over} />
-    </DndContext>
+    </Dragging>
   );
 }

@@ -1,5 +1,6 @@
 /** One supply in its place: facts, why here, next best. Every figure opens into how it was worked out. */
 import { useState } from 'react';
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import type { PlacementReport } from '@heronstone/core/report/evaluate.ts';
 import { seatKey } from '@heronstone/core/scene/seatKey.ts';
 import { countWords } from '@heronstone/core/fit/forms.ts';
@@ -30,7 +31,7 @@ export function PlacementSheet({
   const [opened, setOpened] = useState(false);
   const [playing, setPlaying] = useState(false);
   const supply = plan.supplies[p.supply];
-  const compartment = report.compartments.find((c) => c.id === p.compartment);
+  const compartment = placeOf(report, p.compartment);
   if (!supply || !compartment) return <Sheet title="This is gone" />;
   const planned = p.arrangement === 'planned';
   const activities = [...new Set(p.from.map((u) => plan.activities[u.activity]?.name))].join(', ');

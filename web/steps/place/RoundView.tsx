@@ -1,5 +1,6 @@
 /** One round: everything that a session of an activity uses, fetched in one tour instead of one by one. */
 import { useState } from 'react';
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { engine } from '../../engine/client.ts';
@@ -15,7 +16,7 @@ export function RoundView({ onShow }: { onShow: () => void }) {
   const activities = byName(plan.activities);
   const [activity, setActivity] = useState(activities[0]?.id ?? '');
   const { value: tour } = useAsked(() => engine.tour(activity, arrangement), [activity, arrangement]);
-  const place = (id: string) => report?.compartments.find((c) => c.id === id)?.name ?? id;
+  const place = (id: string) => placeOf(report, id)?.name ?? id;
   const names = (supplies: readonly string[]) => supplies.map((s) => plan.supplies[s]?.name ?? s).join(', ');
   return (
     <div className="printed min-h-0 grow overflow-y-auto pb-6" tabIndex={0} role="region" aria-label="One round">

@@ -1,4 +1,5 @@
 /** Strain: what is lifted, what a session asks of the body, shelves that sag, furniture that could tip. */
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { multipliers } from '@heronstone/core/report/load/lifting.ts';
 import { stiffness } from '@heronstone/core/report/load/sag.ts';
@@ -13,7 +14,7 @@ export function StrainView({ onShow }: { onShow: () => void }) {
   if (!report) return <p className="text-soft">Working out the figures …</p>;
   const constants = constantsOf(plan.meta.constants);
   const { lifts, sags, tips } = report.strain[arrangement];
-  const place = (id: string) => report.compartments.find((c) => c.id === id)?.name ?? id;
+  const place = (id: string) => placeOf(report, id)?.name ?? id;
   const say = (mm: number) => formatLength(Math.round(mm), plan.meta.units);
   const show = (what: Parameters<typeof select>[0]) => {
     select(what);

@@ -1,4 +1,5 @@
 /** A week in the room, today beside the plan: by activity, motion, place and supply, and the worst of each kind. */
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
 import { lazy, Suspense, useState } from 'react';
 import { MOTIONS, MOTION_WORD } from '@heronstone/core/fetch/elements.ts';
@@ -80,7 +81,7 @@ export function WeekView({ onShow }: { onShow: () => void }) {
     today: value('today', of),
     planned: value('planned', of),
   });
-  const place = (id: string) => report.compartments.find((c) => c.id === id)?.name ?? id;
+  const place = (id: string) => placeOf(report, id)?.name ?? id;
   const largest = <T,>(list: (w: Week) => T[], id: (x: T) => string, minutes: (x: T) => number) => {
     const best = new Map<string, number>();
     for (const w of [today, planned])

@@ -1,4 +1,5 @@
 /** Moving by hand: the same changes whether by drag, menu or keyboard. */
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { remove, set, type Change } from '@heronstone/core/model/change.ts';
 import { moveContents, swapContents, type Opening } from '@heronstone/core/gestures/byHand.ts';
 import { compartmentId } from '@heronstone/core/scene/scene.ts';
@@ -57,7 +58,7 @@ export function neverHere(id: string): boolean {
 export function moveSupply(moving: Moving, compartment: string, fits = moving.count): boolean {
   const { plan, report } = useStore.getState();
   const supply = plan?.supplies[moving.supply];
-  const target = report?.compartments.find((c) => c.id === compartment);
+  const target = placeOf(report, compartment);
   if (!plan || !supply || !target) return false;
   const from = moving.placement ? plan.placements[moving.placement] : undefined;
   if (from && compartmentId(from) === compartment) return false;

@@ -1,4 +1,5 @@
 /** The chosen container: its sizes, lid, where it stands, and what is in it. */
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { countWords } from '@heronstone/core/fit/forms.ts';
 import { carryContainer, takeContainerAway } from '@heronstone/core/gestures/moveContainer.ts';
 import { set } from '@heronstone/core/model/change.ts';
@@ -48,7 +49,7 @@ export function ContainerSheet({ container: c }: { container: Container }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
   const where = report?.containers[c.id];
-  const own = where?.place ? report!.compartments.find((x) => x.id === where.place) : undefined;
+  const own = placeOf(report, where?.place);
   const openings = (report?.compartments ?? []).filter((x) => x.container === null);
   const shape = () => {
     const {

@@ -1,3 +1,4 @@
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { remove, set } from '@heronstone/core/model/change.ts';
 import { byName, type Supply } from '@heronstone/core/model/plan.ts';
 import { commit, newId, useStore } from '../../state/store.ts';
@@ -11,8 +12,7 @@ export function NeverIn({ supply }: { supply: Supply }) {
   const rows = Object.values(plan.bans).filter((n) => n.supply === supply.id);
   const units = byName(plan.units).filter((u) => !rows.some((n) => n.unit === u.id && n.slot === ''));
   const nameOf = (n: (typeof rows)[number]) =>
-    (n.slot === '' ? undefined : report?.compartments.find((c) => c.id === `${n.unit}/${n.slot}`)?.name) ??
-    plan.units[n.unit]!.name;
+    (n.slot === '' ? undefined : placeOf(report, `${n.unit}/${n.slot}`)?.name) ?? plan.units[n.unit]!.name;
   return (
     <>
       <Heading>Never in</Heading>

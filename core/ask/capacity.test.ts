@@ -5,7 +5,6 @@ import { applyChanges, set } from '../model/change.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { sceneOf } from '../scene/scene.ts';
 import { roomEverywhere, roomIn, roomInContainer, worksIn } from './capacity.ts';
-import { cutListOf } from '../report/cutting.ts';
 
 const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
 if (!read.ok) throw new Error('The demo plan cannot be read.');
@@ -121,7 +120,7 @@ test('dividers stand beside what lies loose in a drawer, spacers behind sheets t
       pinned: false,
     }),
   ]).plan;
-  const [spacer] = cutListOf(letter, evaluate(letter)).filter((p) => p.compartment === 'cubes/c2r3');
+  const [spacer] = evaluate(letter).cuts.filter((p) => p.compartment === 'cubes/c2r3');
   expect(spacer).toMatchObject({ kind: 'spacer', breadth: Math.floor(380 - 279.4 - 1) });
 });
 

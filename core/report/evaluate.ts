@@ -10,7 +10,7 @@ import { checkContainers } from './checkContainers.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { checkStrain, strainOf } from './load/strain.ts';
 import type { Finding } from '../model/finding.ts';
-import { byName, type Arrangement, type Placement, type Plan } from '../model/plan.ts';
+import { byName, type Arrangement, type Placement, type Plan, type Supply } from '../model/plan.ts';
 import { orderOf } from '../cost/sorting.ts';
 import { sparesPlaced } from '../cost/stock.ts';
 import { checkWishes } from './checkWishes.ts';
@@ -20,17 +20,18 @@ import { checkNeeds } from './room/needs.ts';
 import { checkRelations, relationsOf } from './room/relations.ts';
 import { modesOf, settledUnits } from '../room/standing.ts';
 import { setupsOf } from './setup.ts';
-import { cutListOf } from './cutting.ts';
+import { cutsIn } from './cutting.ts';
 import { checkKits } from './kits.ts';
 import { shoppingOf } from './shopping.ts';
 import { closingError, floorArea, stripSpan, wallsOf } from '../room/walls.ts';
 import { contentsOf, sceneOf, type Scene } from '../scene/scene.ts';
 import {
   ARRANGEMENTS,
-  type Fill,
+  type CompartmentReport,
   type PlacementReport,
   type ReachReport,
   type Report,
+  type SupplyReport,
   type UnitReport,
 } from './report.ts';
 import { noStation, noSuchPlace, walledIn, overFull, placementFindings } from './findings.ts';
@@ -38,7 +39,7 @@ import { noStation, noSuchPlace, walledIn, overFull, placementFindings } from '.
 import { reportedArrangement, weekOf, worstOf } from './week.ts';
 import { openWork } from './openWork.ts';
 import { supplyReports } from './supplies.ts';
-import { emptyFill, minutesByPlace, reachOf, compartmentReport, containerReports } from './places.ts';
+import { minutesByPlace, reachOf, compartmentReport, containerReports } from './places.ts';
 
 export * from './report.ts';
 
@@ -47,7 +48,8 @@ export function evaluate(plan: Plan): Report {
   return evaluator()(plan);
 }
 
-type Packed = ReturnType<typeof packPlace>;
+/** What lies in a place in an arrangement, by its ids too. */
+type Packed = ReturnType<typeof packPlace> & { ids: string[] };
 
 /** What can be used again as long as the scene is the same: only things have moved or changed. */
 interface Kept {
@@ -57,10 +59,35 @@ interface Kept {
   setups: ReturnType<typeof setupsOf>;
   /** From every seat, by compartment. */
   reach: Map<string, Record<string, ReachReport>>;
-  /** What was packed, by arrangement and compartment, and of what. */
-  packed: Map<string, { of: readonly unknown[]; packed: Packed }>;
-  /** Why a supply has no place, by its row; the same as long as the places are. */
-  without: WeakMap<object, string>;
+  containers: Report['containers'];
+  relations: Report['relations'];
+  /** Units on which nothing can be reached, for want of a way. */
+  walledIn: readonly Finding[];
+  /** What was said of each supply, by its row. */
+  supplies: WeakMap<Supply, SupplyReport>;
+  /** What is said of a placement, by its report: whether it fits; what people wish. */
+  fit: WeakMap<PlacementReport, readonly Finding[]>;
+  wishes: WeakMap<PlacementReport, readonly Finding[]>;
+  /** What was made of what, by name. */
+  made: Map<string, { of: readonly unknown[]; value: unknown }>;
+}
+
+/** Makes something anew only when what it is made of is not the same as last time. */
+function once<T>({ made }: Kept, name: string, of: readonly unknown[], make: () => T): T {
+  const before = made.get(name);
+  if (before && sameList(before.of, of)) return before.value as T;
+  const value = make();
+  made.set(name, { of, value });
+  return value;
+}
+
+/** Makes something of an object once. */
+function onceOf<K extends object, T>(made: WeakMap<K, T>, of: K, make: () => T): T {
+  const before = made.get(of);
+  if (before !== undefined) return before;
+  const value = make();
+  made.set(of, value);
+  return value;
 }
 
 /** How things lie, by arrangement and compartment, and what was laid: the same wherever the furniture stands. */
@@ -82,7 +109,8 @@ export function evaluator(): (plan: Plan) => Report {
       return before.report;
     }
     const scene = sceneOf(plan);
-    if (kept?.ways !== scene.approaches)
+    const sameScene = kept?.ways === scene.approaches;
+    if (kept === null || !sameScene)
       kept = {
         ways: scene.approaches,
         // Those about the room come first: a glance at it changes them alone (replica.ts).
@@ -95,13 +123,37 @@ export function evaluator(): (plan: Plan) => Report {
         ],
         setups: setupsOf(scene),
         reach: new Map(scene.compartments.map((c) => [c.id, reachOf(scene, c)])),
-        packed: new Map(),
-        without: new WeakMap(),
+        containers: containerReports(scene),
+        relations: relationsOf(plan),
+        walledIn: walledIn(scene),
+        supplies: new WeakMap(),
+        fit: new WeakMap(),
+        wishes: new WeakMap(),
+        made: new Map(),
       };
-    const report = shared(before?.report, reportOf(plan, scene, kept, laid));
+    const fresh = reportOf(plan, scene, kept, laid);
+    const report = before && sameScene ? sharedWithin(before.report, fresh) : shared(before?.report, fresh);
     before = { plan, report };
     return report;
   };
+}
+
+/** Parts that are made of what was kept, or made anew because they are not the same: one look at their items is enough. */
+const OF_KEPT: ReadonlyArray<keyof Report> = [
+  ...(['compartments', 'placements', 'supplies', 'containers'] as const),
+  ...(['findings', 'cuts', 'week', 'order', 'worst', 'strain'] as const),
+];
+
+/** The Report of a plan in the same scene, with the objects of before where they say the same. */
+function sharedWithin(before: Report, fresh: Report): Report {
+  const made: Record<string, unknown> = { ...fresh };
+  for (const key of OF_KEPT) {
+    const [was, is] = [before[key] as object, fresh[key] as object];
+    if (sameList(Object.values(was), Object.values(is))) made[key] = was;
+  }
+  const rest = Object.keys(fresh).filter((key) => !(OF_KEPT as readonly string[]).includes(key));
+  const pick = (report: Report) => Object.fromEntries(rest.map((key) => [key, report[key as keyof Report]]));
+  return { ...made, ...shared(pick(before), pick(fresh)) } as unknown as Report;
 }
 
 const sameList = (a: readonly unknown[], b: readonly unknown[]) =>
@@ -119,29 +171,25 @@ function packedOf(
   const key = `${arrangement} ${c.id}`;
   const { plan } = scene;
   const rows = list.flatMap((p) => [p, plan.supplies[p.supply]]);
-  const of = [...rows, ...list.map((p) => spares.get(p.supply) ?? 0)];
-  const before = kept.packed.get(key);
-  if (before && sameList(before.of, of)) return before.packed;
-  const { width, depth, height } = c.inside;
-  const standing = scene.standing[arrangement].get(c.id) ?? [];
-  const boxes = standing.map((x) => plan.containers[x.container]);
-  const lies = [...rows, ...boxes, width, depth, height, c.access, plan.meta.roomToGrow, JSON.stringify(standing)];
-  let laid = laidBefore.get(key);
-  if (!laid || !sameList(laid.of, lies)) {
-    laid = { of: lies, laid: layPlace(scene, c, list, arrangement) };
-    laidBefore.set(key, laid);
-  }
-  const packed = packPlace(scene, c, list, arrangement, spares, laid.laid);
-  kept.packed.set(key, { of, packed });
-  return packed;
+  return once(kept, `packed ${key}`, [...rows, ...list.map((p) => spares.get(p.supply) ?? 0)], () => {
+    const { width, depth, height } = c.inside;
+    const standing = scene.standing[arrangement].get(c.id) ?? [];
+    const boxes = standing.map((x) => plan.containers[x.container]);
+    const lies = [...rows, ...boxes, width, depth, height, c.access, plan.meta.roomToGrow, JSON.stringify(standing)];
+    let laid = laidBefore.get(key);
+    if (!laid || !sameList(laid.of, lies)) {
+      laid = { of: lies, laid: layPlace(scene, c, list, arrangement) };
+      laidBefore.set(key, laid);
+    }
+    return { ...packPlace(scene, c, list, arrangement, spares, laid.laid), ids: list.map((p) => p.id) };
+  });
 }
 
 function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Report {
   const findings: Finding[] = [...kept.findings];
   const { setups } = kept;
   const placements: Record<string, PlacementReport> = {};
-  const fills = new Map<string, Record<Arrangement, Fill>>();
-  const contents = new Map<string, Record<Arrangement, string[]>>();
+  const packs = new Map<string, Partial<Record<Arrangement, Packed>>>();
   for (const arrangement of ARRANGEMENTS) {
     const lists = contentsOf(scene, arrangement);
     const spares = sparesPlaced(plan, arrangement);
@@ -154,40 +202,55 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
       }
       const packed = packedOf(scene, kept, laid, compartment, list, arrangement, spares);
       for (const report of packed.placements) placements[report.id] = report;
-      fills.set(key, { ...(fills.get(key) ?? emptyFill()), [arrangement]: packed.fill });
-      contents.set(key, { ...(contents.get(key) ?? { today: [], planned: [] }), [arrangement]: list.map((p) => p.id) });
+      const pack = packs.get(key) ?? {};
+      pack[arrangement] = packed;
+      packs.set(key, pack);
     }
   }
-  const supplies = supplyReports(scene, placements, findings, kept.without);
-  for (const p of Object.values(placements)) findings.push(...placementFindings(plan, p));
+  const supplies = supplyReports(scene, placements, findings, kept.supplies);
+  const all = Object.values(placements);
+  for (const p of all) findings.push(...onceOf(kept.fit, p, () => placementFindings(plan, p)));
   for (const c of scene.compartments) {
-    const fill = fills.get(c.id)?.today;
-    if (fill && fill.share > 1 + 1e-9) findings.push(overFull(c, fill));
+    const fill = packs.get(c.id)?.today?.fill;
+    if (fill && fill.share > 1 + 1e-9)
+      findings.push(once(kept, `over full ${c.id}`, [fill.share], () => overFull(c, fill)));
   }
   if (scene.stations.length === 0 && Object.keys(plan.uses).length > 0) findings.push(noStation(plan));
-  findings.push(...walledIn(scene));
+  findings.push(...kept.walledIn);
   const minutes = minutesByPlace(placements);
-  const compartments = scene.compartments.map((c) =>
-    compartmentReport(scene, c, kept.reach.get(c.id)!, fills.get(c.id), contents.get(c.id), minutes),
-  );
-  const all = Object.values(placements);
-  const strain = { today: strainOf(scene, all, 'today'), planned: strainOf(scene, all, 'planned') };
+  const compartments = scene.compartments.map((c) => {
+    const { today, planned } = packs.get(c.id) ?? {};
+    const mine = { today: minutes.today.get(c.id) ?? 0, planned: minutes.planned.get(c.id) ?? 0 };
+    return once(kept, `place ${c.id}`, [today, planned, mine.today, mine.planned], () =>
+      compartmentReport(scene, c, kept.reach.get(c.id)!, { today, planned }, mine),
+    );
+  });
+  const list = Object.values(supplies);
+  const of = {
+    today: figuresOf(scene, kept, all, supplies, list, 'today'),
+    planned: figuresOf(scene, kept, all, supplies, list, 'planned'),
+  };
   const spoken = reportedArrangement(plan);
-  findings.push(
-    ...checkWishes(
-      scene,
-      all.filter((p) => p.arrangement === spoken),
-    ),
-    ...checkStrain(scene, strain[spoken]),
-  );
+  for (const p of all)
+    if (p.arrangement === spoken) findings.push(...onceOf(kept.wishes, p, () => checkWishes(scene, p)));
+  const { strain } = of[spoken];
+  findings.push(...once(kept, 'strained', [strain], () => checkStrain(scene, strain)));
+  const moves = countMoves(plan);
   const walls = wallsOf(plan);
   const units: Record<string, UnitReport> = {};
+  const places = new Map<string, CompartmentReport[]>();
+  for (const c of compartments) {
+    const list = places.get(c.unit);
+    if (list) list.push(c);
+    else places.set(c.unit, [c]);
+  }
   for (const unit of byName(settledUnits(plan))) {
-    const own = compartments.filter((c) => c.unit === unit.id && c.container === null);
+    const within = places.get(unit.id) ?? [];
+    const own = within.filter((c) => c.container === null);
     units[unit.id] = {
       id: unit.id,
       litres: own.reduce((sum, c) => sum + (c.inside.width * c.inside.depth * c.inside.height) / 1e6, 0),
-      mass: compartments.filter((c) => c.unit === unit.id).reduce((sum, c) => sum + c.fill.planned.mass, 0),
+      mass: within.reduce((sum, c) => sum + c.fill.planned.mass, 0),
       minutes: {
         today: own.reduce((sum, c) => sum + c.minutes.today, 0),
         planned: own.reduce((sum, c) => sum + c.minutes.planned, 0),
@@ -208,35 +271,49 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
     compartments,
     placements,
     supplies,
-    containers: containerReports(scene),
-    week: {
-      today: weekOf(scene, all, supplies, 'today', setups),
-      planned: weekOf(scene, all, supplies, 'planned', setups),
-    },
-    order: {
-      today: orderOf(scene, rowsOf(plan, 'today')),
-      planned: orderOf(scene, rowsOf(plan, 'planned')),
-    },
-    worst: {
-      today: worstOf(scene, all, strain.today, 'today'),
-      planned: worstOf(scene, all, strain.planned, 'planned'),
-    },
-    strain,
-    moves: countMoves(plan),
+    containers: kept.containers,
+    week: { today: of.today.week, planned: of.planned.week },
+    order: { today: of.today.order, planned: of.planned.order },
+    worst: { today: of.today.worst, planned: of.planned.worst },
+    strain: { today: of.today.strain, planned: of.planned.strain },
+    moves,
     modes: modesOf(plan).map((mode) => ({
       mode,
       rolls: rolledAway(plan, mode).map(({ unit, by }) => ({ unit: unit.id, by })),
     })),
-    relations: relationsOf(plan),
+    relations: kept.relations,
     setups,
     shopping: shoppingOf(plan),
-    cuts: cutListOf(plan, { compartments, placements }),
+    cuts: compartments.flatMap((c) =>
+      once(kept, `cuts ${c.id}`, [packs.get(c.id)?.planned], () => cutsIn(plan, c, placements)),
+    ),
     findings,
     errors: findings.filter((f) => f.severity === 'error').length,
     cautions: findings.filter((f) => f.severity === 'caution').length,
-    open: openWork(plan, findings, supplies),
+    open: openWork(plan, findings, supplies, moves),
   };
 }
 
-const rowsOf = (plan: Plan, arrangement: Arrangement) =>
-  Object.values(plan.placements).filter((p) => p.arrangement === arrangement);
+/** The sums of an arrangement: the same as last time when nothing that is in them has changed. */
+function figuresOf(
+  scene: Scene,
+  kept: Kept,
+  all: readonly PlacementReport[],
+  supplies: Report['supplies'],
+  list: readonly SupplyReport[],
+  arrangement: Arrangement,
+) {
+  const { plan } = scene;
+  const own = all.filter((p) => p.arrangement === arrangement);
+  const missing = list.map((s) => s.without[arrangement]);
+  const rows = Object.values(plan.placements).filter((p) => p.arrangement === arrangement);
+  return once(kept, arrangement, [plan.supplies, ...own, ...missing, ...rows], () => {
+    const strain = strainOf(scene, own, arrangement);
+    return {
+      strain,
+      week: weekOf(scene, own, supplies, arrangement, kept.setups),
+      worst: worstOf(scene, own, strain, arrangement),
+      order: orderOf(scene, rows),
+    };
+  });
+}

@@ -1,5 +1,4 @@
 /** What a person would still have to see to, step by step. */
-import { countMoves } from './moves.ts';
 import type { Finding } from '../model/finding.ts';
 import { type Plan } from '../model/plan.ts';
 import type { WorkStep, SupplyReport } from './report.ts';
@@ -11,6 +10,7 @@ export function openWork(
   plan: Plan,
   findings: readonly Finding[],
   supplies: Record<string, SupplyReport>,
+  moves: number,
 ): Record<WorkStep, number> {
   const wrong = (tables: readonly string[]) =>
     findings.filter((f) => f.severity === 'error' && tables.includes(f.targets[0]?.table ?? '')).length;
@@ -25,7 +25,7 @@ export function openWork(
       wrong(['units', 'stations']) +
       (Object.keys(plan.units).length > 0 && Object.keys(plan.stations).length === 0 ? 1 : 0),
     place: rows.filter((s) => s.without.planned > 0).length,
-    move: reportedArrangement(plan) === 'planned' ? countMoves(plan) : 0,
+    move: reportedArrangement(plan) === 'planned' ? moves : 0,
     label: 0,
     find: 0,
     keep: rows.filter((s) => s.reorder && plan.supplies[s.id]!.decision !== 'give away').length,

@@ -1,8 +1,17 @@
 /** A Report as the parts in which it is not the Report of before: little to send where little has changed. */
 import type { Report } from './report.ts';
 
-/** Parts that are many rows, of which only some change. */
-const ROWS = ['units', 'placements', 'supplies', 'containers'] as const satisfies ReadonlyArray<keyof Report>;
+/** Parts that are many rows, or one for each arrangement, of which only some change. */
+const ROWS = [
+  'units',
+  'placements',
+  'supplies',
+  'containers',
+  'week',
+  'order',
+  'worst',
+  'strain',
+] as const satisfies ReadonlyArray<keyof Report>;
 type RowPart = (typeof ROWS)[number];
 
 interface RowsPatch {

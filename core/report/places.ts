@@ -15,10 +15,7 @@ import {
   type ReachReport,
 } from './report.ts';
 
-export const emptyFill = (): Record<Arrangement, Fill> => ({
-  today: { share: 0, state: 'free', mass: 0 },
-  planned: { share: 0, state: 'free', mass: 0 },
-});
+const emptyFill = (): Fill => ({ share: 0, state: 'free', mass: 0 });
 
 /** Minutes a week of each compartment, with those of the containers in it. */
 export function minutesByPlace(
@@ -59,9 +56,8 @@ export function compartmentReport(
   scene: Scene,
   c: Compartment,
   reach: Record<string, ReachReport>,
-  fill: Record<Arrangement, Fill> | undefined,
-  contents: Record<Arrangement, string[]> | undefined,
-  minutes: Record<Arrangement, ReadonlyMap<string, number>>,
+  packed: Record<Arrangement, { fill: Fill; ids: string[] } | undefined>,
+  minutes: Record<Arrangement, number>,
 ): CompartmentReport {
   const { id, unit, slot, name, short, access, inside, front, access3, container, within, only } = c;
   const holds = (a: Arrangement) => (scene.standing[a].get(c.id) ?? []).map((s) => s.container);
@@ -76,9 +72,9 @@ export function compartmentReport(
     front,
     access3,
     reach,
-    fill: fill ?? emptyFill(),
-    minutes: { today: minutes.today.get(c.id) ?? 0, planned: minutes.planned.get(c.id) ?? 0 },
-    contents: contents ?? { today: [], planned: [] },
+    fill: { today: packed.today?.fill ?? emptyFill(), planned: packed.planned?.fill ?? emptyFill() },
+    minutes,
+    contents: { today: packed.today?.ids ?? [], planned: packed.planned?.ids ?? [] },
     container,
     within,
     only,

@@ -27,7 +27,9 @@ export function shared<T>(before: unknown, after: T): T {
   if (before === after || !isObject(before) || !isObject(after)) return after;
   if (Array.isArray(after)) {
     if (!Array.isArray(before)) return after;
-    const list = after.map((x: unknown, i) => shared(before[i], x));
+    // What stands elsewhere in the list than before is not laid over what stood there.
+    const had = new Set<unknown>(before);
+    const list = after.map((x: unknown, i) => (had.has(x) ? x : shared(before[i], x)));
     return (list.length === before.length && list.every((x, i) => x === before[i]) ? before : list) as T;
   }
   if (Array.isArray(before)) return after;

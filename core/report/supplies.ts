@@ -7,11 +7,15 @@ import { fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { ARRANGEMENTS, type PlacementReport, type SupplyReport } from './report.ts';
 import { tooManyPlaced } from './findings.ts';
 
+/**
+ * @param findings those that there are to say are added
+ * @param before what was said of each supply in the same scene, by its row: used again where it still holds
+ */
 export function supplyReports(
   scene: Scene,
   placements: Record<string, PlacementReport>,
   findings: Finding[],
-  reasons: WeakMap<object, string>,
+  before: WeakMap<Supply, SupplyReport>,
 ): Record<string, SupplyReport> {
   const { plan } = scene;
   // Today a thing lies where it lies, however crowded; in a plan only what fits has a place.
@@ -26,11 +30,6 @@ export function supplyReports(
     if (p.arrangement !== 'staged')
       asked[p.arrangement].set(p.supply, (asked[p.arrangement].get(p.supply) ?? 0) + p.count);
   const anythingPlanned = placed.planned.size > 0;
-  const keptReason = (supply: Supply): string => {
-    const reason = reasons.get(supply) ?? whyWithout(scene, supply);
-    reasons.set(supply, reason);
-    return reason;
-  };
   const reports: Record<string, SupplyReport> = {};
   for (const supply of byName(plan.supplies)) {
     const without = {
@@ -41,20 +40,38 @@ export function supplyReports(
       const total = asked[arrangement].get(supply.id) ?? 0;
       if (total > supply.count) findings.push(tooManyPlaced(supply, total, arrangement));
     }
-    const each = massEach(supply);
-    reports[supply.id] = {
-      id: supply.id,
-      massEach: each,
-      massTotal: each === null ? null : each * supply.count,
-      litres: volume(supply, supply.count),
-      fetchesPerWeek: fetchesAWeek(scene, supply.id),
-      reorder: supply.reorderAt !== null && supply.count <= supply.reorderAt,
-      without,
-      reason: without.planned === 0 ? null : anythingPlanned ? keptReason(supply) : 'not placed yet',
-    };
+    reports[supply.id] = reportOf(scene, supply, without, anythingPlanned, before.get(supply));
+    before.set(supply, reports[supply.id]!);
   }
   return reports;
 }
+
+function reportOf(
+  scene: Scene,
+  supply: Supply,
+  without: SupplyReport['without'],
+  anythingPlanned: boolean,
+  before: SupplyReport | undefined,
+): SupplyReport {
+  // Why it has no place is the same as long as the places are.
+  const known = before && before.reason !== NOT_YET ? before.reason : null;
+  const reason = without.planned === 0 ? null : anythingPlanned ? (known ?? whyWithout(scene, supply)) : NOT_YET;
+  if (before?.without.today === without.today && before.without.planned === without.planned && before.reason === reason)
+    return before;
+  const each = massEach(supply);
+  return {
+    id: supply.id,
+    massEach: each,
+    massTotal: each === null ? null : each * supply.count,
+    litres: volume(supply, supply.count),
+    fetchesPerWeek: fetchesAWeek(scene, supply.id),
+    reorder: supply.reorderAt !== null && supply.count <= supply.reorderAt,
+    without,
+    reason,
+  };
+}
+
+const NOT_YET = 'not placed yet';
 
 /** Why a supply has no planned place: too large for all, or all that would hold it are full. */
 function whyWithout(scene: Scene, supply: Supply): string {

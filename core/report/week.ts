@@ -104,18 +104,18 @@ export function worstOf(
   const { plan } = scene;
   const own = placements.filter((p) => p.arrangement === arrangement);
   const name = (p: PlacementReport) => plan.supplies[p.supply]!.name;
-  const top = (rows: Worst[]) =>
+  const top = <T extends Omit<Worst, 'words'>>(rows: T[]) =>
     rows.sort((a, b) => b.figure - a.figure || (a.placement < b.placement ? -1 : 1)).slice(0, WORST);
   return {
     slow: top(
       own
         .filter((p) => p.minutesPerWeek > 0)
-        .map((p) => ({
-          placement: p.id,
-          figure: p.minutesPerWeek + p.penaltyMinutes,
-          words: `${name(p)}: ${p.secondsPerFetch.toFixed(1)} s each time, ${oftenWords(p.fetchesPerWeek)}, ${p.place}`,
-        })),
-    ),
+        .map((p) => ({ p, placement: p.id, figure: p.minutesPerWeek + p.penaltyMinutes })),
+    ).map(({ p, placement, figure }) => ({
+      placement,
+      figure,
+      words: `${name(p)}: ${p.secondsPerFetch.toFixed(1)} s each time, ${oftenWords(p.fetchesPerWeek)}, ${p.place}`,
+    })),
     heavy: top(
       strain.lifts
         .filter((l) => l.placement !== null)

@@ -28,6 +28,7 @@ import { contentsOf, sceneOf, type Scene } from '../scene/scene.ts';
 import {
   ARRANGEMENTS,
   type CompartmentReport,
+  type CutPiece,
   type PlacementReport,
   type ReachReport,
   type Report,
@@ -68,16 +69,26 @@ interface Kept {
   /** What is said of a placement, by its report: whether it fits; what people wish. */
   fit: WeakMap<PlacementReport, readonly Finding[]>;
   wishes: WeakMap<PlacementReport, readonly Finding[]>;
-  /** What was made of what, by name. */
-  made: Map<string, { of: readonly unknown[]; value: unknown }>;
+  packed: Record<Arrangement, Made<Packed>>;
+  places: Made<CompartmentReport>;
+  cuts: Made<CutPiece[]>;
+  overFull: Made<Finding>;
+  figures: Made<Figures>;
+  strained: Made<Finding[]>;
 }
 
+/** The sums of an arrangement. */
+type Figures = { [K in 'week' | 'order' | 'worst' | 'strain']: Report[K][Arrangement] };
+
+/** What was made, of what, by the id of what it is of. */
+type Made<T> = Map<string, { of: readonly unknown[]; value: T }>;
+
 /** Makes something anew only when what it is made of is not the same as last time. */
-function once<T>({ made }: Kept, name: string, of: readonly unknown[], make: () => T): T {
-  const before = made.get(name);
-  if (before && sameList(before.of, of)) return before.value as T;
+function once<T>(made: Made<T>, id: string, of: readonly unknown[], make: () => T): T {
+  const before = made.get(id);
+  if (before && sameList(before.of, of)) return before.value;
   const value = make();
-  made.set(name, { of, value });
+  made.set(id, { of, value });
   return value;
 }
 
@@ -129,7 +140,12 @@ export function evaluator(): (plan: Plan) => Report {
         supplies: new WeakMap(),
         fit: new WeakMap(),
         wishes: new WeakMap(),
-        made: new Map(),
+        packed: { today: new Map(), planned: new Map() },
+        places: new Map(),
+        cuts: new Map(),
+        overFull: new Map(),
+        figures: new Map(),
+        strained: new Map(),
       };
     const fresh = reportOf(plan, scene, kept, laid);
     const report = before && sameScene ? sharedWithin(before.report, fresh) : shared(before?.report, fresh);
@@ -168,14 +184,16 @@ function packedOf(
   arrangement: Arrangement,
   spares: ReadonlyMap<string, number>,
 ): Packed {
-  const key = `${arrangement} ${c.id}`;
   const { plan } = scene;
-  const rows = list.flatMap((p) => [p, plan.supplies[p.supply]]);
-  return once(kept, `packed ${key}`, [...rows, ...list.map((p) => spares.get(p.supply) ?? 0)], () => {
+  const of: unknown[] = [];
+  for (const p of list) of.push(p, plan.supplies[p.supply], spares.get(p.supply) ?? 0);
+  return once(kept.packed[arrangement], c.id, of, () => {
+    const rows = list.flatMap((p) => [p, plan.supplies[p.supply]]);
     const { width, depth, height } = c.inside;
     const standing = scene.standing[arrangement].get(c.id) ?? [];
     const boxes = standing.map((x) => plan.containers[x.container]);
     const lies = [...rows, ...boxes, width, depth, height, c.access, plan.meta.roomToGrow, JSON.stringify(standing)];
+    const key = `${arrangement} ${c.id}`;
     let laid = laidBefore.get(key);
     if (!laid || !sameList(laid.of, lies)) {
       laid = { of: lies, laid: layPlace(scene, c, list, arrangement) };
@@ -188,7 +206,7 @@ function packedOf(
 function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Report {
   const findings: Finding[] = [...kept.findings];
   const { setups } = kept;
-  const placements: Record<string, PlacementReport> = {};
+  const reports = new Map<string, PlacementReport>();
   const packs = new Map<string, Partial<Record<Arrangement, Packed>>>();
   for (const arrangement of ARRANGEMENTS) {
     const lists = contentsOf(scene, arrangement);
@@ -201,19 +219,24 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
         continue;
       }
       const packed = packedOf(scene, kept, laid, compartment, list, arrangement, spares);
-      for (const report of packed.placements) placements[report.id] = report;
+      for (const report of packed.placements) reports.set(report.id, report);
       const pack = packs.get(key) ?? {};
       pack[arrangement] = packed;
       packs.set(key, pack);
     }
+  }
+  // In the order of the plan's rows, which a move does not change.
+  const placements: Record<string, PlacementReport> = {};
+  for (const id in plan.placements) {
+    const report = reports.get(id);
+    if (report) placements[id] = report;
   }
   const supplies = supplyReports(scene, placements, findings, kept.supplies);
   const all = Object.values(placements);
   for (const p of all) findings.push(...onceOf(kept.fit, p, () => placementFindings(plan, p)));
   for (const c of scene.compartments) {
     const fill = packs.get(c.id)?.today?.fill;
-    if (fill && fill.share > 1 + 1e-9)
-      findings.push(once(kept, `over full ${c.id}`, [fill.share], () => overFull(c, fill)));
+    if (fill && fill.share > 1 + 1e-9) findings.push(once(kept.overFull, c.id, [fill.share], () => overFull(c, fill)));
   }
   if (scene.stations.length === 0 && Object.keys(plan.uses).length > 0) findings.push(noStation(plan));
   findings.push(...kept.walledIn);
@@ -221,7 +244,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
   const compartments = scene.compartments.map((c) => {
     const { today, planned } = packs.get(c.id) ?? {};
     const mine = { today: minutes.today.get(c.id) ?? 0, planned: minutes.planned.get(c.id) ?? 0 };
-    return once(kept, `place ${c.id}`, [today, planned, mine.today, mine.planned], () =>
+    return once(kept.places, c.id, [today, planned, mine.today, mine.planned], () =>
       compartmentReport(scene, c, kept.reach.get(c.id)!, { today, planned }, mine),
     );
   });
@@ -234,7 +257,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
   for (const p of all)
     if (p.arrangement === spoken) findings.push(...onceOf(kept.wishes, p, () => checkWishes(scene, p)));
   const { strain } = of[spoken];
-  findings.push(...once(kept, 'strained', [strain], () => checkStrain(scene, strain)));
+  findings.push(...once(kept.strained, spoken, [strain], () => checkStrain(scene, strain)));
   const moves = countMoves(plan);
   const walls = wallsOf(plan);
   const units: Record<string, UnitReport> = {};
@@ -285,7 +308,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
     setups,
     shopping: shoppingOf(plan),
     cuts: compartments.flatMap((c) =>
-      once(kept, `cuts ${c.id}`, [packs.get(c.id)?.planned], () => cutsIn(plan, c, placements)),
+      once(kept.cuts, c.id, [packs.get(c.id)?.planned], () => cutsIn(plan, c, placements)),
     ),
     findings,
     errors: findings.filter((f) => f.severity === 'error').length,
@@ -302,12 +325,12 @@ function figuresOf(
   supplies: Report['supplies'],
   list: readonly SupplyReport[],
   arrangement: Arrangement,
-) {
+): Figures {
   const { plan } = scene;
   const own = all.filter((p) => p.arrangement === arrangement);
   const missing = list.map((s) => s.without[arrangement]);
   const rows = Object.values(plan.placements).filter((p) => p.arrangement === arrangement);
-  return once(kept, arrangement, [plan.supplies, ...own, ...missing, ...rows], () => {
+  return once(kept.figures, arrangement, [plan.supplies, ...own, ...missing, ...rows], () => {
     const strain = strainOf(scene, own, arrangement);
     return {
       strain,

@@ -14,6 +14,11 @@ const ROWS = [
 ] as const satisfies ReadonlyArray<keyof Report>;
 type RowPart = (typeof ROWS)[number];
 
+/** Parts that are long lists, of which most stays: taken from the list of before, so many from there on, or new. */
+const LISTS = ['findings', 'cuts'] as const satisfies ReadonlyArray<keyof Report>;
+type ListPart = (typeof LISTS)[number];
+type Taken = [from: number, count: number] | { is: unknown };
+
 interface RowsPatch {
   set: Record<string, unknown>;
   gone: string[];
@@ -24,16 +29,31 @@ export interface ReportPatch {
   /** Parts that are another object. */
   parts: Partial<Report>;
   rows: Partial<Record<RowPart, RowsPatch>>;
+  lists: Partial<Record<ListPart, Taken[]>>;
   /** Compartments that are another object, by their place in the list; null when the list is another one (then it is a part). */
   compartments: Record<number, Report['compartments'][number]> | null;
 }
 
 type Rows = Readonly<Record<string, unknown>>;
 const isRows = (key: keyof Report): key is RowPart => (ROWS as readonly string[]).includes(key);
+const isList = (key: keyof Report): key is ListPart => (LISTS as readonly string[]).includes(key);
+
+function takenFrom(before: readonly unknown[], after: readonly unknown[]): Taken[] {
+  const at = new Map(before.map((x, i) => [x, i]));
+  const taken: Taken[] = [];
+  for (const x of after) {
+    const i = at.get(x);
+    const last = taken.at(-1);
+    if (i === undefined) taken.push({ is: x });
+    else if (Array.isArray(last) && last[0] + last[1] === i) last[1]++;
+    else taken.push([i, 1]);
+  }
+  return taken;
+}
 
 /** What is to be said to who has the Report of before. Reports share what is the same (see evaluator). */
 export function patchOf(before: Report | null, after: Report): ReportPatch {
-  const patch: ReportPatch = { parts: {}, rows: {}, compartments: null };
+  const patch: ReportPatch = { parts: {}, rows: {}, lists: {}, compartments: null };
   if (!before) return { ...patch, parts: after };
   for (const key of Object.keys(after) as Array<keyof Report>) {
     if (after[key] === before[key]) continue;
@@ -51,7 +71,8 @@ export function patchOf(before: Report | null, after: Report): ReportPatch {
       const kept = Object.keys(a).filter((id) => Object.hasOwn(b, id));
       const next = [...kept, ...ids.filter((id) => !Object.hasOwn(a, id))];
       patch.rows[key] = { set, gone, order: ids.every((id, i) => id === next[i]) ? null : ids };
-    } else Object.assign(patch.parts, { [key]: after[key] });
+    } else if (isList(key)) patch.lists[key] = takenFrom(before[key], after[key]);
+    else Object.assign(patch.parts, { [key]: after[key] });
   }
   return patch;
 }
@@ -60,10 +81,11 @@ const sameIds = (a: Report['compartments'], b: Report['compartments']) =>
   a.length === b.length && a.every((c, i) => c.id === b[i]!.id);
 
 /** The Report of before with a patch; the same object when nothing has changed. */
-export function patched(before: Report | null, { parts, rows, compartments }: ReportPatch): Report {
+export function patched(before: Report | null, { parts, rows, lists, compartments }: ReportPatch): Report {
   if (!before) return parts as Report;
   const keys = Object.keys(rows) as RowPart[];
-  if (Object.keys(parts).length === 0 && keys.length === 0 && compartments === null) return before;
+  const longs = Object.keys(lists) as ListPart[];
+  if (Object.keys(parts).length + keys.length + longs.length === 0 && compartments === null) return before;
   const next: Record<string, unknown> = { ...before, ...parts };
   for (const key of keys) {
     const { set, gone, order } = rows[key]!;
@@ -71,6 +93,10 @@ export function patched(before: Report | null, { parts, rows, compartments }: Re
     for (const id of gone) delete all[id];
     next[key] = order ? Object.fromEntries(order.map((id) => [id, all[id]])) : all;
   }
+  for (const key of longs)
+    next[key] = lists[key]!.flatMap((t): unknown[] =>
+      Array.isArray(t) ? before[key].slice(t[0], t[0] + t[1]) : [t.is],
+    );
   if (compartments) next.compartments = before.compartments.map((c, i) => compartments[i] ?? c);
   return next as unknown as Report;
 }

@@ -20,15 +20,13 @@ export function supplyReports(
   const { plan } = scene;
   // Today a thing lies where it lies, however crowded; in a plan only what fits has a place.
   const placed = { today: new Map<string, number>(), planned: new Map<string, number>() };
+  const asked = { today: new Map<string, number>(), planned: new Map<string, number>() };
+  const add = (sums: Map<string, number>, id: string, count: number) => sums.set(id, (sums.get(id) ?? 0) + count);
   for (const p of Object.values(plan.placements)) {
     if (p.arrangement === 'staged') continue;
-    const has = p.arrangement === 'today' ? p.count : (placements[p.id]?.fits ?? 0);
-    placed[p.arrangement].set(p.supply, (placed[p.arrangement].get(p.supply) ?? 0) + has);
+    add(placed[p.arrangement], p.supply, p.arrangement === 'today' ? p.count : (placements[p.id]?.fits ?? 0));
+    add(asked[p.arrangement], p.supply, p.count);
   }
-  const asked = { today: new Map<string, number>(), planned: new Map<string, number>() };
-  for (const p of Object.values(plan.placements))
-    if (p.arrangement !== 'staged')
-      asked[p.arrangement].set(p.supply, (asked[p.arrangement].get(p.supply) ?? 0) + p.count);
   const anythingPlanned = placed.planned.size > 0;
   const reports: Record<string, SupplyReport> = {};
   for (const supply of byName(plan.supplies)) {

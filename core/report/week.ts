@@ -41,6 +41,7 @@ export function weekOf(
       row.minutes += (use.seconds * use.fetches) / 60;
       row.fetches += use.fetches;
       for (const m of MOTIONS) {
+        if (use.motions[m] === 0) continue;
         const minutes = (use.motions[m] * use.fetches) / 60;
         motions[m] += minutes;
         row.motions[m] += minutes;

@@ -29,20 +29,18 @@ const TITLE: Record<WorkStep, string> = {
 export const LOOKING: readonly WorkStep[] = ['move', 'find'];
 
 export function Shell({ step, children }: { step: WorkStep; children: ReactNode }) {
-  const plan = useStore((s) => s.plan)!;
-  const report = useStore((s) => s.report);
+  const meta = useStore((s) => s.plan!.meta);
+  const open = useStore((s) => s.report?.open);
   const looks = useStore((s) => s.may === 'read');
-  const canUndo = useStore((s) => nextStep(s.history.undo)?.name);
-  const canRedo = useStore((s) => nextStep(s.history.redo)?.name);
   const [help, setHelp] = useState(false);
   const navigate = useNavigate();
   const findBox = useRef<HTMLInputElement>(null);
-  const base = `/plan/${plan.meta.id}`;
+  const base = `/plan/${meta.id}`;
 
   useEffect(() => {
     document.querySelector('.stone[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
-    document.title = `${TITLE[step]} · ${plan.meta.name} · Heronstone`;
-  }, [step, plan.meta.name]);
+    document.title = `${TITLE[step]} · ${meta.name} · Heronstone`;
+  }, [step, meta.name]);
 
   useEffect(() => {
     const key = (event: KeyboardEvent) => {
@@ -72,8 +70,8 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
           <Link to="/" className="font-serif text-[22px] leading-6 font-semibold">
             Heronstone
           </Link>
-          <p className="truncate text-xs text-soft" title={plan.meta.name}>
-            {plan.meta.room} · {plan.meta.name}
+          <p className="truncate text-xs text-soft" title={meta.name}>
+            {meta.room} · {meta.name}
           </p>
         </div>
         <nav
@@ -89,9 +87,9 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
                 className={`stone relative shrink-0 px-4 py-2 ${key === step ? 'z-10 mx-3 bg-deep px-6 py-3 font-bold text-ondeep' : 'bg-sand hover:bg-stone'}`}
               >
                 {TITLE[key]}
-                {!looks && report && report.open[key] > 0 && (
+                {!looks && open && open[key] > 0 && (
                   <span className="absolute -top-2 -right-1.5 min-w-5 rounded-full border-2 border-rust bg-leaf px-1 text-center text-[11px] leading-4 font-bold text-rust">
-                    {report.open[key]}
+                    {open[key]}
                     <span className="sr-only"> open</span>
                   </span>
                 )}
@@ -117,12 +115,7 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
               />
             </form>
           )}
-          {!looks && (
-            <>
-              <StepButton word="Undo" step={canUndo} icon={<Undo2 size={18} />} onClick={undo} />
-              <StepButton word="Redo" step={canRedo} icon={<Redo2 size={18} />} onClick={redo} />
-            </>
-          )}
+          {!looks && <BackAndForth />}
           {looks && <span className="rounded-full bg-wash px-3 py-1 text-xs font-bold">View only</span>}
           <SaveState />
           <MoreMenu onHelp={() => setHelp(true)} />
@@ -137,6 +130,17 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
       <AskStep />
       <ShortcutsDialog open={help} onOpenChange={setHelp} />
     </div>
+  );
+}
+
+function BackAndForth() {
+  const canUndo = useStore((s) => nextStep(s.history.undo)?.name);
+  const canRedo = useStore((s) => nextStep(s.history.redo)?.name);
+  return (
+    <>
+      <StepButton word="Undo" step={canUndo} icon={<Undo2 size={18} />} onClick={undo} />
+      <StepButton word="Redo" step={canRedo} icon={<Redo2 size={18} />} onClick={redo} />
+    </>
   );
 }
 

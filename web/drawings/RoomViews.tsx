@@ -1,5 +1,6 @@
 /** The drawing in the middle of a step, in one of its three views; the selection is the same in all. */
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
+import { useShallow } from 'zustand/react/shallow';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { modesOf } from '@heronstone/core/room/standing.ts';
@@ -65,17 +66,7 @@ export function RoomViews({
   above,
 }: AboveProps & RoundProps & { extra?: ReactNode; above?: ReactNode }) {
   const view = useStore((s) => s.view);
-  const plan = useStore((s) => s.plan)!;
-  const stationId = useStore(stationOf);
-  const arrangement = useStore((s) => s.arrangement);
-  const hasToday = useStore((s) => Object.values(s.plan!.placements).some((p) => p.arrangement === 'today'));
-  const mode = useStore((s) => s.mode);
-  const modes = modesOf(plan);
-  const person = useStore((s) => s.person);
-  const wash = useStore((s) => s.wash);
-  const people = byName(plan.people);
   const compartment = useChosenCompartment();
-  const stations = byName(plan.stations);
   return (
     <section aria-label="The room" className="flex min-h-0 min-w-0 grow flex-col px-4 pt-3 md:px-6">
       {above}
@@ -84,50 +75,7 @@ export function RoomViews({
           <TabTitles label="Views of the room" tabs={VIEWS} className="" />
           <div className="flex flex-wrap items-center gap-2">
             {extra}
-            {modes.length > 0 && view !== 'inside' && (
-              <Select
-                look="line"
-                label="the room"
-                value={mode}
-                options={[['', 'every day'], ...modes.map((m) => [m, `with “${m}”`] as const)]}
-                onSet={setMode}
-              />
-            )}
-            {Object.keys(plan.corners).length >= 3 && view !== 'inside' && <DrawingMenu />}
-            {hasToday && (
-              <Segments
-                size="small"
-                label="Which arrangement"
-                value={arrangement}
-                options={[
-                  ['today', 'today'],
-                  ['planned', 'planned'],
-                ]}
-                onSet={setArrangement}
-              />
-            )}
-            {stations.length > 0 && (
-              <LabelledSelect
-                label="From seat"
-                className="max-w-48"
-                value={stationId ?? ''}
-                options={stations.map((s) => [s.id, `${s.name}, ${s.posture}`])}
-                onSet={setStation}
-              />
-            )}
-            {stations.length > 0 && people.length > 1 && (
-              <span className="text-soft">
-                by{' '}
-                <Select
-                  look="line"
-                  label="Whose reach is shown"
-                  className="max-w-40"
-                  value={person ?? ''}
-                  options={[['', 'usual person'], ...people.map((p) => [p.id, p.name] as const)]}
-                  onSet={(id) => setPerson(id === '' ? null : id)}
-                />
-              </span>
-            )}
+            <WhatIsShown />
           </div>
         </div>
         <TabPanel value={view} className="min-h-0 grow py-2">
@@ -146,12 +94,84 @@ export function RoomViews({
             ))}
         </TabPanel>
       </Tabs>
-      {stations.length > 0 && view !== 'inside' && (
-        <div className="flex flex-wrap items-center justify-center gap-x-8 gap-y-1 pb-3">
-          <RippleKey away={Object.keys(plan.elsewheres).length > 0} />
-          <LabelledSelect label="Colour by" value={wash} options={WASHES} onSet={setWash} />
-        </div>
-      )}
+      <Key />
     </section>
   );
 }
+
+/** The choices above the drawing. They hear only of what they name, so that a moved thing does not draw them anew. */
+const WhatIsShown = memo(function WhatIsShown() {
+  const view = useStore((s) => s.view);
+  const modes = useStore(useShallow((s) => modesOf(s.plan!)));
+  const hasRoom = useStore((s) => Object.keys(s.plan!.corners).length >= 3);
+  const hasToday = useStore((s) => Object.values(s.plan!.placements).some((p) => p.arrangement === 'today'));
+  const stations = byName(useStore((s) => s.plan!.stations));
+  const people = byName(useStore((s) => s.plan!.people));
+  const stationId = useStore(stationOf);
+  const arrangement = useStore((s) => s.arrangement);
+  const mode = useStore((s) => s.mode);
+  const person = useStore((s) => s.person);
+  return (
+    <>
+      {modes.length > 0 && view !== 'inside' && (
+        <Select
+          look="line"
+          label="the room"
+          value={mode}
+          options={[['', 'every day'], ...modes.map((m) => [m, `with “${m}”`] as const)]}
+          onSet={setMode}
+        />
+      )}
+      {hasRoom && view !== 'inside' && <DrawingMenu />}
+      {hasToday && (
+        <Segments
+          size="small"
+          label="Which arrangement"
+          value={arrangement}
+          options={[
+            ['today', 'today'],
+            ['planned', 'planned'],
+          ]}
+          onSet={setArrangement}
+        />
+      )}
+      {stations.length > 0 && (
+        <LabelledSelect
+          label="From seat"
+          className="max-w-48"
+          value={stationId ?? ''}
+          options={stations.map((s) => [s.id, `${s.name}, ${s.posture}`])}
+          onSet={setStation}
+        />
+      )}
+      {stations.length > 0 && people.length > 1 && (
+        <span className="text-soft">
+          by{' '}
+          <Select
+            look="line"
+            label="Whose reach is shown"
+            className="max-w-40"
+            value={person ?? ''}
+            options={[['', 'usual person'], ...people.map((p) => [p.id, p.name] as const)]}
+            onSet={(id) => setPerson(id === '' ? null : id)}
+          />
+        </span>
+      )}
+    </>
+  );
+});
+
+/** What the rings and colours of the drawing mean. */
+const Key = memo(function Key() {
+  const view = useStore((s) => s.view);
+  const wash = useStore((s) => s.wash);
+  const hasStations = useStore((s) => Object.keys(s.plan!.stations).length > 0);
+  const away = useStore((s) => Object.keys(s.plan!.elsewheres).length > 0);
+  if (!hasStations || view === 'inside') return null;
+  return (
+    <div className="flex flex-wrap items-center justify-center gap-x-8 gap-y-1 pb-3">
+      <RippleKey away={away} />
+      <LabelledSelect label="Colour by" value={wash} options={WASHES} onSet={setWash} />
+    </div>
+  );
+});

@@ -40,6 +40,7 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
     watch.observe(box);
     return () => watch.disconnect();
   }, [ready]);
+  const drawn = report !== null && report.plan === plan?.meta.id;
   const focusOn =
     lit[0] ?? (selected?.kind === 'compartment' ? selected.id : selected?.kind === 'unit' ? selected.id : null);
   useEffect(() => {
@@ -55,9 +56,8 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
         left: box.scrollLeft + m.left - b.left - b.width / 2 + m.width / 2,
         behavior: matchMedia('(prefers-reduced-motion: reduce)').matches ? 'auto' : 'smooth',
       });
-  }, [focusOn, report]);
+  }, [focusOn, drawn]);
   // The first look goes where the maker looks.
-  const drawn = report !== null && report.plan === plan?.meta.id;
   useEffect(() => {
     const box = frame.current;
     const person = drawn && !focusOn ? box?.querySelector('[data-person]') : null;

@@ -17,7 +17,7 @@ export function Dialog({
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange}>
       <Radix.Portal>
-        <Radix.Overlay className="fixed inset-0 z-40 bg-black/40" />
+        <Radix.Overlay className="fixed inset-0 z-40 bg-black/40 will-change-[opacity]" />
         <Radix.Content
           aria-describedby={undefined}
           className={`fixed top-1/2 left-1/2 z-50 flex max-h-[88vh] w-[94vw] -translate-x-1/2 -translate-y-1/2 flex-col rounded-2xl bg-leaf p-6 shadow-2xl ${wide ? 'max-w-4xl' : 'max-w-lg'}`}

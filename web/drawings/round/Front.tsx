@@ -30,10 +30,10 @@ interface FrontProps {
 }
 
 /** Hears of every step of a drag, as all places do; what is drawn changes only for the one that is under the hand. */
-export function Front(props: FrontProps) {
+export const Front = memo(function Front(props: FrontProps) {
   const { setNodeRef, isOver } = useDroppable({ id: props.compartment.id });
   return <Drawn {...props} over={isOver} setRef={setNodeRef as unknown as (element: SVGGElement | null) => void} />;
-}
+});
 
 const Drawn = memo(function Drawn({
   compartment: c,

@@ -26,7 +26,7 @@ export function Dragging({ children }: { children: ReactNode }) {
     effect: Effect | null;
   } | null>(null);
   const [over, setOver] = useState<string | null>(null);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
+  const sensors = useSensors(useSensor(PointerSensor, WITH_THE_HAND));
   const start = (event: DragStartEvent) => {
     const what = event.active.data.current as Dragged;
     setDragged({ what, places: null, effect: null });
@@ -78,4 +78,6 @@ export function Dragging({ children }: { children: ReactNode }) {
   );
 }
 
+// The same objects at every drawing: new ones would make every place be drawn anew.
+const WITH_THE_HAND = { activationConstraint: { distance: 5 } };
 const AUTO_SCROLL = { threshold: { x: 0.12, y: 0 } };

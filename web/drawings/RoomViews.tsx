@@ -56,7 +56,7 @@ function useChosenCompartment() {
   });
 }
 
-export function RoomViews({
+export const RoomViews = memo(function RoomViews({
   lit,
   editable,
   rings,
@@ -97,7 +97,7 @@ export function RoomViews({
       <Key />
     </section>
   );
-}
+});
 
 /** The choices above the drawing. They hear only of what they name, so that a moved thing does not draw them anew. */
 const WhatIsShown = memo(function WhatIsShown() {

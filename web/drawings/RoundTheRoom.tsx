@@ -99,7 +99,7 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
   return (
     <div
       ref={frame}
-      className="h-full overflow-x-auto overflow-y-hidden"
+      className="h-full overflow-x-auto overflow-y-hidden [contain:layout_paint_style]"
       tabIndex={0}
       role="region"
       aria-label="Round the room, scrolls sideways"

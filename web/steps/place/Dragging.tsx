@@ -52,12 +52,13 @@ export function Dragging({ children }: { children: ReactNode }) {
     setOver(null);
     if (!event.over) return;
     const what = event.active.data.current as Dragged;
-    if (isContents(what)) {
-      const target = placeOf(useStore.getState().report, String(event.over.id));
+    const to = String(event.over.id);
+    // The hand is let go first, then the thing is moved: together they would hold up the window for twice as long.
+    setTimeout(() => {
+      if (!isContents(what)) return void moveSupply(what, to, dragged?.places?.get(to)?.fits);
+      const target = placeOf(useStore.getState().report, to);
       if (target) moveAll(what, target);
-      return;
-    }
-    moveSupply(what, String(event.over.id), dragged?.places?.get(String(event.over.id))?.fits);
+    });
   };
   return (
     <DndContext

@@ -1,5 +1,5 @@
 /** Place: what goes where. Fill by the solver, move by hand, and see at once what each place costs. */
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useSearchParams, Link } from 'react-router';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
@@ -82,6 +82,8 @@ function Places({ titles }: { titles: React.ReactNode }) {
     if (search.has('show')) select(null);
   }, [search]);
   const placement = selected?.kind === 'placement' ? report?.placements[selected.id] : undefined;
+  const opening = placement ? openingOf(placement.compartment) : null;
+  const lit = useMemo(() => (opening === null ? [] : [opening]), [opening]);
   useEffect(() => {
     const key = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || takesLetters(event.target)) return;
@@ -110,7 +112,7 @@ function Places({ titles }: { titles: React.ReactNode }) {
   const compartment = selected?.kind === 'compartment' ? placeOf(report, selected.id) : undefined;
   return (
     <Dragging>
-      <RoomViews above={titles} lit={placement ? [openingOf(placement.compartment)] : []} />
+      <RoomViews above={titles} lit={lit} />
       {container ? (
         <ContainerSheet key={container.id} container={container} />
       ) : placement ? (

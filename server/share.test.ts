@@ -1,7 +1,8 @@
 /** The room open to the home: codes, sessions that outlive a restart, and every route tried by every kind of guest in every spelling. */
 import { copyTemplate } from '@heronstone/testing/templates.ts';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { request as ask } from 'node:http';
+import { request as askSecurely } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { set } from '@heronstone/core/model/change.ts';
@@ -122,6 +123,50 @@ test('off until it is switched on; a code lets one device in, once', async () =>
     may: 'edit',
     plan: 'demo',
   });
+});
+
+test('with a certificate and its key the home is served over HTTPS alone, and the session never travels without', async () => {
+  // Made for these tests, for no address of anybody.
+  const [cert, key] = ['cert', 'key'].map((part) =>
+    readFileSync(new URL(`../testing/fixtures/tls-${part}.pem`, import.meta.url), 'utf8'),
+  ) as [string, string];
+  const secure = new Share({
+    host: '127.0.0.9',
+    guests: new Guests(open.db),
+    feed,
+    store,
+    web: null,
+    now: () => now,
+    tls: { cert, key },
+  });
+  made.push(secure);
+  const { address, code } = await secure.invite('demo', 'read');
+  expect(address).toMatch(/^https:/);
+  const { hostname, port } = new URL(address!);
+  const securely = (method: string, path: string, headers: Record<string, string> = {}, body = '') =>
+    new Promise<{ status: number; cookie: string; text: string }>((done, fail) => {
+      const sent = askSecurely({ hostname, port, method, path, headers, ca: cert, agent: false }, (response) => {
+        let text = '';
+        response.on('data', (chunk: Buffer) => (text += chunk.toString()));
+        response.on('end', () =>
+          done({
+            status: response.statusCode!,
+            cookie: response.headers['set-cookie']?.[0] ?? '',
+            text,
+          }),
+        );
+      });
+      sent.on('error', fail);
+      sent.end(body);
+    });
+  const form = { 'Content-Type': 'application/x-www-form-urlencoded' };
+  const entered = await securely('POST', '/pair', form, `code=${code}`);
+  expect(entered.status).toBe(303);
+  expect(entered.cookie).toContain('; Secure');
+  const session = await securely('GET', '/api/session', { cookie: entered.cookie.split(';')[0]! });
+  expect(JSON.parse(session.text)).toMatchObject({ may: 'read', plan: 'demo' });
+  await expect(raw(`http://${hostname}:${port}`, 'GET', '/api/session')).rejects.toThrow();
+  await secure.stop();
 });
 
 test('five wrong codes shut out the device from which they came, and nobody else; after ten minutes a code is too old', async () => {

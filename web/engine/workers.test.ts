@@ -87,3 +87,27 @@ function labelling() {
   const { paper, labelWidth, labelHeight, labelling: on } = demo.meta;
   return { paper, width: labelWidth, height: labelHeight, address: '', labelling: on, skip: 0, changed: false };
 }
+
+test('a DXF whose reader does not come to an end is given up with a reason, and the reader is ended', async () => {
+  let ended = 0;
+  Object.assign(globalThis, {
+    Worker: class {
+      addEventListener() {}
+      removeEventListener() {}
+      postMessage() {}
+      start() {}
+      terminate() {
+        ended++;
+      }
+    },
+  });
+  const { readDxf } = await import('./client.ts');
+  ended = 0;
+  const read = await readDxf('0\nSECTION', undefined, 1000);
+  expect(read).toEqual({
+    ok: false,
+    message:
+      'This DXF could not be read within 1 s; a line of it may be damaged. Save it anew as text DXF, with the walls only.',
+  });
+  expect(ended).toBe(1);
+});

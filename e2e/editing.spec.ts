@@ -1,6 +1,7 @@
 /** Everyday changes in each step, in inches as well, with what is wrong said beside the field. */
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
+import { messages } from './messages.ts';
 import { words } from './words.ts';
 
 test('a plan in feet and inches prints back what was typed', async ({ page, server }) => {
@@ -54,7 +55,11 @@ test('a supply is changed in its sheet, its uses too, and the figures follow', a
   await expect(sheet.getByLabel(words.field.onEnd)).not.toBeChecked();
   await sheet.getByRole('button', { name: words.button.remove, exact: true }).click();
   await expect(page.getByRole('heading', { name: words.heading.n144Supplies })).toBeVisible();
-  await page.getByRole('button', { name: words.button.undo, exact: true }).click();
+  // What is removed can be taken back from the message about it.
+  await messages(page)
+    .filter({ hasText: /^Removed Markers/ })
+    .getByRole('button', { name: words.button.undo, exact: true })
+    .click();
   await expect(page.getByRole('heading', { name: words.heading.n145Supplies })).toBeVisible();
 });
 

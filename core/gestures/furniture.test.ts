@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { boxUnit, having, rectangle, unitRow } from '@heronstone/testing/rooms.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import { set } from '../model/change.ts';
+import { shiftUnits } from '../room/arrange.ts';
 import { inMode } from '../room/standing.ts';
 import { dragUnits, turnUnit } from './furniture.ts';
 
@@ -55,6 +56,33 @@ test('others that are chosen keep their distance; what stands on one is not move
   expect(rest(moved, 'table')).toEqual([3100, 1900, 0]);
   expect(rest(moved, 'lamp')).toEqual([3500, 1900, 0]);
   expect(rest(moved, 'chest')).toEqual([1100, 900, 0]);
+});
+
+test('the seats of a table go along when it is dragged, nudged or turned, and stay when it stands elsewhere in a mode only', () => {
+  const seated = having(
+    plan,
+    set('people', 'me', { id: 'me', name: 'Me', stature: 1700 }),
+    set('stations', 's', {
+      id: 's',
+      name: 'Table',
+      unit: 'table',
+      person: 'me',
+      x: 3000,
+      y: 2600,
+      facing: 0,
+      posture: 'seated',
+      seatHeight: 450,
+    }),
+  );
+  const seat = (p: typeof plan) => [p.stations.s!.x, p.stations.s!.y, p.stations.s!.facing];
+  expect(seat(having(seated, ...dragUnits(seated, 'table', [], { x: 3100, y: 1900 }, '', null)))).toEqual([
+    3100, 2500, 0,
+  ]);
+  expect(seat(having(seated, ...shiftUnits(seated, ['table'], 10, -20)))).toEqual([3010, 2580, 0]);
+  expect(seat(having(seated, ...turnUnit(seated, 'table', 90)))).toEqual([2400, 2000, 90]);
+  expect(seat(having(seated, ...dragUnits(seated, 'table', [], { x: 1400, y: 3000 }, 'guest', null)))).toEqual([
+    3000, 2600, 0,
+  ]);
 });
 
 test('property: four quarter turns bring everything back', () => {

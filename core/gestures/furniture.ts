@@ -1,9 +1,9 @@
-/** What moving and turning furniture by hand changes: what stands on a piece goes along, and a mode has spots of its own. */
+/** What moving and turning furniture by hand changes: what stands on a piece and its seats go along, and a mode has spots of its own. */
 import { set, type Change } from '../model/change.ts';
 import type { Plan, Unit } from '../model/plan.ts';
 import { isLoose, shiftUnits } from '../room/arrange.ts';
 import { snapUnit, type Rest } from '../room/snap.ts';
-import { inMode, ridersOf } from '../room/standing.ts';
+import { inMode, ridersOf, seatsAt } from '../room/standing.ts';
 
 const tidy = (mm: number) => Math.round(mm * 10) / 10;
 
@@ -15,7 +15,7 @@ function restOf(plan: Plan, id: string, mode: string): { table: 'spots' | 'units
 }
 
 /**
- * Changes that put one unit down, turned, with what stands on it turning about its middle. A unit that has a spot of its
+ * Changes that put one unit down, turned, with what stands on it, and its seats, turning about its middle. A unit that has a spot of its
  * own in the mode stands elsewhere then only: the spot changes, and what stands on it follows by itself.
  */
 function putDown(plan: Plan, unit: Unit, to: Rest, mode: string): Change[] {
@@ -24,16 +24,14 @@ function putDown(plan: Plan, unit: Unit, to: Rest, mode: string): Change[] {
   if (table === 'spots') return changes;
   const by = to.turn - rest.turn;
   const [cos, sin] = [Math.cos((by * Math.PI) / 180), Math.sin((by * Math.PI) / 180)];
-  for (const rider of ridersOf(plan, unit)) {
-    const [dx, dy] = [rider.x - rest.x, rider.y - rest.y];
-    changes.push(
-      set('units', rider.id, {
-        x: tidy(to.x + dx * cos - dy * sin),
-        y: tidy(to.y + dx * sin + dy * cos),
-        turn: (rider.turn + by + 720) % 360,
-      }),
-    );
-  }
+  const along = (at: { x: number; y: number }) => {
+    const [dx, dy] = [at.x - rest.x, at.y - rest.y];
+    return { x: tidy(to.x + dx * cos - dy * sin), y: tidy(to.y + dx * sin + dy * cos) };
+  };
+  for (const rider of ridersOf(plan, unit))
+    changes.push(set('units', rider.id, { ...along(rider), turn: (rider.turn + by + 720) % 360 }));
+  for (const seat of [unit, ...ridersOf(plan, unit)].flatMap((u) => seatsAt(plan, u.id)))
+    changes.push(set('stations', seat.id, { ...along(seat), facing: (seat.facing + by + 720) % 360 }));
   return changes;
 }
 

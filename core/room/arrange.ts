@@ -2,7 +2,7 @@
 import { footprint } from '../furniture/footprint.ts';
 import { set, type Change } from '../model/change.ts';
 import type { Plan, Unit } from '../model/plan.ts';
-import { ridersOf } from './standing.ts';
+import { ridersOf, seatsAt } from './standing.ts';
 
 const tidy = (mm: number) => Math.round(mm * 10) / 10;
 
@@ -24,10 +24,11 @@ export function movedWith(plan: Plan, ids: readonly string[]): Unit[] {
  * @param dy mm to the south
  */
 export function shiftUnits(plan: Plan, ids: readonly string[], dx: number, dy: number, mode = ''): Change[] {
-  return movedWith(plan, ids).map((unit) => {
+  const by = (at: { x: number; y: number }) => ({ x: tidy(at.x + dx), y: tidy(at.y + dy) });
+  return movedWith(plan, ids).flatMap((unit) => {
     const spot = mode === '' ? undefined : Object.values(plan.spots).find((s) => s.unit === unit.id && s.mode === mode);
-    const at = spot ?? unit;
-    return set(spot ? 'spots' : 'units', at.id, { x: tidy(at.x + dx), y: tidy(at.y + dy) });
+    if (spot) return [set('spots', spot.id, by(spot))];
+    return [set('units', unit.id, by(unit)), ...seatsAt(plan, unit.id).map((s) => set('stations', s.id, by(s)))];
   });
 }
 

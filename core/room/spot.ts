@@ -14,12 +14,15 @@ type Shaped = Omit<Unit, 'x' | 'y' | 'turn'>;
 const STEP = 50;
 
 /**
- * Where a unit can stand with its back to a wall, clear of other units, doors and windows that it would cover.
- * @returns the first free place going round the room with room for a person before it; without one, the first free place;
- *   the middle of the room when there is none
+ * Where a unit can stand with its back to a wall, clear of other units, doors and windows that it would cover, and seen from
+ * above.
+ * @param before room that is wanted before it, mm
+ * @returns the first free place going round the room with that room before it; without one, the first free place; one away
+ *   from the walls when there is none; beside the others when the room has no walls yet
  */
-export function freeSpot(unit: Shaped, plan: Plan): Rest {
+export function freeSpot(unit: Shaped, plan: Plan, before: number = CLEAR.person): Rest {
   const outline = outlineOf(plan);
+  if (outline.length < 3) return besideAll(unit, plan);
   if (unit.kind === 'corner cabinet') {
     const corner = freeCorner(unit, plan);
     if (corner) return corner;
@@ -40,17 +43,51 @@ export function freeSpot(unit: Shaped, plan: Plan): Rest {
       };
       if (!stands({ ...unit, ...at }, plan)) continue;
       const rest = { x: tidy(at.x), y: tidy(at.y), turn: at.turn };
+      if (isUnder({ ...unit, ...rest }, plan)) continue;
       const span = { bottom: unit.bottom, top: unit.bottom + unit.height };
-      if (freeBefore({ ...unit, ...rest }, here, span, CLEAR.person) >= CLEAR.person) return rest;
+      if (freeBefore({ ...unit, ...rest }, here, span, before) >= before) return rest;
       tight ??= rest;
     }
   }
-  if (tight) return tight;
-  const middle = outline.reduce((sum, p) => ({ x: sum.x + p.x / outline.length, y: sum.y + p.y / outline.length }), {
-    x: 0,
-    y: 0,
-  });
-  return { x: Math.round(middle.x), y: Math.round(middle.y), turn: 0 };
+  return tight ?? onTheFloor(unit, plan);
+}
+
+/** A free place away from the walls, as near to the middle as there is one; else the middle. */
+function onTheFloor(unit: Shaped, plan: Plan): Rest {
+  const outline = outlineOf(plan);
+  const [xs, ys] = [outline.map((p) => p.x), outline.map((p) => p.y)];
+  const middle = {
+    x: Math.round(xs.reduce((sum, x) => sum + x, 0) / xs.length),
+    y: Math.round(ys.reduce((sum, y) => sum + y, 0) / ys.length),
+    turn: 0,
+  };
+  let [nearest, far]: [Rest, number] = [middle, Infinity];
+  for (let x = Math.min(...xs); x <= Math.max(...xs); x += 2 * STEP)
+    for (let y = Math.min(...ys); y <= Math.max(...ys); y += 2 * STEP)
+      for (const turn of [0, 90]) {
+        const away = Math.hypot(x - middle.x, y - middle.y);
+        const at = { x: tidy(x), y: tidy(y), turn };
+        if (away < far && stands({ ...unit, ...at }, plan) && !isUnder({ ...unit, ...at }, plan))
+          [nearest, far] = [at, away];
+      }
+  return nearest;
+}
+
+/** Without walls: to the right of all that is there. */
+function besideAll(unit: Shaped, plan: Plan): Rest {
+  const right = Math.max(0, ...Object.values(standing(plan).units).flatMap((u) => footprint(u).map((p) => p.x)));
+  return { x: tidy(right + 2 * STEP + unit.width / 2), y: tidy(unit.depth / 2), turn: 0 };
+}
+
+/** Whether a unit would be hidden from above, under a table, say. */
+function isUnder(unit: Shaped & Rest, plan: Plan): boolean {
+  const feet = footprint(unit);
+  return Object.values(standing(plan).units).some(
+    (other) =>
+      other.id !== unit.id &&
+      other.bottom + other.height > unit.bottom + unit.height &&
+      overlapDepth(footprint(other), feet) > 0.5,
+  );
 }
 
 const tidy = (mm: number) => Math.round(mm * 10) / 10;
@@ -80,7 +117,8 @@ function freeCorner(unit: Shaped, plan: Plan): Rest | null {
     const turn = ((Math.atan2(-into.x, into.y) * 180) / Math.PI + 360) % 360;
     const apex = inRoom({ ...unit, x: 0, y: 0, turn }, unit.width / 2, 0);
     const at = { x: wall.from.x - apex.x, y: wall.from.y - apex.y, turn };
-    if (stands({ ...unit, ...at }, plan)) return { x: tidy(at.x), y: tidy(at.y), turn };
+    const placed = { ...unit, ...at };
+    if (stands(placed, plan) && !isUnder(placed, plan)) return { x: tidy(at.x), y: tidy(at.y), turn };
   }
   return null;
 }

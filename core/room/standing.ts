@@ -4,7 +4,7 @@
  */
 import { compartmentsOf } from '../furniture/compartments.ts';
 import { footprint, inRoom } from '../furniture/footprint.ts';
-import type { Plan, Spot, Unit } from '../model/plan.ts';
+import type { Plan, Spot, Station, Unit } from '../model/plan.ts';
 import { inside } from '../geometry/geometry.ts';
 
 const settled = new WeakMap<object, Plan['units']>();
@@ -81,6 +81,10 @@ export function atSpots<P extends Pick<Plan, 'units' | 'spots'>>(plan: P, which:
 export function inMode<P extends Pick<Plan, 'units' | 'spots'>>(plan: P, mode: string): P {
   return standing(mode === '' ? plan : atSpots(plan, (spot) => spot.mode === mode));
 }
+
+/** Seats at a unit: they move along, too. */
+export const seatsAt = (plan: Pick<Plan, 'stations'>, unit: string): Station[] =>
+  Object.values(plan.stations).filter((s) => s.unit === unit);
 
 /** What stands on a unit, and on that: it moves along. */
 export function ridersOf(plan: Pick<Plan, 'units'>, unit: Unit): Unit[] {

@@ -48,6 +48,7 @@ const {
   takeStep,
   tryAgain,
   undo,
+  undoStep,
   useStore,
 } = await import('./store.ts');
 
@@ -249,6 +250,48 @@ test('who may only look changes nothing', () => {
     'This device may look, but not change anything.',
   ]);
   useStore.setState({ may: 'all' });
+});
+
+test('what is removed is said with what goes along, and the message takes it back', async () => {
+  const { removeRows } = await import('./removing.ts');
+  commit('Things', [
+    set('supplies', 's', {
+      id: 's',
+      name: 'Pens',
+      category: '',
+      form: 'pieces',
+      count: 2,
+      length: 140,
+      width: 10,
+      thickness: 10,
+      grammage: null,
+      mass: 12,
+      orientations: ['flat'],
+      goesBack: true,
+      note: '',
+    }),
+    set('placements', 'p', {
+      id: 'p',
+      supply: 's',
+      unit: 'a',
+      slot: 'd1',
+      count: 2,
+      arrangement: 'planned',
+      orientation: null,
+      pinned: false,
+    }),
+  ]);
+  expect(removeRows('Desk drawers', 'units', ['a'])).toBe(true);
+  const { text, step } = now().notices.at(-1)!;
+  expect(text).toBe('Removed Desk drawers, with the places of 1 supply.');
+  expect(now().plan!.placements).toEqual({});
+  commit('Another', rename('b', 'Mine'));
+  undoStep(step!);
+  expect([Object.keys(now().plan!.placements), named('b')]).toEqual([['p'], 'Mine']);
+  // Taken back already: nothing more happens.
+  const before = now().plan;
+  undoStep(step!);
+  expect(now().plan).toBe(before);
 });
 
 test('an engine that breaks is said and started again, and the figures come with the next change', async () => {

@@ -73,7 +73,7 @@ interface State {
   saving: Saving;
   /** Steps that the server refused, each with its reason. */
   refused: readonly Refused[];
-  notices: Array<{ id: string; text: string; kind: 'note' | 'error' }>;
+  notices: Array<{ id: string; text: string; kind: 'note' | 'error'; step: string | null }>;
   selected: Selected | null;
   view: View;
   station: string | null;
@@ -117,9 +117,10 @@ const put = useStore.setState;
 
 // ---- messages ----
 
-export function notice(text: string, kind: 'note' | 'error' = 'note'): void {
+/** @param step the step that it is about, which can be taken back from the message */
+export function notice(text: string, kind: 'note' | 'error' = 'note', step: string | null = null): void {
   const id = nanoid(6);
-  put((s) => ({ notices: [...s.notices.slice(-3), { id, text, kind }] }));
+  put((s) => ({ notices: [...s.notices.slice(-3), { id, text, kind, step }] }));
 }
 export function dismiss(id: string): void {
   put((s) => ({ notices: s.notices.filter((n) => n.id !== id) }));
@@ -326,6 +327,11 @@ export function takeStep(way: 'undo' | 'redo', step: Step): void {
       ? commit(`Undo: ${step.name}`, step.inverse, 'undo', step.id)
       : commit(`Redo: ${step.name}`, step.changes, 'redo', step.id);
   if (done) notice(`${way === 'undo' ? 'Undone' : 'Redone'}: ${step.name}`);
+}
+/** Takes a step back by its id, wherever it stands; nothing when it was taken back already. */
+export function undoStep(id: string): void {
+  const step = get().history.undo.find((s) => s.id === id);
+  if (step) takeStep('undo', step);
 }
 export const leaveStep = () => put({ asking: null });
 

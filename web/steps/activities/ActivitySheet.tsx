@@ -1,6 +1,7 @@
 /** What an activity needs, what serves it besides its main station, and what is not as it should be. */
-import { remove, removeWithDependents, set } from '@heronstone/core/model/change.ts';
+import { set } from '@heronstone/core/model/change.ts';
 import { byName, GIVES, NEEDS, type Activity, type Helper, type Kit, type Plan } from '@heronstone/core/model/plan.ts';
+import { removeRows } from '../../state/removing.ts';
 import { commit, newId, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Heading } from '../../ui/Field.tsx';
@@ -58,10 +59,7 @@ export function ActivitySheet({ activity: a, plan }: { activity: Activity; plan:
         Solvents, sprays, hot tools and dust: follow the label of the product, ventilate, keep from flame, heat and
         children. Electrical load is for local code and an electrician.
       </p>
-      <DoneOrRemove
-        what={a.name}
-        onRemove={() => commit(`Remove ${a.name}`, removeWithDependents(plan, 'activities', a.id))}
-      />
+      <DoneOrRemove what={a.name} onRemove={() => removeRows(a.name, 'activities', [a.id])} />
     </Sheet>
   );
 }
@@ -131,7 +129,7 @@ function Serves({ activity: a, plan }: { activity: Activity; plan: Plan }) {
                 <Button
                   look="quiet"
                   aria-label={`Remove ${nameOf(h)}`}
-                  onClick={() => commit(`Remove ${nameOf(h)}`, [remove('helpers', h.id)])}
+                  onClick={() => removeRows(nameOf(h), 'helpers', [h.id])}
                 >
                   −
                 </Button>

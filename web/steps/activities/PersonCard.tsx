@@ -1,8 +1,9 @@
 /** A person: size, hand, what they may do, what was measured on them, and what they should or must not reach. */
-import { remove, removeWithDependents, set } from '@heronstone/core/model/change.ts';
+import { remove, set } from '@heronstone/core/model/change.ts';
 import { byName, type Person, type Plan, type Wish } from '@heronstone/core/model/plan.ts';
 import { constantsOf, type ConstantKey } from '@heronstone/core/model/constants.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
+import { removeRows } from '../../state/removing.ts';
 import { commit, newId } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, LengthField, OptionalField, TextField } from '../../ui/Field.tsx';
@@ -88,7 +89,7 @@ export function PersonCard({ person: p, plan }: { person: Person; plan: Plan }) 
         <Button
           look="quiet"
           className="col-span-2 justify-self-start"
-          onClick={() => commit(`Remove ${p.name}`, removeWithDependents(plan, 'people', p.id))}
+          onClick={() => removeRows(p.name, 'people', [p.id])}
         >
           Remove {p.name}
         </Button>

@@ -25,14 +25,25 @@ export function PullView() {
   const project = plan.projects[chosen];
   const states: Array<PullLine['state']> = way === 'pull' ? ['to pull'] : ['out'];
   const needs = Object.values(plan.pulls).filter((n) => n.project === chosen);
-  const { value: round } = useAsked(project ? () => engine.projectRound(project.id, states, arrangement) : null, [
-    project?.id,
-    way,
-    arrangement,
-  ]);
+  const of = `${chosen} ${way} ${arrangement}`;
+  const { value } = useAsked(
+    project
+      ? () => engine.projectRound(project.id, states, arrangement).then((answer) => ({ of, round: answer }))
+      : null,
+    [project?.id, way, arrangement],
+  );
+  const round = value?.round;
   const open = needs.filter((n) => states.includes(n.state));
   const place = (id: string) => placeOf(report, id)?.name ?? id;
-  const stops = round ? (way === 'pull' ? [...round.atHand, ...round.stops] : [...round.stops, ...round.atHand]) : [];
+  const worked = round ? (way === 'pull' ? [...round.atHand, ...round.stops] : [...round.stops, ...round.atHand]) : [];
+  // The order with which the round was begun stays: a line that jumps away under a finger is the wrong one ticked.
+  const [begun, setBegun] = useState<{ of: string; places: string[] } | null>(null);
+  if (value?.of === of && begun?.of !== of) setBegun({ of, places: worked.map((s) => s.compartment) });
+  const turn = (compartment: string) => {
+    const at = begun?.places.indexOf(compartment) ?? -1;
+    return at < 0 ? Infinity : at;
+  };
+  const stops = [...worked].sort((a, b) => turn(a.compartment) - turn(b.compartment) || 0);
   const lit = stops.slice(0, 1).map((s) => openingOf(s.compartment));
   const begin = (from: string) => {
     const id = newId();

@@ -1,16 +1,17 @@
 /** The library of furniture, what is in the room, what is wanted and what it costs. */
 import { howMany } from '@heronstone/core/model/measure.ts';
 import { useState } from 'react';
-import { remove, set } from '@heronstone/core/model/change.ts';
+import { set } from '@heronstone/core/model/change.ts';
 import { byName, UNIT_DEFAULTS, type Plan } from '@heronstone/core/model/plan.ts';
 import { bay } from '@heronstone/library/type.ts';
 import { GROUPS, UNIT_TYPES } from '@heronstone/library/units.ts';
+import { removeRows } from '../../state/removing.ts';
 import { commit, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { FindingLine } from './FindingLine.tsx';
-import { addUnit } from './newRows.ts';
+import { addUnit } from './addUnit.ts';
 
 /** What a cabinet of one's own starts from. */
 const OWN = {
@@ -124,7 +125,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
               <Button
                 look="quiet"
                 aria-label={`Remove ${t.name} from the library`}
-                onClick={() => commit(`Remove ${t.name} from the library`, [remove('types', t.id)])}
+                onClick={() => removeRows(`${t.name} from the library`, 'types', [t.id])}
               >
                 −
               </Button>

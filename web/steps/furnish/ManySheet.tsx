@@ -1,6 +1,7 @@
-import { removeWithDependents, set, type Change } from '@heronstone/core/model/change.ts';
+import { set, type Change } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { alignUnits, spreadUnits, type Side } from '@heronstone/core/room/arrange.ts';
+import { removeRows } from '../../state/removing.ts';
 import { commit, select, selectAlso } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Field.tsx';
@@ -65,11 +66,7 @@ export function ManySheet({ ids, plan }: { ids: readonly string[]; plan: Plan })
         </Button>
         <Button
           onClick={() => {
-            // What goes anyway need not let go of what goes with it.
-            const gone = units
-              .flatMap((u) => removeWithDependents(plan, 'units', u.id))
-              .filter((c) => !('set' in c && c.table === 'units' && ids.includes(c.id)));
-            if (run(`Remove ${names}`, gone)) select(null);
+            if (removeRows(names, 'units', ids)) select(null);
           }}
         >
           Remove all

@@ -1,11 +1,12 @@
 import { isAbout } from '@heronstone/core/model/finding.ts';
-import { remove, removeWithDependents, set } from '@heronstone/core/model/change.ts';
+import { remove, set } from '@heronstone/core/model/change.ts';
 import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { byName, type Plan, type Station, type Unit } from '@heronstone/core/model/plan.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { bodyAt } from '@heronstone/core/reach/body.ts';
 import { turned } from '@heronstone/core/geometry/geometry.ts';
 import { stands } from '@heronstone/core/room/spot.ts';
+import { removeRows } from '../../state/removing.ts';
 import { commit, newId, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Fact, Heading, LengthField, NumberField, TextField } from '../../ui/Field.tsx';
@@ -132,8 +133,7 @@ export function StationSheet({ station, plan }: { station: Station; plan: Plan }
         <Button onClick={() => select(null)}>Done</Button>
         <Button
           onClick={() => {
-            if (commit(`Remove the seat ${station.name}`, removeWithDependents(plan, 'stations', station.id)))
-              select(null);
+            if (removeRows(`the seat ${station.name}`, 'stations', [station.id])) select(null);
           }}
         >
           Remove

@@ -1,7 +1,7 @@
 /** A piece of furniture: where it stands, how large it is, what it holds, what is wrong with it. */
 import { isAbout } from '@heronstone/core/model/finding.ts';
 import { compartmentsOf } from '@heronstone/core/furniture/compartments.ts';
-import { removeWithDependents, set, type Change } from '@heronstone/core/model/change.ts';
+import { set, type Change } from '@heronstone/core/model/change.ts';
 import { formatLength, formatMass, formatSize } from '@heronstone/core/model/measure.ts';
 import { byName, ShapeSchema, type Plan, type Unit } from '@heronstone/core/model/plan.ts';
 import { turnUnit } from '@heronstone/core/gestures/furniture.ts';
@@ -10,13 +10,14 @@ import { gapTo } from '@heronstone/core/room/gaps.ts';
 import { freeSpot } from '@heronstone/core/room/spot.ts';
 import { settledUnits } from '@heronstone/core/room/standing.ts';
 import { wallsOf } from '@heronstone/core/room/walls.ts';
+import { removeRows } from '../../state/removing.ts';
 import { commit, newId, notice, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Fact, Heading, LengthField, NumberField, TextField } from '../../ui/Field.tsx';
 import { RowForm } from '../../ui/RowForm.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { FindingLine } from './FindingLine.tsx';
-import { seatAt } from './newRows.ts';
+import { seatBefore } from '@heronstone/core/gestures/newUnit.ts';
 import { UnitInside } from './UnitInside.tsx';
 
 export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
@@ -133,7 +134,7 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
       </dl>
       <div className="mt-4 flex flex-wrap gap-2">
         {unit.kind === 'table' && (
-          <Button look="main" onClick={() => commit(`Add a seat at ${unit.name}`, seatAt(plan, unit))}>
+          <Button look="main" onClick={() => commit(`Add a seat at ${unit.name}`, seatBefore(plan, unit, newId))}>
             Add a seat
           </Button>
         )}
@@ -147,7 +148,7 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
         <Button onClick={saveType}>Save as a type</Button>
         <Button
           onClick={() => {
-            if (commit(`Remove ${unit.name}`, removeWithDependents(plan, 'units', unit.id))) select(null);
+            if (removeRows(unit.name, 'units', [unit.id])) select(null);
           }}
         >
           Remove

@@ -1,9 +1,10 @@
 /** Seasons: what comes in and goes out, when, as a round of moves; and the calendar file. */
 import { howMany } from '@heronstone/core/model/measure.ts';
-import { remove, set } from '@heronstone/core/model/change.ts';
+import { set } from '@heronstone/core/model/change.ts';
 import { byName, type Season } from '@heronstone/core/model/plan.ts';
 import { occasionsOf, writeCalendar } from '@heronstone/core/upkeep/calendar.ts';
 import { inSeason, seasonRound } from '@heronstone/core/upkeep/seasons.ts';
+import { removeRows } from '../../state/removing.ts';
 import { commit, newId, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';
@@ -114,7 +115,7 @@ function SeasonCard({ season }: { season: Season }) {
       <div className="mt-2 flex flex-wrap gap-2">
         <Button onClick={() => go('out')}>Put its things away</Button>
         <Button onClick={() => go('in')}>Bring them in</Button>
-        <Button look="quiet" onClick={() => commit(`Remove the season ${season.name}`, [remove('seasons', season.id)])}>
+        <Button look="quiet" onClick={() => removeRows(`the season ${season.name}`, 'seasons', [season.id])}>
           Remove
         </Button>
       </div>

@@ -1,8 +1,8 @@
 /** What hangs over the room, what must stay free in it, and what lies elsewhere. */
 import { isAbout } from '@heronstone/core/model/finding.ts';
-import { remove, removeWithDependents } from '@heronstone/core/model/change.ts';
 import { byName, type Area, type Elsewhere, type Overhead, type Plan } from '@heronstone/core/model/plan.ts';
-import { commit, useStore } from '../../state/store.ts';
+import { removeRows } from '../../state/removing.ts';
+import { useStore } from '../../state/store.ts';
 import { DoneOrRemove, Problems, RowForm, type FieldSpec } from '../../ui/RowForm.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { FindingLine } from '../furnish/FindingLine.tsx';
@@ -47,7 +47,7 @@ export function OverheadSheet({ overhead: o, plan }: { overhead: Overhead; plan:
           ...(o.kind === 'slope' ? slope : box),
         ]}
       />
-      <DoneOrRemove onRemove={() => commit(`Remove ${o.name}`, [remove('overheads', o.id)])} />
+      <DoneOrRemove onRemove={() => removeRows(o.name, 'overheads', [o.id])} />
     </Sheet>
   );
 }
@@ -86,7 +86,7 @@ export function AreaSheet({ area: a, plan }: { area: Area; plan: Plan }) {
           { kind: 'number', field: 'turn', label: 'Turned, degrees', least: -360, most: 360 },
         ]}
       />
-      <DoneOrRemove onRemove={() => commit(`Remove the area of ${a.name}`, [remove('areas', a.id)])} />
+      <DoneOrRemove onRemove={() => removeRows(`the area of ${a.name}`, 'areas', [a.id])} />
     </Sheet>
   );
 }
@@ -111,7 +111,7 @@ export function ElsewhereSheet({ place: e, plan }: { place: Elsewhere; plan: Pla
         ]}
       />
       <p className="mt-3 text-soft">Put furniture there in Furnish: choose a piece, then “Stands in”.</p>
-      <DoneOrRemove onRemove={() => commit(`Remove ${e.name}`, removeWithDependents(plan, 'elsewheres', e.id))} />
+      <DoneOrRemove onRemove={() => removeRows(e.name, 'elsewheres', [e.id])} />
     </Sheet>
   );
 }

@@ -1,10 +1,9 @@
 /** What is on a wall: a door, a window, a socket, a heater. */
-import { remove, removeWithDependents } from '@heronstone/core/model/change.ts';
 import type { Fixture, Opening, Plan } from '@heronstone/core/model/plan.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { KEEP_CLEAR, usualClear } from '@heronstone/core/room/clearance.ts';
 import { wallsOf } from '@heronstone/core/room/walls.ts';
-import { commit } from '../../state/store.ts';
+import { removeRows } from '../../state/removing.ts';
 import { DoneOrRemove, Problems, RowForm, type FieldSpec } from '../../ui/RowForm.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 
@@ -55,7 +54,7 @@ export function OpeningSheet({ opening: o, plan }: { opening: Opening; plan: Pla
     <Sheet title={o.kind === 'door' ? 'Door' : 'Window'} line={nameOf(plan, o.corner)}>
       <Problems table="openings" id={o.id} />
       <RowForm table="openings" row={o} what={`the ${o.kind}`} fields={fields} system={plan.meta.units} />
-      <DoneOrRemove onRemove={() => commit(`Remove the ${o.kind}`, removeWithDependents(plan, 'openings', o.id))} />
+      <DoneOrRemove onRemove={() => removeRows(`the ${o.kind}`, 'openings', [o.id])} />
     </Sheet>
   );
 }
@@ -90,7 +89,7 @@ export function FixtureSheet({ fixture: f, plan }: { fixture: Fixture; plan: Pla
           Keep it clear and reachable. How much space must stay free before it is for local code and a licensed trade.
         </p>
       )}
-      <DoneOrRemove onRemove={() => commit(`Remove the ${f.kind}`, [remove('fixtures', f.id)])} />
+      <DoneOrRemove onRemove={() => removeRows(`the ${f.kind}`, 'fixtures', [f.id])} />
     </Sheet>
   );
 }

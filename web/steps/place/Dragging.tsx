@@ -5,6 +5,7 @@
 import {
   DndContext,
   PointerSensor,
+  pointerWithin,
   useSensor,
   useSensors,
   type DragEndEvent,
@@ -63,6 +64,8 @@ export function Dragging({ children }: { children: ReactNode }) {
   return (
     <DndContext
       sensors={sensors}
+      // The place under the pointer, not the one under the note that rides along.
+      collisionDetection={pointerWithin}
       autoScroll={AUTO_SCROLL}
       onDragStart={start}
       onDragOver={(e) => hover(e.over ? String(e.over.id) : null)}

@@ -2,8 +2,9 @@
 import { howMany } from '@heronstone/core/model/measure.ts';
 import { useState } from 'react';
 import { FORM_FACTS, usualOrientations } from '@heronstone/core/fit/forms.ts';
-import { removeWithDependents, set, type Change } from '@heronstone/core/model/change.ts';
+import { set, type Change } from '@heronstone/core/model/change.ts';
 import { byName, DECISIONS, FORMS, TRAITS, type Supply } from '@heronstone/core/model/plan.ts';
+import { removeRows } from '../../state/removing.ts';
 import { commit, newId, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Select } from '../../ui/Select.tsx';
@@ -101,9 +102,8 @@ export function BulkBar({ ids, onClear }: { ids: readonly string[]; onClear: () 
       </Button>
       <Button
         onClick={() => {
-          // One after the other on the plan as it is then, so that what two share is removed once.
-          const changes = rows.flatMap((s) => removeWithDependents(plan, 'supplies', s.id));
-          if (commit(`Remove ${howMany(rows.length, 'supply', 'supplies')}`, changes)) onClear();
+          const ids = rows.map((s) => s.id);
+          if (removeRows(howMany(rows.length, 'supply', 'supplies'), 'supplies', ids)) onClear();
         }}
       >
         Remove

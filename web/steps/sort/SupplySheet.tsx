@@ -1,9 +1,10 @@
 import { countWords, FORM_FACTS, isRound, usualOrientations } from '@heronstone/core/fit/forms.ts';
-import { removeWithDependents, set } from '@heronstone/core/model/change.ts';
+import { set } from '@heronstone/core/model/change.ts';
 import { formatMass } from '@heronstone/core/model/measure.ts';
 import { FORMS, type Orientation, type Supply } from '@heronstone/core/model/plan.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
+import { removeRows } from '../../state/removing.ts';
 import { commit, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Fact, Heading } from '../../ui/Field.tsx';
@@ -142,7 +143,7 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
       <Button
         className="mt-4"
         onClick={() => {
-          if (commit(`Remove ${supply.name}`, removeWithDependents(plan, 'supplies', supply.id))) select(null);
+          if (removeRows(supply.name, 'supplies', [supply.id])) select(null);
         }}
       >
         Remove

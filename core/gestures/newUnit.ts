@@ -1,0 +1,62 @@
+/** What is added by one click: a unit where there is room for it, a seat before a table. */
+import { bearing } from '../geometry/geometry.ts';
+import { inRoom } from '../furniture/footprint.ts';
+import { set, type Change } from '../model/change.ts';
+import { byName, STANDING_DEFAULTS, type Plan, type Shape, type Unit } from '../model/plan.ts';
+import { ROLL_BACK } from '../report/room/seats.ts';
+import { freeSpot, spotOnTable } from '../room/spot.ts';
+
+/** How far the middle of a body is from the edge of the table at which it sits, mm. Common practice, no source. */
+const FROM_EDGE = 300;
+
+/** A top as high as this is worked at standing, mm: elbow height of most people. Common practice, no source. */
+const STANDING_TOP = 850;
+
+/** A name that no unit has. */
+function freeName(plan: Plan, name: string): string {
+  const names = new Set(Object.values(plan.units).map((u) => u.name));
+  if (!names.has(name)) return name;
+  let n = 2;
+  while (names.has(`${name} ${n}`)) n++;
+  return `${name} ${n}`;
+}
+
+/**
+ * A unit of a type where there is room for it: on a table what stands on tables, else along a wall. The first table of a room
+ * brings its seat along.
+ * @param onWall whether it hangs on a wall or a door
+ */
+export function newUnit(
+  plan: Plan,
+  shape: Shape,
+  onWall: boolean,
+  newId: () => string,
+): { unit: Unit; changes: Change[] } {
+  const row = { ...STANDING_DEFAULTS, id: newId(), ...shape, name: freeName(plan, shape.name) };
+  const onTable = shape.bottom > 0 && !onWall ? spotOnTable(row, plan) : null;
+  const withSeat = shape.kind === 'table' && onTable === null && Object.keys(plan.stations).length === 0;
+  const rest = onTable ?? freeSpot(row, plan, withSeat ? FROM_EDGE + ROLL_BACK.deep : undefined);
+  const unit: Unit = { ...row, ...rest };
+  return { unit, changes: [set('units', unit.id, unit), ...(withSeat ? seatBefore(plan, unit, newId) : [])] };
+}
+
+/** A seat before the front of a table; the first one brings its person along. */
+export function seatBefore(plan: Plan, table: Unit, newId: () => string): Change[] {
+  const id = newId();
+  const person = byName(plan.people)[0];
+  const personId = person?.id ?? newId();
+  const at = inRoom(table, table.width / 2, table.depth + FROM_EDGE);
+  const station = {
+    id,
+    name: table.name,
+    unit: table.id,
+    person: personId,
+    x: Math.round(at.x),
+    y: Math.round(at.y),
+    facing: Math.round(bearing(at, table)),
+    posture: table.bottom + table.height >= STANDING_TOP ? ('standing' as const) : ('seated' as const),
+    seatHeight: Math.max(300, Math.min(800, Math.round(table.bottom + table.height - 290))),
+  };
+  const changes: Change[] = person ? [] : [set('people', personId, { id: personId, name: 'Me', stature: 1700 })];
+  return [...changes, set('stations', id, station)];
+}

@@ -232,7 +232,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
     if (report) placements[id] = report;
   }
   const supplies = supplyReports(scene, placements, findings, kept.supplies);
-  const all = Object.values(placements);
+  const all = [...reports.values()];
   for (const p of all) findings.push(...onceOf(kept.fit, p, () => placementFindings(plan, p)));
   for (const c of scene.compartments) {
     const fill = packs.get(c.id)?.today?.fill;
@@ -240,7 +240,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
   }
   if (scene.stations.length === 0 && Object.keys(plan.uses).length > 0) findings.push(noStation(plan));
   findings.push(...kept.walledIn);
-  const minutes = minutesByPlace(placements);
+  const minutes = minutesByPlace(all);
   const compartments = scene.compartments.map((c) => {
     const { today, planned } = packs.get(c.id) ?? {};
     const mine = { today: minutes.today.get(c.id) ?? 0, planned: minutes.planned.get(c.id) ?? 0 };

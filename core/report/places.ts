@@ -18,11 +18,9 @@ import {
 const emptyFill = (): Fill => ({ share: 0, state: 'free', mass: 0 });
 
 /** Minutes a week of each compartment, with those of the containers in it. */
-export function minutesByPlace(
-  placements: Readonly<Record<string, PlacementReport>>,
-): Record<Arrangement, Map<string, number>> {
+export function minutesByPlace(placements: readonly PlacementReport[]): Record<Arrangement, Map<string, number>> {
   const minutes = { today: new Map<string, number>(), planned: new Map<string, number>() };
-  for (const p of Object.values(placements)) {
+  for (const p of placements) {
     const opening = openingOf(p.compartment);
     for (const id of opening === p.compartment ? [opening] : [opening, p.compartment])
       minutes[p.arrangement].set(id, (minutes[p.arrangement].get(id) ?? 0) + p.minutesPerWeek);

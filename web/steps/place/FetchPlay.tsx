@@ -1,5 +1,5 @@
 /** One fetch played along its way: somebody goes there over the floor while its elements tick; or, in peace, as a list. */
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { footprint } from '@heronstone/core/furniture/footprint.ts';
 import { TIMES, totalSeconds, type Element } from '@heronstone/core/fetch/elements.ts';
 import type { ReachReport } from '@heronstone/core/report/evaluate.ts';
@@ -30,15 +30,23 @@ export function FetchPlay({ fetched, onClose }: { fetched: Fetched; onClose: () 
   const list = useMemo(() => [...fetched.elements, ...fetched.returning], [fetched]);
   const total = totalSeconds(list);
   const [now, setNow] = useState<number | null>(null);
-  const begun = useRef(0);
+  /** When it was begun, ms; null while nothing plays. */
+  const [begun, setBegun] = useState<number | null>(null);
   useEffect(() => {
-    if (now === null || now >= total) return;
-    const frame = requestAnimationFrame((t) => setNow(Math.min(total, (t - begun.current) / 1000)));
+    if (begun === null) return;
+    let frame = 0;
+    // Frame after frame, whatever the one before said: two may have the same time.
+    const step = (t: number) => {
+      const at = Math.max(0, Math.min(total, (t - begun) / 1000));
+      setNow(at);
+      if (at < total) frame = requestAnimationFrame(step);
+    };
+    frame = requestAnimationFrame(step);
     return () => cancelAnimationFrame(frame);
-  }, [now, total]);
+  }, [begun, total]);
   const play = () => {
-    begun.current = performance.now();
     setNow(still() ? total : 0);
+    setBegun(still() ? null : performance.now());
   };
   const starts = list.map((_, i) => totalSeconds(list.slice(0, i)));
   const at = now === null ? -1 : starts.findLastIndex((s) => s <= now);

@@ -177,6 +177,8 @@ test('a phone is let in with the code on the screen, goes on while the server is
 
   // Who may only look sees Find and Move, and nothing that changes anything.
   await page.getByRole('button', { name: words.button.allowViewingOnly }).tap();
+  // The code of before stands there until the new one has come.
+  await expect(page.getByTestId('share-code')).not.toHaveText(again);
   const look = await page.getByTestId('share-code').innerText();
   const other = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
   await other.goto(`${address}/pair?code=${look}`);

@@ -3,6 +3,7 @@ import { frames, p95 } from './frames.ts';
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
+import { openReport } from './reports.ts';
 import { words } from './words.ts';
 
 test('fill, keep three, sort another way, compare, try on the best advice, undo, split, only what is new, print', async ({
@@ -12,7 +13,7 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
   test.setTimeout(240_000);
   await page.goto(`${server.address}/plan/demo/place`);
   const side = page.getByRole('complementary');
-  const tab = (name: string) => page.getByRole('tab', { name, exact: true }).click();
+  const tab = (name: string) => openReport(page, name);
   const saved = () => expect(page.getByText('Saved', { exact: true })).toBeVisible();
   const week = page.getByRole('contentinfo');
   const fill = page.getByRole('button', { name: words.button.fillTheRoom });

@@ -7,6 +7,7 @@ import { fileURLToPath } from 'node:url';
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
+import { openReport } from './reports.ts';
 import { words } from './words.ts';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
@@ -120,7 +121,7 @@ test('a figure opens down to its constants; one is changed, and screens, command
   expect(after.week.planned.motions.walking).toBeGreaterThan(before.week.planned.motions.walking * 1.15);
   // The line at the bottom, the week and its print show the same field.
   await expect(page.getByRole('contentinfo')).toContainText(`${Math.round(after.week.planned.minutes)} min as planned`);
-  await page.getByRole('tab', { name: words.tab.theWeek }).click();
+  await openReport(page, words.tab.theWeek);
   const all = page.getByRole('row', { name: /^Total/ });
   await expect(all).toContainText(after.week.planned.minutes.toFixed(1));
   await page.emulateMedia({ media: 'print' });
@@ -128,13 +129,13 @@ test('a figure opens down to its constants; one is changed, and screens, command
   await expect(all).toContainText(after.week.planned.minutes.toFixed(1));
   await expect(page.getByRole('button', { name: words.button.printTheComparison })).toBeHidden();
   await page.emulateMedia({ media: 'screen' });
-  await page.getByRole('tab', { name: words.tab.whatGoesWhere }).click();
+  await openReport(page, words.tab.whatGoesWhere);
   await page.locator('[data-place="books/s2"]').press('Enter');
   await expect
     .poll(async () => Number.parseFloat((await figure.innerText()).replace(' s', '')))
     .toBeGreaterThan(seconds + 1);
   // The way back, and undo of that.
-  await page.getByRole('tab', { name: words.tab.constants }).click();
+  await openReport(page, words.tab.constants);
   await page.getByRole('button', { name: /Reset all to the published values \(1 changed\)/ }).click();
   await expect(field).toHaveValue('15');
   await expect(page.getByRole('contentinfo')).toContainText(
@@ -157,7 +158,7 @@ test('somebody uses a wheelchair and the findings about reach come', async ({ pa
     .getByRole('navigation', { name: words.region.stepsOfTheWork })
     .getByRole('link', { name: words.link.place })
     .click();
-  await page.getByRole('tab', { name: words.tab.reachAndSight }).click();
+  await openReport(page, words.tab.reachAndSight);
   const reach = page.getByRole('region', { name: words.region.reachInFigures });
   await expect(reach).toContainText('out of reach from a wheelchair');
   await expect(reach).toContainText(/largest free circle|a wheelchair needs/);
@@ -165,7 +166,7 @@ test('somebody uses a wheelchair and the findings about reach come', async ({ pa
   // Nobody gets up out of a wheelchair: ripple 4 is empty.
   const cells = reach.getByRole('row', { name: /Carving bench, Maker, wheelchair/ }).getByRole('cell');
   await expect(cells.nth(3)).toHaveText('0');
-  await page.getByRole('tab', { name: words.tab.strain }).click();
+  await openReport(page, words.tab.strain);
   await expect(page.getByRole('region', { name: words.region.strainInFigures })).toContainText('not medical advice');
 });
 
@@ -187,6 +188,7 @@ test('a child must not reach a thing: the wish is a finding, and a key fixes it'
     .getByRole('button', { name: new RegExp(`^${unit}, `) })
     .first()
     .press('Enter');
+  await page.locator('summary', { hasText: /^More$/ }).click();
   await page.getByLabel(words.field.keptLockedWithAKey).check();
   await page.goto(`${server.address}/plan/demo/place?view=reach`);
   await expect(page.getByRole('region', { name: words.region.reachInFigures })).toContainText('Counted over');
@@ -237,7 +239,7 @@ test('one round and the worst lead to the place', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/place?view=round`);
   await choose(page.getByLabel(words.field.for), 'Costume sewing');
   await expect(page.getByRole('status').filter({ hasText: 'one by one' })).toBeVisible();
-  await page.getByRole('tab', { name: words.tab.theWeek }).click();
+  await openReport(page, words.tab.theWeek);
   await page.getByRole('radio', { name: words.choice.today, exact: true }).click();
   for (const [list, thing] of [
     ['Takes longest', 'Gouges'],

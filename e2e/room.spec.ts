@@ -34,6 +34,7 @@ test('an own cabinet: columns with inside sizes, drawers and doors, saved as a t
   await expect(sheet.getByText(/its columns need 684 mm with their boards, but it is 636 mm wide/)).toBeVisible();
   await page.getByRole('button', { name: /^Make the outside fit: 684 mm wide/ }).click();
   await expect(sheet.getByText(/its columns need/)).toHaveCount(0);
+  await page.locator('summary', { hasText: /^More$/ }).click();
   await type(page, 'Price', '240');
   await type(page, 'Load limit per shelf, kg', '15');
   await page.getByLabel(words.field.iOwnThis).uncheck();

@@ -4,9 +4,10 @@
  * stays in a container that is carried is not carried itself.
  */
 import { massEach, volume } from '../fit/fit.ts';
-import { countWords } from '../fit/forms.ts';
+import { countWords, FORM_FACTS } from '../fit/forms.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { byName, type Container, type Plan } from '../model/plan.ts';
+import type { Form } from '../model/supply.ts';
 import { becoming, placeKey } from '../report/moves.ts';
 import { goesAway } from '../cost/rules.ts';
 import { sceneOf, type Scene } from '../scene/scene.ts';
@@ -105,12 +106,17 @@ export function loadsOf(plan: Plan): Loads {
   return { loads, becomes, stays };
 }
 
+/** Forms that nobody counts things by. */
+const PLAIN: ReadonlySet<Form> = new Set(['pieces', 'loose', 'soft', 'hung']);
+
 function nameOf(plan: Plan, part: Carried): string {
   const supply = plan.supplies[part.supply]!;
   const { name } = supply;
   if (part.count === 1) return name;
   const counted = countWords(supply, part.count);
-  return / (pieces|loose)/.test(counted) ? `${part.count} ${name}` : `${counted} of ${name}`;
+  // "32 rolls of ribbon", but "32 ribbon rolls" and "80 fat quarters".
+  const saysIt = PLAIN.has(supply.form) || name.toLowerCase().includes(FORM_FACTS[supply.form].one);
+  return saysIt ? `${part.count} ${name}` : `${counted} of ${name}`;
 }
 
 /** What of a supply stays, and what goes from where to where; spares go to the places of spares first. */

@@ -140,3 +140,6 @@ export function formatArea(squareMetres: number, system: UnitSystem): string {
     ? `${squareMetres.toFixed(2)} m²`
     : `${(squareMetres / (MM_PER_FOOT / 1000) ** 2).toFixed(1)} sq ft`;
 }
+
+/** A number with one decimal; what rounds to nothing has no sign. */
+export const tenths = (value: number): string => (Math.round(value * 10) / 10 || 0).toFixed(1);

@@ -26,7 +26,10 @@ export function MoreMenu({ onHelp }: { onHelp: () => void }) {
   const other = plan.meta.units === 'metric' ? 'imperial' : 'metric';
   return (
     <DropdownMenu.Root>
-      <DropdownMenu.Trigger aria-label="More" className="rounded-full p-2 hover:bg-wash">
+      <DropdownMenu.Trigger
+        aria-label="More"
+        className="grid size-9 place-items-center rounded-full hover:bg-wash max-md:size-11"
+      >
         <Ellipsis size={18} />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>

@@ -30,7 +30,7 @@ export function SaveState() {
   return (
     <Popover.Root>
       <Popover.Trigger
-        className={`min-h-8 rounded-lg px-1.5 text-left text-xs hover:bg-wash ${stuck || refused.length > 0 ? 'font-bold text-rust' : 'text-soft'}`}
+        className={`min-h-8 rounded-lg max-md:min-h-11 px-1.5 text-left text-xs hover:bg-wash ${stuck || refused.length > 0 ? 'font-bold text-rust' : 'text-soft'}`}
       >
         <span role="status">{word}</span>
         {refused.length > 0 && <span className="block">{refused.length} refused</span>}

@@ -6,13 +6,17 @@ import { STEPS, type WorkStep } from '@heronstone/core/report/evaluate.ts';
 import { redo, undo, useStore } from '../state/store.ts';
 import { nextStep } from '../sync/history.ts';
 import { AskStep } from './AskStep.tsx';
-import { BottomLine } from './BottomLine.tsx';
+import { BottomLine, WeekInShort } from './BottomLine.tsx';
 import { CodeDialog } from './CodeDialog.tsx';
 import { Notices } from './Notices.tsx';
+import { LastStep } from './LastStep.tsx';
 import { MoreMenu } from './MoreMenu.tsx';
 import { SaveState } from './SaveState.tsx';
+import { useFocusKept } from '../ui/keepFocus.ts';
+import { useNarrow } from '../ui/narrow.ts';
+import { Stone, StonesBelow } from './Stones.tsx';
 import { ShortcutsDialog } from './ShortcutsDialog.tsx';
-import { takesLetters, takesText } from '../ui/keys.ts';
+import { isTyping, takesLetters } from '../ui/keys.ts';
 
 const TITLE: Record<WorkStep, string> = {
   measure: 'Measure',
@@ -35,6 +39,7 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
   const [help, setHelp] = useState(false);
   const navigate = useNavigate();
   const findBox = useRef<HTMLInputElement>(null);
+  const narrow = useNarrow();
   const base = `/plan/${meta.id}`;
 
   useEffect(() => {
@@ -45,7 +50,7 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
   useEffect(() => {
     const key = (event: KeyboardEvent) => {
       if (event.defaultPrevented) return;
-      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !takesText(event.target)) {
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !isTyping(event.target)) {
         event.preventDefault();
         if (event.shiftKey) redo();
         else undo();
@@ -54,54 +59,58 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
         event.preventDefault();
         findBox.current?.focus();
         if (step === 'find') document.getElementById('find-words')?.focus();
+        else if (!findBox.current?.offsetParent) void navigate(`${base}/find`);
       } else if (event.key === '?') setHelp(true);
     };
     window.addEventListener('keydown', key);
     return () => window.removeEventListener('keydown', key);
-  }, [step]);
+  }, [step, base, navigate]);
 
+  useFocusKept();
+  const shown = STEPS.filter((key) => !looks || LOOKING.includes(key));
+  const stone = (key: WorkStep) => ({
+    to: `${base}/${key}`,
+    title: TITLE[key],
+    here: key === step,
+    open: looks ? 0 : (open?.[key] ?? 0),
+  });
   return (
     <div className="flex h-full min-h-0 flex-col">
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-leaf focus:p-2">
         Skip to content
       </a>
-      <header className="noprint flex shrink-0 flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2 md:h-[84px] md:flex-nowrap md:px-6">
-        <div className="min-w-0 shrink-0 md:w-40">
-          <Link to="/" className="font-serif text-[22px] leading-6 font-semibold">
-            Heronstone
+      <header className="noprint flex h-12 shrink-0 items-center gap-x-3 px-3 md:h-16 md:gap-x-4 md:px-6 short:h-12">
+        <div className="min-w-16 shrink md:w-40 md:shrink-0">
+          <Link
+            to="/"
+            aria-label="Heronstone, all plans"
+            className="block truncate font-serif text-[22px] leading-6 font-semibold max-md:min-h-11 max-md:py-2.5"
+          >
+            <span className="md:hidden">{TITLE[step]}</span>
+            <span className="max-md:hidden">Heronstone</span>
           </Link>
-          <p className="truncate text-xs text-soft" title={meta.name}>
+          <p className="truncate text-xs text-soft max-md:hidden" title={meta.name}>
             {meta.room} · {meta.name}
           </p>
         </div>
-        <nav
-          aria-label="Steps of the work"
-          className="order-last w-full min-w-0 overflow-x-auto overflow-y-hidden md:order-none md:w-auto md:grow md:overflow-visible"
-        >
-          <div className="flex items-center gap-2 py-2 md:justify-center md:gap-3">
-            {STEPS.filter((key) => !looks || LOOKING.includes(key)).map((key) => (
-              <Link
-                key={key}
-                to={`${base}/${key}`}
-                aria-current={key === step ? 'page' : undefined}
-                className={`stone relative shrink-0 px-4 py-2 ${key === step ? 'z-10 mx-3 bg-deep px-6 py-3 font-bold text-ondeep' : 'bg-sand hover:bg-stone'}`}
-              >
-                {TITLE[key]}
-                {!looks && open && open[key] > 0 && (
-                  <span className="absolute -top-2 -right-1.5 min-w-5 rounded-full border-2 border-rust bg-leaf px-1 text-center text-[11px] leading-4 font-bold text-rust">
-                    {open[key]}
-                    <span className="sr-only"> open</span>
-                  </span>
-                )}
-              </Link>
-            ))}
-          </div>
-        </nav>
+        {!narrow && (
+          <nav
+            aria-label="Steps of the work"
+            className="min-w-0 grow overflow-x-auto overflow-y-hidden [scrollbar-width:none]"
+          >
+            <div className="mx-auto flex w-max items-center gap-2 px-4 py-5 short:py-2">
+              {shown.map(stone).map((s) => (
+                <Stone key={s.to} {...s} />
+              ))}
+            </div>
+          </nav>
+        )}
         <div className="ml-auto flex shrink-0 items-center gap-1">
+          {narrow && <WeekInShort />}
           {step !== 'find' && (
             <form
               role="search"
-              className="hidden lg:block"
+              className="hidden xl:block"
               onSubmit={(e) => {
                 e.preventDefault();
                 void navigate(`${base}/find?words=${encodeURIComponent(findBox.current?.value ?? '')}`);
@@ -115,16 +124,23 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
               />
             </form>
           )}
-          {!looks && <BackAndForth />}
+          {!looks && <BackAndForth redone={!narrow} />}
           {looks && <span className="rounded-full bg-wash px-3 py-1 text-xs font-bold">View only</span>}
           <SaveState />
           <MoreMenu onHelp={() => setHelp(true)} />
         </div>
       </header>
-      <main id="main" className="flex min-h-0 grow flex-col overflow-y-auto md:flex-row md:overflow-hidden">
+      <main id="main" tabIndex={-1} className="flex outline-none min-h-0 grow flex-col md:flex-row md:overflow-hidden">
         {children}
       </main>
-      <BottomLine />
+      {narrow ? (
+        <>
+          <LastStep className="noprint fixed inset-x-3 bottom-16 z-40 justify-between rounded-xl bg-deep px-4 text-ondeep shadow-lg" />
+          <StonesBelow stones={shown.map(stone)} />
+        </>
+      ) : (
+        <BottomLine />
+      )}
       <Notices />
       <CodeDialog />
       <AskStep />
@@ -133,13 +149,14 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
   );
 }
 
-function BackAndForth() {
+/** @param redone whether there is room for bringing a step back again, too */
+function BackAndForth({ redone }: { redone: boolean }) {
   const canUndo = useStore((s) => nextStep(s.history.undo)?.name);
   const canRedo = useStore((s) => nextStep(s.history.redo)?.name);
   return (
     <>
       <StepButton word="Undo" step={canUndo} icon={<Undo2 size={18} />} onClick={undo} />
-      <StepButton word="Redo" step={canRedo} icon={<Redo2 size={18} />} onClick={redo} />
+      {redone && <StepButton word="Redo" step={canRedo} icon={<Redo2 size={18} />} onClick={redo} />}
     </>
   );
 }
@@ -163,7 +180,7 @@ function StepButton({
       disabled={!step}
       title={step ? `${word}: ${step}` : `Nothing to ${word.toLowerCase()}`}
       aria-label={word}
-      className="rounded-full p-2 hover:bg-wash disabled:opacity-35"
+      className="grid size-9 place-items-center rounded-full hover:bg-wash disabled:opacity-35 max-md:size-11"
     >
       {icon}
     </button>

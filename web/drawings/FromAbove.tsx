@@ -4,7 +4,7 @@ import { formatLength } from '@heronstone/core/model/measure.ts';
 import type { Point } from '@heronstone/core/geometry/geometry.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { outlineOf, wallsOf } from '@heronstone/core/room/walls.ts';
-import { drawnPlan, personOf, seatOf, select, stationOf, useStore } from '../state/store.ts';
+import { drawnPlan, personOf, seatOf, stationOf, useStore } from '../state/store.ts';
 import { Areas, Crossing, Marks, Overheads } from './above/Areas.tsx';
 import { Distances } from './above/Distances.tsx';
 import { closed, WALL } from './above/path.ts';
@@ -13,7 +13,10 @@ import { UnitAbove } from './above/UnitAbove.tsx';
 import { useHands } from './above/useHands.ts';
 import { Way } from './above/WalkedPath.tsx';
 import { WallThings } from './above/WallThings.tsx';
+import { wallWords, type WallWords } from './above/wallWords.ts';
 import { washOfUnit } from './wash.ts';
+import type { MenuOf } from './ThingMenu.tsx';
+import { Zoom, type Frame } from './Zoom.tsx';
 
 export interface AboveProps {
   /** Whether things can be moved here. */
@@ -23,22 +26,65 @@ export interface AboveProps {
   rings?: boolean;
   /** Whether the corners of the room have handles. */
   corners?: boolean;
+  /** What can be done with a thing, for its menu. */
+  menu?: MenuOf | undefined;
   /** Drawn small, without dimensions. */
   small?: boolean;
 }
 
 /** What is drawn, mm, with a margin around the walls; and mm in a screen pixel, so that texts and strokes keep their size. */
-function frameOf(outline: readonly Point[], small: boolean, wide: number) {
+function frameOf(outline: readonly Point[], small: boolean, { wide, tall, zoom }: Frame) {
   if (outline.length === 0) return { left: 0, top: 0, right: 1, bottom: 1, px: 1 };
   const margin = small ? 300 : 420;
   const [xs, ys] = [outline.map((p) => p.x), outline.map((p) => p.y)];
   const [left, right] = [Math.min(...xs) - margin, Math.max(...xs) + margin];
   const [top, bottom] = [Math.min(...ys) - margin, Math.max(...ys) + margin];
-  const px = Math.max((right - left) / Math.max(wide, 200), (bottom - top) / Math.max(wide / 1.6, 200));
+  const px = Math.max((right - left) / Math.max(wide, 120), (bottom - top) / Math.max(tall, 120)) / zoom;
   return { left, top, right, bottom, px };
 }
 
-export function FromAbove({ editable = false, lit = [], rings = true, corners = false, small = false }: AboveProps) {
+export function FromAbove(props: AboveProps) {
+  const box = useRef<HTMLDivElement>(null);
+  if (props.small) return <Small {...props} />;
+  return (
+    <Zoom
+      view="above"
+      label="The room from above: + and − zoom, 0 shows all of it"
+      frame={box}
+      menu={props.menu}
+      least={() => 1}
+    >
+      {(frame) => <Drawing {...props} frame={frame} />}
+    </Zoom>
+  );
+}
+
+/** Fitted into the room that there is, without handles. */
+function Small(props: AboveProps) {
+  const box = useRef<HTMLDivElement>(null);
+  const [size, setSize] = useState({ wide: 300, tall: 200 });
+  useEffect(() => {
+    const watch = new ResizeObserver(() =>
+      setSize({ wide: box.current!.offsetWidth, tall: box.current!.offsetHeight }),
+    );
+    watch.observe(box.current!);
+    return () => watch.disconnect();
+  }, []);
+  return (
+    <div ref={box} className="h-full w-full overflow-hidden">
+      <Drawing {...props} frame={{ ...size, zoom: 1 }} />
+    </div>
+  );
+}
+
+function Drawing({
+  editable = false,
+  lit = [],
+  rings = true,
+  corners = false,
+  small = false,
+  frame,
+}: AboveProps & { frame: Frame }) {
   const plan = useStore(drawnPlan);
   const mode = useStore((s) => s.mode);
   const also = useStore((s) => s.also);
@@ -50,20 +96,13 @@ export function FromAbove({ editable = false, lit = [], rings = true, corners = 
   const wash = useStore((s) => s.wash);
   const arrangement = useStore((s) => s.arrangement);
   const svg = useRef<SVGSVGElement>(null);
-  const [wide, setWide] = useState(900);
-  useEffect(() => {
-    const box = svg.current;
-    if (!box) return;
-    const watch = new ResizeObserver(() => setWide(Math.min(box.clientWidth, box.clientHeight * 1.6) || 900));
-    watch.observe(box);
-    return () => watch.disconnect();
-  }, []);
   const outline = plan ? outlineOf(plan) : [];
-  const { left, top, right, bottom, px } = frameOf(outline, small, wide);
-  const hands = useHands(svg, editable, px);
+  const { left, top, right, bottom, px } = frameOf(outline, small, frame);
+  const hands = useHands(svg, editable, editable || corners, px);
   if (!plan || outline.length < 3) return null;
   const walls = wallsOf(plan);
   const { units: system } = plan.meta;
+  const words = small ? NO_WORDS : wallWords(walls, system, px);
   const wrong = new Set(
     (report?.findings ?? [])
       .filter((f) => f.severity === 'error')
@@ -75,10 +114,12 @@ export function FromAbove({ editable = false, lit = [], rings = true, corners = 
     <svg
       ref={svg}
       viewBox={`${left} ${top} ${right - left} ${bottom - top}`}
-      className="h-full w-full touch-none"
+      width={(right - left) / px}
+      height={(bottom - top) / px}
+      className="m-auto block"
       role="group"
       aria-label={`${plan.meta.room} from above`}
-      onPointerDown={() => select(null)}
+      {...hands.ground}
       onPointerMove={hands.move}
       onPointerUp={hands.up}
       onPointerCancel={hands.letGo}
@@ -95,7 +136,7 @@ export function FromAbove({ editable = false, lit = [], rings = true, corners = 
       <path d={closed(outline)} fill="url(#hatch)" stroke="url(#hatch)" strokeWidth={WALL * 2} strokeLinejoin="miter" />
       <path d={closed(outline)} fill="var(--leaf)" stroke="var(--ink)" strokeWidth={1.8 * px} />
       {walls.map((wall) => (
-        <WallThings key={wall.id} wall={wall} plan={plan} px={px} small={small} />
+        <WallThings key={wall.id} wall={wall} plan={plan} px={px} words={words.get(wall.id)} hands={hands} />
       ))}
       <Overheads plan={plan} px={px} small={small} />
       {rings && station && person && <Rings station={station} person={person} plan={plan} px={px} small={small} />}
@@ -157,10 +198,24 @@ export function FromAbove({ editable = false, lit = [], rings = true, corners = 
             onKeyDown={hands.cornerKey(corner)}
           />
         ))}
+      {hands.lasso && (
+        <rect
+          x={Math.min(hands.lasso.from.x, hands.lasso.to.x)}
+          y={Math.min(hands.lasso.from.y, hands.lasso.to.y)}
+          width={Math.abs(hands.lasso.to.x - hands.lasso.from.x)}
+          height={Math.abs(hands.lasso.to.y - hands.lasso.from.y)}
+          fill="var(--wash)"
+          stroke="var(--rust)"
+          strokeWidth={1.3 * px}
+          strokeDasharray={`${5 * px} ${4 * px}`}
+        />
+      )}
       {!small && <North x={right - 26 * px} y={top + 40 * px} px={px} turn={plan.meta.north} />}
     </svg>
   );
 }
+
+const NO_WORDS: ReadonlyMap<string, WallWords> = new Map();
 
 function North({ x, y, px, turn }: { x: number; y: number; px: number; turn: number }) {
   return (

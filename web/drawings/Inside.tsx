@@ -10,6 +10,7 @@ import { piecesIn } from '@heronstone/core/fit/pieces.ts';
 import { placeContainer } from '@heronstone/core/gestures/moveContainer.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
+import { drags } from '../state/held.ts';
 import { commit, notice, select, shownPlan, useStore } from '../state/store.ts';
 import { InsideFront } from './InsideFront.tsx';
 import { NameIn } from './NameIn.tsx';
@@ -153,7 +154,12 @@ function Block({ placement: p, frame }: { placement: PlacementReport; frame: Fra
       aria-label={label}
       aria-pressed={on}
       className="cursor-pointer"
-      onPointerDown={() => select({ kind: 'placement', id: p.id })}
+      data-thing={p.id}
+      {...(p.arrangement === 'planned' ? drags({ supply: p.supply, placement: p.id, count: p.count }) : {})}
+      onClick={(e) => {
+        e.stopPropagation();
+        select({ kind: 'placement', id: p.id });
+      }}
       onKeyDown={(e) => e.key === 'Enter' && select({ kind: 'placement', id: p.id })}
     >
       <title>{`${label}; ${p.seen}`}</title>
@@ -255,6 +261,8 @@ function Box({
       className="cursor-grab touch-none"
       transform={drag ? `translate(${drag.dx} ${drag.dy})` : undefined}
       onPointerDown={(e) => {
+        // What lies in it is dragged by itself.
+        if ((e.target as Element).closest('[data-drag]')) return;
         e.stopPropagation();
         e.currentTarget.setPointerCapture(e.pointerId);
         start.current = { x: e.clientX, y: e.clientY };

@@ -50,7 +50,7 @@ export function RippleWord({ ripple, wordless = false }: { ripple: Ripple; wordl
 /** All of them, as a key below a drawing; the last only when something is elsewhere. */
 export function RippleKey({ away = false }: { away?: boolean }) {
   return (
-    <ul className="flex flex-wrap items-center justify-center gap-x-5 gap-y-1" aria-label="Ripples">
+    <ul className="flex flex-wrap items-center justify-center gap-x-3.5 text-[13px]" aria-label="Ripples">
       {([1, 2, 3, 4, 5, ...(away ? ([6] as const) : [])] as const).map((ripple) => (
         <li key={ripple}>
           <RippleWord ripple={ripple} />

@@ -1,11 +1,14 @@
 /** The drawing in the middle of a step, in one of its three views; the selection is the same in all. */
 import { memo, type ReactNode } from 'react';
+import { Popover } from 'radix-ui';
 import { useShallow } from 'zustand/react/shallow';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { modesOf } from '@heronstone/core/room/standing.ts';
+import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
 import { DrawingMenu } from './DrawingMenu.tsx';
 import {
+  select,
   setArrangement,
   setMode,
   setPerson,
@@ -21,9 +24,13 @@ import { FromAbove, type AboveProps } from './FromAbove.tsx';
 import { Inside } from './Inside.tsx';
 import { RippleKey } from './RippleMark.tsx';
 import { RoundTheRoom, type RoundProps } from './RoundTheRoom.tsx';
+import { NO_MENU, ThingMenu, type MenuOf } from './ThingMenu.tsx';
+import { ZoomBar } from './ZoomBar.tsx';
+import { Button } from '../ui/Button.tsx';
+import { useNarrow } from '../ui/narrow.ts';
 import { Segments } from '../ui/Segments.tsx';
 import { TabPanel, TabTitles, Tabs } from '../ui/Tabs.tsx';
-import { LabelledSelect, Select } from '../ui/Select.tsx';
+import { Select } from '../ui/Select.tsx';
 
 const VIEWS: ReadonlyArray<[View, string]> = [
   ['above', 'From above'],
@@ -31,8 +38,15 @@ const VIEWS: ReadonlyArray<[View, string]> = [
   ['inside', 'Inside'],
 ];
 
+/** The same on a phone. */
+const SHORT: ReadonlyArray<[View, string]> = [
+  ['above', 'Above'],
+  ['round', 'Round'],
+  ['inside', 'Inside'],
+];
+
 const WASHES: ReadonlyArray<readonly [Wash, string]> = [
-  ['', 'nothing'],
+  ['', 'colour by nothing'],
   ['seconds', 'seconds a fetch'],
   ['minutes', 'minutes a week'],
   ['sight', 'what is in view'],
@@ -62,31 +76,43 @@ export const RoomViews = memo(function RoomViews({
   rings,
   corners,
   onCompartment,
+  menu,
   extra,
-  above,
-}: AboveProps & RoundProps & { extra?: ReactNode; above?: ReactNode }) {
+}: AboveProps & RoundProps & { extra?: ReactNode }) {
   const view = useStore((s) => s.view);
   const compartment = useChosenCompartment();
+  const narrow = useNarrow();
   return (
-    <section aria-label="The room" className="flex min-h-0 min-w-0 grow flex-col px-4 pt-3 md:px-6">
-      {above}
+    <section aria-label="The room" className="flex min-h-0 min-w-0 grow flex-col overflow-hidden px-2 md:px-4">
       <Tabs value={view} onChoose={setView}>
-        <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
-          <TabTitles label="Views of the room" tabs={VIEWS} className="" />
-          <div className="flex flex-wrap items-center gap-2">
+        <div className="flex shrink-0 flex-wrap items-center justify-between gap-x-3 px-1">
+          <TabTitles label="Views of the room" tabs={narrow ? SHORT : VIEWS} className="h-8 max-md:h-11" />
+          <div className="flex flex-wrap items-center gap-x-2">
             {extra}
-            <WhatIsShown />
+            {narrow ? (
+              <Popover.Root>
+                <Popover.Trigger className="min-h-11 rounded-full px-3 hover:bg-wash">Shown …</Popover.Trigger>
+                <Popover.Portal>
+                  <Popover.Content
+                    align="end"
+                    className="z-50 grid w-80 max-w-[94vw] gap-3 rounded-xl border border-line bg-leaf p-4 shadow-xl"
+                  >
+                    <WhatIsShown />
+                    <Key />
+                  </Popover.Content>
+                </Popover.Portal>
+              </Popover.Root>
+            ) : (
+              <WhatIsShown />
+            )}
           </div>
         </div>
-        <TabPanel value={view} className="min-h-0 grow py-2">
-          {view === 'above' && <FromAbove editable={editable} lit={lit} rings={rings} corners={corners} />}
-          {view === 'round' && <RoundTheRoom lit={lit} onCompartment={onCompartment} />}
+        <TabPanel value={view} className="min-h-0 grow pb-1">
+          {view === 'above' && <FromAbove editable={editable} lit={lit} rings={rings} corners={corners} menu={menu} />}
+          {view === 'round' && <RoundTheRoom lit={lit} onCompartment={onCompartment} menu={menu} />}
           {view === 'inside' &&
             (compartment ? (
-              <div className="mx-auto max-w-3xl pt-2">
-                <h2 className="mb-2 text-lg">{compartment.name}</h2>
-                <Inside compartment={compartment} tall />
-              </div>
+              <LookInside compartment={compartment} menu={menu} />
             ) : (
               <p className="p-10 text-center text-soft">
                 Choose a drawer, shelf or cubby in one of the other views to look inside.
@@ -94,16 +120,60 @@ export const RoomViews = memo(function RoomViews({
             ))}
         </TabPanel>
       </Tabs>
-      <Key />
+      {view !== 'inside' && (
+        <div className="flex min-h-8 shrink-0 flex-wrap items-center justify-between gap-x-3 max-md:justify-end">
+          {narrow ? null : <Key />}
+          <div className="flex items-center">
+            <DrawingMenu />
+            <ZoomBar view={view} />
+          </div>
+        </div>
+      )}
     </section>
   );
 });
+
+/** One place, large, with the ways to the one before and after it in the same piece of furniture and on to the next piece. */
+function LookInside({ compartment, menu }: { compartment: CompartmentReport; menu?: MenuOf | undefined }) {
+  const { before, after } = useStore(
+    useShallow((s) => {
+      const all = s.report!.compartments.filter((c) => c.within === null);
+      const at = all.findIndex((c) => c.id === compartment.id);
+      return { before: at < 0 ? undefined : all[at - 1], after: at < 0 ? undefined : all[at + 1] };
+    }),
+  );
+  const way = (to: CompartmentReport | undefined, word: string) => (
+    <Button
+      look="quiet"
+      disabled={!to}
+      aria-label={to ? `${word}: ${to.name}` : word}
+      onClick={() => to && select({ kind: 'compartment', id: to.id })}
+    >
+      {word}
+    </Button>
+  );
+  return (
+    <div className="mx-auto h-full max-w-3xl overflow-y-auto pt-2">
+      <div className="mb-2 flex items-center justify-between gap-2">
+        {way(before, 'Previous')}
+        <h2 className="min-w-0 truncate text-lg" role="status">
+          {compartment.name}
+        </h2>
+        {way(after, 'Next')}
+      </div>
+      <ThingMenu menu={menu ?? NO_MENU}>
+        <div>
+          <Inside compartment={compartment} tall />
+        </div>
+      </ThingMenu>
+    </div>
+  );
+}
 
 /** The choices above the drawing. They hear only of what they name, so that a moved thing does not draw them anew. */
 const WhatIsShown = memo(function WhatIsShown() {
   const view = useStore((s) => s.view);
   const modes = useStore(useShallow((s) => modesOf(s.plan!)));
-  const hasRoom = useStore((s) => Object.keys(s.plan!.corners).length >= 3);
   const hasToday = useStore((s) => Object.values(s.plan!.placements).some((p) => p.arrangement === 'today'));
   const stations = byName(useStore((s) => s.plan!.stations));
   const people = byName(useStore((s) => s.plan!.people));
@@ -122,7 +192,6 @@ const WhatIsShown = memo(function WhatIsShown() {
           onSet={setMode}
         />
       )}
-      {hasRoom && view !== 'inside' && <DrawingMenu />}
       {hasToday && (
         <Segments
           size="small"
@@ -136,26 +205,24 @@ const WhatIsShown = memo(function WhatIsShown() {
         />
       )}
       {stations.length > 0 && (
-        <LabelledSelect
+        <Select
+          look="line"
           label="From seat"
-          className="max-w-48"
+          className="max-w-44"
           value={stationId ?? ''}
           options={stations.map((s) => [s.id, `${s.name}, ${s.posture}`])}
           onSet={setStation}
         />
       )}
       {stations.length > 0 && people.length > 1 && (
-        <span className="text-soft">
-          by{' '}
-          <Select
-            look="line"
-            label="Whose reach is shown"
-            className="max-w-40"
-            value={person ?? ''}
-            options={[['', 'usual person'], ...people.map((p) => [p.id, p.name] as const)]}
-            onSet={(id) => setPerson(id === '' ? null : id)}
-          />
-        </span>
+        <Select
+          look="line"
+          label="Whose reach is shown"
+          className="max-w-36"
+          value={person ?? ''}
+          options={[['', 'who sits there'], ...people.map((p) => [p.id, p.name] as const)]}
+          onSet={(id) => setPerson(id === '' ? null : id)}
+        />
       )}
     </>
   );
@@ -167,11 +234,11 @@ const Key = memo(function Key() {
   const wash = useStore((s) => s.wash);
   const hasStations = useStore((s) => Object.keys(s.plan!.stations).length > 0);
   const away = useStore((s) => Object.keys(s.plan!.elsewheres).length > 0);
-  if (!hasStations || view === 'inside') return null;
+  if (!hasStations || view === 'inside') return <span />;
   return (
-    <div className="flex flex-wrap items-center justify-center gap-x-8 gap-y-1 pb-3">
+    <div className="flex flex-wrap items-center gap-x-3 short:hidden">
       <RippleKey away={away} />
-      <LabelledSelect label="Colour by" value={wash} options={WASHES} onSet={setWash} />
+      <Select look="line" label="Colour by" value={wash} options={WASHES} onSet={setWash} />
     </div>
   );
 });

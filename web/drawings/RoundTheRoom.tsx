@@ -1,26 +1,38 @@
 /** All walls unrolled into one long strip, seen from inside: every drawer, shelf and cubby front at its true height. */
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef } from 'react';
 import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
+import { allIn } from '@heronstone/core/report/allIn.ts';
 import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { bodyOf } from '@heronstone/core/reach/body.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { drawnPlan, personOf, seatOf, select, shownPlan, stationOf, useStore } from '../state/store.ts';
+import { useRoving } from '../ui/roving.ts';
 import { washOf } from './wash.ts';
-import { UnitFace } from './round/UnitFace.tsx';
+import type { MenuOf } from './ThingMenu.tsx';
+import { Zoom, type Frame } from './Zoom.tsx';
+import { PARTED, UnitFace } from './round/UnitFace.tsx';
 import { BodyMarks, Silhouette, WallFace } from './round/WallFace.tsx';
 
 export interface RoundProps {
   lit?: readonly string[];
   /** Words about a place while something is dragged over it. */
   onCompartment?: (id: string) => void;
+  /** What can be done with a place, for its menu. */
+  menu?: MenuOf | undefined;
+  /** Whose zoom it has: that of the steps in which one works, or that of what was found. */
+  zoomed?: 'round' | 'found';
 }
 
 /** Room for the names of the walls, pixels, and below the floor, mm. */
 const NAMES = 30;
 const BELOW = 120;
+/** Up to so many mm in a pixel there is room for the heights of the body. */
+const ROOMY = 7;
+/** Room for the bar that scrolls, pixels. */
+const BAR = 14;
 
-export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
+export function RoundTheRoom({ lit = [], onCompartment, menu, zoomed = 'round' }: RoundProps) {
   const plan = useStore(drawnPlan);
   const whole = useStore(shownPlan);
   const report = useStore((s) => s.report);
@@ -31,15 +43,7 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
   const arrangement = useStore((s) => s.arrangement);
   const selected = useStore((s) => s.selected);
   const frame = useRef<HTMLDivElement>(null);
-  const [tall, setTall] = useState(480);
-  const ready = report !== null;
-  useEffect(() => {
-    const box = frame.current;
-    if (!box) return;
-    const watch = new ResizeObserver(() => setTall(box.clientHeight || 480));
-    watch.observe(box);
-    return () => watch.disconnect();
-  }, [ready]);
+  const roving = useRoving(frame, '[data-place]');
   const drawn = report !== null && report.plan === plan?.meta.id;
   const focusOn =
     lit[0] ?? (selected?.kind === 'compartment' ? selected.id : selected?.kind === 'unit' ? selected.id : null);
@@ -79,10 +83,8 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
     return { unit, left, right: left + unit.width };
   });
   const total = beyond.length > 0 ? beyond.at(-1)!.right + BESIDE : round;
-  const px = (ceiling + BELOW) / Math.max(tall - 14 - NAMES, 170);
-  const above = NAMES * px;
-  const high = above + ceiling + BELOW;
-  const y = (z: number) => above + ceiling - z;
+  /** mm in a pixel: at zoom 1 the height fills the frame. */
+  const fitted = (tall: number) => (ceiling + BELOW) / Math.max(tall - BAR - NAMES, 150);
   const station = stationId ? plan.stations[stationId] : undefined;
   const body = person && bodyOf(person, null, constantsOf(plan.meta.constants));
   const units = Object.values(plan.units)
@@ -95,22 +97,26 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
   ];
   const wash = washOf(report, seat, arrangement, washed);
   const groups = ofUnits(report.compartments);
+  const named = (c: CompartmentReport) =>
+    allIn(report, c, arrangement)
+      .map((id) => plan.supplies[report.placements[id]!.supply]!.name)
+      .join('\n');
 
-  return (
-    <div
-      ref={frame}
-      className="h-full overflow-x-auto overflow-y-hidden [contain:layout_paint_style]"
-      tabIndex={0}
-      role="region"
-      aria-label="Round the room, scrolls sideways"
-    >
+  const draw = ({ tall, zoom }: Frame) => {
+    const px = fitted(tall) / zoom;
+    const above = NAMES * px;
+    const high = above + ceiling + BELOW;
+    const y = (z: number) => above + ceiling - z;
+    return (
       <svg
+        className="m-auto block"
+        {...roving}
         width={total / px}
         height={high / px}
         viewBox={`0 0 ${total} ${high}`}
         role="group"
         aria-label={`${plan.meta.room}, round the room`}
-        onPointerDown={() => select(null)}
+        onClick={(e) => !(e.target as Element).closest('[role="button"]') && select(null)}
       >
         <rect x={0} y={above} width={total} height={ceiling} fill="var(--leaf)" />
         {body && (
@@ -123,7 +129,7 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
           />
         )}
         {walls.map((wall) => (
-          <g key={wall.id}>
+          <g key={wall.id} data-wall={wall.id}>
             <text x={wall.start + 10 * px} y={above - 12 * px} fontSize={13 * px} fontWeight="700" fill="var(--ink)">
               {wall.length < wall.name.length * 7.6 * px
                 ? `${wall.name.slice(0, Math.max(1, Math.floor(wall.length / (7.6 * px)) - 1))}…`
@@ -166,7 +172,7 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
                 strokeDasharray={`${2 * px} ${5 * px}`}
               />
               {walls
-                .filter((wall) => wall.length > 130 * px)
+                .filter((wall) => wall.length > 130 * px && px < ROOMY)
                 .map((wall) => (
                   <text
                     key={wall.id}
@@ -208,8 +214,8 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
             right={right}
             faces={facesRoom}
             compartments={groups.get(unit.id) ?? NONE}
-            report={report}
-            plan={plan}
+            things={(groups.get(unit.id) ?? NONE).map(named).join(PARTED)}
+            grow={plan.meta.roomToGrow}
             station={seat}
             wash={wash}
             arrangement={arrangement}
@@ -226,22 +232,37 @@ export function RoundTheRoom({ lit = [], onCompartment }: RoundProps) {
             onCompartment={onCompartment}
           />
         ))}
-        {station && person && <BodyMarks station={station} person={person} plan={plan} report={report} y={y} px={px} />}
+        {station && person && px < ROOMY && (
+          <BodyMarks station={station} person={person} plan={plan} report={report} y={y} px={px} />
+        )}
       </svg>
-    </div>
+    );
+  };
+  return (
+    <Zoom
+      view={zoomed}
+      menu={menu}
+      label="Round the room: scrolls sideways, + and − zoom, 0 shows all of it"
+      frame={frame}
+      least={({ wide, tall }) => Math.min(1, (wide * fitted(tall)) / total)}
+    >
+      {draw}
+    </Zoom>
   );
 }
 
 const NONE: CompartmentReport[] = [];
-const grouped = new WeakMap<readonly CompartmentReport[], Map<string, CompartmentReport[]>>();
-/** The places of each unit, but for containers; the same for the same places, so that nothing is drawn anew. */
+let grouped: { of: readonly CompartmentReport[]; groups: ReadonlyMap<string, CompartmentReport[]> } | null = null;
+/** The places of each unit, but for containers; the same list for the same places, so that nothing is drawn anew. */
 function ofUnits(compartments: readonly CompartmentReport[]): ReadonlyMap<string, CompartmentReport[]> {
-  let groups = grouped.get(compartments);
-  if (!groups) {
-    groups = new Map();
-    for (const c of compartments) if (c.within === null) groups.set(c.unit, [...(groups.get(c.unit) ?? []), c]);
-    grouped.set(compartments, groups);
+  if (grouped?.of === compartments) return grouped.groups;
+  const groups = new Map<string, CompartmentReport[]>();
+  for (const c of compartments) if (c.within === null) groups.set(c.unit, [...(groups.get(c.unit) ?? []), c]);
+  for (const [unit, list] of groups) {
+    const before = grouped?.groups.get(unit);
+    if (before?.length === list.length && before.every((c, i) => c === list[i])) groups.set(unit, before);
   }
+  grouped = { of: compartments, groups };
   return groups;
 }
 /** Room beside what stands elsewhere, mm. */

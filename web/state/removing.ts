@@ -2,7 +2,6 @@
 import { removeWithDependents } from '@heronstone/core/model/change.ts';
 import { wentAlong } from '@heronstone/core/model/removed.ts';
 import type { TableName } from '@heronstone/core/model/plan.ts';
-import { nextStep } from '../sync/history.ts';
 import { commit, notice, useStore } from './store.ts';
 
 /** Removes rows as one step. @param what they are called in a sentence @returns whether it could be done */
@@ -19,10 +18,6 @@ export function removeRows(what: string, table: TableName, ids: readonly string[
   });
   if (!commit(`Remove ${what}`, changes)) return false;
   const along = wentAlong(plan, table, changes);
-  notice(
-    `Removed ${what}${along === '' ? '' : `, with ${along}`}.`,
-    'note',
-    nextStep(useStore.getState().history.undo)?.id,
-  );
+  notice(`Removed ${what}${along === '' ? '' : `, with ${along}`}.`);
   return true;
 }

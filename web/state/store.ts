@@ -38,6 +38,8 @@ export type Selected = {
   id: string;
 };
 export type View = 'above' | 'round' | 'inside';
+/** A view that can be zoomed. */
+export type Zoomable = 'above' | 'round' | 'found';
 export type Wash = '' | 'seconds' | 'minutes' | 'sight';
 
 /** How saving goes. */
@@ -74,8 +76,14 @@ interface State {
   /** Steps that the server refused, each with its reason. */
   refused: readonly Refused[];
   notices: Array<{ id: string; text: string; kind: 'note' | 'error'; step: string | null }>;
+  /** The last step that was made here, until it is taken back or something is said about it. */
+  lastStep: { id: string; text: string } | null;
   selected: Selected | null;
   view: View;
+  /** How much larger than it opens each drawing is. */
+  zoom: Readonly<Record<Zoomable, number>>;
+  /** What a drawing is asked to show: the whole, a step nearer or farther, or a part of it, as a selector. */
+  zoomTo: { view: Zoomable; part: string } | null;
   station: string | null;
   /** Whose reach is shown; null for who sits at the station. */
   person: string | null;
@@ -102,8 +110,11 @@ export const useStore = create<State>(() => ({
   saving: { kind: 'saved', message: '', count: 0, since: null, keeps: true },
   refused: [],
   notices: [],
+  lastStep: null,
   selected: null,
   view: 'above',
+  zoom: { above: 1, round: 1, found: 1 },
+  zoomTo: null,
   station: null,
   person: null,
   wash: '',
@@ -117,11 +128,19 @@ const put = useStore.setState;
 
 // ---- messages ----
 
-/** @param step the step that it is about, which can be taken back from the message */
-export function notice(text: string, kind: 'note' | 'error' = 'note', step: string | null = null): void {
+/** The step that was just made, while whoever made it goes on: what is said then is said about it. */
+let justMade: string | null = null;
+
+/** Says something; a note right after a step is about that step, which can be taken back from the message. */
+export function notice(text: string, kind: 'note' | 'error' = 'note'): void {
   const id = nanoid(6);
-  put((s) => ({ notices: [...s.notices.slice(-3), { id, text, kind, step }] }));
+  const step = kind === 'note' ? justMade : null;
+  put((s) => ({
+    notices: [...s.notices.slice(-3), { id, text, kind, step }],
+    lastStep: step === null ? s.lastStep : null,
+  }));
 }
+export const forgetLastStep = () => put({ lastStep: null });
 export function dismiss(id: string): void {
   put((s) => ({ notices: s.notices.filter((n) => n.id !== id) }));
 }
@@ -139,7 +158,15 @@ export function selectAlso(id: string): void {
     put(next ? { selected: { kind: 'unit', id: next }, also: rest } : { selected: null });
   } else put({ also: also.includes(id) ? also.filter((a) => a !== id) : [...also, id] });
 }
+/** Chooses several pieces at once; none when there are none. */
+export function selectUnits([first, ...also]: readonly string[]): void {
+  if (first === undefined) select(null);
+  else put({ selected: { kind: 'unit', id: first }, also });
+}
 export const setView = (view: View) => put({ view });
+export const setZoom = (view: Zoomable, zoom: number) => put((s) => ({ zoom: { ...s.zoom, [view]: zoom } }));
+/** @param part 'whole', 'in', 'out', or a selector of what is to fill the frame */
+export const zoomTo = (view: Zoomable, part: string) => put({ zoomTo: { view, part } });
 export const setStation = (station: string) => put({ station });
 export const setPerson = (person: string | null) => put({ person });
 export const setWash = (wash: Wash) => put({ wash });
@@ -301,6 +328,13 @@ export function commit(
     notice(`${name}: ${cause.findings[0]?.expected ?? cause.message}`, 'error');
     return false;
   }
+  if (kind === 'do') {
+    put({ lastStep: { id: group.id, text: group.name } });
+    justMade = group.id;
+    queueMicrotask(() => {
+      justMade = null;
+    });
+  } else put((s) => ({ lastStep: s.lastStep?.id === target ? null : s.lastStep }));
   return true;
 }
 
@@ -444,6 +478,7 @@ export async function openPlan(id: string): Promise<void> {
     refused: [],
     saving: savingOf(state, true),
     asking: null,
+    lastStep: null,
     preview: null,
     report: null,
     answered: 0,
@@ -452,6 +487,8 @@ export async function openPlan(id: string): Promise<void> {
     also: [],
     mode: '',
     station: null,
+    zoom: { above: 1, round: 1, found: 1 },
+    zoomTo: null,
   });
   void keepSeen(state.base);
   evaluateNow();

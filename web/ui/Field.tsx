@@ -4,6 +4,7 @@ import { useEffect, useId, type ReactNode } from 'react';
 import { useController, useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { formatLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
+import { useUntilPointerUp } from './pointer.ts';
 import { Select } from './Select.tsx';
 import { readsLength, readsNumber, readsOptional, readsText, type Reads } from './typed.ts';
 
@@ -41,6 +42,7 @@ function DraftField<V>({
   });
   const { field, fieldState } = useController({ control: form.control, name: 'text' });
   const wrong = fieldState.error?.message;
+  const shown = useUntilPointerUp(wrong);
   const { reset } = form;
   const { isDirty } = fieldState;
   useEffect(() => {
@@ -66,7 +68,8 @@ function DraftField<V>({
         placeholder={placeholder}
         autoComplete="off"
         aria-invalid={wrong !== undefined}
-        aria-describedby={wrong !== undefined ? `${id}-error` : hint ? `${id}-hint` : undefined}
+        data-kept={isDirty ? undefined : ''}
+        aria-describedby={shown !== undefined ? `${id}-error` : hint ? `${id}-hint` : undefined}
         {...field}
         onBlur={send}
         onKeyDown={(e) => {
@@ -78,14 +81,14 @@ function DraftField<V>({
         }}
         className={`w-full rounded-md border bg-leaf px-2 py-1 ${wrong !== undefined ? 'border-rust' : 'border-line hover:border-soft'}`}
       />
-      {hint && wrong === undefined && (
+      {hint && shown === undefined && (
         <p id={`${id}-hint`} className="text-xs text-soft">
           {hint}
         </p>
       )}
-      {wrong !== undefined && (
+      {shown !== undefined && (
         <p id={`${id}-error`} role="alert" className="text-xs text-rust">
-          {wrong}
+          {shown}
         </p>
       )}
     </div>

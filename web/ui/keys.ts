@@ -1,8 +1,12 @@
 /** Keys that belong to what has the focus. */
 
-/** Whether text is written there, so that Ctrl+Z is the field's own. */
+/** Whether text is written there, a field of text. */
 export const takesText = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && target.closest('input, textarea, [contenteditable]') !== null;
+
+/** Whether something is being typed that is not kept yet: Ctrl+Z takes letters back there, and steps everywhere else. */
+export const isTyping = (target: EventTarget | null): boolean =>
+  takesText(target) && !(target as HTMLElement).matches('[data-kept]');
 
 /** Whether letters are taken there: in a text field, and in a list in which they jump. */
 export const takesLetters = (target: EventTarget | null): boolean =>

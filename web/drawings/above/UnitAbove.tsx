@@ -4,6 +4,7 @@ import { footprint } from '@heronstone/core/furniture/footprint.ts';
 import { openedOf } from '@heronstone/core/furniture/opened.ts';
 import type { Unit } from '@heronstone/core/model/plan.ts';
 import type { Heat } from '../wash.ts';
+import { useHeld } from '../../state/held.ts';
 import { closed } from './path.ts';
 
 interface UnitAboveProps {
@@ -25,6 +26,7 @@ interface UnitAboveProps {
 const LETTER = 12.5;
 
 export function UnitAbove({ unit, on, lit, bad, heat, px, small, editable, onPointerDown, onKeyDown }: UnitAboveProps) {
+  const over = useHeld((s) => s.over === unit.id);
   const text = LETTER * px;
   const across = Math.abs(Math.cos((unit.turn * Math.PI) / 180)) > 0.7;
   const [w, d] = across ? [unit.width, unit.depth] : [unit.depth, unit.width];
@@ -61,8 +63,8 @@ export function UnitAbove({ unit, on, lit, bad, heat, px, small, editable, onPoi
                   : 'var(--leaf)'
         }
         fillOpacity={unit.kind === 'table' ? 0.85 : 1}
-        stroke={on || lit || bad ? 'var(--rust)' : 'var(--ink)'}
-        strokeWidth={(on || lit ? 2.4 : inside ? 0.7 : 1.3) * px}
+        stroke={on || lit || bad || over ? 'var(--rust)' : 'var(--ink)'}
+        strokeWidth={(on || lit || over ? 2.4 : inside ? 0.7 : 1.3) * px}
         strokeDasharray={high ? `${6 * px} ${4 * px}` : unit.owned ? undefined : `${2 * px} ${3 * px}`}
         pointerEvents={inside && !on ? 'none' : 'all'}
       />

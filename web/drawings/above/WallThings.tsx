@@ -1,30 +1,41 @@
 /** A wall from above with its name, doors, windows and what is fixed to it. */
-import { formatLength } from '@heronstone/core/model/measure.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import type { Wall } from '@heronstone/core/room/walls.ts';
-import { select } from '../../state/store.ts';
 import { closed, WALL } from './path.ts';
+import type { useHands } from './useHands.ts';
+import type { WallWords } from './wallWords.ts';
 
-export function WallThings({ wall, plan, px, small }: { wall: Wall; plan: Plan; px: number; small: boolean }) {
+export function WallThings({
+  wall,
+  plan,
+  px,
+  words,
+  hands,
+}: {
+  wall: Wall;
+  plan: Plan;
+  px: number;
+  /** Its name and measure, and where there is room for them. */
+  words: WallWords | undefined;
+  hands: ReturnType<typeof useHands>;
+}) {
   const on = (along: number, out: number) => ({
     x: wall.from.x + wall.along.x * along + wall.inward.x * out,
     y: wall.from.y + wall.along.y * along + wall.inward.y * out,
   });
-  const middle = on(wall.length / 2, -WALL - 26 * px);
-  const upright = Math.abs(wall.along.y) > 0.7;
   return (
-    <g>
-      {!small && wall.length > (wall.name.length + 11) * 6.4 * px && (
+    <g data-wall={wall.id}>
+      {words && (
         <text
-          x={middle.x}
-          y={middle.y}
+          x={words.x}
+          y={words.y}
           dy="0.35em"
           textAnchor="middle"
           fontSize={12 * px}
           fill="var(--soft)"
-          transform={upright ? `rotate(-90 ${middle.x} ${middle.y})` : undefined}
+          transform={words.upright ? `rotate(-90 ${words.x} ${words.y})` : undefined}
         >
-          {wall.name} · {formatLength(wall.length, plan.meta.units)}
+          {words.text}
         </text>
       )}
       {Object.values(plan.openings)
@@ -51,11 +62,8 @@ export function WallThings({ wall, plan, px, small }: { wall: Wall; plan: Plan; 
               aria-label={`${o.kind} on ${wall.name}`}
               data-opening={o.id}
               className="cursor-pointer"
-              onPointerDown={(e) => {
-                e.stopPropagation();
-                select({ kind: 'opening', id: o.id });
-              }}
-              onKeyDown={(e) => e.key === 'Enter' && select({ kind: 'opening', id: o.id })}
+              onPointerDown={hands.down('openings', o.id)}
+              onKeyDown={hands.wallKey('openings', o.id)}
             >
               <path
                 d={closed([a, b, c, d])}
@@ -93,11 +101,8 @@ export function WallThings({ wall, plan, px, small }: { wall: Wall; plan: Plan; 
               tabIndex={0}
               aria-label={`${f.kind} on ${wall.name}`}
               className="cursor-pointer"
-              onPointerDown={(e) => {
-                e.stopPropagation();
-                select({ kind: 'fixture', id: f.id });
-              }}
-              onKeyDown={(e) => e.key === 'Enter' && select({ kind: 'fixture', id: f.id })}
+              onPointerDown={hands.down('fixtures', f.id)}
+              onKeyDown={hands.wallKey('fixtures', f.id)}
             >
               <title>{f.kind}</title>
               {f.kind === 'socket' || f.kind === 'switch' ? (

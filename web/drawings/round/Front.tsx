@@ -1,10 +1,11 @@
 /** The front of one place: its ripple, what lies in it, how full it is; something may be dropped on it. */
 import { memo } from 'react';
-import { useDroppable } from '@dnd-kit/core';
 import type { Arrangement } from '@heronstone/core/model/plan.ts';
 import { RIPPLE_WORD } from '@heronstone/core/reach/body.ts';
 import type { CompartmentReport } from '@heronstone/core/report/report.ts';
+import { drags, useHeld } from '../../state/held.ts';
 import { select } from '../../state/store.ts';
+import { intoSheet } from '../../ui/Sheet.tsx';
 import { RippleMark, SIGHT_WORD } from '../RippleMark.tsx';
 import { fillWords, Tide } from '../Tide.tsx';
 import type { Heat } from '../wash.ts';
@@ -29,13 +30,7 @@ interface FrontProps {
   onCompartment?: ((id: string) => void) | undefined;
 }
 
-/** Hears of every step of a drag, as all places do; what is drawn changes only for the one that is under the hand. */
-export const Front = memo(function Front(props: FrontProps) {
-  const { setNodeRef, isOver } = useDroppable({ id: props.compartment.id });
-  return <Drawn {...props} over={isOver} setRef={setNodeRef as unknown as (element: SVGGElement | null) => void} />;
-});
-
-const Drawn = memo(function Drawn({
+export const Front = memo(function Front({
   compartment: c,
   things,
   left,
@@ -46,12 +41,11 @@ const Drawn = memo(function Drawn({
   grow,
   chosen,
   lit,
-  over,
   base,
   px,
-  setRef,
   onCompartment,
-}: FrontProps & { over: boolean; setRef: (element: SVGGElement | null) => void }) {
+}: FrontProps) {
+  const over = useHeld((s) => s.over === c.id);
   const x = left + c.front.left + 4 * px;
   const width = c.front.right - c.front.left - 8 * px;
   const height = Math.max(c.front.top - c.front.bottom - 4 * px, 6 * px);
@@ -64,28 +58,40 @@ const Drawn = memo(function Drawn({
   const size = Math.min((width < 90 * px ? 9.5 : 11.5) * px, height * 0.62);
   // A narrow front that is high enough has its words below the ripple, over the whole width.
   const below = width < 130 * px && height > 2 * r + size + 8 * px;
-  const mid = below ? y + r + 4 * px : height > 60 * px ? y + height - r - 6 * px : y + height / 2;
+  // Where there is room for several lines, what lies in it is named, a line each.
+  const step = size * 1.25;
+  const head = below ? 2 * r + 6 * px : r + 4 * px - size / 2;
+  const rows = Math.floor((height - head - 3 * px) / step);
+  const named = !washed && contents.length > 1 && rows >= 2;
+  const mid = below || named ? y + r + 4 * px : height > 60 * px ? y + height - r - 6 * px : y + height / 2;
   const room = below ? width - 16 * px : width - 2 * r - 18 * px;
   const letters = Math.floor(room / (size * 0.53));
   const label = washed ? ((heat?.words.length ?? 0) > letters ? heat!.short : (heat?.words ?? '')) : name;
   // A front too narrow for ring and number has the number alone when it is washed.
   const tight = heat !== null && letters < 5;
-  const lines =
-    below && label.length > letters && height > 2 * r + 2.2 * size + 10 * px
+  const short = (text: string) => (text.length > letters ? `${text.slice(0, letters - 1)}…` : text);
+  const lines = named
+    ? contents.length <= rows
+      ? contents.map(short)
+      : [...contents.slice(0, rows - 1).map(short), `and ${contents.length - rows + 1} more`]
+    : below && label.length > letters && height > 2 * r + 2.2 * size + 10 * px
       ? wrap(label, letters)
-      : [label.length > letters ? `${label.slice(0, letters - 1)}…` : label];
+      : [short(label)];
+  const firstLine = below ? y + head + size / 2 : named ? y + r + 4 * px : mid;
   const fill = c.fill[arrangement];
   const pick = () => (onCompartment ?? ((id: string) => select({ kind: 'compartment', id })))(c.id);
   return (
     <g
-      ref={setRef}
       role="button"
-      tabIndex={0}
+      tabIndex={-1}
       data-place={c.id}
+      {...(contents.length > 0 && c.container === null
+        ? drags({ opening: { unit: c.unit, slot: c.slot }, name: c.name })
+        : {})}
       aria-pressed={chosen}
       aria-label={`${c.name}: ${contents.length === 0 ? 'empty' : `${contents.length} ${contents.length === 1 ? 'line' : 'lines'}, ${first}`}, ${fillWords(fill)}${reach ? `, ripple ${reach.ripple} ${RIPPLE_WORD[reach.ripple]}, ${SIGHT_WORD[reach.sight.state]}` : ''}${heat ? `, ${heat.words}` : ''}`}
       className="cursor-pointer"
-      onPointerDown={(e) => {
+      onClick={(e) => {
         e.stopPropagation();
         pick();
       }}
@@ -93,6 +99,7 @@ const Drawn = memo(function Drawn({
         if (e.key === 'Enter' || e.key === ' ') {
           e.preventDefault();
           pick();
+          intoSheet();
         }
       }}
     >
@@ -157,7 +164,7 @@ const Drawn = memo(function Drawn({
           <text
             key={i}
             x={below ? x + 5 * px : x + 2 * r + 9 * px}
-            y={below ? y + 2 * r + 6 * px + size * (0.5 + i * 1.1) : mid}
+            y={firstLine + i * step}
             dy="0.35em"
             fontSize={size}
             fill={first === '' && !heat ? 'var(--soft)' : 'var(--ink)'}

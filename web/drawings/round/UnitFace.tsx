@@ -1,8 +1,7 @@
 /** A unit in the unrolled strip, with the front of each of its compartments. */
-import { allIn } from '@heronstone/core/report/allIn.ts';
 import { memo } from 'react';
-import type { CompartmentReport, Report } from '@heronstone/core/report/evaluate.ts';
-import type { Arrangement, Plan, Unit } from '@heronstone/core/model/plan.ts';
+import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
+import type { Arrangement, Unit } from '@heronstone/core/model/plan.ts';
 import type { Wash } from '../wash.ts';
 import { Front } from './Front.tsx';
 
@@ -12,8 +11,10 @@ interface UnitFaceProps {
   right: number;
   faces: boolean;
   compartments: readonly CompartmentReport[];
-  report: Report;
-  plan: Plan;
+  /** The names of what lies in each of them, a line each, the places parted by a form feed. */
+  things: string;
+  /** The share of a place that is to stay free. */
+  grow: number;
   station: string | null;
   wash: Wash;
   arrangement: Arrangement;
@@ -35,14 +36,17 @@ const OF_WOOD: ReadonlySet<Unit['kind']> = new Set([
   'rail',
 ]);
 
+/** Between the things of one place and those of the next. */
+export const PARTED = '\f';
+
 export const UnitFace = memo(function UnitFace({
   unit,
   left,
   right,
   faces,
   compartments,
-  report,
-  plan,
+  things,
+  grow,
   station,
   wash,
   arrangement,
@@ -54,6 +58,7 @@ export const UnitFace = memo(function UnitFace({
 }: UnitFaceProps) {
   const y = (z: number) => base - z;
   const top = unit.bottom + unit.height;
+  const named = things.split(PARTED);
   return (
     <g data-strip-unit={unit.id}>
       {unit.kind === 'table' ? (
@@ -74,19 +79,17 @@ export const UnitFace = memo(function UnitFace({
           pointerEvents="none"
         />
       )}
-      {compartments.map((c) => (
+      {compartments.map((c, i) => (
         <Front
           key={c.id}
           compartment={c}
-          things={allIn(report, c, arrangement)
-            .map((id) => plan.supplies[report.placements[id]!.supply]!.name)
-            .join('\n')}
+          things={named[i] ?? ''}
           left={faces ? left : left + (right - left - unit.width) / 2}
           station={station}
           washed={wash !== null}
           heat={wash?.get(c.id) ?? null}
           arrangement={arrangement}
-          grow={plan.meta.roomToGrow}
+          grow={grow}
           chosen={chosen === c.id}
           lit={lit.split(' ').includes(c.id)}
           base={base}

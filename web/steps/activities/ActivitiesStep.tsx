@@ -67,7 +67,7 @@ export function ActivitiesStep() {
       {activity ? (
         <ActivitySheet key={activity.id} activity={activity} plan={plan} />
       ) : (
-        <Sheet title="Who works here" line="Height decides what is within reach.">
+        <Sheet about="step" low title="Who works here" line="Height decides what is within reach.">
           {byName(plan.people).map((p) => (
             <PersonCard key={p.id} person={p} plan={plan} />
           ))}

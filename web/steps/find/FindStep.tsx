@@ -1,5 +1,5 @@
 /** Find: a few letters, and the thing is lit up in the room with its drawer and count. Made for a phone in the hand too. */
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import type { Found } from '@heronstone/core/find/find.ts';
@@ -15,6 +15,7 @@ import { TimeIt } from './TimeIt.tsx';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
 import { seatOf, setArrangement, useStore } from '../../state/store.ts';
+import { useRoving } from '../../ui/roving.ts';
 import { TabPanel, TabTitles, Tabs } from '../../ui/Tabs.tsx';
 
 const NONE: readonly Found[] = [];
@@ -72,6 +73,8 @@ function FindView() {
           : [...new Set(hit.places.map((p) => p.compartment))]
         : [];
   const shown = compartments.find((c) => c.id === lit[0]);
+  const results = useRef<HTMLUListElement>(null);
+  const roving = useRoving(results, '[data-hit]');
   const litOpenings = lit.map(openingOf);
   const set = (next: Record<string, string>) => setSearch(next, { replace: true });
   return (
@@ -86,6 +89,11 @@ function FindView() {
           autoFocus
           value={words}
           onChange={(e) => set(e.target.value === '' ? {} : { words: e.target.value })}
+          onKeyDown={(e) => {
+            if (e.key !== 'ArrowDown') return;
+            e.preventDefault();
+            results.current?.querySelector<HTMLElement>('[data-hit]')?.focus();
+          }}
           placeholder="a few letters"
           autoComplete="off"
           className="mt-2 rounded-xl border border-line bg-leaf px-4 py-3 text-lg"
@@ -100,15 +108,19 @@ function FindView() {
           <p className="mt-3 text-soft">Nothing by that name. Try fewer letters.</p>
         )}
         <ul
+          ref={results}
+          {...roving}
           className="mt-3 grid min-h-0 gap-1.5 overflow-y-auto max-md:max-h-36"
           aria-label="Found"
-          tabIndex={found.length > 8 ? 0 : undefined}
         >
           {found.map((f) => (
             <li key={`${f.kind} ${f.id}`}>
               <button
                 type="button"
+                data-hit
+                tabIndex={-1}
                 aria-pressed={f === hit}
+                onFocus={() => setChosen(f.id)}
                 onClick={() => setChosen(f.id)}
                 className={`block w-full rounded-xl border px-4 py-2 text-left ${f === hit ? 'border-ink bg-leaf' : 'border-transparent hover:bg-wash'}`}
               >
@@ -183,7 +195,7 @@ function FindView() {
           )}
         </div>
         <div className="min-h-64 shrink-0 grow">
-          <RoundTheRoom lit={litOpenings} />
+          <RoundTheRoom lit={litOpenings} zoomed="found" />
         </div>
         <div className="grid shrink-0 grid-cols-1 gap-4 sm:grid-cols-2 md:h-52">
           <div className="h-48">{Object.keys(plan.corners).length >= 3 && <FromAbove small lit={litOpenings} />}</div>

@@ -1,13 +1,39 @@
 /** Furnish: what stands in the room, and where the maker sits or stands. */
 import { Link } from 'react-router';
 import { useEffect } from 'react';
+import { isLoose } from '@heronstone/core/room/arrange.ts';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
-import { setView, useStore } from '../../state/store.ts';
-import { NextStep } from '../../ui/Sheet.tsx';
+import type { MenuOf } from '../../drawings/ThingMenu.tsx';
+import { copyOf, hasCopied, lock, paste, removeUnits, turn } from '../../state/furniture.ts';
+import { select, setView, useStore } from '../../state/store.ts';
+import { intoSheet, NextStep } from '../../ui/Sheet.tsx';
 import { StationSheet } from './StationSheet.tsx';
 import { LibrarySheet } from './LibrarySheet.tsx';
 import { ManySheet } from './ManySheet.tsx';
 import { UnitSheet } from './UnitSheet.tsx';
+
+/** What can be done with a piece, or with all that are chosen. */
+const menuOf: MenuOf = (id) => {
+  const { plan, selected, also, may } = useStore.getState();
+  const unit = plan?.units[id?.split('/')[0] ?? ''];
+  if (!plan || may === 'read') return [];
+  if (!unit) return id === null && hasCopied() ? [{ words: 'Paste here in the room', run: paste }] : [];
+  const ids =
+    selected?.kind === 'unit' && [selected.id, ...also].includes(unit.id) ? [selected.id, ...also] : [unit.id];
+  const one = ids.length === 1;
+  return [
+    { words: 'Open its sheet', run: () => openSheet(unit.id), off: !one },
+    { words: 'Turn a quarter', run: () => turn(unit.id), off: !one || !isLoose(unit) },
+    { words: 'Copy', run: () => copyOf(unit.id), off: !one },
+    { words: ids.every((u) => plan.units[u]?.pinned) ? 'Unlock' : 'Lock where it stands', run: () => lock(ids) },
+    { words: one ? 'Remove' : `Remove ${ids.length} pieces`, run: () => removeUnits(ids) },
+  ];
+};
+
+function openSheet(id: string): void {
+  select({ kind: 'unit', id });
+  intoSheet();
+}
 
 export function FurnishStep() {
   const plan = useStore((s) => s.plan)!;
@@ -32,7 +58,7 @@ export function FurnishStep() {
   const station = selected?.kind === 'station' ? plan.stations[selected.id] : undefined;
   return (
     <>
-      <RoomViews editable />
+      <RoomViews editable menu={menuOf} />
       {unit && also.length > 0 ? (
         <ManySheet ids={[unit.id, ...also]} plan={plan} />
       ) : unit ? (

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { set } from '@heronstone/core/model/change.ts';
 import { byName, UNIT_DEFAULTS, type Plan } from '@heronstone/core/model/plan.ts';
 import { bay } from '@heronstone/library/type.ts';
+import { meansFurniture, meansSeat } from '@heronstone/library/furnitureWords.ts';
 import { GROUPS, UNIT_TYPES } from '@heronstone/library/units.ts';
 import { removeRows } from '../../state/removing.ts';
 import { commit, select, useStore } from '../../state/store.ts';
@@ -35,7 +36,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
   const inMode = mode === '' ? [] : rows.filter((f) => f.mode === mode);
   const units = Object.keys(plan.units).length;
   const wanted = words.trim().toLowerCase();
-  const matches = (text: string) => wanted === '' || text.toLowerCase().includes(wanted);
+  const matches = (text: string) => meansFurniture(wanted, text);
   const groups = GROUPS.map(
     (group) =>
       [group, UNIT_TYPES.filter((t) => t.group === group && matches(`${t.title} ${t.hint} ${group}`))] as const,
@@ -43,6 +44,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
   const own = byName(plan.types).filter((t) => matches(t.name));
   return (
     <Sheet
+      about="step"
       title="Furniture"
       line={
         units === 0
@@ -87,6 +89,17 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
         onChange={(e) => setWords(e.target.value)}
         className="mb-2 w-full rounded-md border border-line bg-leaf px-2 py-1"
       />
+      {meansSeat(wanted) ? (
+        <p role="status" className="mb-2">
+          A seat comes with its table: choose the table in the room, then “Add a seat”.
+        </p>
+      ) : (
+        groups.length + own.length === 0 && (
+          <p role="status" className="mb-2">
+            Nothing here is called “{words.trim()}”. Try another word, or build your own cabinet below.
+          </p>
+        )
+      )}
       {groups.map(([group, types]) => (
         <details key={group} open={wanted !== '' || group === GROUPS[0] || units === 0} className="mb-1">
           <summary className="cursor-pointer py-0.5 font-bold">

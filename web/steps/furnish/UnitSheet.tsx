@@ -4,18 +4,16 @@ import { compartmentsOf } from '@heronstone/core/furniture/compartments.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import { formatLength, formatMass, formatSize } from '@heronstone/core/model/measure.ts';
 import { byName, ShapeSchema, type Plan, type Unit } from '@heronstone/core/model/plan.ts';
-import { turnUnit } from '@heronstone/core/gestures/furniture.ts';
-import { copyUnit, isLoose, standOn } from '@heronstone/core/room/arrange.ts';
+import { isLoose, standOn } from '@heronstone/core/room/arrange.ts';
 import { gapTo } from '@heronstone/core/room/gaps.ts';
-import { freeSpot } from '@heronstone/core/room/spot.ts';
 import { settledUnits } from '@heronstone/core/room/standing.ts';
 import { wallsOf } from '@heronstone/core/room/walls.ts';
-import { removeRows } from '../../state/removing.ts';
-import { commit, newId, notice, select, useStore } from '../../state/store.ts';
+import { copyOf, removeUnits, turn } from '../../state/furniture.ts';
+import { commit, newId, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Fact, Heading, LengthField, NumberField, TextField } from '../../ui/Field.tsx';
 import { RowForm } from '../../ui/RowForm.tsx';
-import { Sheet } from '../../ui/Sheet.tsx';
+import { Folded, Sheet } from '../../ui/Sheet.tsx';
 import { FindingLine } from './FindingLine.tsx';
 import { seatBefore } from '@heronstone/core/gestures/newUnit.ts';
 import { UnitInside } from './UnitInside.tsx';
@@ -23,16 +21,11 @@ import { UnitInside } from './UnitInside.tsx';
 export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
   const report = useStore((s) => s.report);
   const system = plan.meta.units;
-  const mode = useStore((s) => s.mode);
   const change = (what: string, columns: Partial<Unit>) =>
     commit(`${what} of ${unit.name}`, [set('units', unit.id, columns)]);
   const findings = report?.findings.filter((f) => isAbout(f, 'units', unit.id) && f.code !== 'overfull') ?? [];
   const compartments = compartmentsOf(settledUnits(plan)[unit.id] ?? unit);
   const facts = report?.units[unit.id];
-  const copy = () => {
-    const { id, changes } = copyUnit(plan, unit.id, freeSpot(unit, plan), newId);
-    if (commit(`Copy ${unit.name}`, changes)) select({ kind: 'unit', id });
-  };
   const saveType = () => {
     const shape = ShapeSchema.parse(
       Object.fromEntries(Object.keys(ShapeSchema.shape).map((key) => [key, unit[key as keyof Unit]])),
@@ -46,6 +39,18 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
       {findings.map((f) => (
         <FindingLine key={f.code + f.message} finding={f} name={unit.name} />
       ))}
+      <div className="mb-3 flex flex-wrap gap-2">
+        {unit.kind === 'table' && (
+          <Button look="main" onClick={() => commit(`Add a seat at ${unit.name}`, seatBefore(plan, unit, newId))}>
+            Add a seat
+          </Button>
+        )}
+        <Button disabled={!isLoose(unit)} onClick={() => turn(unit.id)}>
+          Turn
+        </Button>
+        <Button onClick={() => copyOf(unit.id)}>Copy</Button>
+        <Button onClick={() => removeUnits([unit.id])}>Remove</Button>
+      </div>
       <TextField label="Name" value={unit.name} onSet={(name) => change('Name', { name })} />
       <Standing unit={unit} plan={plan} />
       <Heading>Outside</Heading>
@@ -60,100 +65,90 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
           { kind: 'length', field: 'height', label: 'Height', least: 10, most: 4000 },
         ]}
       />
-      <Heading>Inside</Heading>
-      <UnitInside unit={unit} plan={plan} />
-      <Heading>More</Heading>
-      <RowForm
-        table="units"
-        row={unit}
-        what={unit.name}
-        system={system}
-        fields={[
-          { kind: 'check', field: 'labelled', label: 'Its fronts carry labels today' },
-          { kind: 'check', field: 'wheels', label: 'Stands on wheels' },
-          { kind: 'check', field: 'fixed', label: 'Fixed to the wall' },
-          { kind: 'check', field: 'owned', label: 'I own this' },
-          { kind: 'check', field: 'pinned', label: 'Lock position' },
-          { kind: 'check', field: 'keyLocked', label: 'Kept locked with a key' },
-          {
-            kind: 'choice',
-            field: 'material',
-            label: 'Its shelves are of',
-            options: [
-              ['particleboard', 'particleboard'],
-              ['MDF', 'MDF'],
-              ['pine', 'solid pine'],
-              ['plywood', 'plywood'],
-              ['metal', 'metal'],
-            ],
-            wide: true,
-          },
-          {
-            kind: 'optional',
-            field: 'price',
-            label: 'Price',
-            otherwise: 'not known',
-            least: 0,
-            most: 1_000_000,
-            length: false,
-          },
-          {
-            kind: 'optional',
-            field: 'mass',
-            label: 'Weight empty, kg',
-            otherwise: 'not known',
-            least: 0,
-            most: 1_000_000,
-            length: false,
-            factor: 1000,
-          },
-          {
-            kind: 'optional',
-            field: 'load',
-            label: 'Load limit per shelf, kg',
-            otherwise: 'not known',
-            least: 0,
-            most: 1_000_000,
-            length: false,
-            factor: 1000,
-          },
-        ]}
-      />
-      <Heading>Places in it</Heading>
-      <dl>
-        {compartments.slice(0, 14).map((c) => (
-          <Fact key={c.id} name={c.short}>
-            <span className="text-xs">
-              {formatSize([c.inside.width, c.inside.depth, c.inside.height].map(Math.round), system)}
-            </span>
-          </Fact>
-        ))}
-        {compartments.length > 14 && <Fact name="and">{compartments.length - 14} more</Fact>}
-        {facts && <Fact name="Holds">{facts.litres.toFixed(0)} l</Fact>}
-        {facts && facts.mass > 0 && <Fact name="Contents as planned">{formatMass(facts.mass, system)}</Fact>}
-      </dl>
-      <div className="mt-4 flex flex-wrap gap-2">
-        {unit.kind === 'table' && (
-          <Button look="main" onClick={() => commit(`Add a seat at ${unit.name}`, seatBefore(plan, unit, newId))}>
-            Add a seat
-          </Button>
-        )}
-        <Button
-          disabled={!isLoose(unit)}
-          onClick={() => commit(`Turn ${unit.name}`, turnUnit(plan, unit.id, 90, mode))}
-        >
-          Turn
+      {unit.kind === 'table' ? (
+        <Folded title="Inside">
+          <UnitInside unit={unit} plan={plan} />
+        </Folded>
+      ) : (
+        <>
+          <Heading>Inside</Heading>
+          <UnitInside unit={unit} plan={plan} />
+        </>
+      )}
+      <Folded title="More">
+        <RowForm
+          table="units"
+          row={unit}
+          what={unit.name}
+          system={system}
+          fields={[
+            { kind: 'check', field: 'labelled', label: 'Its fronts carry labels today' },
+            { kind: 'check', field: 'wheels', label: 'Stands on wheels' },
+            { kind: 'check', field: 'fixed', label: 'Fixed to the wall' },
+            { kind: 'check', field: 'owned', label: 'I own this' },
+            { kind: 'check', field: 'pinned', label: 'Lock position' },
+            { kind: 'check', field: 'keyLocked', label: 'Kept locked with a key' },
+            {
+              kind: 'choice',
+              field: 'material',
+              label: 'Its shelves are of',
+              options: [
+                ['particleboard', 'particleboard'],
+                ['MDF', 'MDF'],
+                ['pine', 'solid pine'],
+                ['plywood', 'plywood'],
+                ['metal', 'metal'],
+              ],
+              wide: true,
+            },
+            {
+              kind: 'optional',
+              field: 'price',
+              label: 'Price',
+              otherwise: 'not known',
+              least: 0,
+              most: 1_000_000,
+              length: false,
+            },
+            {
+              kind: 'optional',
+              field: 'mass',
+              label: 'Weight empty, kg',
+              otherwise: 'not known',
+              least: 0,
+              most: 1_000_000,
+              length: false,
+              factor: 1000,
+            },
+            {
+              kind: 'optional',
+              field: 'load',
+              label: 'Load limit per shelf, kg',
+              otherwise: 'not known',
+              least: 0,
+              most: 1_000_000,
+              length: false,
+              factor: 1000,
+            },
+          ]}
+        />
+        <Heading>Places in it</Heading>
+        <dl>
+          {compartments.slice(0, 14).map((c) => (
+            <Fact key={c.id} name={c.short}>
+              <span className="text-xs">
+                {formatSize([c.inside.width, c.inside.depth, c.inside.height].map(Math.round), system)}
+              </span>
+            </Fact>
+          ))}
+          {compartments.length > 14 && <Fact name="and">{compartments.length - 14} more</Fact>}
+          {facts && <Fact name="Holds">{facts.litres.toFixed(0)} l</Fact>}
+          {facts && facts.mass > 0 && <Fact name="Contents as planned">{formatMass(facts.mass, system)}</Fact>}
+        </dl>
+        <Button className="mt-3" onClick={saveType}>
+          Save as a type
         </Button>
-        <Button onClick={copy}>Copy</Button>
-        <Button onClick={saveType}>Save as a type</Button>
-        <Button
-          onClick={() => {
-            if (removeRows(unit.name, 'units', [unit.id])) select(null);
-          }}
-        >
-          Remove
-        </Button>
-      </div>
+      </Folded>
     </Sheet>
   );
 }

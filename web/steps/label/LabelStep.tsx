@@ -65,6 +65,8 @@ export function LabelStep() {
         </Tabs>
       </section>
       <Sheet
+        about="step"
+        low
         title="Labels"
         line={`${count} ${count === 1 ? 'label' : 'labels'}, ${arrangement === 'planned' ? 'as planned' : 'as things lie today'}`}
       >

@@ -24,9 +24,10 @@ export function SheetPages({
         {result.message}
       </p>
     );
-  const labels = result?.sheet.pages[shown];
-  if (!result || !labels || labels.length === 0)
-    return changed && result ? (
+  if (!result) return <NextStep title="Laying out the labels …">One for each place in use.</NextStep>;
+  const labels = result.sheet.pages[shown];
+  if (!labels || labels.length === 0)
+    return changed ? (
       <NextStep title="Nothing changed">Every label is as it was last printed.</NextStep>
     ) : (
       <NextStep title="No labels yet">

@@ -32,7 +32,11 @@ export function RoomSheet({ plan }: { plan: Plan }) {
   const meta = (what: string, columns: Partial<Plan['meta']>) => commit(what, [setMeta(plan, columns)]);
   const longest = [...walls].sort((a, b) => b.length - a.length)[0]!;
   return (
-    <Sheet title={plan.meta.room} line={report ? `${formatArea(report.room.area, plan.meta.units)} of floor` : ''}>
+    <Sheet
+      about="step"
+      title={plan.meta.room}
+      line={report ? `${formatArea(report.room.area, plan.meta.units)} of floor` : ''}
+    >
       <TextField label="Name of the room" value={plan.meta.room} onSet={(room) => meta('Name the room', { room })} />
       <div className="mt-2 grid grid-cols-2 gap-2">
         {rectangle && (

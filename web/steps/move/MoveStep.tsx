@@ -1,5 +1,5 @@
 /** Move: from today to the plan, as a checklist in the hand. Both places are lit in the drawing. */
-import { howMany } from '@heronstone/core/model/measure.ts';
+import { howMany, tenths } from '@heronstone/core/model/measure.ts';
 import { Link } from 'react-router';
 import { useEffect, useRef, useState } from 'react';
 import type { Move } from '@heronstone/core/changeover/move.ts';
@@ -76,7 +76,7 @@ export function MoveStep() {
     return (
       <NextStep title={report && report.week.planned.placed > 0 ? 'Everything lies as planned' : 'Nothing to move yet'}>
         {report && report.week.planned.placed > 0 ? (
-          <>Move finished{over.won > 0.05 ? `: ${over.won.toFixed(1)} minutes a week won` : ''}.</>
+          <>Move finished{over.won > 0.05 ? `: ${tenths(over.won)} minutes a week won` : ''}.</>
         ) : (
           <>
             {looks ? (
@@ -99,7 +99,7 @@ export function MoveStep() {
       <section aria-label="Moves" className="flex min-h-0 min-w-0 grow flex-col gap-3 px-4 py-3 md:overflow-hidden">
         <div className="grid shrink-0 gap-3 md:h-[38%] md:grid-cols-[2fr_1fr]">
           <div className="hidden min-h-0 min-w-0 overflow-hidden md:block">
-            <RoundTheRoom lit={lit} />
+            <RoundTheRoom lit={lit} zoomed="found" />
           </div>
           <div className="h-44 min-h-0 min-w-0 md:h-full">
             {Object.keys(plan.corners).length >= 3 && <FromAbove small lit={lit} />}
@@ -153,13 +153,15 @@ export function MoveStep() {
         </ol>
       </section>
       <Sheet
+        about="step"
+        low
         title="The move"
         line={`${left.length} of ${howMany(all.length, 'move')} to go; ${howMany(report!.moves, 'supply lies', 'supplies lie')} elsewhere than planned`}
       >
         <dl>
-          <Fact name="Today">{report!.week.today.minutes.toFixed(1)} min a week</Fact>
-          <Fact name="As planned">{over.planned.toFixed(1)} min a week</Fact>
-          <Fact name="Won so far">{wonSince(plan, report!).toFixed(1)} min a week</Fact>
+          <Fact name="A week now">{tenths(report!.week.today.minutes)} min</Fact>
+          <Fact name="A week as planned">{tenths(report!.week.planned.minutes)} min</Fact>
+          <Fact name="Won so far">{tenths(wonSince(plan, report!))} min a week</Fact>
           <Fact name="Carrying to go">{minutesWords(left.reduce((sum, m) => sum + m.seconds, 0) * over.pace)}</Fact>
           <Fact name="Most on the floor">{over.peak.toFixed(1)} litres</Fact>
           <Fact name="If everything came out">{over.everything.toFixed(0)} litres</Fact>
@@ -219,7 +221,7 @@ function SittingList({
       <h3 className="text-lg">
         Session {number}{' '}
         <span className="font-sans text-sm text-soft">
-          {minutesWords(sitting.seconds)}, saves {sitting.saving.toFixed(1)} min a week
+          {minutesWords(sitting.seconds)}, saves {tenths(sitting.saving)} min a week
           {sitting.floor > 0 && `; ${sitting.floor.toFixed(1)} litres stand on the table at its end`}
         </span>
       </h3>
@@ -293,7 +295,7 @@ function SittingClock({ minutesNow }: { minutesNow: number }) {
           {past.map((s) => (
             <li key={s.id}>
               {s.day}: {howMany(s.moves, 'move')} in {minutesWords(s.took!)}
-              {s.after !== null && `, ${(s.before - s.after).toFixed(1)} min a week won`}
+              {s.after !== null && `, ${tenths(s.before - s.after)} min a week won`}
             </li>
           ))}
         </ul>

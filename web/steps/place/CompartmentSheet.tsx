@@ -1,4 +1,3 @@
-import { useDraggable } from '@dnd-kit/core';
 import { GripVertical } from 'lucide-react';
 import { useState } from 'react';
 import type { CompartmentReport, PlacementReport } from '@heronstone/core/report/evaluate.ts';
@@ -7,6 +6,7 @@ import { Inside } from '../../drawings/Inside.tsx';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { fillWords } from '../../drawings/Tide.tsx';
 import { emptyOfContainers } from '@heronstone/core/ask/takeContainerAdvice.ts';
+import { drags, type Moving } from '../../state/held.ts';
 import { commit, personOf, seatOf, select, stationOf, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact, Heading } from '../../ui/Field.tsx';
@@ -19,7 +19,6 @@ import { Elements } from '../../ui/Elements.tsx';
 import { FetchPlay } from './FetchPlay.tsx';
 import { WholePlace } from './WholePlace.tsx';
 import { AdviceDialog } from '../sort/AdviceDialog.tsx';
-import type { Moving } from './moves.ts';
 
 /** A chosen drawer, shelf or cubby: how it is reached and what lies in it. */
 export function CompartmentSheet({
@@ -182,17 +181,12 @@ function Content({
 }) {
   const planned = p.arrangement === 'planned';
   const moving: Moving = { supply: p.supply, placement: planned ? p.id : null, count: p.count };
-  const { setNodeRef, listeners, isDragging } = useDraggable({ id: p.id, data: moving, disabled: !planned });
   return (
     <li
-      ref={setNodeRef}
-      className={`flex items-center gap-1 border-b border-line py-1 ${isDragging ? 'opacity-40' : ''}`}
+      {...(planned ? drags(moving) : {})}
+      className={`flex items-center gap-1 border-b border-line py-1 ${planned ? 'cursor-grab' : ''}`}
     >
-      {planned && (
-        <span {...listeners} className="cursor-grab touch-none p-1 text-soft" aria-hidden="true" data-drag={p.id}>
-          <GripVertical size={16} />
-        </span>
-      )}
+      {planned && <GripVertical size={16} aria-hidden="true" className="shrink-0 text-soft" />}
       <button
         type="button"
         className="min-w-0 grow text-left hover:underline"

@@ -1,36 +1,39 @@
-import { DragOverlay } from '@dnd-kit/core';
 import type { Alternative } from '@heronstone/core/ask/alternatives.ts';
 import { RIPPLE_WORD } from '@heronstone/core/reach/body.ts';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { compartmentId } from '@heronstone/core/scene/scene.ts';
 import type { Effect } from '@heronstone/core/ask/tryOut.ts';
+import { isContents, type Dragged } from '../../state/held.ts';
 import { useStore } from '../../state/store.ts';
-import { isContents, type Dragged } from './moves.ts';
-import { fitWords, signedMinutes } from './words.ts';
+
+import { fitWords, signed } from './words.ts';
 
 /** What rides along with the hand while dragging: does it fit, which ripple, what it costs, what to mind, what has to go. */
 export function DragNote({
-  dragged,
+  what,
+  places,
+  effect,
   over,
 }: {
-  dragged: { what: Dragged; places: Map<string, Alternative> | null; effect: Effect | null } | null;
+  what: Dragged;
+  places: Map<string, Alternative> | null;
+  effect: Effect | null;
   over: string | null;
 }) {
+  const unit = useStore((s) => s.plan!.units[over ?? '']?.name);
   return (
-    <DragOverlay dropAnimation={null}>
-      {dragged && (
-        <div
-          data-drag-note
-          className="pointer-events-none w-72 rounded-xl border border-ink bg-leaf px-3 py-2 shadow-xl"
-        >
-          {isContents(dragged.what) ? (
-            <Contents name={dragged.what.name} over={over} effect={dragged.effect} />
-          ) : (
-            <One what={dragged.what} places={dragged.places} over={over} />
-          )}
-        </div>
+    <div data-drag-note className="w-72 max-w-[70vw] rounded-xl border border-ink bg-leaf px-3 py-2 shadow-xl">
+      {unit ? (
+        <>
+          <b>{unit}</b>
+          <p className="text-soft">Let go to choose a place in it.</p>
+        </>
+      ) : isContents(what) ? (
+        <Contents name={what.name} over={over} effect={effect} />
+      ) : (
+        <One what={what} places={places} over={over} />
       )}
-    </DragOverlay>
+    </div>
   );
 }
 
@@ -62,7 +65,7 @@ function One({
             <span className={place.fits < what.count ? 'font-bold text-rust' : ''}>{fitWords(place, what.count)}</span>
             {' · '}
             {place.ripple} {RIPPLE_WORD[place.ripple]} · {place.secondsPerFetch.toFixed(1)} s
-            {here && ` · ${signedMinutes(place.minutesPerWeek - here.minutesPerWeek)} min a week`}
+            {here && ` · ${signed(place.minutesPerWeek - here.minutesPerWeek)} min a week`}
           </p>
           {place.displaces.length > 0 && (
             <p className="text-soft">To make room: {place.displaces.map((d) => d.name).join(', ')} would have to go.</p>
@@ -102,7 +105,7 @@ function Contents({ name, over, effect }: { name: string; over: string | null; e
 export function EffectWords({ effect }: { effect: Effect }) {
   return (
     <>
-      <p>{signedMinutes(effect.minutes)} min a week</p>
+      <p>{signed(effect.minutes)} min a week</p>
       {effect.cramped.slice(0, 3).map((words) => (
         <p key={words} className="font-bold text-rust">
           {words}

@@ -1,87 +1,163 @@
 /**
- * Supplies, or all that a place holds, dragged from place to place. What changes with every step of the hand is kept here, so
- * that the drawing and the sheet are not drawn anew.
+ * Supplies, or all that a place holds, dragged from place to place with mouse or finger (a finger rests for a moment first).
+ * What changes with every step of the hand is kept beside the plan, so that the drawing and the sheet are not drawn anew.
  */
-import {
-  DndContext,
-  PointerSensor,
-  pointerWithin,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-  type DragStartEvent,
-} from '@dnd-kit/core';
-import { useState, type ReactNode } from 'react';
+import { useDrag } from '@use-gesture/react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { Alternative } from '@heronstone/core/ask/alternatives.ts';
 import type { Effect } from '@heronstone/core/ask/tryOut.ts';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { engine } from '../../engine/client.ts';
+import { draggedBy, isContents, placeAt, useHeld, type Dragged } from '../../state/held.ts';
 import { notice, useStore } from '../../state/store.ts';
 import { DragNote } from './DragNote.tsx';
-import { contentsChanges, isContents, moveAll, moveSupply, type Dragged } from './moves.ts';
+import { contentsChanges, moveAll, moveSupply } from './moves.ts';
 
-export function Dragging({ children }: { children: ReactNode }) {
-  const [dragged, setDragged] = useState<{
-    what: Dragged;
-    places: Map<string, Alternative> | null;
-    effect: Effect | null;
-  } | null>(null);
-  const [over, setOver] = useState<string | null>(null);
-  const sensors = useSensors(useSensor(PointerSensor, WITH_THE_HAND));
-  const start = (event: DragStartEvent) => {
-    const what = event.active.data.current as Dragged;
-    setDragged({ what, places: null, effect: null });
+/** How long a finger rests before it drags instead of scrolling, ms; how far a mouse may tremble, pixels. */
+const REST = 250;
+const TREMBLE = 5;
+/** At which share of its width a drawing scrolls along with the hand, and how fast, pixels in a step of 16 ms. */
+const EDGE = 0.1;
+const SPEED = 10;
+
+interface Hand {
+  what: Dragged;
+  /** What each place would cost; for one supply. */
+  places: Map<string, Alternative> | null;
+}
+
+export function Dragging({
+  children,
+  onUnit,
+}: {
+  children: ReactNode;
+  /** Something was let go over a piece of furniture that has several places. */
+  onUnit: (what: Dragged, unit: string) => void;
+}) {
+  const [hand, setHand] = useState<Hand | null>(null);
+  const at = useRef({ x: 0, y: 0 });
+  const part = useRef<Element | null>(null);
+
+  const pickUp = (what: Dragged, from: Element, cancel: () => void) => {
+    from.setAttribute('data-held', '');
+    part.current = from;
+    useHeld.setState({ what, over: null, letGo: cancel });
+    setHand({ what, places: null });
     if (isContents(what)) return;
     void engine
       .alternatives(what.supply, what.count, what.placement, 'planned')
-      .then((list) => setDragged((d) => d && { ...d, places: new Map(list.map((a) => [a.compartment, a])) }));
+      .then((list) => setHand((h) => h && { ...h, places: new Map(list.map((a) => [a.compartment, a])) }))
+      .catch(() => {}); // the note goes on without what it would cost
   };
-  const hover = (id: string | null) => {
-    setOver(id);
-    if (!dragged || !isContents(dragged.what)) return;
-    const target = placeOf(useStore.getState().report, id);
-    setDragged({ ...dragged, effect: null });
-    const changes = target ? contentsChanges(dragged.what.opening, target) : [];
-    if (changes.length > 0)
-      void engine
-        .tryOut(changes, 'planned')
-        .then((effect) => setDragged((d) => d && { ...d, effect }))
-        .catch(() => {});
+  const hover = () => {
+    const over = placeAt(at.current.x, at.current.y);
+    if (over !== useHeld.getState().over) useHeld.setState({ over });
   };
-  const end = (event: DragEndEvent) => {
-    setDragged(null);
-    setOver(null);
-    if (!event.over) return;
-    const what = event.active.data.current as Dragged;
-    const to = String(event.over.id);
-    // The hand is let go first, then the thing is moved: together they would hold up the window for twice as long.
-    setTimeout(() => {
-      if (!isContents(what)) return void moveSupply(what, to, dragged?.places?.get(to)?.fits);
-      const target = placeOf(useStore.getState().report, to);
-      if (target) moveAll(what, target);
-    });
+  const letGo = () => {
+    part.current?.removeAttribute('data-held');
+    part.current = null;
+    useHeld.setState({ what: null, over: null, letGo: () => {} });
+    setHand(null);
   };
+  const drop = (what: Dragged, to: string, places: Hand['places']) => {
+    const { report } = useStore.getState();
+    const inside = report?.compartments.filter((c) => c.unit === to && c.within === null) ?? [];
+    const target = placeOf(report, to) ?? (inside.length === 1 ? inside[0]! : null);
+    if (!target) return inside.length > 1 && onUnit(what, to);
+    if (isContents(what)) return moveAll(what, target);
+    return moveSupply(what, target.id, places?.get(target.id)?.fits);
+  };
+  const bind = useDrag(
+    ({ first, last, canceled, initial, xy, cancel }) => {
+      if (first) {
+        const found = draggedBy(document.elementFromPoint(...initial));
+        if (!found) return cancel();
+        pickUp(found.what, found.part, cancel);
+      }
+      const { what } = useHeld.getState();
+      if (!what) return;
+      at.current = { x: xy[0], y: xy[1] };
+      hover();
+      if (!last) return;
+      const { over } = useHeld.getState();
+      const places = hand?.places ?? null;
+      letGo();
+      // The hand is let go first, then the thing is moved: together they would hold up the window for twice as long.
+      if (canceled) notice('Nothing was moved.');
+      else if (over) setTimeout(() => drop(what, over, places));
+    },
+    { filterTaps: true, threshold: TREMBLE, preventScroll: REST, pointer: { keys: false } },
+  );
+
+  const held = hand !== null;
+  useEffect(() => {
+    if (!held) return;
+    const key = (event: KeyboardEvent) => event.key === 'Escape' && useHeld.getState().letGo();
+    window.addEventListener('keydown', key);
+    const along = setInterval(() => {
+      if (scrolled(at.current.x, at.current.y)) hover();
+    }, 16);
+    return () => {
+      window.removeEventListener('keydown', key);
+      clearInterval(along);
+    };
+  }, [held]);
+
   return (
-    <DndContext
-      sensors={sensors}
-      // The place under the pointer, not the one under the note that rides along.
-      collisionDetection={pointerWithin}
-      autoScroll={AUTO_SCROLL}
-      onDragStart={start}
-      onDragOver={(e) => hover(e.over ? String(e.over.id) : null)}
-      onDragEnd={end}
-      onDragCancel={() => {
-        setDragged(null);
-        setOver(null);
-        notice('Nothing was moved.');
-      }}
-    >
+    <div className="contents" {...bind()}>
       {children}
-      <DragNote dragged={dragged} over={over} />
-    </DndContext>
+      {hand && <Carried hand={hand} at={at} />}
+    </div>
   );
 }
 
-// The same objects at every drawing: new ones would make every place be drawn anew.
-const WITH_THE_HAND = { activationConstraint: { distance: 5 } };
-const AUTO_SCROLL = { threshold: { x: 0.12, y: 0 } };
+/** Scrolls the drawing under the hand when the hand is near its side. @returns whether it moved */
+function scrolled(x: number, y: number): boolean {
+  const box = document.elementFromPoint(x, y)?.closest('[data-scrolls]');
+  if (!box) return false;
+  const { left, width } = box.getBoundingClientRect();
+  const share = (x - left) / width;
+  const before = box.scrollLeft;
+  if (share < EDGE) box.scrollLeft -= SPEED;
+  else if (share > 1 - EDGE) box.scrollLeft += SPEED;
+  return box.scrollLeft !== before;
+}
+
+/** The note beside the hand; it hears which place is under it, and follows it without being drawn anew. */
+function Carried({ hand, at }: { hand: Hand; at: React.RefObject<{ x: number; y: number }> }) {
+  const over = useHeld((s) => s.over);
+  const [effect, setEffect] = useState<Effect | null>(null);
+  const note = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const follow = () => {
+      const box = note.current!;
+      // On the side of the hand on which there is room.
+      const left =
+        at.current.x + 16 + box.offsetWidth > innerWidth ? at.current.x - 16 - box.offsetWidth : at.current.x + 16;
+      const top = Math.max(8, Math.min(at.current.y + 12, innerHeight - box.offsetHeight - 8));
+      box.style.transform = `translate(${Math.max(8, left)}px, ${top}px)`;
+    };
+    follow();
+    window.addEventListener('pointermove', follow);
+    return () => window.removeEventListener('pointermove', follow);
+  }, [at, over, hand, effect]);
+  useEffect(() => {
+    setEffect(null);
+    const target = placeOf(useStore.getState().report, over);
+    const changes = isContents(hand.what) && target ? contentsChanges(hand.what.opening, target) : [];
+    if (changes.length === 0) return;
+    let current = true;
+    engine
+      .tryOut(changes, 'planned')
+      .then((value) => current && setEffect(value))
+      .catch(() => {}); // the note goes on without it
+    return () => {
+      current = false;
+    };
+  }, [over, hand.what]);
+  return (
+    <div ref={note} className="pointer-events-none fixed top-0 left-0 z-50">
+      <DragNote what={hand.what} places={hand.places} effect={effect} over={over} />
+    </div>
+  );
+}

@@ -6,17 +6,27 @@ import { compartmentId } from '@heronstone/core/scene/scene.ts';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
+import type { Moving } from '../../state/held.ts';
 import { useStore } from '../../state/store.ts';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { NumberField } from '../../ui/Field.tsx';
-import { moveSupply, type Moving } from './moves.ts';
-import { fitWords, signedMinutes } from './words.ts';
+import { moveSupply } from './moves.ts';
+import { fitWords, signed } from './words.ts';
 
-export function MoveDialog({ moving, onClose }: { moving: Moving; onClose: () => void }) {
+export function MoveDialog({
+  moving,
+  within = '',
+  onClose,
+}: {
+  moving: Moving;
+  /** Words that are looked for at first: the name of a piece of furniture. */
+  within?: string;
+  onClose: () => void;
+}) {
   const plan = useStore((s) => s.plan)!;
   const from = moving.placement ? plan.placements[moving.placement] : undefined;
   const [count, setCount] = useState(moving.count);
-  const [words, setWords] = useState('');
+  const [words, setWords] = useState(within);
   const [at, setAt] = useState(0);
   const list = useRef<HTMLDivElement>(null);
   const { value: places } = useAsked(
@@ -139,8 +149,7 @@ export function MoveDialog({ moving, onClose }: { moving: Moving; onClose: () =>
                 <span className="text-right">
                   {a.secondsPerFetch.toFixed(1)} s
                   <span className="block text-xs text-soft">
-                    {here ? signedMinutes(a.minutesPerWeek - here.minutesPerWeek) : a.minutesPerWeek.toFixed(1)} min a
-                    week
+                    {here ? signed(a.minutesPerWeek - here.minutesPerWeek) : a.minutesPerWeek.toFixed(1)} min a week
                   </span>
                 </span>
               </li>

@@ -1,14 +1,13 @@
 /** Nothing chosen: fill the room, and lists of what is not placed yet and what needs a look. */
-import { howMany } from '@heronstone/core/model/measure.ts';
-import { useDraggable } from '@dnd-kit/core';
+import { howMany, tenths } from '@heronstone/core/model/measure.ts';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
+import { drags, type Moving } from '../../state/held.ts';
 import { commit, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact, NumberField } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { FillPanel } from './FillPanel.tsx';
-import type { Moving } from './moves.ts';
 
 export function OverviewSheet({
   show,
@@ -21,11 +20,12 @@ export function OverviewSheet({
 }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
-  if (!report) return <Sheet title="What goes where" line="Working out the figures …" />;
+  if (!report) return <Sheet about="step" title="What goes where" line="Working out the figures …" />;
   const without = byName(plan.supplies).filter((s) => report.supplies[s.id]?.without.planned);
   const { today, planned } = report.week;
   return (
     <Sheet
+      about="step"
       title="What goes where"
       line={
         planned.placed === 0
@@ -45,8 +45,8 @@ export function OverviewSheet({
       </div>
       {planned.placed > 0 && (
         <dl className="mt-3">
-          <Fact name="Fetching, a week">{planned.fetching.toFixed(1)} min</Fact>
-          {today.placed > 0 && <Fact name="Fetching today">{today.fetching.toFixed(1)} min</Fact>}
+          <Fact name="A week as planned">{tenths(planned.minutes)} min</Fact>
+          {today.placed > 0 && <Fact name="A week now">{tenths(today.minutes)} min</Fact>}
           {today.placed > 0 && <Fact name="Lie elsewhere than today">{report.moves}</Fact>}
         </dl>
       )}
@@ -138,13 +138,8 @@ function WithoutPlace({
   reason: string;
   onMove: (moving: Moving) => void;
 }) {
-  const { setNodeRef, listeners, isDragging } = useDraggable({ id: `without ${moving.supply}`, data: moving });
   return (
-    <li
-      ref={setNodeRef}
-      {...listeners}
-      className={`flex cursor-grab items-start justify-between gap-2 border-b border-line py-1.5 ${isDragging ? 'opacity-40' : ''}`}
-    >
+    <li {...drags(moving)} className="flex cursor-grab items-start justify-between gap-2 border-b border-line py-1.5">
       <span>
         <b>{name}</b> {moving.count < all ? `(${moving.count} of ${all})` : all > 1 ? `(${all})` : ''}
         <span className="block text-xs text-soft">{reason}</span>

@@ -1,24 +1,29 @@
 /** Place: what goes where. Fill by the solver, move by hand, and see at once what each place costs. */
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { DropdownMenu } from 'radix-ui';
 import { useSearchParams, Link } from 'react-router';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
+import { isContents, type Dragged, type Moving } from '../../state/held.ts';
 import { select, setView, useStore } from '../../state/store.ts';
-import { NextStep } from '../../ui/Sheet.tsx';
+import type { MenuOf } from '../../drawings/ThingMenu.tsx';
+import { fillRoom } from '../../state/searching.ts';
+import { intoSheet, NextStep } from '../../ui/Sheet.tsx';
 import { ContainerSheet } from '../sort/ContainerSheet.tsx';
 import { CompartmentSheet } from './CompartmentSheet.tsx';
 import { ConstantsView } from './ConstantsView.tsx';
 import { Dragging } from './Dragging.tsx';
 import { HelpView } from './HelpView.tsx';
 import { MoveDialog } from './MoveDialog.tsx';
-import { toggleLock, type Moving } from './moves.ts';
+import { takeOut, toggleLock } from './moves.ts';
 import { OverviewSheet } from './OverviewSheet.tsx';
 import { PlacementSheet } from './PlacementSheet.tsx';
 import { ReachView } from './ReachView.tsx';
 import { RoundView } from './RoundView.tsx';
 import { StrainView } from './StrainView.tsx';
 import { WaysView } from './WaysView.tsx';
+import { SwapDialog } from './WholePlace.tsx';
 import { WeekView } from './WeekView.tsx';
 import { takesLetters } from '../../ui/keys.ts';
 import { TabPanel, TabTitles, Tabs } from '../../ui/Tabs.tsx';
@@ -35,49 +40,126 @@ const VIEWS = [
 ] as const;
 type View = (typeof VIEWS)[number][0];
 
-/** The views of the step; the drawing with its sheets is one of them. */
+/** The places in the middle; the reports on them gathered behind one button. */
 export function PlaceStep() {
   const [search, setSearch] = useSearchParams();
   const view = VIEWS.find(([key]) => key === search.get('view'))?.[0] ?? 'places';
-  const go = (to: View) => setSearch(to === 'places' ? {} : { view: to });
-  const titles = <TabTitles label="Views of the places" tabs={VIEWS} />;
+  const go = useCallback((to: View) => setSearch(to === 'places' ? {} : { view: to }), [setSearch]);
   const show = () => go('places');
+  if (view === 'places') return <Places onReport={go} />;
   return (
     <Tabs value={view} onChoose={go}>
-      {view === 'places' ? (
-        <TabPanel value="places" className="contents">
-          <Places titles={titles} />
+      <section aria-label="Reach and time" className="flex min-h-0 min-w-0 grow flex-col px-4 py-3 md:px-6">
+        <TabTitles label="Views of the places" tabs={VIEWS} />
+        <TabPanel value={view} className="flex min-h-0 grow flex-col">
+          {view === 'ways' && <WaysView onShow={show} />}
+          {view === 'help' && <HelpView onShow={show} />}
+          {view === 'week' && <WeekView onShow={show} />}
+          {view === 'reach' && <ReachView onShow={show} />}
+          {view === 'strain' && <StrainView onShow={show} />}
+          {view === 'round' && <RoundView onShow={show} />}
+          {view === 'constants' && <ConstantsView of={search.get('of')} />}
         </TabPanel>
-      ) : (
-        <section
-          aria-label="Reach and time"
-          className="flex min-h-[70vh] min-w-0 grow flex-col px-4 py-3 md:min-h-0 md:px-6"
-        >
-          {titles}
-          <TabPanel value={view} className="flex min-h-0 grow flex-col">
-            {view === 'ways' && <WaysView onShow={show} />}
-            {view === 'help' && <HelpView onShow={show} />}
-            {view === 'week' && <WeekView onShow={show} />}
-            {view === 'reach' && <ReachView onShow={show} />}
-            {view === 'strain' && <StrainView onShow={show} />}
-            {view === 'round' && <RoundView onShow={show} />}
-            {view === 'constants' && <ConstantsView of={search.get('of')} />}
-          </TabPanel>
-        </section>
-      )}
+      </section>
     </Tabs>
   );
 }
 
-function Places({ titles }: { titles: React.ReactNode }) {
+/** The way to what is worked out about the places. */
+function Reports({ onGo }: { onGo: (view: View) => void }) {
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger className="min-h-8 rounded-full border border-line px-3 whitespace-nowrap hover:bg-wash max-md:min-h-11">
+        Reports …
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="end"
+          className="z-50 min-w-48 rounded-xl border border-line bg-leaf p-1.5 shadow-xl"
+        >
+          {VIEWS.filter(([key]) => key !== 'places').map(([key, title]) => (
+            <DropdownMenu.Item
+              key={key}
+              className="cursor-pointer rounded-md px-3 py-1.5 outline-none data-highlighted:bg-wash max-md:py-3"
+              onSelect={() => onGo(key)}
+            >
+              {title}
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
+
+/** The view of this step, while another step has its own. */
+let viewHere: ReturnType<typeof useStore.getState>['view'] = 'round';
+
+function Places({ onReport }: { onReport: (view: View) => void }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
   const selected = useStore((s) => s.selected);
   const [search, setSearch] = useSearchParams();
   const [moving, setMoving] = useState<Moving | null>(null);
+  const [dropped, setDropped] = useState<{ what: Dragged; unit: string | null } | null>(null);
   useEffect(() => {
-    setView('round');
+    const elsewhere = useStore.getState().view;
+    setView(viewHere);
+    return () => {
+      viewHere = useStore.getState().view;
+      setView(elsewhere);
+    };
   }, []);
+  /** What can be done with a place, or with what lies in it. */
+  const menuOf: MenuOf = useCallback((id) => {
+    const { plan: now, report: figures, may } = useStore.getState();
+    if (!now || !figures || id === null) return [];
+    const open = {
+      words: 'Open its sheet',
+      run: () => {
+        select(figures.placements[id] ? { kind: 'placement', id } : { kind: 'compartment', id });
+        intoSheet();
+      },
+    };
+    const p = figures.placements[id];
+    if (p) {
+      if (p.arrangement !== 'planned' || may === 'read') return [open];
+      return [
+        open,
+        { words: 'Move …', run: () => setMoving({ supply: p.supply, placement: p.id, count: p.count }) },
+        { words: p.pinned ? 'Let it move' : 'Keep it here', run: () => toggleLock(p.id) },
+        { words: 'Take out', run: () => takeOut(p.id) },
+      ];
+    }
+    const place = placeOf(figures, id);
+    if (!place) return [];
+    const inside = {
+      words: 'Look inside',
+      run: () => {
+        select({ kind: 'compartment', id });
+        setView('inside');
+      },
+    };
+    if (place.container !== null || may === 'read') return [open, inside];
+    const opening = { unit: place.unit, slot: place.slot };
+    const some = place.contents.planned.length + place.holds.planned.length > 0;
+    return [
+      open,
+      inside,
+      {
+        words: 'Move or swap all of it …',
+        run: () => setDropped({ what: { opening, name: place.name }, unit: null }),
+        off: !some,
+      },
+      { words: 'Fill it for me', run: () => void fillRoom({ kind: 'fill', ...opening }, `Fill ${place.name}`) },
+      {
+        words: 'Empty it',
+        run: () => void fillRoom({ kind: 'empty', ...opening }, `Empty ${place.name}`),
+        off: !some,
+      },
+    ];
+  }, []);
+  const reports = useMemo(() => <Reports onGo={onReport} />, [onReport]);
   useEffect(() => {
     if (search.has('show')) select(null);
   }, [search]);
@@ -111,8 +193,8 @@ function Places({ titles }: { titles: React.ReactNode }) {
   const container = selected?.kind === 'container' ? plan.containers[selected.id] : undefined;
   const compartment = selected?.kind === 'compartment' ? placeOf(report, selected.id) : undefined;
   return (
-    <Dragging>
-      <RoomViews above={titles} lit={lit} />
+    <Dragging onUnit={(what, unit) => setDropped({ what, unit })}>
+      <RoomViews extra={reports} lit={lit} menu={menuOf} />
       {container ? (
         <ContainerSheet key={container.id} container={container} />
       ) : placement ? (
@@ -127,6 +209,16 @@ function Places({ titles }: { titles: React.ReactNode }) {
         />
       )}
       {moving && <MoveDialog moving={moving} onClose={() => setMoving(null)} />}
+      {dropped &&
+        (isContents(dropped.what) ? (
+          <SwapDialog contents={dropped.what} within={dropped.unit} onClose={() => setDropped(null)} />
+        ) : (
+          <MoveDialog
+            moving={dropped.what}
+            within={plan.units[dropped.unit ?? '']?.name}
+            onClose={() => setDropped(null)}
+          />
+        ))}
     </Dragging>
   );
 }

@@ -16,7 +16,9 @@ import { Elements } from '../../ui/Elements.tsx';
 import { Fact, Heading } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { FetchPlay } from './FetchPlay.tsx';
-import { moveSupply, neverHere, takeOut, toggleLock, toggleSpare, type Moving } from './moves.ts';
+import { moveSupply, neverHere, takeOut, toggleLock, toggleSpare } from './moves.ts';
+import { signed } from './words.ts';
+import type { Moving } from '../../state/held.ts';
 
 export function PlacementSheet({
   placement: p,
@@ -199,5 +201,3 @@ export function PlacementSheet({
     </Sheet>
   );
 }
-
-const signed = (n: number) => `${n >= 0 ? '+' : '−'}${Math.abs(n).toFixed(1)}`;

@@ -1,24 +1,23 @@
 /** What can be done with all of a drawer, shelf or cubby: fill it, empty it, swap it with another, drag it somewhere else. */
-import { useDraggable } from '@dnd-kit/core';
 import { GripVertical } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
 import { fillRoom, useSearching } from '../../state/searching.ts';
+import { drags, type Contents } from '../../state/held.ts';
 import { useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { Choice, Heading } from '../../ui/Field.tsx';
 import { EffectWords } from './DragNote.tsx';
-import { contentsChanges, moveAll, type Contents } from './moves.ts';
+import { contentsChanges, moveAll } from './moves.ts';
 
 export function WholePlace({ compartment: c }: { compartment: CompartmentReport }) {
   const plan = useStore((s) => s.plan)!;
   const busy = useSearching((s) => s.running !== null);
   const [swapping, setSwapping] = useState(false);
   const contents: Contents = { opening: { unit: c.unit, slot: c.slot }, name: c.name };
-  const { setNodeRef, listeners, isDragging } = useDraggable({ id: `all ${c.id}`, data: contents });
   const unit = plan.units[c.unit]!.name;
   const some = c.contents.planned.length > 0 || c.holds.planned.length > 0;
   const { opening } = contents;
@@ -28,10 +27,8 @@ export function WholePlace({ compartment: c }: { compartment: CompartmentReport 
       <div className="flex flex-wrap gap-2">
         {some && (
           <span
-            ref={setNodeRef}
-            {...listeners}
-            data-drag={`all ${c.id}`}
-            className={`inline-flex min-h-9 cursor-grab touch-none items-center gap-1 rounded-full border border-line px-3 text-soft ${isDragging ? 'opacity-40' : ''}`}
+            {...drags(contents)}
+            className="inline-flex min-h-9 cursor-grab items-center gap-1 rounded-full border border-line px-3 text-soft select-none"
           >
             <GripVertical size={16} aria-hidden="true" /> Drag all of it
           </span>
@@ -64,15 +61,24 @@ export function WholePlace({ compartment: c }: { compartment: CompartmentReport 
 }
 
 /** With which other place, and what that would do. */
-function SwapDialog({ contents, onClose }: { contents: Contents; onClose: () => void }) {
+export function SwapDialog({
+  contents,
+  within = null,
+  onClose,
+}: {
+  contents: Contents;
+  /** A piece of furniture, of whose places one is to be chosen; null for all. */
+  within?: string | null;
+  onClose: () => void;
+}) {
   const compartments = useStore((s) => s.report)!.compartments;
   const others = useMemo(
     () =>
       compartments
-        .filter((c) => c.container === null && c.only !== 'today')
+        .filter((c) => c.container === null && c.only !== 'today' && (within === null || c.unit === within))
         .filter((c) => c.unit !== contents.opening.unit || c.slot !== contents.opening.slot)
         .sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true })),
-    [compartments, contents],
+    [compartments, contents, within],
   );
   const [chosen, setChosen] = useState(others[0]?.id ?? '');
   const target = others.find((c) => c.id === chosen);

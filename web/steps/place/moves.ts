@@ -3,22 +3,8 @@ import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { remove, set, type Change } from '@heronstone/core/model/change.ts';
 import { moveContents, swapContents, type Opening } from '@heronstone/core/gestures/byHand.ts';
 import { compartmentId } from '@heronstone/core/scene/scene.ts';
+import type { Contents, Moving } from '../../state/held.ts';
 import { commit, newId, notice, select, setArrangement, useStore } from '../../state/store.ts';
-
-/** What is being moved: a placement, or a number of a supply that has none. */
-export interface Moving {
-  supply: string;
-  placement: string | null;
-  count: number;
-}
-
-/** All that is planned in an opening of furniture. */
-export interface Contents {
-  opening: Opening;
-  name: string;
-}
-export type Dragged = Moving | Contents;
-export const isContents = (what: Dragged): what is Contents => 'opening' in what;
 
 /** The changes when all of an opening is dropped on another: an empty one takes it, a full one is swapped with it. */
 export function contentsChanges(from: Opening, to: Opening): Change[] {

@@ -29,7 +29,7 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
   const hasRoom = Object.keys(plan.corners).length >= 3;
   if (!supply) {
     return (
-      <Sheet title="Sorting" line="Choose a line of the table to change it.">
+      <Sheet about="step" low title="Sorting" line="Choose a line of the table to change it.">
         {hasRoom && (
           <div className="h-56">
             <FromAbove small rings={false} />

@@ -6,7 +6,7 @@ import {
   type SortingState,
 } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
 import type { Ripple } from '@heronstone/core/reach/body.ts';
 import { formatMass, formatSize } from '@heronstone/core/model/measure.ts';
@@ -14,6 +14,7 @@ import { DECISIONS, FORMS, type Supply } from '@heronstone/core/model/plan.ts';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { select, useStore } from '../../state/store.ts';
 import { BulkBar } from './BulkBar.tsx';
+import { useNarrow } from '../../ui/narrow.ts';
 import { Select } from '../../ui/Select.tsx';
 
 interface Row {
@@ -57,6 +58,7 @@ export function SupplyTable() {
   const [only, setOnly] = useState('');
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   const lastTicked = useRef<string | null>(null);
+  const narrow = useNarrow();
   const system = plan.meta.units;
   const rows = useMemo(() => {
     const places = new Map<string, { place: string; ripple: Ripple | null }>();
@@ -134,9 +136,11 @@ export function SupplyTable() {
   const virtual = useVirtualizer({
     count: lines.length,
     getScrollElement: () => frame.current,
-    estimateSize: () => 34,
+    estimateSize: () => (narrow ? 60 : 34),
     overscan: 12,
   });
+  const { measure } = virtual;
+  useEffect(() => measure(), [measure, narrow]);
   const grid =
     'grid grid-cols-[1.5rem_minmax(8rem,2fr)_minmax(5rem,1fr)_minmax(4rem,0.8fr)_3.2rem_minmax(7rem,1.1fr)_4rem_3.4rem_minmax(7rem,1.6fr)] gap-3 px-3';
   /** Ticks a line; with Shift all lines from the one ticked before. */
@@ -183,7 +187,10 @@ export function SupplyTable() {
         aria-rowcount={lines.length + 1}
         tabIndex={0}
       >
-        <div role="rowgroup" className="sticky top-0 z-10 min-w-[800px] border-b border-line bg-leaf">
+        <div
+          role="rowgroup"
+          className={`border-b border-line bg-leaf md:sticky md:top-0 md:z-10 md:min-w-[800px] ${narrow ? 'sr-only' : ''}`}
+        >
           {table.getHeaderGroups().map((group) => (
             <div key={group.id} role="row" className={`${grid} py-1`}>
               <div role="columnheader" className="flex items-center">
@@ -222,7 +229,7 @@ export function SupplyTable() {
             </div>
           ))}
         </div>
-        <div role="rowgroup" className="relative min-w-[800px]" style={{ height: virtual.getTotalSize() }}>
+        <div role="rowgroup" className="relative md:min-w-[800px]" style={{ height: virtual.getTotalSize() }}>
           {virtual.getVirtualItems().map((item) => {
             const row = lines[item.index]!;
             const on = selected?.kind === 'supply' && selected.id === row.id;
@@ -231,21 +238,44 @@ export function SupplyTable() {
                 key={row.id}
                 role="row"
                 aria-rowindex={item.index + 2}
-                className={`${grid} absolute top-0 left-0 w-full items-center border-b border-line/60 ${on ? 'bg-wash' : 'hover:bg-wash'}`}
+                className={`${narrow ? 'grid grid-cols-[2.75rem_minmax(0,1fr)_minmax(0,9rem)]' : grid} absolute top-0 left-0 w-full items-center border-b border-line/60 ${on ? 'bg-wash' : 'hover:bg-wash'}`}
                 style={{ height: item.size, transform: `translateY(${item.start}px)` }}
                 onClick={() => select({ kind: 'supply', id: row.id })}
               >
-                <div role="cell" className="flex items-center" onClick={(e) => e.stopPropagation()}>
+                <div
+                  role="cell"
+                  className="flex items-center max-md:h-full max-md:justify-center"
+                  onClick={(e) => e.stopPropagation()}
+                >
                   <input
                     type="checkbox"
                     aria-label={`Choose ${row.original.supply.name}`}
-                    className="size-4"
+                    className="size-4 max-md:size-6"
                     checked={ticked.has(row.id)}
                     onClick={(e) => tick(row.id, e.shiftKey)}
                     readOnly
                   />
                 </div>
-                {row.getVisibleCells().map((cell) => (
+                {narrow && (
+                  <>
+                    <div role="cell" className="min-w-0">
+                      <button
+                        type="button"
+                        className="block min-h-6 max-w-full truncate text-left font-bold"
+                        onClick={() => select({ kind: 'supply', id: row.id })}
+                      >
+                        {row.original.supply.name}
+                      </button>
+                      <span className="block truncate text-xs text-soft">
+                        {row.original.supply.count} · {row.original.size}
+                      </span>
+                    </div>
+                    <div role="cell" className="min-w-0 pr-2 text-xs">
+                      <PlaceCell row={row.original} />
+                    </div>
+                  </>
+                )}
+                {(narrow ? [] : row.getVisibleCells()).map((cell) => (
                   <div key={cell.id} role="cell" className="truncate">
                     {cell.column.id === 'name' ? (
                       <button

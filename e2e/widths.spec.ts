@@ -1,0 +1,75 @@
+/** Every step at every width: nothing covers another, nothing sticks out, the drawing has its height. */
+import type { Page } from '@playwright/test';
+import { faultsOf } from './boxes.ts';
+import { expect, test } from './server.ts';
+import { words } from './words.ts';
+
+/** Width, height, and how high the drawing is at least. */
+const WINDOWS: ReadonlyArray<readonly [number, number, number]> = [
+  [390, 844, 250],
+  [600, 900, 300],
+  [768, 1024, 500],
+  [820, 1180, 600],
+  [844, 390, 200],
+  [1024, 768, 500],
+  [1180, 820, 560],
+  [1280, 800, 620],
+  [1920, 1080, 880],
+];
+const STEPS = ['measure', 'activities', 'sort', 'furnish', 'place', 'move', 'label', 'find', 'keep'] as const;
+const WITH_DRAWING: ReadonlySet<string> = new Set(['measure', 'furnish', 'place']);
+
+/** The figures are there, and the window is at rest. */
+async function atRest(page: Page): Promise<void> {
+  await page.waitForFunction(() => performance.getEntriesByName('heronstone figures').length > 0);
+  await page.waitForTimeout(250);
+}
+
+for (const steps of [STEPS.slice(0, 5), STEPS.slice(5)])
+  test(`at every width nothing covers another, and the drawing has its height: ${steps.join(', ')}`, async ({
+    page,
+    server,
+  }) => {
+    const faults: string[] = [];
+    for (const step of steps) {
+      await page.setViewportSize({ width: 1280, height: 800 });
+      await page.goto(`${server.address}/plan/demo/${step}`);
+      await atRest(page);
+      for (const [width, height, drawing] of WINDOWS) {
+        await page.setViewportSize({ width, height });
+        await page.waitForTimeout(150);
+        const at = `${step} at ${width} x ${height}`;
+        faults.push(...(await faultsOf(page, null)).map((f) => `${at}: ${f}`));
+        if (!WITH_DRAWING.has(step)) continue;
+        const frame = page.getByRole('region', { name: words.region.theRoom }).locator('[data-scrolls]');
+        const { height: high } = (await frame.boundingBox())!;
+        if (high < drawing) faults.push(`${at}: the drawing is ${Math.round(high)} high, not ${drawing}`);
+      }
+    }
+    expect(faults).toEqual([]);
+  });
+
+test('the first page at every width', async ({ page, server }) => {
+  await page.goto(server.address);
+  await page.getByRole('link', { name: /Puppet workshop/ }).waitFor();
+  const faults: string[] = [];
+  for (const [width, height] of WINDOWS) {
+    await page.setViewportSize({ width, height });
+    await page.waitForTimeout(100);
+    faults.push(...(await faultsOf(page, null)).map((f) => `${width} x ${height}: ${f}`));
+  }
+  expect(faults).toEqual([]);
+});
+
+test.describe('with fingers', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  test('what is tapped on a phone is 44 pixels', async ({ page, server }) => {
+    const faults: string[] = [];
+    for (const step of ['sort', 'find', 'move', 'place', 'measure', 'furnish', 'keep'] as const) {
+      await page.goto(`${server.address}/plan/demo/${step}`);
+      await atRest(page);
+      faults.push(...(await faultsOf(page, 44)).map((f) => `${step}: ${f}`));
+    }
+    expect(faults).toEqual([]);
+  });
+});

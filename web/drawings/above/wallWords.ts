@@ -1,0 +1,54 @@
+/** Where the names and measures of the walls are written, so that none is over another. */
+import { formatLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
+import type { Wall } from '@heronstone/core/room/walls.ts';
+import { WALL } from './path.ts';
+
+export interface WallWords {
+  text: string;
+  /** Middle of the text, mm. */
+  x: number;
+  y: number;
+  /** Written upwards. */
+  upright: boolean;
+}
+
+/** Width of a letter and height of a line, pixels. */
+const LETTER = 6.4;
+const LINE = 16;
+
+interface Box {
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+}
+const meet = (a: Box, b: Box) => a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
+
+/**
+ * The words of each wall by its id: name and measure where there is room, else the measure alone; outside the wall, else inside.
+ * Long walls come first. A wall without room for either has none.
+ * @param px mm in a pixel of the screen
+ */
+export function wallWords(walls: readonly Wall[], system: UnitSystem, px: number): ReadonlyMap<string, WallWords> {
+  const taken: Box[] = [];
+  const words = new Map<string, WallWords>();
+  for (const wall of [...walls].sort((a, b) => b.length - a.length)) {
+    const measure = formatLength(wall.length, system);
+    const upright = Math.abs(wall.along.y) > 0.7;
+    const tries = [`${wall.name} · ${measure}`, measure].flatMap((text) =>
+      text.length * LETTER * px < wall.length ? [-WALL - 26 * px, 14 * px].map((out) => ({ text, out })) : [],
+    );
+    for (const { text, out } of tries) {
+      const x = wall.from.x + (wall.along.x * wall.length) / 2 + wall.inward.x * out;
+      const y = wall.from.y + (wall.along.y * wall.length) / 2 + wall.inward.y * out;
+      const [long, high] = [(text.length * LETTER * px) / 2, (LINE * px) / 2];
+      const [dx, dy] = upright ? [high, long] : [long, high];
+      const box = { left: x - dx, right: x + dx, top: y - dy, bottom: y + dy };
+      if (taken.some((t) => meet(t, box))) continue;
+      taken.push(box);
+      words.set(wall.id, { text, x, y, upright });
+      break;
+    }
+  }
+  return words;
+}

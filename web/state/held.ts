@@ -1,0 +1,43 @@
+/** What a hand holds over the drawing, and the place under it. Beside the plan: it changes with every step of the hand. */
+import { create } from 'zustand';
+import type { Opening } from '@heronstone/core/gestures/byHand.ts';
+
+/** What is being moved: a placement, or a number of a supply that has none. */
+export interface Moving {
+  supply: string;
+  placement: string | null;
+  count: number;
+}
+
+/** All that is planned in an opening of furniture. */
+export interface Contents {
+  opening: Opening;
+  name: string;
+}
+export type Dragged = Moving | Contents;
+export const isContents = (what: Dragged): what is Contents => 'opening' in what;
+
+/**
+ * `letGo` ends it where it is, without anything moved.
+ * @property over the place (`unit/slot`) or, from above, the piece of furniture that is under the hand
+ */
+export const useHeld = create<{ what: Dragged | null; over: string | null; letGo: () => void }>(() => ({
+  what: null,
+  over: null,
+  letGo: () => {},
+}));
+
+/** Marks a part of the page as something that can be dragged. */
+export const drags = (what: Dragged) => ({ 'data-drag': JSON.stringify(what) });
+
+/** What is dragged by this part of the page, and the part that stands for it; null for nothing. */
+export function draggedBy(at: Element | null): { what: Dragged; part: Element } | null {
+  const part = at?.closest('[data-drag]');
+  return part ? { what: JSON.parse(part.getAttribute('data-drag')!) as Dragged, part } : null;
+}
+
+/** The place or piece of furniture that is seen at a point of the window, pixels. What lies over it hides it. */
+export function placeAt(x: number, y: number): string | null {
+  const part = document.elementFromPoint(x, y)?.closest('[data-place], [data-unit]');
+  return part?.getAttribute('data-place') ?? part?.getAttribute('data-unit') ?? null;
+}

@@ -1,0 +1,37 @@
+/** What has the focus may be removed by what it does. The focus goes on to what it was in then, never to nothing. */
+import { useEffect } from 'react';
+
+/** Whether it can be seen and take the focus. */
+const takes = (part: HTMLElement) => part.isConnected && part.getClientRects().length > 0;
+
+export function useFocusKept(): void {
+  useEffect(() => {
+    /** What held the focus last, from the inside out: the parts round it that can take it. */
+    let round: HTMLElement[] = [];
+    const focused = (event: FocusEvent) => {
+      round = [];
+      for (let part = event.target as HTMLElement | null; part; part = part.parentElement)
+        if (part.tabIndex >= -1 && part.hasAttribute('tabindex')) round.push(part);
+    };
+    const look = () => {
+      if (round.length === 0 || document.activeElement !== document.body) return;
+      const next = round.find(takes) ?? document.getElementById('main');
+      next?.focus({ preventScroll: true });
+    };
+    // A part that goes takes its focus along without a word, so it is looked for after each change of the page.
+    const watch = new MutationObserver(look);
+    const root = document.getElementById('root')!;
+    watch.observe(root, { childList: true, subtree: true });
+    document.addEventListener('focusin', focused);
+    // A click on the ground is meant to leave what had the focus.
+    const leave = () => {
+      round = [];
+    };
+    document.addEventListener('pointerdown', leave);
+    return () => {
+      watch.disconnect();
+      document.removeEventListener('focusin', focused);
+      document.removeEventListener('pointerdown', leave);
+    };
+  }, []);
+}

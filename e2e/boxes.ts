@@ -39,10 +39,11 @@ export const faultsOf = (page: Page, targets: number | null): Promise<string[]> 
         'a[href], button, input, select, textarea, summary, [role="tab"], [role="slider"]',
       ),
     ].filter((e) => {
-      const style = getComputedStyle(e);
       // What only a screen reader reads has one pixel; a label may stand for a hidden field.
       return (
-        style.visibility !== 'hidden' && !e.closest('.sr-only, [aria-hidden="true"], [inert]') && e.offsetWidth > 2
+        e.checkVisibility({ visibilityProperty: true }) &&
+        !e.closest('.sr-only, [aria-hidden="true"], [inert]') &&
+        e.offsetWidth > 2
       );
     });
     for (const e of controls) {

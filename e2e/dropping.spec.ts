@@ -35,16 +35,12 @@ const spot = (page: Page, selector: string, shares: readonly [number, number, nu
         const shape = [...g.querySelectorAll<SVGGeometryElement>('rect, path')].find(
           (s) => getComputedStyle(s).pointerEvents !== 'none',
         );
-        return shape ? [{ g, shape }] : [];
+        // What is thinner than a finger sees is not aimed at.
+        const box = shape?.getBoundingClientRect();
+        return shape && box!.width > 6 && box!.height > 6 ? [{ g, shape }] : [];
       });
-      const inFrame = shapes.filter(({ shape }) => {
-        const r = shape.getBoundingClientRect();
-        return (
-          Math.min(r.right, frame.right - 20) - Math.max(r.left, frame.left + 4) > 6 &&
-          Math.min(r.bottom, frame.bottom - 20) - Math.max(r.top, frame.top + 4) > 6
-        );
-      });
-      const { shape } = inFrame[Math.floor(which * inFrame.length)]!;
+      const { shape } = shapes[Math.floor(which * shapes.length)]!;
+      shape.scrollIntoView({ block: 'center', inline: 'center' });
       const r = shape.getBoundingClientRect();
       const [left, right] = [Math.max(r.left, frame.left + 4), Math.min(r.right, frame.right - 20)];
       const [top, bottom] = [Math.max(r.top, frame.top + 4), Math.min(r.bottom, frame.bottom - 20)];
@@ -81,7 +77,7 @@ const finger =
   (page: Page, cdp: CDPSession): Hand =>
   async (from, to) => {
     const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', at?: { x: number; y: number }) =>
-      cdp.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [at] : [] });
+      cdp.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [{ x: at.x, y: at.y }] : [] });
     await touch('touchStart', from);
     // A finger rests before it drags.
     await page.locator('[data-drag-note]').waitFor();
@@ -92,7 +88,9 @@ const finger =
 
 /** The middle of the row in the sheet that is dragged. */
 async function row(page: Page): Promise<{ x: number; y: number }> {
-  const box = (await page.getByRole('complementary').locator('li[data-drag]').first().boundingBox())!;
+  const line = page.getByRole('complementary').locator('li[data-drag]').first();
+  await line.scrollIntoViewIfNeeded();
+  const box = (await line.boundingBox())!;
   return { x: box.x + 60, y: box.y + Math.min(box.height / 2, 14) };
 }
 

@@ -47,8 +47,7 @@ class Hand {
     if (this.kind === 'keys') {
       await this.reach(target);
       await this.key('Enter');
-      await this.page.waitForTimeout(120);
-      expect(await focused(this.page)).not.toBe('nothing');
+      await expect.poll(() => focused(this.page)).not.toBe('nothing');
     } else {
       this.count++;
       await (this.kind === 'tap' ? target.tap() : target.click());
@@ -115,7 +114,7 @@ async function toLabels(page: Page, address: string, hand: Hand) {
   await expect(page.getByText(/cannot be walked to|walled in/)).toHaveCount(0);
   await hand.press(stone(page, 'Activities'));
   await hand.type(page.getByLabel(words.field.newActivity), 'Quilting');
-  await page.getByRole('listitem').filter({ hasText: 'Quilting' }).first().waitFor();
+  await page.getByLabel(words.field.timesAWeek).first().waitFor();
   await hand.press(stone(page, 'Sort'));
   for (const line of ['12 spools 2 in x 1 1/4 in, quilting 5x', '3 rulers 24 x 6 x 1/8 in, quilting 3x'])
     await hand.type(page.getByLabel(words.field.whatDoYouHave), line);
@@ -187,7 +186,6 @@ test.describe('on a phone', () => {
     await expect(next.locator('.font-serif')).not.toHaveText(load);
     await hand.press(stone(page, 'Place'));
     const front = page.locator('[data-place][data-drag]').nth(1);
-    await front.scrollIntoViewIfNeeded();
     await hand.press(front);
     await expect(page.getByRole('complementary').getByRole('button', { name: /^Close / })).toBeVisible();
     await hand.press(button(page, 'Other steps'));

@@ -12,7 +12,6 @@ import { Notices } from './Notices.tsx';
 import { LastStep } from './LastStep.tsx';
 import { MoreMenu } from './MoreMenu.tsx';
 import { SaveState } from './SaveState.tsx';
-import { useFocusKept } from '../ui/keepFocus.ts';
 import { useNarrow } from '../ui/narrow.ts';
 import { Stone, StonesBelow } from './Stones.tsx';
 import { ShortcutsDialog } from './ShortcutsDialog.tsx';
@@ -66,7 +65,6 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
     return () => window.removeEventListener('keydown', key);
   }, [step, base, navigate]);
 
-  useFocusKept();
   const shown = STEPS.filter((key) => !looks || LOOKING.includes(key));
   const stone = (key: WorkStep) => ({
     to: `${base}/${key}`,

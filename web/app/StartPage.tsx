@@ -59,8 +59,8 @@ export function StartPage() {
     }
   };
   return (
-    <main className="mx-auto flex min-h-full max-w-3xl flex-col justify-center gap-6 p-8">
-      <header className="flex items-center gap-6">
+    <main className="mx-auto flex min-h-full max-w-3xl flex-col justify-center gap-6 p-8 max-md:p-5">
+      <header className="flex items-center gap-6 max-md:flex-col max-md:items-start max-md:gap-2">
         <svg viewBox="-60 -40 120 80" className="w-36 shrink-0" aria-hidden="true">
           {[56, 42, 28].map((r, i) => (
             <ellipse key={r} rx={r} ry={r * 0.55} fill="none" stroke={`var(--w${4 - i})`} strokeWidth={1 + i * 0.5} />
@@ -115,7 +115,7 @@ export function StartPage() {
       <section aria-label="Start a plan" className="rounded-xl border border-line bg-leaf p-5">
         <h2 className="mb-3 text-lg">{plans?.length === 0 ? 'Start by measuring the room' : 'Start a new plan'}</h2>
         <form className="flex flex-wrap items-end gap-4" onSubmit={(e) => void form.handleSubmit(begin)(e)}>
-          <label className="grow">
+          <label className="min-w-0 grow">
             <span className="block text-soft">Name of the plan</span>
             <input
               {...form.register('name')}
@@ -129,7 +129,7 @@ export function StartPage() {
               </span>
             )}
           </label>
-          <fieldset className="flex gap-3 pb-1">
+          <fieldset className="flex flex-wrap gap-x-3 pb-1">
             <legend className="text-soft">I measure in</legend>
             {UNITS.map(([key, words]) => (
               <label key={key} className="flex items-center gap-1.5">

@@ -1,5 +1,6 @@
 /** The drawing in the middle of a step, in one of its three views; the selection is the same in all. */
 import { memo, type ReactNode } from 'react';
+import { SlidersHorizontal } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useShallow } from 'zustand/react/shallow';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
@@ -27,7 +28,7 @@ import { RoundTheRoom, type RoundProps } from './RoundTheRoom.tsx';
 import { NO_MENU, ThingMenu, type MenuOf } from './ThingMenu.tsx';
 import { ZoomBar } from './ZoomBar.tsx';
 import { Button } from '../ui/Button.tsx';
-import { useNarrow } from '../ui/narrow.ts';
+import { useCramped, useNarrow, useWide } from '../ui/narrow.ts';
 import { Segments } from '../ui/Segments.tsx';
 import { TabPanel, TabTitles, Tabs } from '../ui/Tabs.tsx';
 import { Select } from '../ui/Select.tsx';
@@ -82,6 +83,8 @@ export const RoomViews = memo(function RoomViews({
   const view = useStore((s) => s.view);
   const compartment = useChosenCompartment();
   const narrow = useNarrow();
+  const cramped = useCramped();
+  const wide = useWide();
   return (
     <section aria-label="The room" className="flex min-h-0 min-w-0 grow flex-col overflow-hidden px-2 md:px-4">
       <Tabs value={view} onChoose={setView}>
@@ -89,22 +92,8 @@ export const RoomViews = memo(function RoomViews({
           <TabTitles label="Views of the room" tabs={narrow ? SHORT : VIEWS} className="h-8 max-md:h-11" />
           <div className="flex flex-wrap items-center gap-x-2">
             {extra}
-            {narrow ? (
-              <Popover.Root>
-                <Popover.Trigger className="min-h-11 rounded-full px-3 hover:bg-wash">Shown …</Popover.Trigger>
-                <Popover.Portal>
-                  <Popover.Content
-                    align="end"
-                    className="z-50 grid w-80 max-w-[94vw] gap-3 rounded-xl border border-line bg-leaf p-4 shadow-xl"
-                  >
-                    <WhatIsShown />
-                    <Key />
-                  </Popover.Content>
-                </Popover.Portal>
-              </Popover.Root>
-            ) : (
-              <WhatIsShown />
-            )}
+            {!cramped && <Often />}
+            {wide ? <Seldom /> : <Shown cramped={cramped} />}
           </div>
         </div>
         <TabPanel value={view} className="min-h-0 grow pb-1">
@@ -122,7 +111,7 @@ export const RoomViews = memo(function RoomViews({
       </Tabs>
       {view !== 'inside' && (
         <div className="flex min-h-8 shrink-0 flex-wrap items-center justify-between gap-x-3 max-md:justify-end">
-          {narrow ? null : <Key />}
+          {cramped ? <span /> : <Key />}
           <div className="flex items-center">
             <DrawingMenu />
             <ZoomBar view={view} />
@@ -170,28 +159,14 @@ function LookInside({ compartment, menu }: { compartment: CompartmentReport; men
   );
 }
 
-/** The choices above the drawing. They hear only of what they name, so that a moved thing does not draw them anew. */
-const WhatIsShown = memo(function WhatIsShown() {
-  const view = useStore((s) => s.view);
-  const modes = useStore(useShallow((s) => modesOf(s.plan!)));
+/** What is chosen often. It hears only of what it names, so that a moved thing does not draw it anew. */
+const Often = memo(function Often() {
   const hasToday = useStore((s) => Object.values(s.plan!.placements).some((p) => p.arrangement === 'today'));
   const stations = byName(useStore((s) => s.plan!.stations));
-  const people = byName(useStore((s) => s.plan!.people));
   const stationId = useStore(stationOf);
   const arrangement = useStore((s) => s.arrangement);
-  const mode = useStore((s) => s.mode);
-  const person = useStore((s) => s.person);
   return (
     <>
-      {modes.length > 0 && view !== 'inside' && (
-        <Select
-          look="line"
-          label="the room"
-          value={mode}
-          options={[['', 'every day'], ...modes.map((m) => [m, `with “${m}”`] as const)]}
-          onSet={setMode}
-        />
-      )}
       {hasToday && (
         <Segments
           size="small"
@@ -208,17 +183,40 @@ const WhatIsShown = memo(function WhatIsShown() {
         <Select
           look="line"
           label="From seat"
-          className="max-w-44"
+          className="max-w-56"
           value={stationId ?? ''}
           options={stations.map((s) => [s.id, `${s.name}, ${s.posture}`])}
           onSet={setStation}
         />
       )}
-      {stations.length > 0 && people.length > 1 && (
+    </>
+  );
+});
+
+/** What is chosen now and then: the room as it is with guests, the reach of another person. */
+const Seldom = memo(function Seldom() {
+  const view = useStore((s) => s.view);
+  const modes = useStore(useShallow((s) => modesOf(s.plan!)));
+  const hasSeats = useStore((s) => Object.keys(s.plan!.stations).length > 0);
+  const people = byName(useStore((s) => s.plan!.people));
+  const mode = useStore((s) => s.mode);
+  const person = useStore((s) => s.person);
+  return (
+    <>
+      {modes.length > 0 && view !== 'inside' && (
+        <Select
+          look="line"
+          label="the room"
+          value={mode}
+          options={[['', 'every day'], ...modes.map((m) => [m, `with “${m}”`] as const)]}
+          onSet={setMode}
+        />
+      )}
+      {hasSeats && people.length > 1 && (
         <Select
           look="line"
           label="Whose reach is shown"
-          className="max-w-36"
+          className="max-w-40"
           value={person ?? ''}
           options={[['', 'who sits there'], ...people.map((p) => [p.id, p.name] as const)]}
           onSet={(id) => setPerson(id === '' ? null : id)}
@@ -227,6 +225,33 @@ const WhatIsShown = memo(function WhatIsShown() {
     </>
   );
 });
+
+/** What there is no room for beside the drawing; nothing when there is nothing to choose. */
+function Shown({ cramped }: { cramped: boolean }) {
+  const any = useStore((s) => modesOf(s.plan!).length > 0 || Object.keys(s.plan!.people).length > 1);
+  if (!any && !cramped) return null;
+  return (
+    <Popover.Root>
+      <Popover.Trigger
+        aria-label="What is shown"
+        title="What is shown"
+        className="grid size-8 place-items-center rounded-full hover:bg-wash"
+      >
+        <SlidersHorizontal size={17} />
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          align="end"
+          className="z-50 grid w-80 max-w-[94vw] gap-3 rounded-xl border border-line bg-leaf p-4 shadow-xl"
+        >
+          {cramped && <Often />}
+          <Seldom />
+          {cramped && <Key />}
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
 
 /** What the rings and colours of the drawing mean. */
 const Key = memo(function Key() {

@@ -36,8 +36,17 @@ export function draggedBy(at: Element | null): { what: Dragged; part: Element } 
   return part ? { what: JSON.parse(part.getAttribute('data-drag')!) as Dragged, part } : null;
 }
 
-/** The place or piece of furniture that is seen at a point of the window, pixels. What lies over it hides it. */
+/**
+ * The place or piece of furniture that is seen at a point of the window, pixels. A sheet or a bar over the drawing hides it; a
+ * seat, an area or words that are drawn over it do not.
+ */
 export function placeAt(x: number, y: number): string | null {
-  const part = document.elementFromPoint(x, y)?.closest('[data-place], [data-unit]');
-  return part?.getAttribute('data-place') ?? part?.getAttribute('data-unit') ?? null;
+  for (const part of document.elementsFromPoint(x, y)) {
+    const drawing = part.closest('svg, [data-scrolls]');
+    if (!drawing) return null;
+    const place = part.closest('[data-place], [data-unit]');
+    if (place) return place.getAttribute('data-place') ?? place.getAttribute('data-unit');
+    if (drawing === part) return null;
+  }
+  return null;
 }

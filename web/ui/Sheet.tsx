@@ -66,7 +66,7 @@ export function Sheet({
           aria-valuenow={HEIGHTS.indexOf(height)}
           aria-valuetext={height}
           onKeyDown={heightKey}
-          className="grid h-5 shrink-0 cursor-ns-resize touch-none place-items-center"
+          className="-mb-5 flex h-11 shrink-0 cursor-ns-resize touch-none items-start justify-center pt-2"
         >
           <span className="h-1 w-11 rounded-full bg-stone" />
         </div>

@@ -1,14 +1,24 @@
-/** Whether the window is as narrow as a phone held upright. */
+/** How much room the window has. */
 import { useSyncExternalStore } from 'react';
 
-const query = () => matchMedia('(width < 48rem)');
+const NARROW = '(width < 48rem)';
+const CRAMPED = '(width < 72rem) or (height < 30rem)';
+const WIDE = '(width >= 96rem)';
 
-export const useNarrow = (): boolean =>
-  useSyncExternalStore(
+function useQuery(query: string): boolean {
+  return useSyncExternalStore(
     (changed) => {
-      const list = query();
+      const list = matchMedia(query);
       list.addEventListener('change', changed);
       return () => list.removeEventListener('change', changed);
     },
-    () => query().matches,
+    () => matchMedia(query).matches,
   );
+}
+
+/** Whether the window is as narrow as a phone held upright. */
+export const useNarrow = (): boolean => useQuery(NARROW);
+/** Whether there is no room for several choices beside each other. */
+export const useCramped = (): boolean => useQuery(CRAMPED);
+/** Whether there is room for all of them. */
+export const useWide = (): boolean => useQuery(WIDE);

@@ -118,11 +118,11 @@ function ActivityRow({
   const uses = Object.values(plan.uses).filter((u) => u.activity === a.id).length;
   const cautions = useStore((s) => s.report?.findings.filter((f) => isAbout(f, 'activities', a.id)).length ?? 0);
   return (
-    <li className="grid grid-cols-2 items-end gap-3 rounded-xl border border-line bg-leaf px-4 py-3 md:grid-cols-[2rem_minmax(11rem,2fr)_6rem_6rem_minmax(9rem,1.4fr)_auto]">
-      <span className="hidden pb-1 font-serif text-xl md:block" aria-label={`Rank ${rank}`}>
+    <li className="grid grid-cols-2 items-end gap-3 rounded-xl border border-line bg-leaf px-4 py-3 xl:grid-cols-[2rem_minmax(11rem,2fr)_6rem_6rem_minmax(9rem,1.4fr)_auto]">
+      <span className="hidden pb-1 font-serif text-xl xl:block" aria-label={`Rank ${rank}`}>
         {rank}
       </span>
-      <div className="col-span-2 md:col-span-1">
+      <div className="col-span-2 xl:col-span-1">
         <TextField label="Activity" value={a.name} onSet={(name) => change('Name', { name })} />
       </div>
       <NumberField

@@ -3,7 +3,7 @@
  * What changes with every step of the hand is kept beside the plan, so that the drawing and the sheet are not drawn anew.
  */
 import { useDrag } from '@use-gesture/react';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type MouseEvent, type ReactNode } from 'react';
 import type { Alternative } from '@heronstone/core/ask/alternatives.ts';
 import type { Effect } from '@heronstone/core/ask/tryOut.ts';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
@@ -19,6 +19,8 @@ const TREMBLE = 5;
 /** At which share of its width a drawing scrolls along with the hand, and how fast, pixels in a step of 16 ms. */
 const EDGE = 0.1;
 const SPEED = 10;
+/** How long it stays there first, ms. */
+const STAY = 350;
 
 interface Hand {
   what: Dragged;
@@ -37,8 +39,11 @@ export function Dragging({
   const [hand, setHand] = useState<Hand | null>(null);
   const at = useRef({ x: 0, y: 0 });
   const part = useRef<Element | null>(null);
+  const dragged = useRef(false);
+  const found = useRef<ReturnType<typeof draggedBy>>(null);
 
   const pickUp = (what: Dragged, from: Element, cancel: () => void) => {
+    dragged.current = true;
     from.setAttribute('data-held', '');
     part.current = from;
     useHeld.setState({ what, over: null, letGo: cancel });
@@ -52,6 +57,15 @@ export function Dragging({
   const hover = () => {
     const over = placeAt(at.current.x, at.current.y);
     if (over !== useHeld.getState().over) useHeld.setState({ over });
+  };
+  /** The click that ends a drag chooses nothing. */
+  const noClick = {
+    onPointerDownCapture: () => {
+      dragged.current = false;
+    },
+    onClickCapture: (event: MouseEvent) => {
+      if (dragged.current) event.stopPropagation();
+    },
   };
   const letGo = () => {
     part.current?.removeAttribute('data-held');
@@ -68,11 +82,16 @@ export function Dragging({
     return moveSupply(what, target.id, places?.get(target.id)?.fits);
   };
   const bind = useDrag(
-    ({ first, last, canceled, initial, xy, cancel }) => {
+    ({ first, last, canceled, initial, xy, distance, event, cancel }) => {
       if (first) {
-        const found = draggedBy(document.elementFromPoint(...initial));
-        if (!found) return cancel();
-        pickUp(found.what, found.part, cancel);
+        found.current = draggedBy(document.elementFromPoint(...initial));
+        if (!found.current) return cancel();
+      }
+      // A finger has rested by now; a mouse may tremble.
+      const means = (event as PointerEvent).pointerType === 'touch' || Math.hypot(...distance) > TREMBLE;
+      if (found.current && means && !last) {
+        pickUp(found.current.what, found.current.part, cancel);
+        found.current = null;
       }
       const { what } = useHeld.getState();
       if (!what) return;
@@ -86,7 +105,7 @@ export function Dragging({
       if (canceled) notice('Nothing was moved.');
       else if (over) setTimeout(() => drop(what, over, places));
     },
-    { filterTaps: true, threshold: TREMBLE, preventScroll: REST, pointer: { keys: false } },
+    { preventScroll: REST, pointer: { keys: false } },
   );
 
   const held = hand !== null;
@@ -94,8 +113,14 @@ export function Dragging({
     if (!held) return;
     const key = (event: KeyboardEvent) => event.key === 'Escape' && useHeld.getState().letGo();
     window.addEventListener('keydown', key);
+    let since = Infinity;
     const along = setInterval(() => {
-      if (scrolled(at.current.x, at.current.y)) hover();
+      const way = edgeAt(at.current.x, at.current.y);
+      since = way ? Math.min(since, Date.now()) : Infinity;
+      // On its way through the edge a hand does not scroll.
+      if (!way || Date.now() - since < STAY) return;
+      way.box.scrollLeft += way.by;
+      hover();
     }, 16);
     return () => {
       window.removeEventListener('keydown', key);
@@ -104,23 +129,20 @@ export function Dragging({
   }, [held]);
 
   return (
-    <div className="contents" {...bind()}>
+    <div className="contents" {...noClick} {...bind()}>
       {children}
       {hand && <Carried hand={hand} at={at} />}
     </div>
   );
 }
 
-/** Scrolls the drawing under the hand when the hand is near its side. @returns whether it moved */
-function scrolled(x: number, y: number): boolean {
+/** Which way the drawing under the hand scrolls when the hand stays near its side; null elsewhere. */
+function edgeAt(x: number, y: number): { box: Element; by: number } | null {
   const box = document.elementFromPoint(x, y)?.closest('[data-scrolls]');
-  if (!box) return false;
+  if (!box) return null;
   const { left, width } = box.getBoundingClientRect();
   const share = (x - left) / width;
-  const before = box.scrollLeft;
-  if (share < EDGE) box.scrollLeft -= SPEED;
-  else if (share > 1 - EDGE) box.scrollLeft += SPEED;
-  return box.scrollLeft !== before;
+  return share < EDGE ? { box, by: -SPEED } : share > 1 - EDGE ? { box, by: SPEED } : null;
 }
 
 /** The note beside the hand; it hears which place is under it, and follows it without being drawn anew. */

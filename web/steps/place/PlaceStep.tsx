@@ -1,5 +1,5 @@
 /** Place: what goes where. Fill by the solver, move by hand, and see at once what each place costs. */
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useMemo, useState } from 'react';
 import { DropdownMenu } from 'radix-ui';
 import { useSearchParams, Link } from 'react-router';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
@@ -102,7 +102,7 @@ function Places({ onReport }: { onReport: (view: View) => void }) {
   const [search, setSearch] = useSearchParams();
   const [moving, setMoving] = useState<Moving | null>(null);
   const [dropped, setDropped] = useState<{ what: Dragged; unit: string | null } | null>(null);
-  useEffect(() => {
+  useLayoutEffect(() => {
     const elsewhere = useStore.getState().view;
     setView(viewHere);
     return () => {

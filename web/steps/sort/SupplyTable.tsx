@@ -247,28 +247,30 @@ export function SupplyTable() {
                   className="flex items-center max-md:h-full max-md:justify-center"
                   onClick={(e) => e.stopPropagation()}
                 >
-                  <input
-                    type="checkbox"
-                    aria-label={`Choose ${row.original.supply.name}`}
-                    className="size-4 max-md:size-6"
-                    checked={ticked.has(row.id)}
-                    onClick={(e) => tick(row.id, e.shiftKey)}
-                    readOnly
-                  />
+                  <label className="max-md:justify-center">
+                    <input
+                      type="checkbox"
+                      aria-label={`Choose ${row.original.supply.name}`}
+                      className="size-4 max-md:size-5"
+                      checked={ticked.has(row.id)}
+                      onClick={(e) => tick(row.id, e.shiftKey)}
+                      readOnly
+                    />
+                  </label>
                 </div>
                 {narrow && (
                   <>
                     <div role="cell" className="min-w-0">
                       <button
                         type="button"
-                        className="block min-h-6 max-w-full truncate text-left font-bold"
+                        className="block w-full text-left"
                         onClick={() => select({ kind: 'supply', id: row.id })}
                       >
-                        {row.original.supply.name}
+                        <span className="block truncate font-bold">{row.original.supply.name}</span>
+                        <span className="block truncate text-xs text-soft">
+                          {row.original.supply.count} · {row.original.size}
+                        </span>
                       </button>
-                      <span className="block truncate text-xs text-soft">
-                        {row.original.supply.count} · {row.original.size}
-                      </span>
                     </div>
                     <div role="cell" className="min-w-0 pr-2 text-xs">
                       <PlaceCell row={row.original} />

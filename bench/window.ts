@@ -102,7 +102,7 @@ async function bench(browser: Browser, address: string, { name, plan, from, to, 
     await page.keyboard.press('Enter');
   });
   await coldAgain();
-  const grip = page.locator('[data-drag]').first();
+  const grip = page.getByRole('complementary').locator('li[data-drag]').first();
   await page.locator(`[data-place="${from}"]`).press('Enter');
   await grip.waitFor();
   await page.waitForTimeout(1000);

@@ -101,7 +101,7 @@ test('keep: a proposal with one click, a season out and in, where it was, as it 
   await expect(async () =>
     expect((await planOf(server.address)).supplies['masking-tape']!.count).toBe(before * 2),
   ).toPass();
-  await page.getByRole('button', { name: words.button.undo }).click();
+  await page.getByRole('button', { name: words.button.undo, exact: true }).click();
   await expect(lists.getByText('Masking tape')).toBeVisible();
 
   await openTab(page, 'Seasons and calendar');
@@ -136,13 +136,13 @@ test('keep: a proposal with one click, a season out and in, where it was, as it 
     .getByRole('button', { name: words.button.restoreToBeforeThis })
     .click();
   await expect(async () => expect((await where()).every((w) => w.endsWith('landing-cupboard/s1'))).toBe(true)).toPass();
-  await page.getByRole('button', { name: words.button.undo }).click();
+  await page.getByRole('button', { name: words.button.undo, exact: true }).click();
   await expect(async () => expect(await where()).toEqual(home)).toPass();
   // The whole evening is taken back as one step, and brought again as one.
   await page.getByRole('button', { name: words.button.takeBackThisSession }).first().click();
   await expect(async () => expect((await planOf(server.address)).supplies['stage-lamps']!.life).toBe(lamps)).toPass();
   await expect(messages(page).getByText(/steps taken back; undo brings them again/)).toBeVisible();
-  await page.getByRole('button', { name: words.button.undo }).click();
+  await page.getByRole('button', { name: words.button.undo, exact: true }).click();
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
 });
 

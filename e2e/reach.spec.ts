@@ -8,6 +8,7 @@ import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
 import { openReport } from './reports.ts';
+import { chooseShown } from './shown.ts';
 import { words } from './words.ts';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
@@ -25,7 +26,7 @@ test('the apprentice is chosen and the ripples, bands and seconds change', async
   const overhead = page.getByText(/^overhead grip/).first();
   await expect(overhead).toHaveText('overhead grip 1,999 mm');
   const before = await page.locator('[data-place]').evaluateAll((all) => all.map((e) => e.getAttribute('aria-label')));
-  await choose(page.getByLabel(words.field.whoseReachIsShown), 'Apprentice');
+  await chooseShown(page, words.field.whoseReachIsShown, 'Apprentice');
   await expect(overhead).toHaveText('overhead grip 1,710 mm');
   await expect(page.locator('[data-person="apprentice"]')).toHaveCount(1);
   await expect(sheet).toContainText('A fetch, Apprentice');
@@ -36,7 +37,7 @@ test('the apprentice is chosen and the ripples, bands and seconds change', async
   // The rings from above are smaller, too.
   await page.getByRole('tab', { name: words.tab.fromAbove }).click();
   await expect(page.locator('[data-rings="548"]')).toHaveCount(1);
-  await choose(page.getByLabel(words.field.whoseReachIsShown), 'usual person');
+  await chooseShown(page, words.field.whoseReachIsShown, 'who sits there');
   await expect(page.locator('[data-rings="641"]')).toHaveCount(1);
 });
 
@@ -141,7 +142,7 @@ test('a figure opens down to its constants; one is changed, and screens, command
   await expect(page.getByRole('contentinfo')).toContainText(
     `${Math.round(before.week.planned.minutes)} min as planned`,
   );
-  await page.getByRole('button', { name: words.button.undo }).click();
+  await page.getByRole('button', { name: words.button.undo, exact: true }).click();
   await expect(field).toHaveValue('30');
   // What is out of bounds is refused with what would be right.
   await field.fill('-3');

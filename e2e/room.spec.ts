@@ -5,6 +5,7 @@ import { expect, test } from './server.ts';
 import type { Page } from '@playwright/test';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
+import { chooseShown } from './shown.ts';
 import { words } from './words.ts';
 
 const mm = (text: string) => Number(text.replace(/[^\d.]/g, ''));
@@ -85,7 +86,7 @@ test('a piece is found, placed, moved and put into an opening by keyboard alone'
 test('guest mode: the bed folds out, the cart is in the way, the offered move fixes it', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/furnish`);
   const sheet = page.getByRole('complementary');
-  await choose(page.getByRole('combobox', { name: words.field.theRoom }), 'with “guest”');
+  await chooseShown(page, words.field.theRoom, 'with “guest”');
   await expect(page.locator('[data-area="guest-bed"]')).toBeVisible();
   await expect(
     sheet.getByText('In “guest”: Cart must be rolled away: it stands 45 mm in the bed, folded out.'),
@@ -95,10 +96,10 @@ test('guest mode: the bed folds out, the cart is in the way, the offered move fi
   await expect(sheet.getByText('Nothing is in the way.')).toBeVisible();
   await expect(sheet.getByText(/Roll away Cart/)).toBeVisible();
   expect(await page.locator('[data-unit="cart"] path').first().getAttribute('d')).not.toBe(everyDay);
-  await choose(page.getByRole('combobox', { name: words.field.theRoom }), 'every day');
+  await chooseShown(page, words.field.theRoom, 'every day');
   await expect.poll(() => page.locator('[data-unit="cart"] path').first().getAttribute('d')).toBe(everyDay);
   await page.getByRole('button', { name: words.button.undo, exact: true }).click();
-  await choose(page.getByRole('combobox', { name: words.field.theRoom }), 'with “guest”');
+  await chooseShown(page, words.field.theRoom, 'with “guest”');
   await expect(sheet.getByText(/Cart must be rolled away/)).toBeVisible();
 });
 

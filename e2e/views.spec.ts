@@ -4,6 +4,7 @@ import type { Page } from '@playwright/test';
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
+import { chooseShown } from './shown.ts';
 import { words } from './words.ts';
 
 const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> = [
@@ -24,11 +25,7 @@ const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> =
     '/plan/demo/activities',
     (page) => page.getByRole('tab', { name: words.tab.nearAndApart }).click(),
   ],
-  [
-    'furnish, guests',
-    '/plan/demo/furnish',
-    (page) => choose(page.getByRole('combobox', { name: words.field.theRoom }), 'with “guest”'),
-  ],
+  ['furnish, guests', '/plan/demo/furnish', (page) => chooseShown(page, words.field.theRoom, 'with “guest”')],
   ['measure, an area', '/plan/demo/measure', (page) => page.locator('[data-area="machine"]').press('Enter')],
   ['sort', '/plan/demo/sort', (page) => page.getByRole('button', { name: words.button.acrylicsBottled }).click()],
   [
@@ -267,7 +264,7 @@ test('furniture is nudged and turned by keyboard', async ({ page, server }) => {
 test('a supply is dragged from a drawer to another front and the note says what it costs', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/place`);
   await page.locator('[data-place="slim/d1"]').press('Enter');
-  const grip = page.locator('[data-drag]').first();
+  const grip = page.getByRole('complementary').locator('li[data-drag]').first();
   const name = (
     await page.getByRole('complementary').getByRole('listitem').first().getByRole('button').first().innerText()
   ).split('\n')[0]!;

@@ -22,6 +22,7 @@ export function Notices() {
           {n.step !== null && (
             <Toast.Action
               altText="Undo, or press Ctrl+Z"
+              aria-label="Undo this step"
               className="min-h-6 font-bold underline"
               onClick={() => undoStep(n.step!)}
             >

@@ -19,6 +19,8 @@ export function Dialog({
   /** Back to what opened it; when that is gone, into the sheet or the step. */
   const back = (event: Event) => {
     event.preventDefault();
+    // What the dialog led to may have taken it already.
+    if (document.activeElement !== document.body) return;
     const to =
       opener instanceof HTMLElement || opener instanceof SVGElement
         ? opener.isConnected && opener !== document.body

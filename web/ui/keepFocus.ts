@@ -9,6 +9,8 @@ export function useFocusKept(): void {
     /** What held the focus last, from the inside out: the parts round it that can take it. */
     let round: HTMLElement[] = [];
     const focused = (event: FocusEvent) => {
+      // A dialog or menu gives it back to what was before it.
+      if ((event.target as Element).closest('[role="dialog"], [role="menu"], [role="listbox"]')) return;
       round = [];
       for (let part = event.target as HTMLElement | null; part; part = part.parentElement)
         if (part.tabIndex >= -1 && part.hasAttribute('tabindex')) round.push(part);

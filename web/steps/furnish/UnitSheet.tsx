@@ -75,6 +75,19 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
           <UnitInside unit={unit} plan={plan} />
         </>
       )}
+      <Heading>Places in it</Heading>
+      <dl>
+        {compartments.slice(0, 14).map((c) => (
+          <Fact key={c.id} name={c.short}>
+            <span className="text-xs">
+              {formatSize([c.inside.width, c.inside.depth, c.inside.height].map(Math.round), system)}
+            </span>
+          </Fact>
+        ))}
+        {compartments.length > 14 && <Fact name="and">{compartments.length - 14} more</Fact>}
+        {facts && <Fact name="Holds">{facts.litres.toFixed(0)} l</Fact>}
+        {facts && facts.mass > 0 && <Fact name="Contents as planned">{formatMass(facts.mass, system)}</Fact>}
+      </dl>
       <Folded title="More">
         <RowForm
           table="units"
@@ -132,19 +145,6 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
             },
           ]}
         />
-        <Heading>Places in it</Heading>
-        <dl>
-          {compartments.slice(0, 14).map((c) => (
-            <Fact key={c.id} name={c.short}>
-              <span className="text-xs">
-                {formatSize([c.inside.width, c.inside.depth, c.inside.height].map(Math.round), system)}
-              </span>
-            </Fact>
-          ))}
-          {compartments.length > 14 && <Fact name="and">{compartments.length - 14} more</Fact>}
-          {facts && <Fact name="Holds">{facts.litres.toFixed(0)} l</Fact>}
-          {facts && facts.mass > 0 && <Fact name="Contents as planned">{formatMass(facts.mass, system)}</Fact>}
-        </dl>
         <Button className="mt-3" onClick={saveType}>
           Save as a type
         </Button>

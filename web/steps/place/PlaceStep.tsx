@@ -106,7 +106,8 @@ function Places({ onReport }: { onReport: (view: View) => void }) {
     const elsewhere = useStore.getState().view;
     setView(viewHere);
     return () => {
-      viewHere = useStore.getState().view;
+      const { view: left } = useStore.getState();
+      viewHere = left === 'inside' ? 'round' : left;
       setView(elsewhere);
     };
   }, []);

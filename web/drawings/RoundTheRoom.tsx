@@ -6,7 +6,7 @@ import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { bodyOf } from '@heronstone/core/reach/body.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
-import { drawnPlan, personOf, seatOf, select, shownPlan, stationOf, useStore } from '../state/store.ts';
+import { personOf, seatOf, select, standingPlan, stationOf, useStore } from '../state/store.ts';
 import { useRoving } from '../ui/roving.ts';
 import { washOf } from './wash.ts';
 import type { MenuOf } from './ThingMenu.tsx';
@@ -33,8 +33,8 @@ const ROOMY = 7;
 const BAR = 14;
 
 export function RoundTheRoom({ lit = [], onCompartment, menu, zoomed = 'round' }: RoundProps) {
-  const plan = useStore(drawnPlan);
-  const whole = useStore(shownPlan);
+  const standing = useStore(standingPlan);
+  const [plan, whole] = [standing?.here, standing?.plan];
   const report = useStore((s) => s.report);
   const stationId = useStore(stationOf);
   const seat = useStore(seatOf);

@@ -95,6 +95,7 @@ export function Zoom({
     box.scrollLeft += rect.left + kept.fx * rect.width - kept.x;
     box.scrollTop += rect.top + kept.fy * rect.height - kept.y;
   };
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- only when the zoom is another
   useLayoutEffect(hold, [zoom]);
 
   /** Makes a part of the drawing fill the frame, in its middle. */

@@ -131,10 +131,13 @@ const put = useStore.setState;
 /** The step that was just made, while whoever made it goes on: what is said then is said about it. */
 let justMade: string | null = null;
 
-/** Says something; a note right after a step is about that step, which can be taken back from the message. */
-export function notice(text: string, kind: 'note' | 'error' = 'note'): void {
+/**
+ * Says something; a note right after a step is about that step, which can be taken back from the message.
+ * @param about a step that was made before
+ */
+export function notice(text: string, kind: 'note' | 'error' = 'note', about: string | null = null): void {
   const id = nanoid(6);
-  const step = kind === 'note' ? justMade : null;
+  const step = kind === 'note' ? (about ?? justMade) : null;
   put((s) => ({
     notices: [...s.notices.slice(-3), { id, text, kind, step }],
     lastStep: step === null ? s.lastStep : null,
@@ -225,6 +228,23 @@ function evaluateNow(): void {
       if (mine === run) busy = false;
       evaluateNow();
     });
+}
+
+/** How long what follows a change waits for its figures, ms: longer would be noticed. */
+const TOGETHER = 120;
+/** Goes on when the figures of the plan that is shown are there, so that all is drawn at once and true; soon in any case. */
+export function withFigures(then: () => void): void {
+  const { plan } = get();
+  let unhear = () => {};
+  const timer = setTimeout(end, TOGETHER);
+  function end() {
+    unhear();
+    clearTimeout(timer);
+    then();
+  }
+  unhear = useStore.subscribe((s, before) => {
+    if (s.engineHas !== before.engineHas && s.engineHas === plan) end();
+  });
 }
 
 /** Shows at once what the room is found to be while something in it is being moved. */
@@ -526,6 +546,23 @@ export function drawnPlan(s: State): Plan | null {
   if (!plan) return null;
   if (drawn?.plan !== plan || drawn.mode !== s.mode) drawn = { plan, mode: s.mode, here: inMode(plan, s.mode) };
   return drawn.here;
+}
+
+let standing: { plan: Plan; mode: string; here: Plan } | null = null;
+/**
+ * The same for drawings that show of what lies where only what the Report says: as long as nothing else changes, it is the same
+ * object, and a moved thing does not have them drawn before its figures are there.
+ */
+export function standingPlan(s: State): { plan: Plan; here: Plan } | null {
+  const plan = shownPlan(s);
+  if (!plan) return null;
+  const same =
+    standing?.mode === s.mode &&
+    Object.entries(plan).every(
+      ([table, rows]) => table === 'placements' || standing!.plan[table as keyof Plan] === rows,
+    );
+  if (!same) standing = { plan, mode: s.mode, here: drawnPlan(s)! };
+  return standing;
 }
 
 /** The station from which reach is shown: the chosen one, or the first. */

@@ -21,7 +21,19 @@ export function useFocusKept(): void {
       next?.focus({ preventScroll: true });
     };
     // A part that goes takes its focus along without a word, so it is looked for after each change of the page.
-    const watch = new MutationObserver(look);
+    // After the page is drawn: to look at it before would hold it up.
+    let due = false;
+    const soon = () => {
+      if (due || document.activeElement !== document.body) return;
+      due = true;
+      requestAnimationFrame(() =>
+        setTimeout(() => {
+          due = false;
+          look();
+        }),
+      );
+    };
+    const watch = new MutationObserver(soon);
     const root = document.getElementById('root')!;
     watch.observe(root, { childList: true, subtree: true });
     document.addEventListener('focusin', focused);

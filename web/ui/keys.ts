@@ -1,7 +1,7 @@
 /** Keys that belong to what has the focus. */
 
 /** Whether text is written there, a field of text. */
-export const takesText = (target: EventTarget | null): boolean =>
+const takesText = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && target.closest('input, textarea, [contenteditable]') !== null;
 
 /** Whether something is being typed that is not kept yet: Ctrl+Z takes letters back there, and steps everywhere else. */

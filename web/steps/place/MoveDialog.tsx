@@ -7,7 +7,7 @@ import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
 import type { Moving } from '../../state/held.ts';
-import { useStore } from '../../state/store.ts';
+import { useStore, withFigures } from '../../state/store.ts';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { NumberField } from '../../ui/Field.tsx';
 import { moveSupply } from './moves.ts';
@@ -51,8 +51,11 @@ export function MoveDialog({
     rangeExtractor: (range) =>
       [...new Set([...defaultRangeExtractor(range), at])].filter((i) => i < shown.length).sort((a, b) => a - b),
   });
+  const moved = useRef(false);
   const choose = (a: Alternative | undefined) => {
-    if (a && a.fits > 0 && moveSupply({ ...moving, count }, a.compartment, a.fits)) onClose();
+    if (moved.current || !a || a.fits === 0) return;
+    moved.current = moveSupply({ ...moving, count }, a.compartment, a.fits);
+    if (moved.current) withFigures(onClose);
   };
   const step = (by: number) => {
     const next = Math.max(0, Math.min(shown.length - 1, at + by));

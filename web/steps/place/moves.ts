@@ -4,7 +4,7 @@ import { remove, set, type Change } from '@heronstone/core/model/change.ts';
 import { moveContents, swapContents, type Opening } from '@heronstone/core/gestures/byHand.ts';
 import { compartmentId } from '@heronstone/core/scene/scene.ts';
 import type { Contents, Moving } from '../../state/held.ts';
-import { commit, newId, notice, select, setArrangement, useStore } from '../../state/store.ts';
+import { commit, newId, notice, select, setArrangement, useStore, withFigures } from '../../state/store.ts';
 
 /** The changes when all of an opening is dropped on another: an empty one takes it, a full one is swapped with it. */
 export function contentsChanges(from: Opening, to: Opening): Change[] {
@@ -84,15 +84,20 @@ export function moveSupply(moving: Moving, compartment: string, fits = moving.co
       count === from.count ? remove('placements', from.id) : set('placements', from.id, { count: from.count - count }),
     );
   const done = commit(`Move ${count} ${supply.name} to ${target.name}`, changes);
-  if (done) {
-    setArrangement('planned');
-    select({ kind: 'placement', id: landed });
-    notice(
-      count < moving.count
-        ? `${count} of ${moving.count} ${supply.name} fit in ${target.name}; the others stay where they were.`
-        : `${supply.name} moved to ${target.name}.`,
-    );
-  }
+  const step = useStore.getState().lastStep?.id ?? null;
+  // What is said and shown of it waits for its figures: where it lay is not shown once more.
+  if (done)
+    withFigures(() => {
+      setArrangement('planned');
+      select({ kind: 'placement', id: landed });
+      notice(
+        count < moving.count
+          ? `${count} of ${moving.count} ${supply.name} fit in ${target.name}; the others stay where they were.`
+          : `${supply.name} moved to ${target.name}.`,
+        'note',
+        step,
+      );
+    });
   return done;
 }
 

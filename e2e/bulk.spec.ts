@@ -122,7 +122,7 @@ test('5,000 supplies: imported in one transaction; scrolled, sorted, filtered an
     await expect(page.getByText(/^5\d\d shown/)).toBeVisible();
   });
   await page.getByRole('checkbox', { name: words.choice.chooseAllLinesShown }).check();
-  const bar = page.getByRole('group', { name: words.group.changeManyLines });
+  const bar = page.getByRole('form', { name: words.group.changeManyLines });
   await choose(bar.getByLabel(words.field.whatToChange), 'Season');
   await bar.getByLabel(words.field.toWhat).fill('winter');
   const changed = await frames(page, async () => {

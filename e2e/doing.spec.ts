@@ -38,7 +38,7 @@ test('one evening with the phone: move, find, pull and return, a quick entry, th
   await expect(next).toBeVisible({ timeout: 60_000 });
   await fits(page);
   const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.filter((v) => v.impact === 'serious' || v.impact === 'critical').map((v) => v.id)).toEqual([]);
+  expect(violations.map((v) => v.id)).toEqual([]);
   // Both places are lit.
   expect(await page.locator('.lit').count()).toBeGreaterThan(0);
   await page.getByRole('button', { name: words.button.startSession }).tap();

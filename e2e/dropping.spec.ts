@@ -6,7 +6,7 @@ import { expect, test } from './server.ts';
 import { words } from './words.ts';
 
 /** Targets for each view, zoom and kind of hand. */
-const TARGETS = runs(5, 40);
+const TARGETS = runs(3, 40);
 
 /** A small generator of numbers from 0 to 1, always the same from a seed (mulberry32, public domain). */
 function random(seed: number): () => number {

@@ -58,7 +58,7 @@ test('a supply is changed in its sheet, its uses too, and the figures follow', a
   // What is removed can be taken back from the message about it.
   await messages(page)
     .filter({ hasText: /^Removed Markers/ })
-    .getByRole('button', { name: words.button.undo, exact: true })
+    .getByRole('button', { name: 'Undo this step' })
     .click();
   await expect(page.getByRole('heading', { name: words.heading.n145Supplies })).toBeVisible();
 });

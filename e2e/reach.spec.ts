@@ -37,7 +37,7 @@ test('the apprentice is chosen and the ripples, bands and seconds change', async
   // The rings from above are smaller, too.
   await page.getByRole('tab', { name: words.tab.fromAbove }).click();
   await expect(page.locator('[data-rings="548"]')).toHaveCount(1);
-  await chooseShown(page, words.field.whoseReachIsShown, 'who sits there');
+  await chooseShown(page, words.field.whoseReachIsShown, 'usual person');
   await expect(page.locator('[data-rings="641"]')).toHaveCount(1);
 });
 

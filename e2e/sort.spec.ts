@@ -217,7 +217,7 @@ test('many lines at once: ticked with Shift, changed as one, undone as one; a ta
   await page.goto(`${server.address}/plan/demo/sort`);
   await page.getByLabel(words.field.showOnlySuppliesWithTheseLetters).fill('wood');
   await page.getByRole('checkbox', { name: words.choice.chooseAllLinesShown }).check();
-  const bar = page.getByRole('group', { name: words.group.changeManyLines });
+  const bar = page.getByRole('form', { name: words.group.changeManyLines });
   const count = Number(/\d+/.exec(await bar.innerText())![0]);
   expect(count).toBeGreaterThan(5);
   await choose(bar.getByLabel(words.field.whatToChange), 'Kind');

@@ -129,6 +129,7 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
         </div>
       </header>
       <main id="main" tabIndex={-1} className="flex outline-none min-h-0 grow flex-col md:flex-row md:overflow-hidden">
+        <h1 className="sr-only">{TITLE[step]}</h1>
         {children}
       </main>
       {narrow ? (

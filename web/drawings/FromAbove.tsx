@@ -6,6 +6,7 @@ import { byName } from '@heronstone/core/model/plan.ts';
 import { outlineOf, wallsOf } from '@heronstone/core/room/walls.ts';
 import { drawnPlan, personOf, seatOf, stationOf, useStore } from '../state/store.ts';
 import { Areas, Crossing, Marks, Overheads } from './above/Areas.tsx';
+import { Ghosts, type Ghost } from './above/Ghosts.tsx';
 import { Distances } from './above/Distances.tsx';
 import { closed, WALL } from './above/path.ts';
 import { Rings, Seat } from './above/Seat.tsx';
@@ -26,6 +27,8 @@ export interface AboveProps {
   rings?: boolean;
   /** Whether the corners of the room have handles. */
   corners?: boolean;
+  /** Furniture that could stand in an empty room. */
+  ghosts?: readonly Ghost[];
   /** What can be done with a thing, for its menu. */
   menu?: MenuOf | undefined;
   /** Drawn small, without dimensions. */
@@ -83,6 +86,7 @@ function Drawing({
   rings = true,
   corners = false,
   small = false,
+  ghosts = [],
   frame,
 }: AboveProps & { frame: Frame }) {
   const plan = useStore(drawnPlan);
@@ -157,6 +161,7 @@ function Drawing({
             onKeyDown={hands.key('units', unit)}
           />
         ))}
+      <Ghosts ghosts={ghosts} px={px} />
       <Areas plan={plan} mode={mode} px={px} small={small} />
       {byName(plan.stations).map((s) => (
         <Seat

@@ -78,6 +78,7 @@ export const RoomViews = memo(function RoomViews({
   corners,
   onCompartment,
   menu,
+  ghosts,
   extra,
 }: AboveProps & RoundProps & { extra?: ReactNode }) {
   const view = useStore((s) => s.view);
@@ -97,7 +98,9 @@ export const RoomViews = memo(function RoomViews({
           </div>
         </div>
         <TabPanel value={view} className="min-h-0 grow pb-1">
-          {view === 'above' && <FromAbove editable={editable} lit={lit} rings={rings} corners={corners} menu={menu} />}
+          {view === 'above' && (
+            <FromAbove editable={editable} lit={lit} rings={rings} corners={corners} menu={menu} ghosts={ghosts} />
+          )}
           {view === 'round' && <RoundTheRoom lit={lit} onCompartment={onCompartment} menu={menu} />}
           {view === 'inside' &&
             (compartment ? (
@@ -145,8 +148,8 @@ function LookInside({ compartment, menu }: { compartment: CompartmentReport; men
     <div className="mx-auto h-full max-w-3xl overflow-y-auto pt-2">
       <div className="mb-2 flex items-center justify-between gap-2">
         {way(before, 'Previous')}
-        <h2 className="min-w-0 truncate text-lg" role="status">
-          {compartment.name}
+        <h2 className="min-w-0 truncate text-lg">
+          <span role="status">{compartment.name}</span>
         </h2>
         {way(after, 'Next')}
       </div>
@@ -218,7 +221,7 @@ const Seldom = memo(function Seldom() {
           label="Whose reach is shown"
           className="max-w-40"
           value={person ?? ''}
-          options={[['', 'who sits there'], ...people.map((p) => [p.id, p.name] as const)]}
+          options={[['', 'usual person'], ...people.map((p) => [p.id, p.name] as const)]}
           onSet={(id) => setPerson(id === '' ? null : id)}
         />
       )}

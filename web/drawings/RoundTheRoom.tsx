@@ -5,12 +5,15 @@ import { allIn } from '@heronstone/core/report/allIn.ts';
 import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { bodyOf } from '@heronstone/core/reach/body.ts';
+import { facedWall } from '@heronstone/core/room/walls.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { personOf, seatOf, select, standingPlan, stationOf, useStore } from '../state/store.ts';
 import { useRoving } from '../ui/roving.ts';
 import { washOf } from './wash.ts';
 import type { MenuOf } from './ThingMenu.tsx';
 import { Zoom, type Frame } from './Zoom.tsx';
+import { useGliding } from './round/gliding.ts';
+import { wholeInRows, type Row } from './round/rows.ts';
 import { PARTED, UnitFace } from './round/UnitFace.tsx';
 import { BodyMarks, Silhouette, WallFace } from './round/WallFace.tsx';
 
@@ -27,6 +30,8 @@ export interface RoundProps {
 /** Room for the names of the walls, pixels, and below the floor, mm. */
 const NAMES = 30;
 const BELOW = 120;
+/** From how many pixels on the whole room is seen at once. */
+const WIDE = 1400;
 /** Up to so many mm in a pixel there is room for the heights of the body. */
 const ROOMY = 7;
 /** Room for the bar that scrolls, pixels. */
@@ -43,6 +48,7 @@ export function RoundTheRoom({ lit = [], onCompartment, menu, zoomed = 'round' }
   const arrangement = useStore((s) => s.arrangement);
   const selected = useStore((s) => s.selected);
   const frame = useRef<HTMLDivElement>(null);
+  useGliding(frame, report, arrangement, plan?.supplies);
   const roving = useRoving(frame, '[data-place]');
   const drawn = report !== null && report.plan === plan?.meta.id;
   const focusOn =
@@ -83,9 +89,15 @@ export function RoundTheRoom({ lit = [], onCompartment, menu, zoomed = 'round' }
     return { unit, left, right: left + unit.width };
   });
   const total = beyond.length > 0 ? beyond.at(-1)!.right + BESIDE : round;
-  /** mm in a pixel: at zoom 1 the height fills the frame. */
-  const fitted = (tall: number) => (ceiling + BELOW) / Math.max(tall - BAR - NAMES, 150);
+  const sections = [...walls.map((w) => w.length), ...(beyond.length > 0 ? [total - round] : [])];
+  /** The rows and mm in a pixel at zoom 1: one row as high as the frame, or in a wide window the whole room. */
+  const layOut = ({ wide, tall }: Omit<Frame, 'zoom'>) =>
+    wide >= WIDE
+      ? wholeInRows(sections, ceiling + BELOW, NAMES, { wide: wide - BAR, tall: tall - BAR })
+      : { rows: [{ from: 0, to: total }], px: (ceiling + BELOW) / Math.max(tall - BAR - NAMES, 150) };
   const station = stationId ? plan.stations[stationId] : undefined;
+  /** Where the wall begins that is looked at. */
+  const faced = station ? (facedWall(station, station.facing, walls)?.start ?? 0) : 0;
   const body = person && bodyOf(person, null, constantsOf(plan.meta.constants));
   const units = Object.values(plan.units)
     .map((unit) => ({ unit, span: report.units[unit.id]?.span ?? null }))
@@ -102,139 +114,167 @@ export function RoundTheRoom({ lit = [], onCompartment, menu, zoomed = 'round' }
       .map((id) => plan.supplies[report.placements[id]!.supply]!.name)
       .join('\n');
 
-  const draw = ({ tall, zoom }: Frame) => {
-    const px = fitted(tall) / zoom;
+  const draw = ({ zoom, ...frame }: Frame) => {
+    const laid = layOut(frame);
+    const px = laid.px / zoom;
     const above = NAMES * px;
     const high = above + ceiling + BELOW;
     const y = (z: number) => above + ceiling - z;
+    const longest = Math.max(...laid.rows.map((r) => r.to - r.from));
+    const row = ({ from, to }: Row) => {
+      const here = (x: number) => (from === 0 || x >= from - 1) && (to >= total - 1 || x < to - 1);
+      return (
+        <>
+          <rect x={from} y={above} width={to - from} height={ceiling} fill="var(--leaf)" />
+          {body && (
+            <rect
+              x={from}
+              y={y(body.standingShoulder)}
+              width={to - from}
+              height={body.standingShoulder - body.knuckle}
+              fill="var(--wash)"
+            />
+          )}
+          {walls
+            .filter((wall) => here(wall.start))
+            .map((wall) => (
+              <g key={wall.id} data-wall={wall.id}>
+                <text
+                  x={wall.start + 10 * px}
+                  y={above - 12 * px}
+                  fontSize={13 * px}
+                  fontWeight="700"
+                  fill="var(--ink)"
+                >
+                  {wall.length < wall.name.length * 7.6 * px
+                    ? `${wall.name.slice(0, Math.max(1, Math.floor(wall.length / (7.6 * px)) - 1))}…`
+                    : wall.name}
+                  {wall.length > (wall.name.length + 12) * 7.6 * px && (
+                    <tspan dx={10 * px} fontWeight="400" fill="var(--soft)">
+                      {formatLength(wall.length, plan.meta.units)}
+                    </tspan>
+                  )}
+                </text>
+                <line
+                  x1={wall.start}
+                  x2={wall.start}
+                  y1={above - 20 * px}
+                  y2={y(0) + 8 * px}
+                  stroke="var(--ink)"
+                  strokeWidth={1.3 * px}
+                />
+                <WallFace wall={wall.id} start={wall.start} plan={plan} y={y} px={px} />
+              </g>
+            ))}
+          <path d={`M${from} ${above}H${to}M${from} ${y(0)}H${to}`} stroke="var(--ink)" strokeWidth={1.8 * px} />
+          {body &&
+            (
+              [
+                [body.overhead, 'overhead grip'],
+                [body.standingShoulder, 'shoulder'],
+                [body.knuckle, 'knuckle'],
+                [body.knee, 'knee'],
+              ] as const
+            ).map(([z, word]) => (
+              <g key={word} pointerEvents="none">
+                <line
+                  x1={from}
+                  x2={to}
+                  y1={y(z)}
+                  y2={y(z)}
+                  stroke="var(--w3)"
+                  strokeWidth={px}
+                  strokeDasharray={`${2 * px} ${5 * px}`}
+                />
+                {walls
+                  .filter((wall) => here(wall.start) && wall.length > 130 * px && px < ROOMY)
+                  .map((wall) => (
+                    <text
+                      key={wall.id}
+                      x={wall.start + wall.length - 8 * px}
+                      y={y(z) - 4 * px}
+                      textAnchor="end"
+                      fontSize={10.5 * px}
+                      fill="var(--soft)"
+                    >
+                      {word} {formatLength(z, plan.meta.units)}
+                    </text>
+                  ))}
+              </g>
+            ))}
+          {station && person && here(faced) && (
+            <Silhouette station={station} person={person} plan={plan} report={report} y={y} />
+          )}
+          {beyond.length > 0 && here(round) && (
+            <g>
+              <line
+                x1={round}
+                x2={round}
+                y1={above - 20 * px}
+                y2={y(0) + 8 * px}
+                stroke="var(--ink)"
+                strokeWidth={1.3 * px}
+              />
+              <rect x={round} y={above} width={total - round} height={ceiling} fill="var(--sand)" opacity="0.5" />
+            </g>
+          )}
+          {beyond
+            .filter(({ left }) => here(left))
+            .map(({ unit, left }) => (
+              <text key={unit.id} x={left} y={above - 12 * px} fontSize={13 * px} fontWeight="700" fill="var(--ink)">
+                {plan.elsewheres[unit.elsewhere!]!.name}, {plan.elsewheres[unit.elsewhere!]!.seconds} s away
+              </text>
+            ))}
+          {faces
+            .filter(({ left, right }) => here((left + right) / 2))
+            .map(({ unit, left, right, faces: facesRoom }) => (
+              <UnitFace
+                key={unit.id}
+                unit={unit}
+                left={left}
+                right={right}
+                faces={facesRoom}
+                compartments={groups.get(unit.id) ?? NONE}
+                things={(groups.get(unit.id) ?? NONE).map(named).join(PARTED)}
+                grow={plan.meta.roomToGrow}
+                station={seat}
+                wash={wash}
+                arrangement={arrangement}
+                chosen={
+                  selected?.kind === 'compartment' && selected.id.startsWith(`${unit.id}/`)
+                    ? selected.id
+                    : selected?.kind === 'unit' && selected.id === unit.id
+                      ? unit.id
+                      : null
+                }
+                lit={lit.filter((c) => c.startsWith(`${unit.id}/`)).join(' ')}
+                base={above + ceiling}
+                px={px}
+                onCompartment={onCompartment}
+              />
+            ))}
+          {station && person && here(faced) && px < ROOMY && (
+            <BodyMarks station={station} person={person} plan={plan} report={report} y={y} px={px} />
+          )}
+        </>
+      );
+    };
     return (
       <svg
         className="m-auto block"
         {...roving}
-        width={total / px}
-        height={high / px}
-        viewBox={`0 0 ${total} ${high}`}
+        width={longest / px}
+        height={(laid.rows.length * high) / px}
+        viewBox={`0 0 ${longest} ${laid.rows.length * high}`}
         role="group"
         aria-label={`${plan.meta.room}, round the room`}
         onClick={(e) => !(e.target as Element).closest('[role="button"]') && select(null)}
       >
-        <rect x={0} y={above} width={total} height={ceiling} fill="var(--leaf)" />
-        {body && (
-          <rect
-            x={0}
-            y={y(body.standingShoulder)}
-            width={total}
-            height={body.standingShoulder - body.knuckle}
-            fill="var(--wash)"
-          />
-        )}
-        {walls.map((wall) => (
-          <g key={wall.id} data-wall={wall.id}>
-            <text x={wall.start + 10 * px} y={above - 12 * px} fontSize={13 * px} fontWeight="700" fill="var(--ink)">
-              {wall.length < wall.name.length * 7.6 * px
-                ? `${wall.name.slice(0, Math.max(1, Math.floor(wall.length / (7.6 * px)) - 1))}…`
-                : wall.name}
-              {wall.length > (wall.name.length + 12) * 7.6 * px && (
-                <tspan dx={10 * px} fontWeight="400" fill="var(--soft)">
-                  {formatLength(wall.length, plan.meta.units)}
-                </tspan>
-              )}
-            </text>
-            <line
-              x1={wall.start}
-              x2={wall.start}
-              y1={above - 20 * px}
-              y2={y(0) + 8 * px}
-              stroke="var(--ink)"
-              strokeWidth={1.3 * px}
-            />
-            <WallFace wall={wall.id} start={wall.start} plan={plan} y={y} px={px} />
+        {laid.rows.map((r, i) => (
+          <g key={r.from} transform={`translate(${-r.from} ${i * high})`}>
+            {row(r)}
           </g>
         ))}
-        <path d={`M0 ${above}H${total}M0 ${y(0)}H${total}`} stroke="var(--ink)" strokeWidth={1.8 * px} />
-        {body &&
-          (
-            [
-              [body.overhead, 'overhead grip'],
-              [body.standingShoulder, 'shoulder'],
-              [body.knuckle, 'knuckle'],
-              [body.knee, 'knee'],
-            ] as const
-          ).map(([z, word]) => (
-            <g key={word} pointerEvents="none">
-              <line
-                x1={0}
-                x2={total}
-                y1={y(z)}
-                y2={y(z)}
-                stroke="var(--w3)"
-                strokeWidth={px}
-                strokeDasharray={`${2 * px} ${5 * px}`}
-              />
-              {walls
-                .filter((wall) => wall.length > 130 * px && px < ROOMY)
-                .map((wall) => (
-                  <text
-                    key={wall.id}
-                    x={wall.start + wall.length - 8 * px}
-                    y={y(z) - 4 * px}
-                    textAnchor="end"
-                    fontSize={10.5 * px}
-                    fill="var(--soft)"
-                  >
-                    {word} {formatLength(z, plan.meta.units)}
-                  </text>
-                ))}
-            </g>
-          ))}
-        {station && person && <Silhouette station={station} person={person} plan={plan} report={report} y={y} />}
-        {beyond.length > 0 && (
-          <g>
-            <line
-              x1={round}
-              x2={round}
-              y1={above - 20 * px}
-              y2={y(0) + 8 * px}
-              stroke="var(--ink)"
-              strokeWidth={1.3 * px}
-            />
-            <rect x={round} y={above} width={total - round} height={ceiling} fill="var(--sand)" opacity="0.5" />
-          </g>
-        )}
-        {beyond.map(({ unit, left }) => (
-          <text key={unit.id} x={left} y={above - 12 * px} fontSize={13 * px} fontWeight="700" fill="var(--ink)">
-            {plan.elsewheres[unit.elsewhere!]!.name}, {plan.elsewheres[unit.elsewhere!]!.seconds} s away
-          </text>
-        ))}
-        {faces.map(({ unit, left, right, faces: facesRoom }) => (
-          <UnitFace
-            key={unit.id}
-            unit={unit}
-            left={left}
-            right={right}
-            faces={facesRoom}
-            compartments={groups.get(unit.id) ?? NONE}
-            things={(groups.get(unit.id) ?? NONE).map(named).join(PARTED)}
-            grow={plan.meta.roomToGrow}
-            station={seat}
-            wash={wash}
-            arrangement={arrangement}
-            chosen={
-              selected?.kind === 'compartment' && selected.id.startsWith(`${unit.id}/`)
-                ? selected.id
-                : selected?.kind === 'unit' && selected.id === unit.id
-                  ? unit.id
-                  : null
-            }
-            lit={lit.filter((c) => c.startsWith(`${unit.id}/`)).join(' ')}
-            base={above + ceiling}
-            px={px}
-            onCompartment={onCompartment}
-          />
-        ))}
-        {station && person && px < ROOMY && (
-          <BodyMarks station={station} person={person} plan={plan} report={report} y={y} px={px} />
-        )}
       </svg>
     );
   };
@@ -244,7 +284,9 @@ export function RoundTheRoom({ lit = [], onCompartment, menu, zoomed = 'round' }
       menu={menu}
       label="Round the room: scrolls sideways, + and − zoom, 0 shows all of it"
       frame={frame}
-      least={({ wide, tall }) => Math.min(1, (wide * fitted(tall)) / total)}
+      least={(frame) =>
+        Math.min(1, (frame.wide * layOut(frame).px) / Math.max(...layOut(frame).rows.map((r) => r.to - r.from)))
+      }
     >
       {draw}
     </Zoom>

@@ -153,8 +153,8 @@ function FindView() {
       >
         {shown && (
           <div className="flex flex-wrap items-start gap-x-6 gap-y-2">
-            <h2 className="text-xl" role="status">
-              {shown.name}
+            <h2 className="text-xl">
+              <span role="status">{shown.name}</span>
             </h2>
             <ul className={`columns-2 gap-6 text-soft max-sm:columns-1 ${scanned ? '' : 'max-md:hidden'}`}>
               {shown.contents[arrangement].slice(0, 8).map((id) => {

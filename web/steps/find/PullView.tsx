@@ -111,7 +111,7 @@ export function PullView() {
           <ol aria-label={way === 'pull' ? 'The round' : 'The round back'}>
             {stops.map((stop) => (
               <li key={stop.compartment} className="mt-3">
-                <h3 className="text-lg">{place(stop.compartment)}</h3>
+                <h2 className="text-lg">{place(stop.compartment)}</h2>
                 <ul>
                   {open
                     .filter((n) => stop.supplies.includes(n.supply))

@@ -140,7 +140,9 @@ function StudyDialog({ onClose }: { onClose: () => void }) {
                 <th className="text-right">model</th>
                 <th className="text-right">fitted</th>
                 <th className="text-right">left over</th>
-                <th />
+                <th>
+                  <span className="sr-only">Remove</span>
+                </th>
               </tr>
             </thead>
             <tbody>

@@ -1,13 +1,19 @@
 /** Furnish: what stands in the room, and where the maker sits or stands. */
 import { Link } from 'react-router';
-import { useEffect } from 'react';
+import { useEffect, useMemo } from 'react';
+import { newUnit } from '@heronstone/core/gestures/newUnit.ts';
+import { applyChanges } from '@heronstone/core/model/change.ts';
+import type { Plan } from '@heronstone/core/model/plan.ts';
 import { isLoose } from '@heronstone/core/room/arrange.ts';
+import { UNIT_TYPES } from '@heronstone/library/units.ts';
+import type { Ghost } from '../../drawings/above/Ghosts.tsx';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
 import type { MenuOf } from '../../drawings/ThingMenu.tsx';
 import { copyOf, hasCopied, lock, paste, removeUnits, turn } from '../../state/furniture.ts';
-import { select, setView, useStore } from '../../state/store.ts';
+import { newId, select, setView, useStore } from '../../state/store.ts';
 import { intoSheet, NextStep } from '../../ui/Sheet.tsx';
 import { StationSheet } from './StationSheet.tsx';
+import { addUnit } from './addUnit.ts';
 import { LibrarySheet } from './LibrarySheet.tsx';
 import { ManySheet } from './ManySheet.tsx';
 import { UnitSheet } from './UnitSheet.tsx';
@@ -30,6 +36,21 @@ const menuOf: MenuOf = (id) => {
   ];
 };
 
+/** What most rooms begin with, where it would stand; none as soon as something stands there. */
+const FIRST = ['Work table', 'Bookcase'];
+function ghostsOf(plan: Plan): Ghost[] {
+  if (Object.keys(plan.units).length > 0 || Object.keys(plan.corners).length < 3) return [];
+  const ghosts: Ghost[] = [];
+  let room = plan;
+  for (const title of FIRST) {
+    const type = UNIT_TYPES.find((t) => t.title === title)!;
+    const { unit, changes } = newUnit(room, type.shape, false, newId);
+    room = applyChanges(room, changes).plan;
+    ghosts.push({ unit, words: `Add a ${title.toLowerCase()} here`, take: () => addUnit(plan, type) });
+  }
+  return ghosts;
+}
+
 function openSheet(id: string): void {
   select({ kind: 'unit', id });
   intoSheet();
@@ -42,6 +63,7 @@ export function FurnishStep() {
   useEffect(() => {
     if (useStore.getState().view === 'inside') setView('above');
   }, []);
+  const ghosts = useMemo(() => ghostsOf(plan), [plan]);
   if (Object.keys(plan.corners).length < 3) {
     return (
       <NextStep title="The room comes first">
@@ -58,7 +80,7 @@ export function FurnishStep() {
   const station = selected?.kind === 'station' ? plan.stations[selected.id] : undefined;
   return (
     <>
-      <RoomViews editable menu={menuOf} />
+      <RoomViews editable menu={menuOf} ghosts={ghosts} />
       {unit && also.length > 0 ? (
         <ManySheet ids={[unit.id, ...also]} plan={plan} />
       ) : unit ? (

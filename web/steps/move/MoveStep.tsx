@@ -218,13 +218,13 @@ function SittingList({
 }) {
   return (
     <li className="mt-2">
-      <h3 className="text-lg">
+      <h2 className="text-lg">
         Session {number}{' '}
         <span className="font-sans text-sm text-soft">
           {minutesWords(sitting.seconds)}, saves {tenths(sitting.saving)} min a week
           {sitting.floor > 0 && `; ${sitting.floor.toFixed(1)} litres stand on the table at its end`}
         </span>
-      </h3>
+      </h2>
       <ul>
         {sitting.moves.map((m) => (
           <li key={m.id} className="border-b border-line">

@@ -91,7 +91,9 @@ function HelpList({ onShow }: { onShow: () => void }) {
               <th className="py-1 pl-3 text-right font-normal">things moved</th>
               <th className="w-28 py-1 pl-3 font-normal">price</th>
               <th className="py-1 pl-3 text-right font-normal">for each minute</th>
-              <th className="noprint" />
+              <th className="noprint">
+                <span className="sr-only">Try it</span>
+              </th>
             </tr>
           </thead>
           <tbody>

@@ -65,7 +65,9 @@ export function ReachView({ onShow }: { onShow: () => void }) {
               ))}
               <th className="px-2 py-1 text-right">in view</th>
               <th className="px-2 py-1 text-right">front in view</th>
-              <th />
+              <th>
+                <span className="sr-only">Show</span>
+              </th>
             </tr>
           </thead>
           <tbody>

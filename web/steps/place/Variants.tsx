@@ -84,7 +84,9 @@ export function Variants() {
           <table className="mt-3 w-full" aria-label="This plan and another">
             <thead>
               <tr className="border-b border-ink">
-                <th />
+                <th>
+                  <span className="sr-only">Plan</span>
+                </th>
                 {COLUMNS.map(([title]) => (
                   <th key={title} className="py-1 pl-3 text-right font-normal">
                     {title}

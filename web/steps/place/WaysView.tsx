@@ -113,7 +113,9 @@ export function WaysView({ onShow }: { onShow: () => void }) {
                   {title}
                 </th>
               ))}
-              <th className="noprint" />
+              <th className="noprint">
+                <span className="sr-only">Take it</span>
+              </th>
             </tr>
           </thead>
           <tbody>

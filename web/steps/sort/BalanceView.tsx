@@ -33,7 +33,7 @@ export function BalanceView() {
         {used.map((c) => (
           <li key={c.class} className="rounded-2xl border border-line bg-leaf p-4">
             <div className="flex items-baseline justify-between gap-3">
-              <h3 className="text-lg first-letter:uppercase">{c.class}</h3>
+              <h2 className="text-lg first-letter:uppercase">{c.class}</h2>
               <b className={c.short > 0 ? 'text-rust' : 'text-reed'}>
                 {c.short > 0
                   ? `short of ${amountWords(c.short, c.unit)}`

@@ -64,7 +64,6 @@ export function BulkBar({ ids, onClear }: { ids: readonly string[]; onClear: () 
   const word = rows.length === 1 ? 'line' : 'lines';
   return (
     <form
-      role="group"
       aria-label="Change many lines"
       className="flex flex-wrap items-center gap-2 border-b border-line bg-wash px-3 py-1.5"
       onSubmit={(e) => {

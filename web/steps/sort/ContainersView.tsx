@@ -88,7 +88,7 @@ export function ContainersView() {
           )}
         </div>
         <div className="flex min-h-0 flex-col">
-          <h3 className="text-lg">Put one in</h3>
+          <h2 className="text-lg">Put one in</h2>
           <input
             aria-label="Find a container"
             value={words}

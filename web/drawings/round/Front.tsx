@@ -73,7 +73,10 @@ export const Front = memo(function Front({
   const lines = named
     ? contents.length <= rows
       ? contents.map(short)
-      : [...contents.slice(0, rows - 1).map(short), `and ${contents.length - rows + 1} more`]
+      : [
+          ...contents.slice(0, rows - 1).map(short),
+          letters < 11 ? `+${contents.length - rows + 1}` : `and ${contents.length - rows + 1} more`,
+        ]
     : below && label.length > letters && height > 2 * r + 2.2 * size + 10 * px
       ? wrap(label, letters)
       : [short(label)];

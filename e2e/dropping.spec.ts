@@ -3,7 +3,6 @@ import type { CDPSession, Page } from '@playwright/test';
 import { runs } from '@heronstone/testing/runs.ts';
 import { messages } from './messages.ts';
 import { expect, test } from './server.ts';
-import { words } from './words.ts';
 
 /** Targets for each view, zoom and kind of hand. */
 const TARGETS = runs(3, 40);
@@ -140,6 +139,40 @@ async function drops(page: Page, address: string, view: 'above' | 'round', hand:
   }
 }
 
+test('inside a place: a thing is dropped into the box under the pointer, at three zooms', async ({ page, server }) => {
+  const box = (id: string) =>
+    page.locator('[data-scrolls] g[data-into]').filter({ has: page.locator(`[data-container="${id}"]`) });
+  const next = random(9);
+  for (const keys of [[], ['+'], ['+', '+']]) {
+    await page.goto(`${server.address}/plan/demo/place`);
+    await page.locator('[data-place="cubes/c1r1"]').press('Enter');
+    await page.getByRole('tab', { name: 'Inside' }).click();
+    await zoomed(page, keys);
+    const thing = box('bin-left').locator('[data-thing][data-drag]').first();
+    // Where the two boxes meet is in the middle.
+    await page
+      .locator('[data-scrolls]')
+      .first()
+      .evaluate((f) => f.scrollTo((f.scrollWidth - f.clientWidth) / 2, f.scrollHeight));
+    const [a, b] = [(await thing.boundingBox())!, (await box('bin-right').boundingBox())!];
+    const frame = (await page.locator('[data-scrolls]').first().boundingBox())!;
+    // A random point of the box that is in the frame.
+    const [top, bottom] = [Math.max(b.y, frame.y), Math.min(b.y + b.height, frame.y + frame.height - 20)];
+    const [left, right] = [Math.max(b.x, frame.x), Math.min(b.x + b.width, frame.x + frame.width - 20)];
+    await mouse(page)(
+      { x: Math.max(a.x, frame.x) + 20, y: Math.min(a.y + a.height, frame.y + frame.height - 20) - 12 },
+      { x: left + (right - left) * (0.2 + 0.6 * next()), y: top + (bottom - top) * (0.2 + 0.6 * next()) },
+    );
+    await expect(
+      messages(page)
+        .getByText(/(moved to|fit in|fits in) .*Right bin/)
+        .first(),
+    ).toBeVisible();
+    await page.getByRole('button', { name: 'Undo this step' }).last().click();
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  }
+});
+
 for (const view of ['round', 'above'] as const) {
   test(`with the mouse, ${view}: what is dropped lands under the pointer`, async ({ page, server }) => {
     await drops(page, server.address, view, mouse(page), 7);
@@ -151,4 +184,3 @@ for (const view of ['round', 'above'] as const) {
     });
   });
 }
-void words;

@@ -118,6 +118,41 @@ const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> =
       await page.getByRole('button', { name: words.button.playIt }).click();
     },
   ],
+  [
+    'place, moving',
+    '/plan/demo/place',
+    async (page) => {
+      await page.locator('[data-place="books/s2"]').press('Enter');
+      await page
+        .getByRole('complementary')
+        .getByRole('button', { name: /^Move / })
+        .first()
+        .click();
+      await page.getByRole('option').first().waitFor();
+    },
+  ],
+  [
+    'place, the menu of a drawer',
+    '/plan/demo/place',
+    async (page) => {
+      await page.locator('[data-place="books/s2"]').click({ button: 'right' });
+      await page.getByRole('menuitem', { name: 'Look inside' }).waitFor();
+    },
+  ],
+  ['place, the menu of reports', '/plan/demo/place', (page) => page.getByRole('button', { name: 'Reports …' }).click()],
+  [
+    'furnish, what is shown',
+    '/plan/demo/furnish',
+    (page) => page.getByRole('button', { name: 'What is shown' }).click(),
+  ],
+  [
+    'furnish, the keys',
+    '/plan/demo/furnish',
+    async (page) => {
+      await page.keyboard.press('?');
+      await page.getByRole('dialog', { name: 'Keyboard shortcuts' }).waitFor();
+    },
+  ],
   ['label', '/plan/demo/label', (page) => page.getByRole('img', { name: /Label sheet/ }).waitFor()],
   [
     'find',
@@ -178,6 +213,7 @@ async function open(page: Page, address: string, path: string): Promise<void> {
     const name = /\/plan\/demo\/(\w+)/.exec(to)![1]!;
     await page.locator(`.stone[aria-current="page"][href$="/${name}"]`).waitFor();
   };
+  await page.keyboard.press('Escape'); // out of a dialog that is open
   // By way of another step, so that nothing of the view before is left.
   await step(path.includes('/label') ? '/plan/demo/measure' : '/plan/demo/label');
   await page

@@ -79,6 +79,7 @@ export function WeekInShort() {
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
+          aria-label="A week in the room"
           align="end"
           className="z-50 max-h-[80vh] w-80 max-w-[94vw] overflow-y-auto rounded-xl border border-line bg-leaf p-4 text-ink shadow-xl"
         >
@@ -100,6 +101,7 @@ function Figure({ week, word, title }: { week: Week; word: string; title: string
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
+          aria-label="A week in the room"
           side="top"
           align="start"
           sideOffset={8}

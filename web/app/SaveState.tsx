@@ -37,6 +37,7 @@ export function SaveState() {
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
+          aria-label="How saving goes"
           align="end"
           sideOffset={8}
           className="z-50 max-h-[70vh] w-80 overflow-y-auto rounded-xl border border-line bg-leaf p-4 text-ink shadow-xl"

@@ -1,6 +1,6 @@
 /** The stepping stones: in a row above the work, or, on a phone, a few of them within the thumb's reach below it. */
-import { DropdownMenu } from 'radix-ui';
 import { Link } from 'react-router';
+import { Menu, MenuLink } from '../ui/Menu.tsx';
 
 export interface StoneProps {
   to: string;
@@ -54,32 +54,23 @@ export function StonesBelow({ stones }: { stones: readonly StoneProps[] }) {
         </Link>
       ))}
       {far.length > 0 && (
-        <DropdownMenu.Root>
-          <DropdownMenu.Trigger aria-label="Other steps" className={look(beyond !== undefined)}>
-            {beyond?.title ?? 'Steps …'}
-          </DropdownMenu.Trigger>
-          <DropdownMenu.Portal>
-            <DropdownMenu.Content
-              side="top"
-              align="end"
-              sideOffset={8}
-              className="z-50 min-w-52 rounded-xl border border-line bg-leaf p-1.5 shadow-xl"
-            >
-              {far.map((s) => (
-                <DropdownMenu.Item key={s.to} asChild className="rounded-md outline-none data-highlighted:bg-wash">
-                  <Link
-                    to={s.to}
-                    aria-current={s.here ? 'page' : undefined}
-                    className="flex min-h-11 items-center justify-between gap-4 px-4"
-                  >
-                    {s.title}
-                    {s.open > 0 && <span className="text-sm font-bold text-rust">{s.open} open</span>}
-                  </Link>
-                </DropdownMenu.Item>
-              ))}
-            </DropdownMenu.Content>
-          </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+        <Menu
+          side="top"
+          trigger={
+            <button type="button" aria-label="Other steps" className={look(beyond !== undefined)}>
+              {beyond?.title ?? 'Steps …'}
+            </button>
+          }
+        >
+          {far.map((s) => (
+            <MenuLink key={s.to}>
+              <Link to={s.to} aria-current={s.here ? 'page' : undefined}>
+                {s.title}
+                {s.open > 0 && <span className="ml-4 text-sm font-bold text-rust">{s.open} open</span>}
+              </Link>
+            </MenuLink>
+          ))}
+        </Menu>
       )}
     </nav>
   );

@@ -59,7 +59,11 @@ export function DrawingMenu() {
         <Printer size={17} />
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content align="start" className="z-50 w-72 rounded-xl border border-line bg-leaf p-4 shadow-xl">
+        <Popover.Content
+          aria-label="Print or save this drawing"
+          align="start"
+          className="z-50 w-72 rounded-xl border border-line bg-leaf p-4 shadow-xl"
+        >
           <Choice
             label="Scale"
             value={String(scale)}

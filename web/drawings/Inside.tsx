@@ -10,7 +10,7 @@ import { piecesIn } from '@heronstone/core/fit/pieces.ts';
 import { placeContainer } from '@heronstone/core/gestures/moveContainer.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
-import { drags } from '../state/held.ts';
+import { drags, useHeld } from '../state/held.ts';
 import { commit, notice, select, shownPlan, useStore } from '../state/store.ts';
 import { InsideFront } from './InsideFront.tsx';
 import { NameIn } from './NameIn.tsx';
@@ -37,10 +37,13 @@ export function Inside({
   compartment: c,
   chosen = null,
   tall = false,
+  zoom = 1,
 }: {
   compartment: CompartmentReport;
   chosen?: string | null;
   tall?: boolean;
+  /** How much larger than it opens it is drawn: words keep their size. */
+  zoom?: number;
 }) {
   const plan = useStore(shownPlan)!;
   const report = useStore((s) => s.report)!;
@@ -48,7 +51,8 @@ export function Inside({
   const arrangement = c.only ?? shown;
   const front = c.access === 'peg';
   const { width, depth: deep } = floorOf(c);
-  const px = tall ? Math.max(width / 640, deep / 420) : Math.max(width / 262, deep / 176);
+  const px = (tall ? Math.max(width / 640, deep / 420) : Math.max(width / 262, deep / 176)) / zoom;
+  const over = useHeld((s) => s.over === c.id);
   const grow = width * (1 - plan.meta.roomToGrow);
   const frame: Frame = { plan, report, arrangement, px, deep, front, chosen };
   const tide = 10 * px;
@@ -74,17 +78,19 @@ export function Inside({
       ) : (
         <svg
           viewBox={`${-2 * px} ${(tall ? -18 : -2) * px} ${width + 8 * px + tide} ${deep + (tall ? 20 : 4) * px}`}
-          className={`w-full ${tall ? 'max-h-[60vh]' : 'max-h-44'}`}
+          className={`w-full ${tall ? '' : 'max-h-44'}`}
+          style={tall ? { maxHeight: `${60 * zoom}vh` } : undefined}
           role="group"
           aria-label={`Inside ${c.name}`}
           data-inside={c.id}
+          data-into={c.id}
         >
           <rect
             width={width}
             height={deep}
             fill="var(--paper)"
-            stroke="var(--ink)"
-            strokeWidth={1.6 * px}
+            stroke={over ? 'var(--rust)' : 'var(--ink)'}
+            strokeWidth={(over ? 2.6 : 1.6) * px}
             rx={2 * px}
           />
           <Contents compartment={c} frame={frame} />
@@ -234,6 +240,7 @@ function Box({
 }) {
   const { plan, report, px, front, deep } = frame;
   const selected = useStore((s) => s.selected);
+  const over = useHeld((s) => s.over !== null && s.over === box.place);
   const [drag, setDrag] = useState<{ dx: number; dy: number } | null>(null);
   const start = useRef({ x: 0, y: 0 });
   const row = plan.containers[id];
@@ -259,6 +266,7 @@ function Box({
   return (
     <g
       className="cursor-grab touch-none"
+      data-into={box.place}
       transform={drag ? `translate(${drag.dx} ${drag.dy})` : undefined}
       onPointerDown={(e) => {
         // What lies in it is dragged by itself.
@@ -309,8 +317,8 @@ function Box({
           height={rect.d}
           rx={4 * px}
           fill="var(--leaf)"
-          stroke={on ? 'var(--rust)' : 'var(--ink)'}
-          strokeWidth={(on ? 2.6 : 1.6) * px}
+          stroke={on || over ? 'var(--rust)' : 'var(--ink)'}
+          strokeWidth={(on || over ? 2.6 : 1.6) * px}
         />
       </g>
       {inner && !front && (

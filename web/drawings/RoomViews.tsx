@@ -1,5 +1,5 @@
 /** The drawing in the middle of a step, in one of its three views; the selection is the same in all. */
-import { memo, type ReactNode } from 'react';
+import { memo, useRef, type ReactNode } from 'react';
 import { SlidersHorizontal } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useShallow } from 'zustand/react/shallow';
@@ -25,7 +25,8 @@ import { FromAbove, type AboveProps } from './FromAbove.tsx';
 import { Inside } from './Inside.tsx';
 import { RippleKey } from './RippleMark.tsx';
 import { RoundTheRoom, type RoundProps } from './RoundTheRoom.tsx';
-import { NO_MENU, ThingMenu, type MenuOf } from './ThingMenu.tsx';
+import type { MenuOf } from './ThingMenu.tsx';
+import { Zoom } from './Zoom.tsx';
 import { ZoomBar } from './ZoomBar.tsx';
 import { Button } from '../ui/Button.tsx';
 import { useCramped, useNarrow, useWide } from '../ui/narrow.ts';
@@ -112,11 +113,11 @@ export const RoomViews = memo(function RoomViews({
             ))}
         </TabPanel>
       </Tabs>
-      {view !== 'inside' && (
+      {(view !== 'inside' || compartment !== null) && (
         <div className="flex min-h-8 shrink-0 flex-wrap items-center justify-between gap-x-3 max-md:justify-end">
           {cramped ? <span /> : <Key />}
           <div className="flex items-center">
-            <DrawingMenu />
+            {view !== 'inside' && <DrawingMenu />}
             <ZoomBar view={view} />
           </div>
         </div>
@@ -144,23 +145,29 @@ function LookInside({ compartment, menu }: { compartment: CompartmentReport; men
       {word}
     </Button>
   );
+  const frame = useRef<HTMLDivElement>(null);
   return (
-    <div className="mx-auto h-full max-w-3xl overflow-y-auto pt-2">
-      <div className="mb-2 flex items-center justify-between gap-2">
+    <div className="flex h-full flex-col">
+      <div className="mx-auto flex w-full max-w-3xl shrink-0 items-center justify-between gap-2 py-1">
         {way(before, 'Previous')}
         <h2 className="min-w-0 truncate text-lg">
           <span role="status">{compartment.name}</span>
         </h2>
         {way(after, 'Next')}
       </div>
-      <ThingMenu menu={menu ?? NO_MENU}>
-        <div>
-          <Inside compartment={compartment} tall />
-        </div>
-      </ThingMenu>
+      <div className="min-h-0 grow">
+        <Zoom view="inside" label={`Inside ${compartment.name}: + and − zoom`} least={ONE} frame={frame} menu={menu}>
+          {({ wide, zoom }) => (
+            <div className="m-auto" style={{ width: Math.min(wide - 16, 768) * zoom }}>
+              <Inside compartment={compartment} tall zoom={zoom} />
+            </div>
+          )}
+        </Zoom>
+      </div>
     </div>
   );
 }
+const ONE = () => 1;
 
 /** What is chosen often. It hears only of what it names, so that a moved thing does not draw it anew. */
 const Often = memo(function Often() {
@@ -244,6 +251,7 @@ function Shown({ cramped }: { cramped: boolean }) {
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
+          aria-label="What is shown"
           align="end"
           className="z-50 grid w-80 max-w-[94vw] gap-3 rounded-xl border border-line bg-leaf p-4 shadow-xl"
         >

@@ -1,6 +1,7 @@
 /** The menu of a thing in a drawing: by the right button, a long press, the menu key, or the full stop. */
 import { ContextMenu } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
+import { LINE, PAPER, useHome } from '../ui/Menu.tsx';
 import { useHeld } from '../state/held.ts';
 
 export interface MenuLine {
@@ -18,10 +19,12 @@ const idOf = (part: Element | null) =>
   ['data-thing', 'data-place', 'data-unit', 'data-station'].map((a) => part?.getAttribute(a)).find((id) => id) ?? null;
 
 export function ThingMenu({ menu, children }: { menu: MenuOf; children: ReactNode }) {
+  const home = useHome();
   const [lines, setLines] = useState<readonly MenuLine[]>([]);
   const aim = (event: { target: EventTarget }) => setLines(menu(idOf((event.target as Element).closest(THINGS))));
   return (
     <ContextMenu.Root
+      modal={false}
       onOpenChange={(open) => {
         // A long press that opens the menu does not drag.
         if (open) useHeld.getState().letGo();
@@ -30,17 +33,10 @@ export function ThingMenu({ menu, children }: { menu: MenuOf; children: ReactNod
       <ContextMenu.Trigger asChild onPointerDownCapture={aim} onContextMenuCapture={aim}>
         {children}
       </ContextMenu.Trigger>
-      <ContextMenu.Portal>
-        <ContextMenu.Content
-          className={`z-50 min-w-48 rounded-xl border border-line bg-leaf p-1.5 shadow-xl ${lines.length === 0 ? 'hidden' : ''}`}
-        >
+      <ContextMenu.Portal container={home}>
+        <ContextMenu.Content className={`${PAPER} ${lines.length === 0 ? 'hidden' : ''}`}>
           {lines.map(({ words, run, off = false }) => (
-            <ContextMenu.Item
-              key={words}
-              disabled={off}
-              onSelect={run}
-              className="cursor-pointer rounded-md px-3 py-1.5 outline-none data-disabled:cursor-default data-disabled:opacity-45 data-highlighted:bg-wash max-md:py-3"
-            >
+            <ContextMenu.Item key={words} disabled={off} onSelect={run} className={LINE}>
               {words}
             </ContextMenu.Item>
           ))}

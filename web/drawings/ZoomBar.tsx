@@ -1,12 +1,11 @@
 /** Nearer, farther, and what is to fill the frame: the whole room, a wall, the piece that is chosen. */
 import { Minus, Plus } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
 import { wallsOf } from '@heronstone/core/room/walls.ts';
 import { useShallow } from 'zustand/react/shallow';
+import { Menu, MenuLine, MenuRule } from '../ui/Menu.tsx';
 import { setZoom, useStore, zoomTo, type Zoomable } from '../state/store.ts';
 
 const ROUND = 'grid size-8 place-items-center rounded-full hover:bg-wash max-md:size-11';
-const ITEM = 'cursor-pointer rounded-md px-3 py-1.5 outline-none data-highlighted:bg-wash max-md:py-3';
 
 export function ZoomBar({ view }: { view: Zoomable }) {
   const walls = useStore(useShallow((s) => wallsOf(s.plan!).map((w) => `${w.id} ${w.name}`)));
@@ -30,44 +29,29 @@ export function ZoomBar({ view }: { view: Zoomable }) {
       <button type="button" aria-label="Nearer" title="Nearer (+)" className={ROUND} onClick={() => zoomTo(view, 'in')}>
         <Plus size={17} />
       </button>
-      <DropdownMenu.Root>
-        <DropdownMenu.Trigger className="min-h-8 rounded-full px-2 hover:bg-wash max-md:min-h-11">
-          Show …
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content
-            align="end"
-            className="z-50 max-h-[60vh] min-w-44 overflow-y-auto rounded-xl border border-line bg-leaf p-1.5 shadow-xl"
-          >
-            <DropdownMenu.Item className={ITEM} onSelect={() => zoomTo(view, 'whole')}>
-              Whole room
-            </DropdownMenu.Item>
-            {view === 'round' && (
-              <DropdownMenu.Item className={ITEM} onSelect={() => setZoom(view, 1)}>
-                Floor to ceiling
-              </DropdownMenu.Item>
-            )}
-            {chosen && (
-              <DropdownMenu.Item className={ITEM} onSelect={() => zoomTo(view, `[${unit}="${CSS.escape(chosen)}"]`)}>
-                {name}
-              </DropdownMenu.Item>
-            )}
-            <DropdownMenu.Separator className="my-1 h-px bg-line" />
-            {walls.map((wall) => {
-              const [id] = wall.split(' ', 1);
-              return (
-                <DropdownMenu.Item
-                  key={id}
-                  className={ITEM}
-                  onSelect={() => zoomTo(view, `[data-wall="${CSS.escape(id!)}"]`)}
-                >
-                  {wall.slice(id!.length + 1)}
-                </DropdownMenu.Item>
-              );
-            })}
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
+      <Menu
+        side="top"
+        trigger={
+          <button type="button" className="min-h-8 rounded-full px-2 hover:bg-wash max-md:min-h-11">
+            Show …
+          </button>
+        }
+      >
+        <MenuLine onSelect={() => zoomTo(view, 'whole')}>{view === 'inside' ? 'All of it' : 'Whole room'}</MenuLine>
+        {view === 'round' && <MenuLine onSelect={() => setZoom(view, 1)}>Floor to ceiling</MenuLine>}
+        {chosen && view !== 'inside' && (
+          <MenuLine onSelect={() => zoomTo(view, `[${unit}="${CSS.escape(chosen)}"]`)}>{name}</MenuLine>
+        )}
+        {view !== 'inside' && <MenuRule />}
+        {(view === 'inside' ? [] : walls).map((wall) => {
+          const [id] = wall.split(' ', 1);
+          return (
+            <MenuLine key={id} onSelect={() => zoomTo(view, `[data-wall="${CSS.escape(id!)}"]`)}>
+              {wall.slice(id!.length + 1)}
+            </MenuLine>
+          );
+        })}
+      </Menu>
     </div>
   );
 }

@@ -36,6 +36,9 @@ export function draggedBy(at: Element | null): { what: Dragged; part: Element } 
   return part ? { what: JSON.parse(part.getAttribute('data-drag')!) as Dragged, part } : null;
 }
 
+/** What says which place a part of a drawing is: a place from inside, its front, a piece from above. */
+const PLACES = ['data-into', 'data-place', 'data-unit'];
+
 /**
  * The place or piece of furniture that is seen at a point of the window, pixels. A sheet or a bar over the drawing hides it; a
  * seat, an area or words that are drawn over it do not.
@@ -44,8 +47,8 @@ export function placeAt(x: number, y: number): string | null {
   for (const part of document.elementsFromPoint(x, y)) {
     const drawing = part.closest('svg, [data-scrolls]');
     if (!drawing) return null;
-    const place = part.closest('[data-place], [data-unit]');
-    if (place) return place.getAttribute('data-place') ?? place.getAttribute('data-unit');
+    const place = part.closest('[data-into], [data-place], [data-unit]');
+    if (place) return PLACES.map((name) => place.getAttribute(name)).find((id) => id) ?? null;
     if (drawing === part) return null;
   }
   return null;

@@ -39,7 +39,7 @@ export type Selected = {
 };
 export type View = 'above' | 'round' | 'inside';
 /** A view that can be zoomed. */
-export type Zoomable = 'above' | 'round' | 'found';
+export type Zoomable = 'above' | 'round' | 'inside' | 'found';
 export type Wash = '' | 'seconds' | 'minutes' | 'sight';
 
 /** How saving goes. */
@@ -113,7 +113,7 @@ export const useStore = create<State>(() => ({
   lastStep: null,
   selected: null,
   view: 'above',
-  zoom: { above: 1, round: 1, found: 1 },
+  zoom: { above: 1, round: 1, inside: 1, found: 1 },
   zoomTo: null,
   station: null,
   person: null,
@@ -507,7 +507,7 @@ export async function openPlan(id: string): Promise<void> {
     also: [],
     mode: '',
     station: null,
-    zoom: { above: 1, round: 1, found: 1 },
+    zoom: { above: 1, round: 1, inside: 1, found: 1 },
     zoomTo: null,
   });
   void keepSeen(state.base);

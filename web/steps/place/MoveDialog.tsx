@@ -109,7 +109,7 @@ export function MoveDialog({
           }
         }}
       />
-      <div ref={list} className="mt-2 min-h-40 overflow-y-auto">
+      <div ref={list} tabIndex={0} role="group" aria-label="The places" className="mt-2 min-h-40 overflow-y-auto">
         {!places && <p className="p-3 text-soft">Working out what each place would cost …</p>}
         <ul
           id="move-places"

@@ -1,6 +1,5 @@
 /** Place: what goes where. Fill by the solver, move by hand, and see at once what each place costs. */
 import { useCallback, useEffect, useLayoutEffect, useMemo, useState } from 'react';
-import { DropdownMenu } from 'radix-ui';
 import { useSearchParams, Link } from 'react-router';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
@@ -9,6 +8,7 @@ import { isContents, type Dragged, type Moving } from '../../state/held.ts';
 import { select, setView, useStore } from '../../state/store.ts';
 import type { MenuOf } from '../../drawings/ThingMenu.tsx';
 import { fillRoom } from '../../state/searching.ts';
+import { Menu, MenuLine } from '../../ui/Menu.tsx';
 import { intoSheet, NextStep } from '../../ui/Sheet.tsx';
 import { ContainerSheet } from '../sort/ContainerSheet.tsx';
 import { CompartmentSheet } from './CompartmentSheet.tsx';
@@ -68,27 +68,22 @@ export function PlaceStep() {
 /** The way to what is worked out about the places. */
 function Reports({ onGo }: { onGo: (view: View) => void }) {
   return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger className="min-h-8 rounded-full border border-line px-3 whitespace-nowrap hover:bg-wash max-md:min-h-11">
-        Reports …
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="end"
-          className="z-50 min-w-48 rounded-xl border border-line bg-leaf p-1.5 shadow-xl"
+    <Menu
+      trigger={
+        <button
+          type="button"
+          className="min-h-8 rounded-full border border-line px-3 whitespace-nowrap hover:bg-wash max-md:min-h-11"
         >
-          {VIEWS.filter(([key]) => key !== 'places').map(([key, title]) => (
-            <DropdownMenu.Item
-              key={key}
-              className="cursor-pointer rounded-md px-3 py-1.5 outline-none data-highlighted:bg-wash max-md:py-3"
-              onSelect={() => onGo(key)}
-            >
-              {title}
-            </DropdownMenu.Item>
-          ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+          Reports …
+        </button>
+      }
+    >
+      {VIEWS.filter(([key]) => key !== 'places').map(([key, title]) => (
+        <MenuLine key={key} onSelect={() => onGo(key)}>
+          {title}
+        </MenuLine>
+      ))}
+    </Menu>
   );
 }
 

@@ -114,7 +114,7 @@ export function WaysView({ onShow }: { onShow: () => void }) {
                 </th>
               ))}
               <th className="noprint">
-                <span className="sr-only">Take it</span>
+                <span className="sr-only">Sort this way</span>
               </th>
             </tr>
           </thead>

@@ -5,7 +5,7 @@ import { messages } from './messages.ts';
 import { expect, test } from './server.ts';
 
 /** Targets for each view, zoom and kind of hand. */
-const TARGETS = runs(3, 40);
+const TARGETS = runs(2, 40);
 
 /** A small generator of numbers from 0 to 1, always the same from a seed (mulberry32, public domain). */
 function random(seed: number): () => number {

@@ -37,7 +37,7 @@ for (const steps of [STEPS.slice(0, 5), STEPS.slice(5)])
       await atRest(page);
       for (const [width, height, drawing] of WINDOWS) {
         await page.setViewportSize({ width, height });
-        await page.waitForTimeout(150);
+        await page.waitForTimeout(80);
         const at = `${step} at ${width} x ${height}`;
         faults.push(...(await faultsOf(page, null)).map((f) => `${at}: ${f}`));
         if (!WITH_DRAWING.has(step)) continue;

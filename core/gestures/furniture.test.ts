@@ -4,7 +4,8 @@ import { runs } from '@heronstone/testing/runs.ts';
 import { set } from '../model/change.ts';
 import { shiftUnits } from '../room/arrange.ts';
 import { inMode } from '../room/standing.ts';
-import { dragUnits, turnUnit } from './furniture.ts';
+import { setMeta } from '../model/change.ts';
+import { dragUnits, onGrid, turnUnit } from './furniture.ts';
 
 const plan = having(
   rectangle(6000, 4000),
@@ -95,4 +96,15 @@ test('property: four quarter turns bring everything back', () => {
     }),
     { numRuns: runs(6, 6) },
   );
+});
+
+test('a hand sets furniture down in whole centimetres from the walls, or in half inches', () => {
+  const chest = plan.units.chest!; // 400 x 300
+  expect(onGrid(plan, chest, { x: 1234.4, y: 1006 })).toEqual({ x: 1230, y: 1010 });
+  // Turned a quarter, it is 300 wide.
+  expect(onGrid(plan, { ...chest, turn: 90 }, { x: 1234.4, y: 1006 })).toEqual({ x: 1230, y: 1010 });
+  const inches = having(plan, setMeta(plan, { units: 'imperial' }));
+  const { x } = onGrid(inches, chest, { x: 1234.4, y: 1006 });
+  expect(((x - 200) / 12.7) % 1).toBeCloseTo(0);
+  expect(Math.abs(x - 1234.4)).toBeLessThanOrEqual(6.35);
 });

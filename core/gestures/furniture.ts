@@ -1,9 +1,12 @@
 /** What moving and turning furniture by hand changes: what stands on a piece and its seats go along, and a mode has spots of its own. */
 import { set, type Change } from '../model/change.ts';
 import type { Plan, Unit } from '../model/plan.ts';
+import { footprint } from '../furniture/footprint.ts';
+import type { UnitSystem } from '../model/measure.ts';
 import { isLoose, shiftUnits } from '../room/arrange.ts';
 import { snapUnit, type Rest } from '../room/snap.ts';
 import { inMode, ridersOf, seatsAt } from '../room/standing.ts';
+import { outlineOf } from '../room/walls.ts';
 
 const tidy = (mm: number) => Math.round(mm * 10) / 10;
 
@@ -35,12 +38,32 @@ function putDown(plan: Plan, unit: Unit, to: Rest, mode: string): Change[] {
   return changes;
 }
 
+/** Steps in which a hand sets furniture down, mm: a centimetre, half an inch. */
+const GRID: Readonly<Record<UnitSystem, number>> = { metric: 10, imperial: 12.7 };
+
+/**
+ * Where a unit is set down so that it is a whole number of the maker's steps from the west and the north of the room.
+ * @param at middle of the unit under the hand, mm
+ * @returns its middle, mm
+ */
+export function onGrid(plan: Plan, unit: Unit, at: { x: number; y: number }): { x: number; y: number } {
+  const grid = GRID[plan.meta.units];
+  const corners = outlineOf(plan);
+  if (corners.length === 0) return at;
+  const shape = footprint({ ...unit, ...at });
+  const whole = (room: number, edge: number) => Math.round((edge - room) / grid) * grid - (edge - room);
+  return {
+    x: at.x + whole(Math.min(...corners.map((p) => p.x)), Math.min(...shape.map((p) => p.x))),
+    y: at.y + whole(Math.min(...corners.map((p) => p.y)), Math.min(...shape.map((p) => p.y))),
+  };
+}
+
 /**
  * Changes that drag a unit, and with it the others that are chosen. Locked units and inserts stay where they are.
  * @param also other chosen units; they keep their distance to the first, and are not turned
  * @param to where the hand has the middle of the unit, mm
  * @param mode the mode in which the room is looked at; '' is every day
- * @param within how near a wall or neighbour must be to pull, mm; null for not at all
+ * @param within how near a wall or neighbour must be to pull, mm; null for neither that nor whole steps
  */
 export function dragUnits(
   plan: Plan,
@@ -53,8 +76,11 @@ export function dragUnits(
   const unit = plan.units[id];
   if (!unit || !isLoose(unit)) return [];
   const { rest } = restOf(plan, id, mode);
-  const free = { x: Math.round(to.x), y: Math.round(to.y), turn: rest.turn };
-  const end = within === null ? free : snapUnit({ ...unit, ...free }, inMode(plan, mode), within);
+  const { turn } = rest;
+  const end =
+    within === null
+      ? { x: Math.round(to.x), y: Math.round(to.y), turn }
+      : snapUnit({ ...unit, ...onGrid(plan, { ...unit, turn }, to), turn }, inMode(plan, mode), within);
   const moved = putDown(plan, unit, end, mode);
   const taken = new Set(moved.map((c) => c.id));
   const others = also.filter((other) => other !== id && !taken.has(other));

@@ -140,7 +140,7 @@ function Drawing({
       <path d={closed(outline)} fill="url(#hatch)" stroke="url(#hatch)" strokeWidth={WALL * 2} strokeLinejoin="miter" />
       <path d={closed(outline)} fill="var(--leaf)" stroke="var(--ink)" strokeWidth={1.8 * px} />
       {walls.map((wall) => (
-        <WallThings key={wall.id} wall={wall} plan={plan} px={px} words={words.get(wall.id)} hands={hands} />
+        <WallThings key={wall.id} wall={wall} plan={plan} px={px} hands={hands} />
       ))}
       <Overheads plan={plan} px={px} small={small} />
       {rings && station && person && <Rings station={station} person={person} plan={plan} px={px} small={small} />}
@@ -161,6 +161,24 @@ function Drawing({
             onKeyDown={hands.key('units', unit)}
           />
         ))}
+      {[...words].map(([wall, { text, x, y, upright }]) => (
+        <text
+          key={wall}
+          x={x}
+          y={y}
+          dy="0.35em"
+          textAnchor="middle"
+          fontSize={12 * px}
+          fill="var(--soft)"
+          stroke="var(--paper)"
+          strokeWidth={3 * px}
+          paintOrder="stroke"
+          transform={upright ? `rotate(-90 ${x} ${y})` : undefined}
+          pointerEvents="none"
+        >
+          {text}
+        </text>
+      ))}
       <Ghosts ghosts={ghosts} px={px} />
       <Areas plan={plan} mode={mode} px={px} small={small} />
       {byName(plan.stations).map((s) => (

@@ -1,22 +1,18 @@
-/** A wall from above with its name, doors, windows and what is fixed to it. */
+/** A wall from above with its doors, windows and what is fixed to it. */
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import type { Wall } from '@heronstone/core/room/walls.ts';
 import { closed, WALL } from './path.ts';
 import type { useHands } from './useHands.ts';
-import type { WallWords } from './wallWords.ts';
 
 export function WallThings({
   wall,
   plan,
   px,
-  words,
   hands,
 }: {
   wall: Wall;
   plan: Plan;
   px: number;
-  /** Its name and measure, and where there is room for them. */
-  words: WallWords | undefined;
   hands: ReturnType<typeof useHands>;
 }) {
   const on = (along: number, out: number) => ({
@@ -25,19 +21,13 @@ export function WallThings({
   });
   return (
     <g data-wall={wall.id}>
-      {words && (
-        <text
-          x={words.x}
-          y={words.y}
-          dy="0.35em"
-          textAnchor="middle"
-          fontSize={12 * px}
-          fill="var(--soft)"
-          transform={words.upright ? `rotate(-90 ${words.x} ${words.y})` : undefined}
-        >
-          {words.text}
-        </text>
-      )}
+      {/* The wall itself is drawn with the room: this says how large it is, so that it can fill the frame. */}
+      <path
+        d={`M${wall.from.x} ${wall.from.y}L${wall.to.x} ${wall.to.y}`}
+        stroke="transparent"
+        strokeWidth={WALL * 2}
+        pointerEvents="none"
+      />
       {Object.values(plan.openings)
         .filter((o) => o.corner === wall.id)
         .map((o) => {

@@ -15,6 +15,8 @@ export interface WallWords {
 /** Width of a letter and height of a line, pixels. */
 const LETTER = 6.4;
 const LINE = 16;
+/** Free space round the words, pixels. */
+const APART = 4;
 
 interface Box {
   left: number;
@@ -41,7 +43,7 @@ export function wallWords(walls: readonly Wall[], system: UnitSystem, px: number
     for (const { text, out } of tries) {
       const x = wall.from.x + (wall.along.x * wall.length) / 2 + wall.inward.x * out;
       const y = wall.from.y + (wall.along.y * wall.length) / 2 + wall.inward.y * out;
-      const [long, high] = [(text.length * LETTER * px) / 2, (LINE * px) / 2];
+      const [long, high] = [((text.length * LETTER) / 2 + APART) * px, (LINE / 2 + APART) * px];
       const [dx, dy] = upright ? [high, long] : [long, high];
       const box = { left: x - dx, right: x + dx, top: y - dy, bottom: y + dy };
       if (taken.some((t) => meet(t, box))) continue;

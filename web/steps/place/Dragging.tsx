@@ -74,10 +74,13 @@ export function Dragging({
     setHand(null);
   };
   const drop = (what: Dragged, to: string, places: Hand['places']) => {
-    const { report } = useStore.getState();
+    const { plan, report } = useStore.getState();
     const inside = report?.compartments.filter((c) => c.unit === to && c.within === null) ?? [];
     const target = placeOf(report, to) ?? (inside.length === 1 ? inside[0]! : null);
-    if (!target) return inside.length > 1 && onUnit(what, to);
+    if (!target)
+      return inside.length > 1
+        ? onUnit(what, to)
+        : notice(`${plan?.units[to]?.name ?? 'This'} has no place for things.`, 'error');
     if (isContents(what)) return moveAll(what, target);
     return moveSupply(what, target.id, places?.get(target.id)?.fits);
   };

@@ -5,8 +5,7 @@ import { CHROMIUM } from './e2e/chromium.ts';
 export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results',
-  // One more than the machine has cores: stories that wait for a server leave room for another.
-  workers: 3,
+  workers: 2,
   fullyParallel: true,
   timeout: 240_000,
   expect: { timeout: 10_000 },

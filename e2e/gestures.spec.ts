@@ -6,13 +6,6 @@ import type { Locator, Page } from '@playwright/test';
 import { expect, test } from './server.ts';
 import { words } from './words.ts';
 
-/** What has the focus, in words; "nothing" for the page itself. */
-const focused = (page: Page) =>
-  page.evaluate(() => {
-    const at = document.activeElement;
-    if (!at || at === document.body) return 'nothing';
-    return `${at.getAttribute('aria-label') ?? at.textContent ?? ''}`.trim().slice(0, 60) || at.tagName;
-  });
 /** A label that is read out is made of words: no ids, no marks of a program. */
 const unreadable = (page: Page) =>
   page.evaluate(() =>
@@ -43,11 +36,15 @@ class Hand {
     await expect(target).toBeFocused();
   }
 
-  async press(target: Locator): Promise<void> {
+  /** @param lands where a person with a keyboard expects to be then; where they were, when it is not said */
+  async press(target: Locator, lands: Locator = target): Promise<void> {
     if (this.kind === 'keys') {
       await this.reach(target);
       await this.key('Enter');
-      await expect.poll(() => focused(this.page)).not.toBe('nothing');
+      await expect(lands).toBeFocused();
+      // It stays there when all is drawn.
+      await this.page.waitForTimeout(150);
+      await expect(lands).toBeFocused();
     } else {
       this.count++;
       await (this.kind === 'tap' ? target.tap() : target.click());
@@ -77,6 +74,8 @@ class Hand {
 
 const stone = (page: Page, name: string) =>
   page.getByRole('navigation', { name: words.region.stepsOfTheWork }).getByRole('link', { name });
+const sheet = (page: Page, title: string | RegExp) =>
+  page.locator('[data-sheet]').filter({ has: page.getByRole('heading', { level: 2, name: title }) });
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first();
 
 /** From an empty page to a PDF of labels. @returns gestures of the parts that are asked about */
@@ -87,7 +86,7 @@ async function toLabels(page: Page, address: string, hand: Hand) {
     await hand.reach(page.getByLabel('millimetres'));
     await hand.key('ArrowDown');
     await expect(feet).toBeChecked();
-    await hand.press(button(page, words.button.createPlan));
+    await hand.press(button(page, words.button.createPlan), page.locator('#main'));
   } else {
     await hand.press(feet);
     await hand.type(page.getByLabel(words.field.nameOfThePlan), 'Quilting room');
@@ -95,22 +94,22 @@ async function toLabels(page: Page, address: string, hand: Hand) {
   await page.getByRole('heading', { name: words.heading.firstMeasureTheRoom }).waitFor();
   await hand.type(page.getByLabel('West to east'), '12 ft 6 in');
   await hand.type(page.getByLabel('North to south'), '10 ft');
-  await hand.press(button(page, words.button.drawTheRoom));
+  await hand.press(button(page, words.button.drawTheRoom), page.locator('[data-sheet]'));
   const door = await hand.of(async () => {
-    await hand.press(button(page, words.button.addADoor));
+    await hand.press(button(page, words.button.addADoor), sheet(page, /door/i));
     await page.locator('[data-opening]').waitFor();
   });
   await hand.press(stone(page, 'Furnish'));
   const find = page.getByLabel(words.field.findATypeOfFurniture);
   await find.waitFor();
   const table = await hand.of(async () => {
-    await hand.press(button(page, /^Work table /));
+    await hand.press(button(page, /^Work table /), sheet(page, 'Work table'));
     await hand.press(button(page, 'Add a seat'));
     await page.locator('[data-station]').first().waitFor();
   });
   await hand.key('Escape');
   await hand.type(find, 'slim drawer');
-  await hand.press(button(page, /^Slim drawer unit /));
+  await hand.press(button(page, /^Slim drawer unit /), sheet(page, /slim/i));
   await expect(page.getByText(/cannot be walked to|walled in/)).toHaveCount(0);
   await hand.press(stone(page, 'Activities'));
   await hand.type(page.getByLabel(words.field.newActivity), 'Quilting');
@@ -119,7 +118,7 @@ async function toLabels(page: Page, address: string, hand: Hand) {
   for (const line of ['12 spools 2 in x 1 1/4 in, quilting 5x', '3 rulers 24 x 6 x 1/8 in, quilting 3x'])
     await hand.type(page.getByLabel(words.field.whatDoYouHave), line);
   await hand.press(stone(page, 'Place'));
-  await hand.press(button(page, words.button.fillTheRoom));
+  await hand.press(button(page, words.button.fillTheRoom), sheet(page, words.heading.whatGoesWhere));
   await page.locator('[data-place][data-drag]').first().waitFor({ timeout: 60_000 });
   await hand.press(stone(page, 'Label'));
   await page.getByRole('button', { name: words.button.makeThePdf, disabled: false }).waitFor();

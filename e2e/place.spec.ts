@@ -15,7 +15,7 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
   const side = page.getByRole('complementary');
   const tab = (name: string) => openReport(page, name);
   const saved = () => expect(page.getByText('Saved', { exact: true })).toBeVisible();
-  const week = page.getByRole('contentinfo');
+  const week = page.getByRole('group', { name: words.group.aWeekInTheRoom });
   const fill = page.getByRole('button', { name: words.button.fillTheRoom });
   await fill.waitFor();
   await page.waitForTimeout(1000);

@@ -215,6 +215,7 @@ export const words = {
   },
   /** Groups of fields. */
   group: {
+    aWeekInTheRoom: 'A week in the room',
     apprentice: 'Apprentice',
     changeManyLines: 'Change many lines',
     maker: 'Maker',

@@ -1,5 +1,6 @@
 /** The smallest move of a unit, a seat or an area that fixes a finding without making another. */
 import { set, type Change } from '../model/change.ts';
+import { formatLength, STEP } from '../model/measure.ts';
 import { isAbout, type Finding } from '../model/finding.ts';
 import type { Plan, Spot, Unit } from '../model/plan.ts';
 import { checkAreas } from '../room/areas.ts';
@@ -19,7 +20,7 @@ export interface Mend {
   turn: number;
   /** The mode in which it stands there; every day without it. */
   mode: string;
-  /** "Slide it 70 mm to the south" */
+  /** "Slide it 70 mm to the south", "Slide it 3 1/2 in to the south" */
   words: string;
   by: number;
 }
@@ -30,8 +31,7 @@ const WAYS = [
   ['south', 0, 1],
   ['north', 0, -1],
 ] as const;
-/** Step and farthest slide that is tried, mm. */
-const STEP = 10;
+/** The farthest slide that is tried, mm. */
 const FARTHEST = 800;
 /** Grid on which a parking place is looked for, mm. */
 const PARK = 50;
@@ -59,7 +59,7 @@ export function mendByMoving(plan: Plan, finding: Finding): Mend | null {
   const before = new Set(all(plan).map(key));
   const wanted = key(finding);
   // Ways are slow to work out, so they are tried in longer steps.
-  const step = narrow ? 5 * STEP : STEP;
+  const step = narrow ? 5 * STEP[plan.meta.units] : STEP[plan.meta.units];
   for (let by = step; by <= FARTHEST; by += step) {
     for (const [word, dx, dy] of WAYS) {
       const at = { x: row.x + dx * by, y: row.y + dy * by };
@@ -71,7 +71,7 @@ export function mendByMoving(plan: Plan, finding: Finding): Mend | null {
           ...at,
           turn: 'turn' in row ? row.turn : row.facing,
           mode: '',
-          words: `Slide it ${by} mm to the ${word}`,
+          words: `Slide it ${formatLength(by, plan.meta.units)} to the ${word}`,
           by,
         };
     }
@@ -102,7 +102,7 @@ function park(plan: Plan, unit: Unit, mode: string): Mend | null {
     const spot: Spot = { id: 'trial', unit: unit.id, mode, station: null, x, y, turn };
     const trial = { ...plan, spots: Object.fromEntries([...existing, spot].map((s) => [s.id, s])) };
     if (bothered(trial) > 0) continue;
-    const where = by < 1000 ? `${Math.round(by)} mm aside` : `${(by / 1000).toFixed(1)} m away`;
+    const where = `${formatLength(Math.max(1, Math.round(by / PARK)) * PARK, plan.meta.units)} away`;
     return {
       table: 'units',
       id: unit.id,

@@ -2,7 +2,7 @@
 import { set, type Change } from '../model/change.ts';
 import type { Plan, Unit } from '../model/plan.ts';
 import { footprint } from '../furniture/footprint.ts';
-import type { UnitSystem } from '../model/measure.ts';
+import { STEP } from '../model/measure.ts';
 import { isLoose, shiftUnits } from '../room/arrange.ts';
 import { snapUnit, type Rest } from '../room/snap.ts';
 import { inMode, ridersOf, seatsAt } from '../room/standing.ts';
@@ -38,16 +38,13 @@ function putDown(plan: Plan, unit: Unit, to: Rest, mode: string): Change[] {
   return changes;
 }
 
-/** Steps in which a hand sets furniture down, mm: a centimetre, half an inch. */
-const GRID: Readonly<Record<UnitSystem, number>> = { metric: 10, imperial: 12.7 };
-
 /**
  * Where a unit is set down so that it is a whole number of the maker's steps from the west and the north of the room.
  * @param at middle of the unit under the hand, mm
  * @returns its middle, mm
  */
 export function onGrid(plan: Plan, unit: Unit, at: { x: number; y: number }): { x: number; y: number } {
-  const grid = GRID[plan.meta.units];
+  const grid = STEP[plan.meta.units];
   const corners = outlineOf(plan);
   if (corners.length === 0) return at;
   const shape = footprint({ ...unit, ...at });

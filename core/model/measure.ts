@@ -111,6 +111,9 @@ export function formatLength(mm: number, system: UnitSystem): string {
   return `${mm < 0 ? '−' : ''}${feet} ft${rest > 0.1 ? ` ${inches(rest)} in` : ''}`;
 }
 
+/** The steps in which pieces are set down and slid, mm: a centimetre, or half an inch. */
+export const STEP: Readonly<Record<UnitSystem, number>> = { metric: 10, imperial: MM_PER_INCH / 2 };
+
 /** Several lengths as one size: "330 × 430 × 68 mm" or "13 × 17 × 2 5/8 in". */
 export function formatSize(sizes: readonly number[], system: UnitSystem): string {
   return system === 'metric' ? `${sizes.map(formatNumber).join(' × ')} mm` : `${sizes.map(inches).join(' × ')} in`;

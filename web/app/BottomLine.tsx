@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { Popover } from 'radix-ui';
 import type { Week } from '@heronstone/core/report/evaluate.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
-import { LastStep } from './LastStep.tsx';
+import { Said } from './Said.tsx';
 import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { useStore } from '../state/store.ts';
 
@@ -12,27 +12,28 @@ const minutes = (value: number) => (value >= 10 ? String(Math.round(value)) : va
 /** The week at the bottom: now and as planned, and what is still open. Each figure opens into how it was worked out. */
 export function BottomLine() {
   const report = useStore((s) => s.report);
-  if (!report) return <footer className="h-11 shrink-0 bg-deep" />;
-  const { today, planned } = report.week;
-  const share = today.minutes > 0 ? Math.min(1, planned.minutes / today.minutes) : 0;
+  const { today, planned } = report?.week ?? {};
+  const share = today && planned && today.minutes > 0 ? Math.min(1, planned.minutes / today.minutes) : 0;
   return (
-    <footer className="noprint flex h-11 shrink-0 items-center justify-between gap-x-6 overflow-hidden bg-deep px-4 whitespace-nowrap text-ondeep md:px-6 short:h-9">
-      <div role="group" aria-label="A week in the room" className="flex items-center gap-x-6">
-        <span className="hidden opacity-80 2xl:inline">A week in the room</span>
-        {today.placed > 0 && <Figure week={today} word="now" title="A week as things lie today" />}
-        {today.placed > 0 && planned.placed > 0 && (
-          <span className="hidden h-2 w-36 overflow-hidden rounded-full bg-white/20 2xl:block" aria-hidden="true">
-            <span className="block h-full bg-[#7fa3b3]" style={{ width: `${share * 100}%` }} />
-          </span>
-        )}
-        {planned.placed > 0 ? (
-          <Figure week={planned} word="as planned" title="A week with the plan" />
-        ) : (
-          <span className="opacity-80">nothing placed yet</span>
-        )}
-      </div>
-      <LastStep className="grow justify-center" />
-      <div className="flex gap-5">
+    <footer className="noprint flex h-11 shrink-0 items-center justify-between gap-x-6 bg-deep px-4 whitespace-nowrap text-ondeep md:px-6 short:h-9">
+      {today && planned && (
+        <div role="group" aria-label="A week in the room" className="flex shrink-0 items-center gap-x-6">
+          <span className="hidden opacity-80 2xl:inline">A week in the room</span>
+          {today.placed > 0 && <Figure week={today} word="now" title="A week as things lie today" />}
+          {today.placed > 0 && planned.placed > 0 && (
+            <span className="hidden h-2 w-36 overflow-hidden rounded-full bg-white/20 2xl:block" aria-hidden="true">
+              <span className="block h-full bg-[#7fa3b3]" style={{ width: `${share * 100}%` }} />
+            </span>
+          )}
+          {planned.placed > 0 ? (
+            <Figure week={planned} word="as planned" title="A week with the plan" />
+          ) : (
+            <span className="opacity-80">nothing placed yet</span>
+          )}
+        </div>
+      )}
+      <Said grows="up" className="h-full grow" />
+      <div className="flex shrink-0 gap-5">
         <StillOpen />
       </div>
     </footer>
@@ -51,7 +52,7 @@ function StillOpen({ onGo }: { onGo?: () => void }) {
     [report.cautions, howMany(report.cautions, 'caution').replace(/^\d+ /, ''), 'findings'],
   ] as const;
   return items
-    .filter(([count, words]) => count > 0 || words !== 'to fix')
+    .filter(([count]) => count > 0)
     .map(([count, words, show]) => (
       <Link
         key={words}

@@ -1,16 +1,15 @@
 /** What stands round every step: stepping stones above, the week below. */
 import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link, useNavigate, useNavigationType } from 'react-router';
 import { STEPS, type WorkStep } from '@heronstone/core/report/evaluate.ts';
 import { redo, undo, useStore } from '../state/store.ts';
 import { nextStep } from '../sync/history.ts';
 import { AskStep } from './AskStep.tsx';
 import { BottomLine, WeekInShort } from './BottomLine.tsx';
 import { CodeDialog } from './CodeDialog.tsx';
-import { Notices } from './Notices.tsx';
-import { LastStep } from './LastStep.tsx';
 import { MoreMenu } from './MoreMenu.tsx';
+import { Said, useIsSaying } from './Said.tsx';
 import { SaveState } from './SaveState.tsx';
 import { useNarrow } from '../ui/narrow.ts';
 import { Stone, StonesBelow } from './Stones.tsx';
@@ -39,7 +38,14 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
   const navigate = useNavigate();
   const findBox = useRef<HTMLInputElement>(null);
   const narrow = useNarrow();
+  const saying = useIsSaying();
   const base = `/plan/${meta.id}`;
+
+  // Whoever comes from another page of the application goes on in the step, not before the page.
+  const came = useNavigationType();
+  useEffect(() => {
+    if (came !== 'POP' && document.activeElement === document.body) document.getElementById('main')?.focus();
+  }, [came]);
 
   useEffect(() => {
     document.querySelector('.stone[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
@@ -78,19 +84,34 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
         Skip to content
       </a>
       <header className="noprint flex h-12 shrink-0 items-center gap-x-3 px-3 md:h-16 md:gap-x-4 md:px-6 short:h-12">
-        <div className="min-w-16 shrink md:w-40 md:shrink-0">
-          <Link
-            to="/"
-            aria-label="Heronstone, all plans"
-            className="block truncate font-serif text-[22px] leading-6 font-semibold max-md:min-h-11 max-md:py-2.5"
-          >
-            <span className="md:hidden">{TITLE[step]}</span>
-            <span className="max-md:hidden">Heronstone</span>
-          </Link>
-          <p className="truncate text-xs text-soft max-md:hidden" title={meta.name}>
-            {meta.room} · {meta.name}
-          </p>
-        </div>
+        {narrow ? (
+          <div className="relative flex h-full min-w-0 grow items-center">
+            <div className={`flex min-w-0 grow items-center justify-between ${saying ? 'invisible' : ''}`}>
+              <Link
+                to="/"
+                aria-label="Heronstone, all plans"
+                className="min-h-11 truncate py-2.5 font-serif text-[22px] leading-6 font-semibold"
+              >
+                {TITLE[step]}
+              </Link>
+              <WeekInShort />
+            </div>
+            <Said grows="down" className={`noprint absolute! inset-0 ${saying ? '' : 'pointer-events-none'}`} />
+          </div>
+        ) : (
+          <div className="w-40 shrink-0">
+            <Link
+              to="/"
+              aria-label="Heronstone, all plans"
+              className="block truncate font-serif text-[22px] leading-6 font-semibold"
+            >
+              Heronstone
+            </Link>
+            <p className="truncate text-xs text-soft" title={meta.name}>
+              {meta.room} · {meta.name}
+            </p>
+          </div>
+        )}
         {!narrow && (
           <nav
             aria-label="Steps of the work"
@@ -104,7 +125,6 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
           </nav>
         )}
         <div className="ml-auto flex shrink-0 items-center gap-1">
-          {narrow && <WeekInShort />}
           {step !== 'find' && (
             <form
               role="search"
@@ -132,15 +152,7 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
         <h1 className="sr-only">{TITLE[step]}</h1>
         {children}
       </main>
-      {narrow ? (
-        <>
-          <LastStep className="noprint fixed inset-x-3 bottom-16 z-40 justify-between rounded-xl bg-deep px-4 text-ondeep shadow-lg" />
-          <StonesBelow stones={shown.map(stone)} />
-        </>
-      ) : (
-        <BottomLine />
-      )}
-      <Notices />
+      {narrow ? <StonesBelow stones={shown.map(stone)} /> : <BottomLine />}
       <CodeDialog />
       <AskStep />
       <ShortcutsDialog open={help} onOpenChange={setHelp} />

@@ -179,9 +179,10 @@ test('several are chosen one by one, and taken out again', () => {
   expect(now().also).toEqual([]);
 });
 
-test('no more than four messages stand over each other', () => {
-  for (let i = 1; i <= 6; i++) notice(`Message ${i}`);
-  expect(now().notices.map((n) => n.text)).toEqual(['Message 3', 'Message 4', 'Message 5', 'Message 6']);
+test('a note takes the place of the one before; an error stays', () => {
+  notice('Trouble', 'error');
+  for (let i = 1; i <= 3; i++) notice(`Message ${i}`);
+  expect(now().notices.map((n) => n.text)).toEqual(['Trouble', 'Message 3']);
 });
 
 test('what fails for any other reason than what is in it stays, and is sent when it works again', async () => {

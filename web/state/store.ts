@@ -132,14 +132,15 @@ const put = useStore.setState;
 let justMade: string | null = null;
 
 /**
- * Says something; a note right after a step is about that step, which can be taken back from the message.
+ * Says something; a note right after a step is about that step, which can be taken back from the message. It takes the place of the
+ * note before, but not of an error, which may not have been read yet.
  * @param about a step that was made before
  */
 export function notice(text: string, kind: 'note' | 'error' = 'note', about: string | null = null): void {
   const id = nanoid(6);
   const step = kind === 'note' ? (about ?? justMade) : null;
   put((s) => ({
-    notices: [...s.notices.slice(-3), { id, text, kind, step }],
+    notices: [...s.notices.filter((n) => n.kind === 'error').slice(-3), { id, text, kind, step }],
     lastStep: step === null ? s.lastStep : null,
   }));
 }

@@ -1,11 +1,12 @@
 /** Measure: the room's size, what is on its walls and over it, what must stay free, and what lies elsewhere. */
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { makeOutline } from '@heronstone/core/room/outline.ts';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
 import { commit, newId, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
+import { intoSheet } from '../../ui/Sheet.tsx';
 import { LengthField, TextField } from '../../ui/Field.tsx';
 import { AreaSheet, ElsewhereSheet, OverheadSheet } from './AreaSheets.tsx';
 import { CornerSheet } from './CornerSheet.tsx';
@@ -18,6 +19,11 @@ import { Segments } from '../../ui/Segments.tsx';
 export function MeasureStep() {
   const plan = useStore((s) => s.plan)!;
   const hasRoom = Object.keys(plan.corners).length >= 3;
+  const had = useRef(hasRoom);
+  useEffect(() => {
+    if (hasRoom && !had.current) intoSheet();
+    had.current = hasRoom;
+  }, [hasRoom]);
   return hasRoom ? (
     <>
       <RoomViews rings={false} corners />

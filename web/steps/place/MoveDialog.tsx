@@ -23,7 +23,8 @@ export function MoveDialog({
   within?: string;
   onClose: () => void;
 }) {
-  const plan = useStore((s) => s.plan)!;
+  // As it was when the dialog opened: what is moved lies elsewhere a moment before the dialog goes.
+  const [plan] = useState(() => useStore.getState().plan!);
   const from = moving.placement ? plan.placements[moving.placement] : undefined;
   const [count, setCount] = useState(moving.count);
   const [words, setWords] = useState(within);

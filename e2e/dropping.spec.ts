@@ -6,6 +6,8 @@ import { expect, test } from './server.ts';
 
 /** Targets for each view, zoom and kind of hand. */
 const TARGETS = runs(2, 40);
+/** The same between two boxes. */
+const BOXES = runs(1, 25);
 
 /** A small generator of numbers from 0 to 1, always the same from a seed (mulberry32, public domain). */
 function random(seed: number): () => number {
@@ -139,38 +141,53 @@ async function drops(page: Page, address: string, view: 'above' | 'round', hand:
   }
 }
 
-test('inside a place: a thing is dropped into the box under the pointer, at three zooms', async ({ page, server }) => {
+/** Things go from one box of a cubby to random points of the other: what is dropped lies in the one under the hand. */
+async function between(page: Page, address: string, hand: Hand, seed: number): Promise<void> {
   const box = (id: string) =>
     page.locator('[data-scrolls] g[data-into]').filter({ has: page.locator(`[data-container="${id}"]`) });
-  const next = random(9);
-  for (const keys of [[], ['+'], ['+', '+']]) {
-    await page.goto(`${server.address}/plan/demo/place`);
-    await page.locator('[data-place="cubes/c1r1"]').press('Enter');
-    await page.getByRole('tab', { name: 'Inside' }).click();
-    await zoomed(page, keys);
-    const thing = box('bin-left').locator('[data-thing][data-drag]').first();
-    // Where the two boxes meet is in the middle.
-    await page
-      .locator('[data-scrolls]')
-      .first()
-      .evaluate((f) => f.scrollTo((f.scrollWidth - f.clientWidth) / 2, f.scrollHeight));
-    const [a, b] = [(await thing.boundingBox())!, (await box('bin-right').boundingBox())!];
-    const frame = (await page.locator('[data-scrolls]').first().boundingBox())!;
-    // A random point of the box that is in the frame.
-    const [top, bottom] = [Math.max(b.y, frame.y), Math.min(b.y + b.height, frame.y + frame.height - 20)];
-    const [left, right] = [Math.max(b.x, frame.x), Math.min(b.x + b.width, frame.x + frame.width - 20)];
-    await mouse(page)(
-      { x: Math.max(a.x, frame.x) + 20, y: Math.min(a.y + a.height, frame.y + frame.height - 20) - 12 },
-      { x: left + (right - left) * (0.2 + 0.6 * next()), y: top + (bottom - top) * (0.2 + 0.6 * next()) },
-    );
-    await expect(
-      messages(page)
-        .getByText(/(moved to|fit in|fits in) .*Right bin/)
-        .first(),
-    ).toBeVisible();
-    await page.getByRole('button', { name: 'Undo this step' }).last().click();
-    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
-  }
+  const next = random(seed);
+  for (const [i, keys] of [[], ['+'], ['+', '+']].entries())
+    for (let n = 0; n < BOXES; n++) {
+      await page.goto(`${address}/plan/demo/place`);
+      await page.locator('[data-place="cubes/c1r1"]').press('Enter');
+      await page.getByRole('tab', { name: 'Inside' }).click();
+      await zoomed(page, keys);
+      const scrolls = page.locator('[data-scrolls]').first();
+      // Where the two boxes meet is in the middle.
+      await scrolls.evaluate((f) => f.scrollTo((f.scrollWidth - f.clientWidth) / 2, f.scrollHeight));
+      const frame = (await scrolls.boundingBox())!;
+      /** The part of something that is in the frame. */
+      const seen = async (of: ReturnType<typeof box>) => {
+        const r = (await of.boundingBox())!;
+        const [left, right] = [Math.max(r.x, frame.x), Math.min(r.x + r.width, frame.x + frame.width - 20)];
+        const [top, bottom] = [Math.max(r.y, frame.y), Math.min(r.y + r.height, frame.y + frame.height - 20)];
+        return (across: number, down: number) => ({
+          x: left + (right - left) * across,
+          y: top + (bottom - top) * down,
+        });
+      };
+      const thing = await seen(box('bin-left').locator('[data-thing][data-drag]').last());
+      const to = (await seen(box('bin-right')))(0.1 + 0.8 * next(), 0.1 + 0.8 * next());
+      await hand(thing(0.8, 0.7), to);
+      await expect(
+        messages(page)
+          .getByText(/(moved to|fit in|fits in) .*Right bin/)
+          .first(),
+        `zoom ${i + 1}, target ${n + 1} at ${Math.round(to.x)}, ${Math.round(to.y)}`,
+      ).toBeVisible();
+      await page.getByRole('button', { name: 'Undo this step' }).last().click();
+      await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+    }
+}
+
+test('with the mouse, inside a place: a thing lies in the box under the pointer', async ({ page, server }) => {
+  await between(page, server.address, mouse(page), 9);
+});
+test.describe('with a finger on a tablet', () => {
+  test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true, isMobile: true });
+  test('inside a place: a thing lies in the box under the finger', async ({ page, server }) => {
+    await between(page, server.address, finger(page, await page.context().newCDPSession(page)), 10);
+  });
 });
 
 for (const view of ['round', 'above'] as const) {

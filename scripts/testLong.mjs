@@ -1,10 +1,21 @@
-/** npm run test:long [-- JEST ARGUMENTS]: the properties with many cases and a seed of their own, which is printed first. */
-import { root, run } from './prepare.mjs';
+/**
+ * npm run test:long [-- JEST ARGUMENTS]: the properties with many cases and a seed of their own, which is printed first. Without
+ * arguments also what the real interface is asked many times: drops at random points, and contrast in every view.
+ */
+import { build, installChromium, root, run } from './prepare.mjs';
 
 const seed = process.env.HERONSTONE_SEED ?? String(Math.floor(Math.random() * 2 ** 31));
 console.log(`Seed ${seed}. The same again: HERONSTONE_SEED=${seed} npm run test:long`);
 const env = { HERONSTONE_LONG: '1', HERONSTONE_SEED: seed, NODE_NO_WARNINGS: '1' };
-run(process.execPath, [`${root}scripts/buildServer.mjs`]);
+const asked = process.argv.slice(2);
+installChromium();
+build();
 run(process.execPath, ['--import', 'tsx', `${root}scripts/makeTemplates.ts`]);
 const jest = `${root}node_modules/jest/bin/jest.js`;
-process.exit(run(process.execPath, ['--experimental-vm-modules', jest, ...process.argv.slice(2)], env));
+const failed = [run(process.execPath, ['--experimental-vm-modules', jest, ...asked], env)];
+if (asked.length === 0) {
+  const playwright = `${root}node_modules/@playwright/test/cli.js`;
+  const stories = ['e2e/dropping.spec.ts', 'e2e/views.spec.ts', '--timeout', '1200000'];
+  failed.push(run(process.execPath, [playwright, 'test', ...stories], env));
+}
+process.exit(failed.some((code) => code !== 0) ? 1 : 0);

@@ -76,7 +76,7 @@ export function WeekInShort() {
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger className="min-h-11 rounded px-1 whitespace-nowrap">
-        <b className="font-serif text-xl">{minutes(week.minutes)}</b> min a week
+        <b className="font-serif text-xl">{minutes(week.minutes)}</b> <span className="text-xs">min a week</span>
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content

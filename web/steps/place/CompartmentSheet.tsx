@@ -63,7 +63,7 @@ export function CompartmentSheet({
             </Fact>
             <Fact name="In view">{reach.sight.state === 'things' ? 'what lies in it' : reach.sight.words}</Fact>
             {reach.lean > 0 && <Fact name="Leaning over">{formatLength(Math.round(reach.lean), system)}</Fact>}
-            <div className="flex justify-between gap-4 py-0.5">
+            <div className="flex items-center justify-between gap-4 py-0.5">
               <dt className="text-soft">A fetch{person ? `, ${person.name}` : ''}</dt>
               <dd>
                 <button

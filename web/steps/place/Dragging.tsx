@@ -105,8 +105,9 @@ export function Dragging({
       const places = hand?.places ?? null;
       letGo();
       // The hand is let go first, then the thing is moved: together they would hold up the window for twice as long.
-      if (canceled) notice('Nothing was moved.');
-      else if (over) setTimeout(() => drop(what, over, places));
+      // A finger that only rested has opened the menu.
+      if (canceled && Math.hypot(...distance) > TREMBLE) notice('Nothing was moved.');
+      else if (!canceled && over) setTimeout(() => drop(what, over, places));
     },
     { preventScroll: REST, pointer: { keys: false } },
   );

@@ -119,9 +119,9 @@ export function WeekView({ onShow }: { onShow: () => void }) {
         <thead>
           <tr className="border-b border-ink text-left">
             <th className="py-1">Minutes a week</th>
-            {has.today && <th className="py-1 text-right">today</th>}
-            {has.planned && <th className="py-1 text-right">planned</th>}
-            {has.today && has.planned && <th className="py-1 text-right">change</th>}
+            {has.today && <th className="py-1 pl-3 text-right">today</th>}
+            {has.planned && <th className="py-1 pl-3 text-right">planned</th>}
+            {has.today && has.planned && <th className="py-1 pl-3 text-right">change</th>}
           </tr>
         </thead>
         <tbody>
@@ -141,9 +141,9 @@ export function WeekView({ onShow }: { onShow: () => void }) {
               <th scope="row" className={`py-0.5 text-left ${name === 'Total' ? 'font-bold' : 'font-normal'}`}>
                 {name}
               </th>
-              {has.today && <td className="text-right">{of(today).toFixed(digits)}</td>}
-              {has.planned && <td className="text-right">{of(planned).toFixed(digits)}</td>}
-              {has.today && has.planned && <td className="text-right">{change(of(planned) - of(today), digits)}</td>}
+              {has.today && <td className="pl-3 text-right">{of(today).toFixed(digits)}</td>}
+              {has.planned && <td className="pl-3 text-right">{of(planned).toFixed(digits)}</td>}
+              {has.today && has.planned && <td className="pl-3 text-right">{change(of(planned) - of(today), digits)}</td>}
             </tr>
           ))}
         </tbody>

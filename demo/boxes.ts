@@ -1,4 +1,4 @@
-/** The containers of the demo: a few that stand about today, and bins that are planned for the cube shelf. */
+/** The containers of the demo: a few that stand about today, and what is planned: bins for the cube shelf, a box to lock blades away in. */
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import type { Container } from '@heronstone/core/model/plan.ts';
 import { CONTAINER_TYPES } from '@heronstone/library/containers.ts';
@@ -26,6 +26,12 @@ export function boxes(): Change[] {
     box('Screw box, 12 parts', 'screwbox', 'Screw box', { arrangement: 'today', unit: 'shelfW', slot: 's1' }),
     box('Shoe box, clear', 'shoebox', 'Shoe box', { arrangement: 'today', unit: 'books', slot: 's3' }),
     box('Screw box, 12 parts', 'screws', 'Screw box', { arrangement: 'planned', unit: 'slim', slot: 'd5' }),
+    box('Screw box, 12 parts', 'blades', 'Blade box', {
+      arrangement: 'planned',
+      unit: 'locked',
+      slot: 's2',
+      owned: false,
+    }),
     box('Cube bin, half width', 'bin-left', 'Left bin', {
       arrangement: 'planned',
       unit: 'cubes',

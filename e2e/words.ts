@@ -223,6 +223,7 @@ export const words = {
   },
   /** Headings. */
   heading: {
+    whatGoesWhere: 'What goes where',
     firstMeasureTheRoom: 'First, measure the room',
     marionetteChest2: 'Marionette chest 2',
     n1145Supplies: '1,145 supplies',

@@ -1,6 +1,6 @@
 /** Every place for a supply with what it would cost there: seconds, rules, what would have to go. */
 import { inFront } from '../report/contents.ts';
-import { fit } from '../fit/fit.ts';
+import { fit, lying } from '../fit/fit.ts';
 import { layOut } from '../fit/layOut.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import type { Compartment } from '../furniture/compartments.ts';
@@ -120,7 +120,7 @@ function among(
   count: number,
   fixed: readonly Rect[],
 ) {
-  const items = others.map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count, only: p.orientation }));
+  const items = others.map((p) => lying(plan.supplies[p.supply]!, p.count, c, p.orientation));
   const { laid, share } = layOut(c, [...items, { supply, count, only: null }], fixed, plan.meta.roomToGrow);
   const displaced = laid.slice(0, -1).some((l, i) => l.fits < items[i]!.count);
   return { laid, share, room: displaced ? 0 : laid.at(-1)!.fits };

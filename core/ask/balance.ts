@@ -4,7 +4,8 @@
  * here is short in any plan, while what fits here may still be split or crowded.
  */
 import { isRound } from '../fit/forms.ts';
-import { countWithin, HAND_CLEARANCE, volumeEach } from '../fit/lies.ts';
+import { handRoom } from '../fit/limits.ts';
+import { countWithin, volumeEach } from '../fit/lies.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Plan, Supply } from '../model/plan.ts';
 import { Fitter } from '../fit/feasible.ts';
@@ -108,16 +109,16 @@ function holdsOf(c: Compartment, kind: SizeClass): number {
   if (kind === 'hung') return (width * height) / 1e6;
   if (kind === 'upright slots') return width / 1000;
   if (CLASS_WORDS[kind].unit === 'm²') return (width * depth) / 1e6;
-  return (width * depth * Math.max(0, height - HAND_CLEARANCE[c.access])) / 1e6;
+  return (width * depth * Math.max(0, height - handRoom(c, { form: 'pieces' }))) / 1e6;
 }
 
 /** The balance of a plan. */
 export function balanceOf(plan: Plan): Balance {
   const scene = sceneOf(plan);
   const places = scene.compartments.filter((c) => c.container === null && !scene.shut.has(c.id));
-  const fitter = new Fitter(places, 0);
+  const fitter = new Fitter(places, plan.meta.roomToGrow);
   const kept = 1 - plan.meta.roomToGrow;
-  const left = places.map(() => kept);
+  const taken = places.map(() => 0);
   const kinds = places.map(placeClass);
   const supplies = Object.values(plan.supplies).filter((s) => !goesAway(plan, s));
   const wanted = supplies.map((supply) => {
@@ -134,7 +135,11 @@ export function balanceOf(plan: Plan): Balance {
   for (const { supply, homes } of wanted)
     for (const { at, most } of homes) sought[at]! += supply.count / most / homes.length;
   const missing = new Map<SizeClass, ClassBalance['missing']>();
-  wanted.sort((a, b) => a.homes.length - b.homes.length || (a.supply.id < b.supply.id ? -1 : 1));
+  // What has the fewest homes chooses first; of those, what takes most of one.
+  const shareOf = (w: (typeof wanted)[number]) => w.supply.count / Math.max(1, w.homes[0]?.most ?? 1);
+  wanted.sort(
+    (a, b) => a.homes.length - b.homes.length || shareOf(b) - shareOf(a) || (a.supply.id < b.supply.id ? -1 : 1),
+  );
   for (const { supply, kind, homes } of wanted) {
     let count = supply.count;
     const order = [...homes].sort(
@@ -144,13 +149,12 @@ export function balanceOf(plan: Plan): Balance {
         b.most - a.most ||
         a.at - b.at,
     );
-    for (const { at, most } of order) {
+    for (const { at } of order) {
       if (count <= 0) break;
-      // A single large thing may also use the room to grow.
-      const room = Math.max(left[at]!, left[at]! >= kept - 1e-9 && most * kept < 1 ? 1 : 0);
-      const put = Math.min(count, Math.floor(room * most + 1e-9));
-      left[at] = Math.max(0, left[at]! - put / most);
-      count -= put;
+      const lying = fitter.into(supply, count, at, taken[at]!);
+      if (!lying) continue;
+      taken[at]! += lying.width;
+      count -= lying.count;
     }
     if (count > 0)
       missing.set(kind, [
@@ -159,7 +163,9 @@ export function balanceOf(plan: Plan): Balance {
       ]);
   }
   const classes = CLASSES.map((kind): ClassBalance => {
-    const own = places.flatMap((c, at) => (kinds[at] === kind ? [{ size: holdsOf(c, kind), left: left[at]! }] : []));
+    const own = places.flatMap((c, at) =>
+      kinds[at] === kind ? [{ size: holdsOf(c, kind), left: Math.max(0, 1 - taken[at]! / c.inside.width) * kept }] : [],
+    );
     const holds = own.reduce((sum, p) => sum + p.size * kept, 0);
     const without = (missing.get(kind) ?? []).sort((a, b) => b.amount - a.amount);
     return {

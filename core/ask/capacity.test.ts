@@ -136,6 +136,6 @@ test('the shopping list holds furniture, containers and what is to be cut, with 
     '12.00',
     'Left bin; Right bin',
   ]);
-  expect(report.shopping.cost).toBe(95 + 12);
+  expect(report.shopping.cost).toBe(95 + 12 + 5);
   expect(writeShoppingCsv(demo, report).split('\n')[0]).toBe('what,name,size,count,price each,price,for');
 });

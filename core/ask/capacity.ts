@@ -2,13 +2,14 @@
 import type { Compartment } from '../furniture/compartments.ts';
 import { formatLength } from '../model/measure.ts';
 import type { Arrangement, ContainerShape, Plan, Supply, Unit } from '../model/plan.ts';
+import { alternativesFor } from './alternatives.ts';
 import { mayLieIn } from '../cost/rules.ts';
 import { freeBefore } from '../room/free.ts';
 import { standing } from '../room/standing.ts';
 import { contentsOf, type Scene } from '../scene/scene.ts';
 import { seenWords } from '../report/contents.ts';
-import { fit, lieWords, tooLarge } from '../fit/fit.ts';
-import { layOut } from '../fit/layOut.ts';
+import { fit, lieWords, lying, tooLarge } from '../fit/fit.ts';
+import { layOut, type Item } from '../fit/layOut.ts';
 
 /** More than anybody asks for. */
 const PLENTY = 1_000_000;
@@ -24,6 +25,10 @@ export interface Room {
   /** How many lie on each other. */
   layers: number;
   seen: string;
+  /** Seconds to fetch one there, as the plan reckons; null where none lies there or it may not. */
+  seconds: number | null;
+  /** Width of the empty place that all of it takes, mm; null where not all fit. */
+  width: number | null;
   /** Whether it is the supply's own place. */
   own: boolean;
   reason: string | null;
@@ -38,7 +43,8 @@ export function roomIn(scene: Scene, supply: Supply, c: Compartment, arrangement
     supply,
     c,
     arrangement,
-    there.map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count, only: p.orientation })),
+    there.map((p) => lying(plan.supplies[p.supply]!, p.count, c, p.orientation)),
+    secondsIn(scene, supply, arrangement),
   );
 }
 
@@ -47,7 +53,8 @@ function roomBeside(
   supply: Supply,
   c: Compartment,
   arrangement: Arrangement,
-  there: ReadonlyArray<{ supply: Supply; count: number; only: Supply['orientations'][number] | null }>,
+  there: readonly Item[],
+  seconds: ReadonlyMap<string, number>,
 ): Room {
   const { plan } = scene;
   const empty = fit(supply, PLENTY, c, c.inside.width, null, plan.meta.units);
@@ -57,6 +64,7 @@ function roomBeside(
   const displaced = laid.slice(0, -1).some((l, i) => l.fits < others[i]!.count);
   const own = there.filter((i) => i.supply.id === supply.id).reduce((sum, i) => sum + i.count, 0);
   const here = laid.at(-1)!;
+  const all = fit(supply, supply.count, c, c.inside.width, null, plan.meta.units);
   const fits = displaced ? 0 : empty.count === 0 ? 0 : here.fits;
   const decided = mayLieIn(plan, supply, c) ? null : 'it was decided to keep it out of this room';
   return {
@@ -67,6 +75,8 @@ function roomBeside(
     how: empty.lie ? (c.access === 'peg' ? 'hung' : lieWords(supply, empty.lie, empty.count)) : '',
     layers: empty.lie?.layers ?? 0,
     seen: empty.lie ? seenWords(supply, c, { ...here, lie: empty.lie, fits: empty.count, rows: empty.lie.rows }) : '',
+    seconds: empty.count === 0 ? null : (seconds.get(c.id) ?? null),
+    width: all.count === supply.count ? all.width : null,
     own: own > 0,
     reason:
       empty.count === 0
@@ -75,10 +85,18 @@ function roomBeside(
   };
 }
 
+/** Seconds to fetch one from each place, as the other places of a thing are compared. */
+function secondsIn(scene: Scene, supply: Supply, arrangement: Arrangement): Map<string, number> {
+  const own = Object.values(scene.plan.placements).find((p) => p.supply === supply.id && p.arrangement === arrangement);
+  const all = alternativesFor(scene.plan, supply.id, own?.count ?? supply.count, own?.id ?? null, arrangement);
+  return new Map(all.map((a) => [a.compartment, a.secondsPerFetch]));
+}
+
 /** How many of a supply fit in every place of an arrangement, most room first. */
 export function roomEverywhere(scene: Scene, supply: Supply, arrangement: Arrangement): Room[] {
   const contents = contentsOf(scene, arrangement);
   const { plan } = scene;
+  const seconds = secondsIn(scene, supply, arrangement);
   return scene.compartments
     .filter((c) => c.only === null || c.only === arrangement)
     .map((c) =>
@@ -87,11 +105,8 @@ export function roomEverywhere(scene: Scene, supply: Supply, arrangement: Arrang
         supply,
         c,
         arrangement,
-        (contents.get(c.id) ?? []).map((p) => ({
-          supply: plan.supplies[p.supply]!,
-          count: p.count,
-          only: p.orientation,
-        })),
+        (contents.get(c.id) ?? []).map((p) => lying(plan.supplies[p.supply]!, p.count, c, p.orientation)),
+        seconds,
       ),
     )
     .sort(
@@ -107,6 +122,7 @@ export function roomInContainer(
 ): { most: number; how: string; reason: string | null } {
   const place = {
     access: 'box' as const,
+    walls: 'close' as const,
     inside: { width: box.insideWidth, depth: box.insideDepth, height: box.insideHeight },
   };
   const found = fit(supply, PLENTY, place);

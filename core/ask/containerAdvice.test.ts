@@ -34,7 +34,7 @@ const supply = (id: string, length: number, width: number, thickness: number, co
   goesBack: true,
   note: '',
 });
-const drawer = { access: 'drawer' as const, inside: { width: 320, depth: 430, height: 70 } };
+const drawer = { access: 'drawer' as const, walls: 'all' as const, inside: { width: 320, depth: 430, height: 70 } };
 const TYPES = [
   shape('narrow', 76, 152, 50, 2),
   shape('square', 152, 152, 50, 3),
@@ -124,7 +124,7 @@ test('what fits in no container lies beside them; what does not fit at all is na
 });
 
 test('many supplies in a large place: the search in order is cut, and a mix that fits is found all the same', () => {
-  const shelf = { access: 'open' as const, inside: { width: 764, depth: 320, height: 300 } };
+  const shelf = { access: 'open' as const, walls: 'sides' as const, inside: { width: 764, depth: 320, height: 300 } };
   const sizes = [
     [120, 38, 38, 36],
     [110, 90, 90, 3],

@@ -58,7 +58,7 @@ export interface AdviceLimits {
   packs?: number;
 }
 
-type Place = Pick<Compartment, 'inside' | 'access'>;
+type Place = Pick<Compartment, 'inside' | 'access' | 'walls'>;
 
 /** Containers for paper and flat sets only: nobody stacks markers in a pouch. Common practice, no source. */
 const FOR_FLAT: ReadonlySet<ContainerShape['kind']> = new Set(['pouch', 'binder', 'file']);

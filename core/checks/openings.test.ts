@@ -3,7 +3,7 @@ import { fit } from '../fit/fit.ts';
 import { sheetThickness } from '../fit/sheets.ts';
 import { SUPPLY_DEFAULTS, type Supply } from '../model/plan.ts';
 
-const opening = { access: 'open' as const, inside: { width: 330, depth: 380, height: 330 } };
+const opening = { access: 'open' as const, walls: 'sides' as const, inside: { width: 330, depth: 380, height: 330 } };
 const bin = (width: number): Supply => ({
   id: 'b',
   name: 'Bin',
@@ -52,7 +52,7 @@ test('12 x 12 in paper lies in the opening, A3 does not', () => {
 });
 
 test('a slot of 25 mm takes two packs of 25 sheets of cover-weight card with a few sheets to spare', () => {
-  const slot = { access: 'open' as const, inside: { width: 25, depth: 380, height: 330 } };
+  const slot = { access: 'open' as const, walls: 'sides' as const, inside: { width: 25, depth: 380, height: 330 } };
   const card = { ...sheets([279.4, 215.9], 200, 216), orientations: ['edge' as const, 'end' as const] };
   expect(fit(card, 200, slot).count).toBeGreaterThanOrEqual(53);
 });
@@ -63,7 +63,9 @@ test('250 sheets of 220 g/m² card are about 68 mm: 38 mm are 140 sheets', () =>
 
 test('6 x 6 in pads stand in pairs across 12 in', () => {
   const pads: Supply = { ...bin(1), length: 152.4, width: 152.4, thickness: 12, count: 100, orientations: ['flat'] };
-  expect(fit(pads, 100, { access: 'drawer', inside: { width: 304.8, depth: 304.8, height: 60 } }).lie).toMatchObject({
+  expect(
+    fit(pads, 100, { access: 'drawer', walls: 'all', inside: { width: 304.8, depth: 304.8, height: 60 } }).lie,
+  ).toMatchObject({
     rows: 2,
     across: 152.4,
   });

@@ -23,7 +23,11 @@ const jar = (diameter: number, count = 10_000): Supply => ({
   goesBack: true,
   note: '',
 });
-const floor = (width: number, depth: number) => ({ access: 'drawer' as const, inside: { width, depth, height: 80 } });
+const floor = (width: number, depth: number) => ({
+  access: 'drawer' as const,
+  walls: 'all' as const,
+  inside: { width, depth, height: 80 },
+});
 /** How many circles the fit puts into a rectangle. */
 const circlesIn = (width: number, depth: number, diameter: number) =>
   fit(jar(diameter), 10_000, floor(width, depth)).count;

@@ -29,6 +29,7 @@ function at(x: number, y: number, z: number, access: Compartment['access'] = 'op
     name: '',
     short: '',
     access,
+    walls: 'sides',
     inside: { width: 1, depth: 1, height: 1 },
     front: { left: 0, right: 1, bottom: z, top: z },
     access3: { x, y, z },

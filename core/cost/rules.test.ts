@@ -51,10 +51,14 @@ test('the second look finds room where strips find none, and keeps the room to g
     thickness: 40,
     orientations: ['flat' as const],
   });
-  const drawer = { access: 'drawer' as const, inside: { width: 320, depth: 320, height: 60 } };
+  const drawer = { access: 'drawer' as const, walls: 'all' as const, inside: { width: 320, depth: 320, height: 60 } };
   const there = ['a', 'b', 'c'].map((id) => ({ supply: thing(id, 150), count: 1, only: null }));
   expect(fitsTightly(drawer, there, thing('d', 150), 1, [], 0)).toBe('flat');
-  expect(fitsTightly(drawer, there, thing('d', 150), 1, [], 0.15)).toBeNull();
+  // Of a single thing no more are expected; of eight, one more would not fit.
+  expect(fitsTightly(drawer, there, thing('d', 150), 1, [], 0.15)).toBe('flat');
+  const eight = { ...thing('d', 75), count: 8, orientations: ['flat' as const], thickness: 20 };
+  expect(fitsTightly(drawer, there, eight, 8, [], 0)).toBe('flat');
+  expect(fitsTightly(drawer, there, eight, 8, [], 0.15)).toBeNull();
   expect(fitsTightly(drawer, there, thing('d', 200), 1, [], 0)).toBeNull();
 });
 

@@ -2,7 +2,7 @@
 import type { Compartment } from '../furniture/compartments.ts';
 import { massEach } from '../fit/fit.ts';
 import type { Plan, Supply } from '../model/plan.ts';
-import { usesOf, type Scene } from '../scene/scene.ts';
+import { fetchesAWeek, usesOf, type Scene } from '../scene/scene.ts';
 import { hazardsOf } from './hazards.ts';
 
 /** Whether a thing leaves the room: it is given away, or goes to a place elsewhere that the plan does not have. */
@@ -39,7 +39,7 @@ export function isShown(scene: Pick<Scene, 'plan' | 'compartment'>, compartment:
 
 /** A rule that keeps a thing out of a place. */
 export interface Barred {
-  code: 'purge' | 'never' | 'child' | 'sun' | 'heat' | 'damp' | 'heavy' | 'hidden';
+  code: 'purge' | 'never' | 'child' | 'sun' | 'heat' | 'damp' | 'heavy' | 'hidden' | 'clear';
   words: string;
 }
 
@@ -54,6 +54,15 @@ function tooHeavy(scene: Scene, supply: Supply, compartment: Compartment): boole
     const { band } = scene.approaches.get(key)!.get(compartment.id)!;
     return band === 'high' || band === 'steps';
   });
+}
+
+/** Whether a thing may stay out on a table: a machine, what is kept in view, and what is fetched almost daily. */
+function staysOut(scene: Scene, supply: Supply): boolean {
+  return (
+    supply.form === 'machine' ||
+    supply.traits.includes('keep in view') ||
+    fetchesAWeek(scene, supply.id) >= scene.constants.staysOut
+  );
 }
 
 /** By scene, then by the row of the supply, then by compartment. */
@@ -92,5 +101,7 @@ function ruleFor(scene: Scene, supply: Supply, compartment: Compartment): Barred
   if (tooHeavy(scene, supply, compartment)) return { code: 'heavy', words: 'too heavy to lift from so high' };
   if (supply.traits.includes('keep in view') && !isShown(scene, compartment))
     return { code: 'hidden', words: 'it must stay in view' };
+  if (compartment.access === 'top' && !staysOut(scene, supply))
+    return { code: 'clear', words: 'the top is kept clear for work and for what is used almost daily' };
   return null;
 }

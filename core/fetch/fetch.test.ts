@@ -28,6 +28,7 @@ export function place(far: number, z: number, access: Compartment['access'] = 'o
     name: 'Place',
     short: 'place',
     access,
+    walls: 'sides',
     inside: { width: 300, depth: 300, height: 200 },
     front: { left: 0, right: 300, bottom: z - 100, top: z + 100 },
     access3: { x: 0, y: -far, z },

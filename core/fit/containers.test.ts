@@ -230,7 +230,11 @@ test('property: containers stand inside their place and apart, those with a plac
       const boxes = rows.map(([w, d, xy, turned], i) =>
         box(`b${i}`, [w, d, 50], { x: xy?.[0] ?? null, y: xy?.[1] ?? null, turned }),
       );
-      const place = { access: 'open' as const, inside: { width: 330, depth: 380, height: 330 } };
+      const place = {
+        access: 'open' as const,
+        walls: 'sides' as const,
+        inside: { width: 330, depth: 380, height: 330 },
+      };
       const standing = standContainers(boxes, place, 'metric');
       const rects = standing.flatMap((s) => (s.rect ? [s.rect] : []));
       rects.forEach((r, i) => {

@@ -56,6 +56,7 @@ export function containerCompartments(
       name: `${host.name}, ${c.name}`,
       short: c.name,
       access: c.lid === 'on' ? 'lid' : 'box',
+      walls: 'close',
       inside: { width: c.insideWidth, depth: c.insideDepth, height: c.insideHeight },
       container: c.id,
       within,

@@ -1,25 +1,35 @@
 /** What may lie where, and how much room is left: the rules that no search may break. */
 import { chooseLie } from './fit.ts';
-import { lies, type Lie } from './lies.ts';
+import { grown, leavingRoom } from './growth.ts';
+import { countWithin, lies, shapeOf, stripWidth, type Lie } from './lies.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Supply } from '../model/plan.ts';
-
-/** Width of a compartment that a plan may use, mm: what is left after the room to grow. */
-export function usableWidth(compartment: Pick<Compartment, 'inside'>, roomToGrow: number): number {
-  return compartment.inside.width * (1 - roomToGrow);
-}
 
 /** Finds how supplies lie in compartments, remembering the ways of lying for compartments of the same inside size. */
 export class Fitter {
   private readonly known = new Map<string, Map<string, readonly Lie[]>>();
   private readonly shapes: string[];
   private readonly compartments: readonly Compartment[];
+  /** Width of each compartment, mm. */
   readonly usable: number[];
+  private readonly grow: number;
+  /** Width that each line has at the least, mm: so few sorts of things stay out on a table. */
+  private readonly least: number[];
+  /** Width that containers take, mm: what lies beside them alone has the rest to itself. */
+  private readonly standing: readonly number[];
 
-  constructor(compartments: readonly Compartment[], roomToGrow: number) {
+  constructor(
+    compartments: readonly Compartment[],
+    roomToGrow: number,
+    standing: readonly number[] = compartments.map(() => 0),
+    onATable = Infinity,
+  ) {
+    this.grow = roomToGrow;
+    this.least = compartments.map((c) => (c.access === 'top' ? c.inside.width / onATable : 0));
+    this.standing = standing;
     this.compartments = compartments;
-    this.shapes = compartments.map((c) => `${c.access} ${c.inside.width} ${c.inside.depth} ${c.inside.height}`);
-    this.usable = compartments.map((c) => usableWidth(c, roomToGrow));
+    this.shapes = compartments.map(shapeOf);
+    this.usable = compartments.map((c) => c.inside.width);
   }
 
   /** All ways in which a supply may lie in the compartment at an index. */
@@ -29,15 +39,31 @@ export class Fitter {
     const shape = this.shapes[at]!;
     let ways = byShape.get(shape);
     if (!ways) {
-      const { inside, access } = this.compartments[at]!;
-      byShape.set(shape, (ways = lies(supply, inside, access)));
+      byShape.set(shape, (ways = lies(supply, this.compartments[at]!)));
     }
     return ways;
   }
 
-  /** How many of a supply fit beside what takes `taken` mm already; null when none does. */
+  /**
+   * How many of a supply fit beside what takes `taken` mm already, and the width that is theirs then, with room for more of
+   * them. What fills a place by itself has all of it, if need be without room to grow.
+   * @returns null when none does
+   */
   into(supply: Supply, count: number, at: number, taken: number): { count: number; width: number; lie: Lie } | null {
     const ways = this.ways(supply, at);
-    return ways.length === 0 ? null : chooseLie(ways, count, this.usable[at]! - taken);
+    const free = this.usable[at]! - taken;
+    const least = this.least[at]!;
+    if (free < least - 1e-6) return null;
+    let best: { count: number; width: number; lie: Lie } | null = null;
+    for (const lie of ways) {
+      const fits = Math.min(count, leavingRoom(supply, countWithin(lie, free), this.grow));
+      if (fits <= 0) continue;
+      const width = Math.max(least, stripWidth(lie, grown(supply, fits, this.grow)));
+      if (!best || fits > best.count || (fits === best.count && width < best.width - 1e-9))
+        best = { count: fits, width, lie };
+    }
+    if (best?.count === count || taken > this.standing[at]!) return best;
+    const alone = ways.length === 0 ? null : chooseLie(ways, count, free);
+    return alone && alone.count > (best?.count ?? 0) ? { ...alone, width: free } : best;
   }
 }

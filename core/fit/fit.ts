@@ -2,22 +2,11 @@
  * How many of a supply fit in a place, how they lie, how much of its width they take, and why not where they do not.
  * Here every supply gets a strip over the whole depth and height; layout.ts lays several into one place more tightly.
  */
-import type { Compartment } from '../furniture/compartments.ts';
 import { formatLength, type UnitSystem } from '../model/measure.ts';
 import type { Orientation, Supply } from '../model/plan.ts';
 import { isRound } from './forms.ts';
-import {
-  countWithin,
-  fallsOver,
-  HAND_CLEARANCE,
-  lies,
-  shapeOf,
-  PEG_DEPTH,
-  stances,
-  stripWidth,
-  volumeEach,
-  type Lie,
-} from './lies.ts';
+import { countWithin, lies, shapeOf, PEG_DEPTH, stances, stripWidth, volumeEach, type Lie } from './lies.ts';
+import { clearHeight, unsupported, type Holds } from './limits.ts';
 import { sheetMass } from './sheets.ts';
 
 export interface Fit {
@@ -31,8 +20,6 @@ export interface Fit {
   /** Why not (all of them), in a sentence without the name of the supply. */
   reason: string | null;
 }
-
-type Place = Pick<Compartment, 'inside' | 'access'>;
 
 /** Mass of one piece or sheet, g; null when nobody knows. */
 export function massEach(supply: Pick<Supply, 'form' | 'length' | 'width' | 'grammage' | 'mass'>): number | null {
@@ -57,12 +44,12 @@ export function volume(
 export function fit(
   supply: Supply,
   count: number,
-  compartment: Place,
+  compartment: Holds,
   width = compartment.inside.width,
   only: Orientation | null = null,
   system: UnitSystem = 'metric',
 ): Fit {
-  const ways = lies(supply, compartment.inside, compartment.access, only);
+  const ways = lies(supply, compartment, only);
   if (ways.length === 0)
     return { count: 0, width: 0, lie: null, possible: false, reason: tooLarge(supply, compartment, only, system) };
   const best = chooseLie(ways, count, width);
@@ -97,8 +84,32 @@ export function chooseLie(
   return best;
 }
 
+/**
+ * What lies in a place as it is to be laid out: what does not lie there as it should lies there anyhow.
+ * @param count how many lie there
+ */
+export function lying(supply: Supply, count: number, place: Holds, only: Orientation | null) {
+  const anyhow = fit(supply, count, place, place.inside.width, only).count < count;
+  return anyhow ? { supply, count, only, anyhow } : { supply, count, only };
+}
+
+/** Why a count should not lie in a place as it does, in words; null when it lies well. */
+export function liesBadly(
+  supply: Supply,
+  count: number,
+  place: Holds,
+  only: Orientation | null,
+  system: UnitSystem,
+): string | null {
+  const well = fit(supply, count, place, place.inside.width, only);
+  if (well.count >= count) return null;
+  return well.possible && well.lie
+    ? `only ${well.count} lie well there, ${lieWords(supply, well.lie, well.count)}`
+    : tooLarge(supply, place, only, system);
+}
+
 /** By how much the best-lying single piece is too large, in words. */
-export function tooLarge(supply: Supply, compartment: Place, only: Orientation | null, system: UnitSystem): string {
+export function tooLarge(supply: Supply, compartment: Holds, only: Orientation | null, system: UnitSystem): string {
   return shortfall(supply, compartment, only, system).words;
 }
 
@@ -112,10 +123,10 @@ interface OneIn {
 const ones = new WeakMap<object, Map<string, OneIn>>();
 
 /** Whether one piece goes into an empty place, and by how much it does not. */
-export function oneIn(supply: Supply, compartment: Place, system: UnitSystem): OneIn {
+export function oneIn(supply: Supply, compartment: Holds, system: UnitSystem): OneIn {
   let own = ones.get(supply);
   if (!own) ones.set(supply, (own = new Map()));
-  const key = `${shapeOf(compartment.inside)} ${compartment.access} ${system}`;
+  const key = `${shapeOf(compartment)} ${system}`;
   let found = own.get(key);
   if (!found) {
     const fits = fit(supply, 1, compartment).count > 0;
@@ -128,28 +139,29 @@ export function oneIn(supply: Supply, compartment: Place, system: UnitSystem): O
 /** By how much the best-lying single piece is too large, mm; Infinity where size is not the reason. */
 function shortfall(
   supply: Supply,
-  compartment: Place,
+  compartment: Holds,
   only: Orientation | null,
   system: UnitSystem,
 ): { over: number; words: string } {
-  const { width, depth, height } = compartment.inside;
+  const { width, depth } = compartment.inside;
   const peg = compartment.access === 'peg';
-  const clear = height - HAND_CLEARANCE[compartment.access];
   const deep = peg ? PEG_DEPTH : depth;
   if (peg && !['pieces', 'long', 'hung', 'set'].includes(supply.form))
     return { over: Infinity, words: 'is not a thing to hang on a board' };
   if (!peg && supply.form === 'hung') return { over: Infinity, words: 'hangs, and this is not a board, rail or hook' };
   let least = { over: Infinity, words: 'may not lie in any allowed way here' };
   for (const { orientation, across, into, up } of stances(supply, only)) {
+    const clear = clearHeight(compartment, supply, orientation);
     const over: Array<[number, string]> = [
       [across - width, 'wide'],
       [into - deep, 'long'],
       [up - clear, 'tall'],
     ];
     const worst = over.reduce((a, b) => (b[0] > a[0] ? b : a));
-    if (worst[0] <= 0 && fallsOver(supply, { orientation, across, into, up }, compartment.access)) {
+    const falls = unsupported(supply, { orientation, across, into, up }, compartment);
+    if (falls) {
       // Its size is no reason, so nothing that is too large comes nearer.
-      least = { over: 0, words: 'would fall over on end here' };
+      if (worst[0] <= 0) least = { over: 0, words: falls };
       continue;
     }
     if (worst[0] < least.over)

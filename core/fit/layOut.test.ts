@@ -1,4 +1,5 @@
 import { runs } from '@heronstone/testing/runs.ts';
+import { holds } from '@heronstone/testing/holds.ts';
 import fc from 'fast-check';
 import { supplyRow } from '@heronstone/testing/randomPlan.ts';
 import { overlaps } from './containers.ts';
@@ -11,7 +12,7 @@ const side = fc.integer({ min: 40, max: 900 });
 const access = fc.constantFrom<Access>('open', 'drawer', 'lid', 'peg', 'door', 'top', 'box', 'pull-out');
 const place = fc
   .record({ access, width: side, depth: side, height: side })
-  .map(({ access: a, ...inside }) => ({ access: a, inside }));
+  .map(({ access: a, width, depth, height }) => holds(a, width, depth, height));
 const things = fc
   .array(supplyRow, { minLength: 1, maxLength: 7 })
   .map((rows) => rows.map((row, i) => ({ supply: { ...row, id: `s${i}` }, count: row.count, only: null })));

@@ -3,9 +3,9 @@
  * Strips side by side are tried first (what the search for places reckons with), then blocks of other shapes, packed.
  * From above: x from the left, y from the front; on a board y runs down from its upper edge. Lengths in mm.
  */
-import type { Compartment } from '../furniture/compartments.ts';
 import type { Orientation, Supply } from '../model/plan.ts';
 import { chooseLie } from './fit.ts';
+import type { Holds } from './limits.ts';
 import {
   countWithin,
   LOOSE_LEAST,
@@ -24,6 +24,8 @@ export interface Item {
   supply: Supply;
   count: number;
   only: Orientation | null;
+  /** It lies there although it should not lie so. */
+  anyhow?: boolean;
 }
 
 /** One shape of the block that a whole count can lie in. */
@@ -57,10 +59,8 @@ export interface LaidOut {
   reach: number;
 }
 
-type Place = Pick<Compartment, 'inside' | 'access'>;
-
 /** Width and depth in which things lie: a board is as deep as it is high. */
-export function floorOf(place: Place): { width: number; depth: number } {
+export function floorOf(place: Pick<Holds, 'inside' | 'access'>): { width: number; depth: number } {
   const { width, depth, height } = place.inside;
   return { width, depth: place.access === 'peg' ? height : depth };
 }
@@ -97,7 +97,7 @@ function someOf(most: number): number[] {
 }
 
 /** Whether a lie hangs on a board. */
-const hangs = (place: Place) => place.access === 'peg';
+const hangs = (place: Pick<Holds, 'access'>) => place.access === 'peg';
 
 /**
  * Lays things into a place.
@@ -105,10 +105,10 @@ const hangs = (place: Place) => place.access === 'peg';
  * @param fixed what stands there already (containers), in the same coordinates
  * @param grow share of the width that stays free as long as that is possible
  */
-export function layOut(place: Place, items: readonly Item[], fixed: readonly Rect[], grow: number): LaidOut {
+export function layOut(place: Holds, items: readonly Item[], fixed: readonly Rect[], grow: number): LaidOut {
   const { width, depth } = floorOf(place);
   const ways = items.map((item) =>
-    lies(item.supply, place.inside, place.access, item.only).map((lie) => (hangs(place) ? onBoard(lie) : lie)),
+    lies(item.supply, place, item.only, item.anyhow).map((lie) => (hangs(place) ? onBoard(lie) : lie)),
   );
   const shapes = items.map((item, i) =>
     ways[i]!.flatMap((lie) => shapesOf(lie, item.supply, item.count, width, depth)),

@@ -3,22 +3,23 @@
  * long ones also slanting, round ones in square or staggered rows, soft and small ones by volume, hung ones on a board.
  * A way of lying is a column of the place: so wide, over its depth and height; a supply takes as many as it needs.
  */
-import type { Access, Compartment } from '../furniture/compartments.ts';
+import type { Compartment } from '../furniture/compartments.ts';
 import type { Orientation, Supply } from '../model/plan.ts';
 import { rectangleFits, slantOf } from '../geometry/diagonal.ts';
 import { isRound } from './forms.ts';
+import { PUBLISHED } from '../model/constants.ts';
+import {
+  clearHeight,
+  roomFor,
+  clothHigh,
+  LYING,
+  stackLimit,
+  unsupported,
+  uprightThickness,
+  type Holds,
+  type Standing,
+} from './limits.ts';
 
-/** Room for the fingers above things on an open shelf, mm; a drawer or box needs only play. Common practice, no source. */
-export const HAND_CLEARANCE: Readonly<Record<Access, number>> = {
-  open: 20,
-  door: 20,
-  drawer: 2,
-  'pull-out': 20,
-  lid: 2,
-  peg: 0,
-  top: 0,
-  box: 2,
-};
 /** Gap beside each hung thing to lift it off, mm. Common practice, no source. */
 const PEG_GAP = 20;
 /** Distance of hooks on a board, mm. methods.md 3. */
@@ -27,6 +28,8 @@ export const HOOK_PITCH = 25;
 export const PEG_DEPTH = 120;
 /** Share of a strip that loose small things fill. methods.md 3. */
 export const LOOSE_FILL = 0.6;
+/** A thing is slim when it is so many times as long as wide. Common practice, no source. */
+const SLIM = 3;
 /** Narrowest strip that loose and soft things get, mm: a small pot or a section of a drawer. */
 export const LOOSE_LEAST = 30;
 
@@ -55,11 +58,7 @@ const sorted = (s: Pick<Supply, 'length' | 'width' | 'thickness'>) =>
   [s.length, s.width, s.thickness].sort((a, b) => a - b) as [number, number, number];
 
 /** One piece standing in a compartment. */
-interface Stance {
-  orientation: Orientation;
-  across: number;
-  into: number;
-  up: number;
+interface Stance extends Standing {
   round: boolean;
 }
 
@@ -83,8 +82,13 @@ function allStances(supply: Supply, wanted: readonly Orientation[]): Stance[] {
     return result;
   }
   if (supply.form === 'machine' || supply.traits.includes('keep upright')) {
-    // It stands as it was measured: the thickness is its height.
-    const [small, , large] = sorted(supply);
+    const [small, middle, large] = sorted(supply);
+    // A slim thing is kept upright with its long side up.
+    if (supply.form !== 'machine' && large >= SLIM * middle) {
+      add('end', middle, small, large);
+      return result;
+    }
+    // Others stand as they were measured: the thickness is the height.
     const { thickness: up } = supply;
     const orientation = up === small ? 'flat' : up === large ? 'end' : 'edge';
     if (supply.form === 'machine' || wanted.includes(orientation)) add(orientation, supply.length, supply.width, up);
@@ -102,18 +106,14 @@ function allStances(supply: Supply, wanted: readonly Orientation[]): Stance[] {
 /**
  * Every way a supply can lie in a compartment, best first: the narrowest strip for the whole count, then fewer layers.
  * @param only when given, only this orientation
+ * @param anyhow as it may lie there today: also so that it falls over, or higher than it should
  */
-export function lies(
-  supply: Supply,
-  inside: Compartment['inside'],
-  access: Access,
-  only: Orientation | null = null,
-): readonly Lie[] {
+export function lies(supply: Supply, place: Holds, only: Orientation | null = null, anyhow = false): readonly Lie[] {
   let own = known.get(supply);
   if (!own) known.set(supply, (own = new Map()));
-  const key = `${shapeOf(inside)} ${access} ${only ?? ''}`;
+  const key = `${shapeOf(place)} ${only ?? ''} ${anyhow ? 'anyhow' : ''}`;
   let found = own.get(key);
-  if (!found) own.set(key, (found = allLies(supply, inside, access, only)));
+  if (!found) own.set(key, (found = allLies(supply, place, only, anyhow)));
   return found;
 }
 
@@ -121,33 +121,46 @@ export function lies(
 const known = new WeakMap<object, Map<string, readonly Lie[]>>();
 const shapes = new WeakMap<object, string>();
 
-/** The shape of the inside of a place, as a key. */
-export function shapeOf(inside: Compartment['inside']): string {
+/** What a way of lying depends on in a place, as a key. */
+export function shapeOf({ inside, access, walls, constants }: Holds): string {
   let shape = shapes.get(inside);
-  if (shape === undefined) shapes.set(inside, (shape = `${inside.width} ${inside.depth} ${inside.height}`));
+  if (shape === undefined) {
+    const own = constants && constants !== PUBLISHED ? LYING.map((key) => constants[key]).join(' ') : '';
+    shapes.set(inside, (shape = `${inside.width} ${inside.depth} ${inside.height} ${access} ${walls} ${own}`));
+  }
   return shape;
 }
 
-function allLies(supply: Supply, inside: Compartment['inside'], access: Access, only: Orientation | null): Lie[] {
-  const height = inside.height - HAND_CLEARANCE[access];
-  if (access === 'peg') return hung(supply, inside, only);
+function allLies(supply: Supply, place: Holds, only: Orientation | null, anyhow: boolean): Lie[] {
+  const { inside } = place;
+  const height = anyhow ? inside.height : clearHeight(place, supply, 'flat');
+  if (place.access === 'peg') return hung(supply, inside, only);
   if (supply.form === 'hung') return [];
-  if (supply.form === 'loose' || supply.form === 'soft') return poured(supply, inside, height);
+  if (supply.form === 'loose' || supply.form === 'soft') return poured(supply, place, height, anyhow);
   const found: Lie[] = [];
   const deep = inside.depth;
-  for (const { orientation, across, into, up, round } of stances(supply, only)) {
+  for (const stance of stances(supply, only)) {
+    const { orientation, into, up, round } = stance;
+    const across =
+      supply.form === 'sheets' && orientation !== 'flat' ? uprightThickness(place, stance.across) : stance.across;
     const base = { orientation, across, into, up, round, deep };
     if (supply.form === 'sheets' && orientation === 'flat') {
       if (across > inside.width || into > deep) continue;
-      const perStack = Math.floor(height / supply.thickness + 1e-9);
+      const perStack = Math.min(
+        Math.floor(height / supply.thickness + 1e-9),
+        anyhow ? Infinity : (supply.stack ?? Infinity),
+      );
       const rows = Math.floor(deep / into + 1e-9);
       if (perStack < 1) continue;
       const high = Math.min(perStack, supply.count) * supply.thickness;
       found.push({ ...base, up: high, rows, layers: perStack, perColumn: perStack * rows, pattern: 'grid' });
       continue;
     }
-    if (up > height + 1e-9 || fallsOver(supply, { orientation, across, into, up }, access)) continue;
-    const layers = layersOf(supply, orientation, up, height);
+    const standing = { orientation, across, into, up };
+    if (up > inside.height + 1e-9 || (!anyhow && unsupported(supply, standing, place))) continue;
+    const clear = anyhow ? inside.height : clearHeight(place, supply, orientation);
+    const layers = anyhow ? roomFor(supply, standing, clear) : stackLimit(supply, standing, place, clear);
+    if (layers < 1) continue;
     if (across > inside.width || into > deep) {
       if (supply.form !== 'long' || orientation === 'end') continue;
       const slant = slanting(supply, base, inside, layers);
@@ -158,35 +171,6 @@ function allLies(supply: Supply, inside: Compartment['inside'], access: Access, 
     found.push({ ...base, rows, layers, perColumn: rows * layers, pattern: 'grid' });
   }
   return found.sort((a, b) => stripWidth(a, supply.count) - stripWidth(b, supply.count) || a.layers - b.layers);
-}
-
-/** Things on end that are so many times as high as thick fall over where nothing holds them. Common practice, no source. */
-const SLENDER = 4;
-
-/** Whether a thing on end would fall over: slender, on an open shelf or a table top; drawers and boxes hold it. */
-export function fallsOver(
-  supply: Pick<Supply, 'form'>,
-  { orientation, across, into, up }: Pick<Stance, 'orientation' | 'across' | 'into' | 'up'>,
-  access: Access,
-): boolean {
-  const held = access !== 'open' && access !== 'door' && access !== 'top';
-  return (
-    orientation === 'end' &&
-    !held &&
-    (supply.form === 'pieces' || supply.form === 'long') &&
-    up > SLENDER * Math.min(across, into)
-  );
-}
-
-/** How many may lie on each other: none on upright sheets, on things on end, on fragile ones. */
-function layersOf(supply: Supply, orientation: Orientation, up: number, height: number): number {
-  const squat = isRound(supply.form) && supply.form === 'rolls' && supply.length < supply.width;
-  const single =
-    supply.form === 'sheets' ||
-    supply.form === 'machine' ||
-    supply.traits.includes('fragile') ||
-    (orientation === 'end' && !squat);
-  return single ? 1 : Math.floor(height / up + 1e-9);
 }
 
 /** Hung flat against the board, one deep: width and height of the board, to the next hook. */
@@ -216,10 +200,14 @@ function hung(supply: Supply, inside: Compartment['inside'], only: Orientation |
 }
 
 /** By volume: small things fill 60 % of what they are poured into, soft ones are pressed to their share. */
-function poured(supply: Supply, inside: Compartment['inside'], height: number): Lie[] {
+function poured(supply: Supply, place: Holds, clear: number, anyhow: boolean): Lie[] {
+  const { inside } = place;
+  if (!anyhow && unsupported(supply, { orientation: 'flat', across: 0, into: 0, up: 0 }, place)) return [];
   const [small, middle, large] = sorted(supply);
   const { width, depth } = inside;
   const press = supply.form === 'soft' ? supply.squeeze : 1;
+  // Cloth is not piled higher than one can lift; one thing may be.
+  const height = supply.form === 'soft' && !anyhow ? Math.min(clear, Math.max(clothHigh(place), small * press)) : clear;
   const fits =
     large * press <= Math.max(width, depth) && middle * press <= Math.min(width, depth) && small * press <= height;
   if (!fits || height <= 0) return [];
@@ -322,7 +310,9 @@ export function countWithin(lie: Lie, width: number): number {
 
 /** Net volume of one piece, mm³. */
 export function volumeEach(supply: Pick<Supply, 'form' | 'length' | 'width' | 'thickness'>): number {
-  return isRound(supply.form)
-    ? (Math.PI / 4) * supply.width ** 2 * supply.length
-    : supply.length * supply.width * supply.thickness;
+  if (isRound(supply.form)) return (Math.PI / 4) * supply.width ** 2 * supply.length;
+  const [small, , large] = sorted(supply);
+  // Small things that are as long as wide and thick are beads and balls.
+  const ball = supply.form === 'loose' && large <= small * 1.1 ? Math.PI / 6 : 1;
+  return supply.length * supply.width * supply.thickness * ball;
 }

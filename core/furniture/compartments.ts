@@ -2,11 +2,15 @@
  * From a parametric unit to its compartments: inside sizes, the front that shows on the wall,
  * and the access point where a hand goes in.
  */
+import type { Constants } from '../model/constants.ts';
 import { byName, type Arrangement, type Plan, type Unit } from '../model/plan.ts';
 import type { Point } from '../geometry/geometry.ts';
 import { cornerFront, inRoom } from './footprint.ts';
 
 export type Access = 'open' | 'drawer' | 'pull-out' | 'door' | 'lid' | 'peg' | 'top' | 'box';
+
+/** What holds things in: close walls of a box or jar, walls all round, walls at the sides and behind, or nothing. */
+export type Walls = 'close' | 'all' | 'sides' | 'none';
 
 export interface Compartment {
   /** `unit/slot`: the id by which placements, labels and links name it. */
@@ -17,6 +21,9 @@ export interface Compartment {
   name: string;
   short: string;
   access: Access;
+  walls: Walls;
+  /** The constants by which things lie in it. */
+  constants?: Constants;
   /** Usable inside sizes, mm. */
   inside: { width: number; depth: number; height: number };
   /** The front as seen by somebody who faces the unit: mm from its left side and over the floor. */
@@ -86,6 +93,13 @@ export function columnsOf(unit: Unit): number {
 export function baysWidth(unit: Unit): number {
   if (unit.kind !== 'cabinet' || unit.bays.length === 0) return 0;
   return unit.bays.reduce((sum, b) => sum + b.width, (unit.bays.length + 1) * unit.board);
+}
+
+const RIMMED: ReadonlySet<Unit['kind']> = new Set(['cart', 'rack', 'caddy', 'carousel']);
+/** What holds things in the openings of a unit. */
+function wallsOf(unit: Pick<Unit, 'kind'>, access: Access): Walls {
+  if (access === 'drawer' || access === 'pull-out' || access === 'lid' || RIMMED.has(unit.kind)) return 'all';
+  return access === 'top' || access === 'peg' || unit.kind === 'wall shelf' ? 'none' : 'sides';
 }
 
 /** How a front that would be open is closed by doors before the whole unit. */
@@ -192,6 +206,7 @@ export function compartmentsOf(unit: Unit): Compartment[] {
       name: short === '' ? unit.name : `${unit.name}, ${short}`,
       short: short === '' ? unit.name : short,
       access,
+      walls: wallsOf(unit, access),
       inside: { ...own, height },
       front,
       access3: { ...inRoom(unit, middle, out), z },

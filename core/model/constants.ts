@@ -11,7 +11,7 @@ export interface Constant {
   /** What it is, as a person reads it. */
   words: string;
   source: string;
-  group: 'Motions' | 'My own factors' | 'Costs' | 'Body' | 'Reach' | 'Load';
+  group: 'Motions' | 'My own factors' | 'Costs' | 'Places' | 'Body' | 'Reach' | 'Load';
   least: number;
   most: number;
 }
@@ -64,6 +64,15 @@ const load = (value: number, unit: string, words: string, source: string, most: 
   source,
   group: 'Load',
   least: 0,
+  most,
+});
+const held = (value: number, unit: string, words: string, most: number): Constant => ({
+  value,
+  unit,
+  words,
+  source: 'common practice, no source',
+  group: 'Places',
+  least: value < 1 ? 0.01 : 1,
   most,
 });
 const EN = 'EN 312 and EN 622-5 for boards; solid wood and plywood usual values (from memory)';
@@ -140,6 +149,41 @@ export const CONSTANTS = {
   heatNear: cost(5, 's', 'a flammable thing, or one to keep from heat, near a heater adds to a fetch', 120),
   sunReach: cost(1500, 'mm', 'how far from a window the sun counts', 10_000),
   heatReach: cost(1000, 'mm', 'how far from a heater the heat counts', 5000),
+  staysOut: {
+    value: 5,
+    unit: '× a week',
+    words: 'a thing may stay out on a table when it is fetched so often; machines and what is kept in view always may',
+    source: 'common practice, no source',
+    group: 'Places',
+    least: 0,
+    most: 100,
+  },
+  onATable: {
+    value: 6,
+    unit: 'lines',
+    words: 'so many sorts of things stay out on one table, at most',
+    source: 'common practice, no source',
+    group: 'Places',
+    least: 1,
+    most: 50,
+  },
+  handInDrawer: held(10, 'mm', 'kept free under the frame above a drawer', 100),
+  handOnShelf: held(20, 'mm', 'kept free over things on a shelf, for the hand', 200),
+  slotUsed: held(0.75, 'of the slot', 'of a slot for sheets is used, so that a sheet still slides', 1),
+  stackHigh: held(300, 'mm', 'stiff things lie on each other up to this height', 2000),
+  stackMany: held(4, '', 'stiff things lie on each other, at most', 100),
+  stackOnTop: held(2, '', 'stiff things lie on each other on an open top, at most', 100),
+  stackThin: held(60, 'mm', 'thin flat things (under 12 mm) lie on each other up to this height', 2000),
+  stackSheets: held(150, 'mm', 'sheets lie on each other up to this height', 2000),
+  stackSheetsOnTop: held(60, 'mm', 'sheets lie on each other on an open top up to this height', 2000),
+  stackCloth: held(250, 'mm', 'cloth and soft things lie on each other up to this height', 2000),
+  rollsOnShelf: held(
+    3,
+    '',
+    'round things lie on each other on a shelf, at most; in a drawer or box up to its rim',
+    100,
+  ),
+  stands: held(0.18, 'of its height', 'a thing that stands free is at least so thick', 1),
   eye: share(0.936, 'eye height'),
   shoulder: share(0.818, 'shoulder height'),
   elbow: share(0.63, 'elbow height'),

@@ -84,6 +84,8 @@ const supplies = z
     together: short('What it lies together with'),
     /** Pieces in one set; null when it is none or nobody counted. */
     parts: count('The pieces in a set', 1, 100_000).nullable().default(null),
+    /** How many may lie on each other; null leaves it to the form. */
+    stack: count('How many may lie on each other', 1, 10_000).nullable().default(null),
     /** Share of its loose volume that a soft thing takes when it is put away. */
     squeeze: amount('The share when put away', 0.1, 1).default(1),
     /** Room that a machine at work needs before, behind and above its body, mm: mat or cloth fed through, lid up. */
@@ -113,6 +115,7 @@ export const SUPPLY_DEFAULTS = {
   backstock: 0,
   reorderAt: null,
   parts: null,
+  stack: null,
   squeeze: 1,
   workFront: 0,
   workBack: 0,

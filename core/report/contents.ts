@@ -1,7 +1,8 @@
 /** What lies in each place, where exactly, and what fetching it costs: the placements part of the report. */
 import { countWords } from '../fit/forms.ts';
-import { lieWords, massEach, tooLarge } from '../fit/fit.ts';
-import { floorOf, layOut, type Laid } from '../fit/layOut.ts';
+import { lieWords, liesBadly, lying, massEach, tooLarge } from '../fit/fit.ts';
+import { grown } from '../fit/growth.ts';
+import { floorOf, layOut, type Item, type Laid } from '../fit/layOut.ts';
 import { outline } from '../fit/containers.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Arrangement, Placement, Supply } from '../model/plan.ts';
@@ -22,8 +23,8 @@ export function layPlace(scene: Scene, compartment: Compartment, list: readonly 
   const { plan } = scene;
   const standing = scene.standing[arrangement].get(compartment.id) ?? [];
   const fixed = standing.flatMap((s) => (s.rect ? [s.rect] : []));
-  const items = list.map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count, only: p.orientation }));
-  const { laid, share: taken, reach } = layOut(compartment, items, fixed, plan.meta.roomToGrow);
+  const items = list.map((p) => lying(plan.supplies[p.supply]!, p.count, compartment, p.orientation));
+  const { laid, share: taken, reach, heaped } = laidThere(compartment, items, fixed, plan.meta.roomToGrow);
   const { width, depth } = floorOf(compartment);
   const out = standing.flatMap((s) => (s.rect ? [] : outline(plan.containers[s.container]!, compartment.access)));
   // A container without room counts with its whole outline.
@@ -31,8 +32,20 @@ export function layPlace(scene: Scene, compartment: Compartment, list: readonly 
     out.length === 0 ? taken : Math.max(1, taken) + out.reduce((sum, o) => sum + o.w * o.d, 0) / (width * depth);
   const mass = list.reduce((sum, p) => sum + (massEach(plan.supplies[p.supply]!) ?? 0) * p.count, 0);
   const behind = laid.map((_, i) => inFront(compartment, laid, i, fixed));
-  const fill: Fill = { share, state: stateOf(scene, compartment, laid, standing, share, reach), mass };
-  return { laid, behind, crowd: { lines: list.length + standing.length, share }, fill };
+  const fill: Fill = { share, state: stateOf(scene, compartment, items, laid, standing, share, reach), mass };
+  return { laid, behind, heaped, crowd: { lines: list.length + standing.length, share }, fill };
+}
+
+/**
+ * Lays things out as they should lie; where they do not all fit so, as they can lie there: higher, leaning, in a heap.
+ * The things are there, so their place holds them as long as there is room at all.
+ */
+function laidThere(place: Compartment, items: readonly Item[], fixed: readonly Rect[], grow: number) {
+  const well = { ...layOut(place, items, fixed, grow), heaped: false };
+  if (well.laid.every((l, i) => l.fits === items[i]!.count)) return well;
+  const anyhow = items.map((item) => ({ ...item, anyhow: true }));
+  const heaped = layOut(place, anyhow, fixed, grow);
+  return heaped.laid.every((l, i) => l.fits === items[i]!.count) ? { ...heaped, heaped: true } : well;
 }
 
 /**
@@ -45,7 +58,7 @@ export function packPlace(
   list: readonly Placement[],
   arrangement: Arrangement,
   spares: ReadonlyMap<string, number>,
-  { laid, behind, crowd, fill }: LaidPlace,
+  { laid, behind, heaped, crowd, fill }: LaidPlace,
 ): { placements: PlacementReport[]; fill: Fill } {
   const placements = list.map((p, i) =>
     placementReport(
@@ -56,6 +69,7 @@ export function packPlace(
       scene.plan.supplies[p.supply]!,
       { ...crowd, lines: Math.max(1, crowd.lines), behind: behind[i]! },
       laid[i]!,
+      heaped,
       spares.get(p.supply) ?? 0,
     ),
   );
@@ -74,15 +88,21 @@ export function inFront(compartment: Compartment, laid: readonly Laid[], at: num
 function stateOf(
   scene: Scene,
   compartment: Compartment,
+  items: readonly Item[],
   laid: readonly Laid[],
-  standing: ReadonlyArray<{ rect: unknown }>,
+  standing: ReadonlyArray<{ rect: Rect | null }>,
   share: number,
   reach: number,
 ): FillState {
   if (laid.length === 0 && standing.length === 0) return 'free';
   if (share > 1 + 1e-9 || laid.some((l) => !l.possible) || standing.some((s) => s.rect === null)) return 'over';
-  const line = compartment.inside.width * (1 - scene.plan.meta.roomToGrow);
-  return reach > line + 1e-6 && share > 1 - scene.plan.meta.roomToGrow + 1e-9 ? 'full' : 'comfortable';
+  const { roomToGrow } = scene.plan.meta;
+  const line = compartment.inside.width * (1 - roomToGrow);
+  if (reach <= line + 1e-6 || share <= 1 - roomToGrow + 1e-9) return 'comfortable';
+  // Beyond the line it is full unless a few more of each have room, in their stacks and rows.
+  const more = items.map((item) => ({ ...item, count: grown(item.supply, item.count, roomToGrow) }));
+  const fixed = standing.flatMap((s) => (s.rect ? [s.rect] : []));
+  return layOut(compartment, more, fixed, 0).laid.every((l, i) => l.fits === more[i]!.count) ? 'comfortable' : 'full';
 }
 
 /** What one sees of things that lie so, in words. */
@@ -105,6 +125,7 @@ function placementReport(
   supply: Supply,
   crowd: Crowd,
   laid: Laid,
+  heaped: boolean,
   spares: number,
 ): PlacementReport {
   const share = shareOf(supply, placement, spares);
@@ -157,6 +178,11 @@ function placementReport(
     how: lie ? (compartment.access === 'peg' ? 'hung' : lieWords(supply, lie, fits)) : 'does not fit',
     seen: seenWords(supply, compartment, laid),
     possible,
+    badly:
+      fits >= placement.count
+        ? (liesBadly(supply, placement.count, compartment, placement.orientation, scene.plan.meta.units) ??
+          (heaped ? 'things lie higher on each other there than they should' : null))
+        : null,
     reason: fits >= placement.count ? null : whyNot(scene, supply, compartment, placement, laid),
     block,
     rows,

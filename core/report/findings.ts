@@ -7,6 +7,7 @@ import type { Scene } from '../scene/scene.ts';
 
 /** What a placement that does not fit has to say. */
 export function placementFindings(plan: Plan, p: PlacementReport): Finding[] {
+  if (p.badly !== null && p.arrangement === 'planned') return [liesBadly(plan, p, p.badly)];
   // What is crowded today is said once for the whole compartment; here only what can never lie there.
   if (p.fits >= p.count || (p.arrangement === 'today' && p.possible)) return [];
   const supply = plan.supplies[p.supply]!;
@@ -26,6 +27,18 @@ export function placementFindings(plan: Plan, p: PlacementReport): Finding[] {
       targets: [{ table: 'placements', id: p.id }],
     },
   ];
+}
+
+/** A thing that is planned where it falls over, rolls away or lies too high. */
+function liesBadly(plan: Plan, p: PlacementReport, why: string): Finding {
+  return {
+    code: 'lies badly',
+    severity: 'caution',
+    path: `placements.${p.id}.slot`,
+    expected: 'a place that holds it, or something to lie in',
+    message: `${p.count} ${plan.supplies[p.supply]!.name} in ${p.place}: ${why}.`,
+    targets: [{ table: 'placements', id: p.id }],
+  };
 }
 
 /** A compartment that holds more than it has room for today. */

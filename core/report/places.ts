@@ -57,7 +57,7 @@ export function compartmentReport(
   packed: Record<Arrangement, { fill: Fill; ids: string[] } | undefined>,
   minutes: Record<Arrangement, number>,
 ): CompartmentReport {
-  const { id, unit, slot, name, short, access, inside, front, access3, container, within, only } = c;
+  const { id, unit, slot, name, short, access, walls, inside, front, access3, container, within, only } = c;
   const holds = (a: Arrangement) => (scene.standing[a].get(c.id) ?? []).map((s) => s.container);
   return {
     id,
@@ -66,6 +66,7 @@ export function compartmentReport(
     name,
     short,
     access,
+    walls,
     inside,
     front,
     access3,

@@ -51,6 +51,7 @@ export interface CompartmentReport {
   name: string;
   short: string;
   access: Access;
+  walls: Compartment['walls'];
   inside: Compartment['inside'];
   front: Compartment['front'];
   access3: Compartment['access3'];
@@ -115,6 +116,8 @@ export interface PlacementReport {
   /** Whether even one of them can lie in the empty compartment. */
   possible: boolean;
   /** Why not all of them fit. */
+  /** Why it should not lie there as it does; null when it lies well. */
+  badly: string | null;
   reason: string | null;
   /** Where they lie: from the left and from the front inside (on a board from the top), mm; null where none fits. */
   block: Rect | null;

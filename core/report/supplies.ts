@@ -89,5 +89,6 @@ function whyWithout(scene: Scene, supply: Supply): string {
   if (fitting === 0 && barred) return `it may not lie where it fits: ${barred.words} (${barred.place})`;
   if (fitting > 0)
     return `fits ${fitting === 1 ? 'one place' : `${fitting} places`}, but ${fitting === 1 ? 'it is' : 'they are'} full`;
+  if (closest!.over === 0) return `no place holds it: it ${closest!.words} (${closest!.name})`;
   return `larger than every place: ${closest!.words} in ${closest!.name}, the closest`;
 }

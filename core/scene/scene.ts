@@ -2,7 +2,7 @@
 import { allCompartments, type Compartment } from '../furniture/compartments.ts';
 import { containerCompartments, containersByPlace, standContainers, type Standing } from '../fit/containers.ts';
 import { type Approach } from '../fetch/fetch.ts';
-import { constantsOf, type Constants } from '../model/constants.ts';
+import { constantsOf, PUBLISHED, type Constants } from '../model/constants.ts';
 import {
   byName,
   type Activity,
@@ -94,7 +94,10 @@ export function sceneOf(plan: Plan): Scene {
 function buildScene(plan: Plan): Scene {
   const stations = byName(plan.stations);
   const units = settledUnits(plan);
-  const openings = allCompartments({ units });
+  const constants = constantsOf(plan.meta.constants);
+  const openings = allCompartments({ units }).map((c) =>
+    constants === PUBLISHED ? c : { ...c, inside: { ...c.inside }, constants },
+  );
   const boxes = containerCompartments(plan, new Map(openings.map((c) => [c.id, c])));
   const compartments = [...openings, ...boxes];
   const walks = withBoxes(walksOf(standing(plan), openings), boxes);
@@ -143,7 +146,7 @@ function buildScene(plan: Plan): Scene {
     plan,
     stations,
     seats: all.seats,
-    constants: constantsOf(plan.meta.constants),
+    constants,
     compartments,
     compartment,
     standing: { today: standingOf(plan, compartment, 'today'), planned: standingOf(plan, compartment, 'planned') },

@@ -32,6 +32,8 @@ const MOST_PARTS = 4;
 export class Filling {
   readonly parts: Part[] = [];
   readonly taken: number[];
+  /** Width that containers take in each compartment, mm. */
+  readonly standing: readonly number[];
   readonly lines: number[];
   /** Fetches a week out of each compartment. */
   readonly traffic: number[];
@@ -59,15 +61,16 @@ export class Filling {
     this.scene = scene;
     this.spares = spares;
     this.open = open;
-    this.fitter = new Fitter(scene.compartments, scene.plan.meta.roomToGrow);
     const zero = () => scene.compartments.map(() => 0);
     this.traffic = zero();
     // A container is a thing to look past, too.
     this.lines = scene.compartments.map((c) => scene.standing.planned.get(c.id)?.length ?? 0);
     // Containers stand where they stand; strips begin beside them.
-    this.taken = scene.compartments.map((c) =>
+    this.standing = scene.compartments.map((c) =>
       (scene.standing.planned.get(c.id) ?? []).reduce((x, s) => Math.max(x, s.rect ? s.rect.x + s.rect.w : 0), 0),
     );
+    this.taken = [...this.standing];
+    this.fitter = new Fitter(scene.compartments, scene.plan.meta.roomToGrow, this.standing, scene.constants.onATable);
   }
 
   /** Seconds a week of all the working stock of a supply alone in each compartment, without the wished order. */
@@ -203,7 +206,10 @@ export function* makeRoom(
     const homes = goOn()
       ? search.scene.compartments
           .map((_, at) => at)
-          .filter((at) => !search.bars(supply, at) && search.fitter.into(supply, count, at, 0)?.count === count)
+          .filter(
+            (at) =>
+              !search.bars(supply, at) && search.fitter.into(supply, count, at, search.standing[at]!)?.count === count,
+          )
           .sort((a, b) => search.costs(supply)[a]! - search.costs(supply)[b]!)
       : [];
     if (!homes.some((at) => pushInto(search, thing, at))) left.push(thing);

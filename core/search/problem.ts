@@ -47,7 +47,7 @@ export function problemOf(
     const row = search.costs(part.supply);
     for (let j = 0; j < n; j++) {
       if (search.bars(part.supply, j)) continue;
-      const alone = fitter.into(part.supply, part.count, j, 0);
+      const alone = fitter.into(part.supply, part.count, j, taken[j]!);
       if (alone?.count !== part.count) continue;
       size[i * n + j] = alone.width;
       cost[i * n + j] =

@@ -248,7 +248,7 @@ function partsAt(
   const without: Left[] = [];
   parts.forEach(({ supply, spare, count }, i) => {
     const at = answer[i] ?? -1;
-    const fits = at < 0 ? null : search.fitter.into(supply, count, at, 0);
+    const fits = at < 0 ? null : search.fitter.into(supply, count, at, search.standing[at]!);
     if (fits) placed.push({ supply, spare, count, at, lie: fits.lie, width: fits.width });
     else without.push({ supply, spare, count });
   });

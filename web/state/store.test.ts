@@ -99,7 +99,7 @@ test('a change is shown at once, saved, undone and done again; the figures follo
   await saved();
   expect([named('a'), server.plan.units.a!.name, server.revision]).toEqual(['Chest', 'Chest', 3]);
   await until(() => now().report?.plan === 'p', 'a report');
-  expect(now().notices.map((n) => n.text)).toEqual(['Undone: Name it', 'Redone: Name it']);
+  expect(now().notices.map((n) => n.text)).toEqual(['Redone: Name it']);
 });
 
 test('what cannot be is refused with a word on the screen, and nothing is sent', () => {

@@ -19,9 +19,11 @@ export function shelves(plan: Plan): Idea[] {
       for (const by of [-30, -15, 15].map((n) => n * step)) {
         if (u.bottom + by < 400 || u.bottom + by + u.height > plan.meta.ceiling) continue;
         if (!stands({ ...u, bottom: u.bottom + by }, plan)) continue;
-        idea(`${u.id} ${by}`, `Hang ${u.name} ${formatLength(Math.abs(by), plan.meta.units)} ${by < 0 ? 'lower' : 'higher'}`, [
-          set('units', u.id, { bottom: u.bottom + by }),
-        ]);
+        idea(
+          `${u.id} ${by}`,
+          `Hang ${u.name} ${formatLength(Math.abs(by), plan.meta.units)} ${by < 0 ? 'lower' : 'higher'}`,
+          [set('units', u.id, { bottom: u.bottom + by })],
+        );
       }
     if (u.kind !== 'bookcase' || u.tiers.length === 0) continue;
     const high = u.tiers.indexOf(Math.max(...u.tiers));

@@ -6,12 +6,21 @@ import { commit, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { NumberField } from '../../ui/Field.tsx';
 
-const GROUPS: ReadonlyArray<Constant['group']> = ['Motions', 'My own factors', 'Costs', 'Reach', 'Body', 'Load'];
+const GROUPS: ReadonlyArray<Constant['group']> = [
+  'Motions',
+  'My own factors',
+  'Costs',
+  'Places',
+  'Reach',
+  'Body',
+  'Load',
+];
 const ABOUT: Readonly<Record<Constant['group'], string>> = {
   Motions: 'Standard times of single motions. 1 TMU is 0.036 s.',
   'My own factors':
     'How much slower (above 1) or quicker you are than the published times. The time study on Find sets them.',
   Costs: 'What broken rules and missing places cost.',
+  Places: 'What a place holds: how high things lie on each other, how much room a hand needs, what stays out.',
   Reach: 'When a place counts as in reach or in view.',
   Body: 'Shares of standing height. What is measured on a person comes first; see Activities.',
   Load: 'Lifting, shelves and tipping.',

@@ -143,7 +143,9 @@ export function WeekView({ onShow }: { onShow: () => void }) {
               </th>
               {has.today && <td className="pl-3 text-right">{of(today).toFixed(digits)}</td>}
               {has.planned && <td className="pl-3 text-right">{of(planned).toFixed(digits)}</td>}
-              {has.today && has.planned && <td className="pl-3 text-right">{change(of(planned) - of(today), digits)}</td>}
+              {has.today && has.planned && (
+                <td className="pl-3 text-right">{change(of(planned) - of(today), digits)}</td>
+              )}
             </tr>
           ))}
         </tbody>

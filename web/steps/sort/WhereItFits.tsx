@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { formatLength } from '@heronstone/core/model/measure.ts';
 import type { Supply } from '@heronstone/core/model/plan.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
@@ -12,6 +13,7 @@ export function WhereItFits({ supply }: { supply: Supply }) {
     supply.id,
     arrangement,
   ]);
+  const system = useStore((s) => s.plan!.meta.units);
   const works = Object.values(room?.working ?? {});
   return (
     <details className="mt-4" open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
@@ -44,6 +46,8 @@ export function WhereItFits({ supply }: { supply: Supply }) {
             </div>
             <p className="text-xs text-soft">
               {r.most > 0 ? `${r.most} if empty, ${r.how}; ${r.seen}` : r.reason}
+              {r.seconds !== null && `; ${r.seconds.toFixed(1)} s for one`}
+              {r.width !== null && `; all ${supply.count} take ${formatLength(r.width, system)} of its width`}
               {r.most > 0 && r.reason && `; ${r.reason}`}
               {room.working[r.compartment] && `; at work: ${room.working[r.compartment]!.words.join(', ')}`}
             </p>

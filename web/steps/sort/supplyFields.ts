@@ -1,7 +1,10 @@
 /** Which fields a supply has, by its form, in the order in which one measures. */
 import { FORM_FACTS, isRound } from '@heronstone/core/fit/forms.ts';
-import { DECISIONS, TRAITS, type Supply } from '@heronstone/core/model/plan.ts';
+import { DECISIONS, TRAITS, type Form, type Supply } from '@heronstone/core/model/plan.ts';
 import type { FieldSpec } from '../../ui/RowForm.tsx';
+
+/** Forms that lie on each other. */
+const STACKED: ReadonlySet<Form> = new Set(['sheets', 'pieces', 'long', 'rolls', 'bottles', 'set']);
 
 export function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
   const { form } = supply;
@@ -43,6 +46,19 @@ export function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
             otherwise: 'not counted',
             least: 1,
             most: 100_000,
+            length: false,
+          } as const,
+        ]
+      : []),
+    ...(STACKED.has(form)
+      ? [
+          {
+            kind: 'optional',
+            field: 'stack',
+            label: 'May be stacked up to',
+            otherwise: 'as usual for its form',
+            least: 1,
+            most: 10_000,
             length: false,
           } as const,
         ]

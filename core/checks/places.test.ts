@@ -1,0 +1,106 @@
+/** What a place holds, against what makers find when they try (common practice, no source). */
+import { holds } from '@heronstone/testing/holds.ts';
+import { fit, lieWords } from '../fit/fit.ts';
+import { layOut } from '../fit/layOut.ts';
+import { seenWords } from '../report/contents.ts';
+import { SUPPLY_DEFAULTS, type Supply } from '../model/plan.ts';
+
+const thing = (more: Partial<Supply>): Supply => ({
+  id: 's',
+  name: 'Thing',
+  category: '',
+  form: 'pieces',
+  count: 1,
+  length: 100,
+  width: 80,
+  thickness: 20,
+  grammage: null,
+  mass: null,
+  orientations: ['flat', 'edge', 'end'],
+  goesBack: true,
+  note: '',
+  ...SUPPLY_DEFAULTS,
+  ...more,
+});
+const card = (thickness: number) => thing({ form: 'sheets', count: 500, length: 297, width: 210, thickness });
+
+test.each([0.27, 0.3])(
+  'a slot of 24 mm takes two packs of 25 sheets of %d mm and a few more, lying or upright',
+  (t) => {
+    for (const slot of [holds('open', 320, 330, 24), holds('open', 24, 330, 320)]) {
+      const { count } = fit(card(t), 500, slot);
+      expect(count).toBeGreaterThanOrEqual(50);
+      expect(count).toBeLessThanOrEqual(80);
+    }
+  },
+);
+
+test.each([0.27, 0.3])('a tray of 32 mm takes 75 to 95 sheets of %d mm', (t) => {
+  const { count } = fit(card(t), 500, { ...holds('open', 320, 330, 32), walls: 'all' });
+  expect(count).toBeGreaterThanOrEqual(75);
+  expect(count).toBeLessThanOrEqual(95);
+});
+
+test('about 1,600 round beads of 6 mm go into 300 ml', () => {
+  const beads = thing({ form: 'loose', count: 5000, length: 6, width: 6, thickness: 6 });
+  const { count } = fit(beads, 5000, holds('box', 60, 60, 300_000 / 3600));
+  expect(count).toBeGreaterThan(1450);
+  expect(count).toBeLessThan(1750);
+});
+
+test('bulky punches on edge take clearly less of a drawer than flat', () => {
+  const punch = thing({ count: 12, length: 130, width: 90, thickness: 55 });
+  const drawer = holds('drawer', 600, 300, 110);
+  // In one layer, as heavy things that are each different lie.
+  const flat = fit({ ...punch, stack: 1 }, 12, drawer, 600, 'flat');
+  const edge = fit({ ...punch, stack: 1 }, 12, drawer, 600, 'edge');
+  expect([flat.count, edge.count]).toEqual([12, 12]);
+  expect(edge.width).toBeLessThan(0.8 * flat.width);
+});
+
+test('piled, only the top one of the ink pads is seen', () => {
+  const pads = thing({ count: 8, length: 95, width: 60, thickness: 20, orientations: ['flat'] });
+  const drawer = holds('drawer', 130, 100, 110);
+  const { laid } = layOut(drawer, [{ supply: pads, count: 8, only: null }], [], 0);
+  expect(laid[0]).toMatchObject({ fits: 8, lie: { layers: 4 } });
+  expect(seenWords(pads, drawer, laid[0]!)).toBe('stacked: only the top ones are seen');
+});
+
+test('stacks end where makers end them', () => {
+  const high = (s: Supply, place: ReturnType<typeof holds>) => fit(s, 1000, place).lie?.layers ?? 0;
+  const tall = {
+    shelf: holds('open', 800, 400, 1000),
+    drawer: holds('drawer', 800, 400, 400),
+    top: holds('top', 800, 400, 1000),
+  };
+  const box = thing({ count: 1000, length: 300, width: 200, thickness: 60, orientations: ['flat'] });
+  expect([high(box, tall.shelf), high(box, tall.drawer), high(box, tall.top)]).toEqual([4, 4, 2]);
+  const crate = { ...box, thickness: 160 };
+  expect(high(crate, tall.shelf)).toBe(1);
+  const die = thing({ count: 1000, length: 100, width: 80, thickness: 2, orientations: ['flat'] });
+  expect([high(die, tall.shelf), high(die, tall.drawer)]).toEqual([30, 30]);
+  const bottle = thing({ form: 'bottles', count: 40, length: 120, width: 40, thickness: 40, orientations: ['end'] });
+  expect(high(bottle, tall.shelf)).toBe(1);
+  // Where the lids are flat the maker says so.
+  expect(high({ ...bottle, stack: 2 }, tall.shelf)).toBe(2);
+  expect(high(thing({ form: 'machine', length: 300, width: 200, thickness: 150 }), tall.shelf)).toBe(1);
+  const pen = thing({ count: 1000, length: 140, width: 12, thickness: 12, orientations: ['flat'] });
+  expect(high(pen, holds('drawer', 310, 430, 60))).toBe(4);
+  expect(fit(pen, 5, tall.top)).toMatchObject({
+    count: 0,
+    reason: 'would roll off: it needs a rim or something to lie in',
+  });
+});
+
+test('what stands free is thick enough for its height, and a row leans on the side of its shelf', () => {
+  const shelf = holds('open', 800, 300, 400);
+  const wall = { ...shelf, walls: 'none' as const };
+  const book = (count: number) =>
+    thing({ form: 'set', count, length: 280, width: 210, thickness: 20, orientations: ['edge'] });
+  expect(fit(book(1), 1, shelf)).toMatchObject({ count: 0, reason: 'would fall over on edge here' });
+  expect(fit(book(12), 12, shelf).count).toBe(12);
+  expect(fit(book(12), 12, wall).count).toBe(0);
+  const case_ = thing({ form: 'set', length: 280, width: 210, thickness: 40, orientations: ['edge'] });
+  expect(fit(case_, 1, wall).count).toBe(1);
+  expect(lieWords(case_, fit(case_, 1, wall).lie!, 1)).toBe('on edge, one layer');
+});

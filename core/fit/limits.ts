@@ -1,0 +1,146 @@
+/**
+ * What holds things in a place, how much room a hand needs there, how high things may lie on each other, and what stays up by
+ * itself. All figures are common practice without a published source.
+ */
+import type { Compartment } from '../furniture/compartments.ts';
+import { PUBLISHED, type ConstantKey, type Constants } from '../model/constants.ts';
+import type { Orientation, Supply } from '../model/plan.ts';
+import { isRound } from './forms.ts';
+
+/** What a rule of lying looks at in a place; the constants are the published ones when none are given. */
+export type Holds = Pick<Compartment, 'inside' | 'access' | 'walls'> & Partial<Pick<Compartment, 'constants'>>;
+
+/** An opening up to so wide or high is a slot for sheets, mm. */
+const SLOT = 60;
+/** Thinner than this is a thin flat thing, mm. */
+const THIN = 12;
+/** Tools and other stiff pieces stand on end by themselves only when they are at least so thick as a share of their height. */
+const SQUAT = 0.5;
+/** A stick is at least so many times as long as broad. */
+const STICK = 2.5;
+
+/** The constants by which things lie in a place. */
+export const LYING = [
+  'handInDrawer',
+  'handOnShelf',
+  'slotUsed',
+  'stackHigh',
+  'stackMany',
+  'stackOnTop',
+  'stackThin',
+  'stackSheets',
+  'stackSheetsOnTop',
+  'stackCloth',
+  'rollsOnShelf',
+  'stands',
+] as const satisfies readonly ConstantKey[];
+const of = (place: Holds): Constants => place.constants ?? PUBLISHED;
+
+const allRound = ({ walls }: Pick<Holds, 'walls'>): boolean => walls === 'all' || walls === 'close';
+
+/** Whether a place is a slot for sheets: low and flat, or narrow and upright. */
+const isSlot = ({ inside, access, walls }: Holds): boolean =>
+  access !== 'peg' && walls !== 'none' && Math.min(inside.height, inside.width) <= SLOT;
+
+/** Room that is left free over things, mm. */
+export function handRoom(place: Holds, supply: Pick<Supply, 'form'>): number {
+  if (supply.form === 'sheets' && isSlot(place)) return 0;
+  if (place.access === 'drawer') return of(place).handInDrawer;
+  if (allRound(place) || place.access === 'peg' || place.access === 'top') return 0;
+  return of(place).handOnShelf;
+}
+
+/** Height in which things may lie in a way, mm. */
+export function clearHeight(place: Holds, supply: Pick<Supply, 'form'>, orientation: Orientation): number {
+  const k = of(place);
+  const clear = place.inside.height - handRoom(place, supply);
+  if (supply.form !== 'sheets' || orientation !== 'flat') return clear;
+  const slot = isSlot(place) && place.inside.height <= SLOT;
+  return Math.min(slot ? clear * k.slotUsed : clear, place.walls === 'none' ? k.stackSheetsOnTop : k.stackSheets);
+}
+
+/** How high cloth is piled, mm. */
+export const clothHigh = (place: Holds): number => of(place).stackCloth;
+
+/** Room that one sheet on its edge takes across a holder, mm. */
+export function uprightThickness(place: Holds, thickness: number): number {
+  return place.inside.width <= SLOT ? thickness / of(place).slotUsed : thickness;
+}
+
+/** A rod: about as thick as wide, and slim: it rolls as a round thing does. */
+function isRod(s: Pick<Supply, 'form' | 'length' | 'width' | 'thickness'>): boolean {
+  const [small, middle, large] = [s.length, s.width, s.thickness].sort((a, b) => a - b) as [number, number, number];
+  return (s.form === 'pieces' || s.form === 'long') && middle <= small * 1.2 && large >= 4 * middle && middle <= 40;
+}
+
+/** A stick: long and narrow as most tools are; it has no foot to stand on. */
+function isStick(s: Pick<Supply, 'form' | 'length' | 'width' | 'thickness'>): boolean {
+  const [, middle, large] = [s.length, s.width, s.thickness].sort((a, b) => a - b) as [number, number, number];
+  return (s.form === 'pieces' || s.form === 'long') && large >= STICK * middle;
+}
+
+export interface Standing {
+  orientation: Orientation;
+  across: number;
+  into: number;
+  up: number;
+}
+
+/**
+ * How many may lie on each other; 0 where they may not lie so at all.
+ * @param height free height, mm
+ */
+export function stackLimit(
+  supply: Supply,
+  { orientation, across, into, up }: Standing,
+  place: Holds,
+  height: number,
+): number {
+  const k = of(place);
+  const room = Math.floor(height / up + 1e-9);
+  const rolls = isRound(supply.form) && orientation !== 'end';
+  if (supply.form === 'sheets' || supply.form === 'machine' || supply.traits.includes('fragile'))
+    return Math.min(1, room);
+  if (supply.stack !== null) return Math.min(supply.stack, room);
+  if (supply.form === 'bottles') return Math.min(1, room);
+  if (rolls || (isRod(supply) && orientation !== 'end')) {
+    if (allRound(place)) return room;
+    return Math.min(place.walls === 'sides' ? k.rollsOnShelf : 1, room);
+  }
+  // What stands on its edge or end carries nothing, unless it is about as broad as high.
+  if (orientation !== 'flat' && Math.min(across, into) < 0.8 * up) return Math.min(1, room);
+  if (up < THIN) return Math.min(room, Math.max(1, Math.floor(k.stackThin / up + 1e-9)));
+  const most = place.walls === 'none' ? k.stackOnTop : k.stackMany;
+  return Math.min(room, most, Math.max(1, Math.floor(k.stackHigh / up + 1e-9)));
+}
+
+/** How many could lie on each other for want of a rule: one of what never carries another. */
+export function roomFor(supply: Supply, { orientation, up }: Standing, height: number): number {
+  const single =
+    supply.form === 'sheets' || supply.form === 'machine' || supply.traits.includes('fragile') || orientation === 'end';
+  const room = Math.floor(height / up + 1e-9);
+  return single ? Math.min(1, room) : room;
+}
+
+/** Why something cannot lie in a way in a place for want of support; null when it can. */
+export function unsupported(supply: Supply, standing: Standing, place: Holds): string | null {
+  const { orientation, across, into, up } = standing;
+  if (place.access === 'peg' || supply.form === 'machine') return null;
+  if (supply.form === 'loose') return allRound(place) ? null : 'needs something to lie in: a jar, a box, a drawer';
+  if (supply.form === 'soft') return null;
+  if ((isRound(supply.form) || isRod(supply)) && orientation !== 'end')
+    return place.access === 'top' ? 'would roll off: it needs a rim or something to lie in' : null;
+  if (orientation === 'flat') return null;
+  if (supply.form === 'sheets')
+    return place.walls === 'close' || (isSlot(place) && place.inside.width <= SLOT)
+      ? null
+      : 'would bend and slide down: sheets stand in a slot, a file or a box only';
+  // A drawer or a box holds it; on a shelf a row leans on the side.
+  if (allRound(place)) return null;
+  const thin = Math.min(across, into);
+  const falls = orientation === 'end' ? 'would fall over on end here' : 'would fall over on edge here';
+  const stiff = supply.form === 'pieces' || supply.form === 'long';
+  if (stiff && (orientation === 'end' || isStick(supply))) return thin >= SQUAT * up ? null : falls;
+  const row = place.walls === 'sides' && orientation === 'edge' && across <= into ? supply.count * across : thin;
+  return row >= of(place).stands * up ? null : falls;
+}

@@ -48,7 +48,7 @@ test('an own cabinet: columns with inside sizes, drawers and doors, saved as a t
   await expect(page.locator('[data-opened="2"]')).toBeVisible();
   await page.locator('svg[aria-label$="from above"]').click({ position: { x: 5, y: 5 } });
   await expect(sheet.getByText('To buy')).toBeVisible();
-  await expect(sheet.getByText('347.00')).toBeVisible(); // with the locked cabinet, 95, and two bins, 12
+  await expect(sheet.getByText('352.00')).toBeVisible(); // with the locked cabinet, 95, two bins, 12, and a box, 5
   await sheet.getByRole('button', { name: words.button.marionetteChest, exact: true }).first().click();
   await expect(sheet.getByRole('heading', { name: words.heading.marionetteChest2 })).toBeVisible();
   await page.reload();

@@ -43,6 +43,7 @@ export const HUNG: readonly UnitType[] = [
   type(wall, 'Rail with rods', 'for rolls and spools', {
     name: 'Rod rail',
     kind: 'rail',
+    hangs: 'rods',
     width: 700,
     depth: 140,
     height: 150,
@@ -51,6 +52,7 @@ export const HUNG: readonly UnitType[] = [
   }),
   type(wall, 'Magnetic strip', 'blades and scissors, seen at a glance', {
     kind: 'pegboard',
+    hangs: 'magnet',
     width: 500,
     depth: 15,
     height: 220,
@@ -59,6 +61,7 @@ export const HUNG: readonly UnitType[] = [
   }),
   type(wall, 'Magnetic sheet', 'for dies and small steel things', {
     kind: 'pegboard',
+    hangs: 'magnet',
     width: 400,
     depth: 10,
     height: 500,

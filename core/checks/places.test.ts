@@ -66,6 +66,29 @@ test('piled, only the top one of the ink pads is seen', () => {
   expect(seenWords(pads, drawer, laid[0]!)).toBe('stacked: only the top ones are seen');
 });
 
+test('boards, magnets and rods hold what they can', () => {
+  const board = (hangs: 'hooks' | 'magnet' | 'rods') => ({ ...holds('peg', 400, 20, 500), hangs });
+  const die = thing({ count: 99, length: 100, width: 80, thickness: 2, mass: 60, orientations: ['flat', 'end'] });
+  expect(fit(die, 99, board('magnet'))).toMatchObject({ count: 0, reason: 'does not hold on a magnet' });
+  // By area: four fifths of 2,000 cm² for pieces of 80 cm².
+  expect(fit({ ...die, traits: ['sticks to a magnet'] }, 99, board('magnet')).count).toBe(20);
+  const trimmer = thing({ length: 400, width: 160, thickness: 45, mass: 1100, traits: ['sticks to a magnet'] });
+  expect(fit(trimmer, 1, board('magnet')).count).toBe(0);
+  // A rod of 700 mm over rolls of 40 mm and 3 mm of play.
+  const ribbon = thing({
+    form: 'rolls',
+    count: 99,
+    length: 40,
+    width: 70,
+    thickness: 70,
+    orientations: ['flat', 'end'],
+  });
+  expect(fit(ribbon, 99, { ...holds('peg', 700, 140, 150), hangs: 'rods' }).count).toBe(2 * Math.floor(700 / 43));
+  expect(fit(ribbon, 1, board('hooks'))).toMatchObject({ count: 0, reason: 'is not a thing to hang on a board' });
+  expect(fit(die, 1, board('rods')).reason).toBe('is not a roll or spool, and this is a rod');
+  expect(fit({ ...die, mass: 2500 }, 1, board('hooks')).reason).toBe('is too heavy for a hook');
+});
+
 test('stacks end where makers end them', () => {
   const high = (s: Supply, place: ReturnType<typeof holds>) => fit(s, 1000, place).lie?.layers ?? 0;
   const tall = {

@@ -6,7 +6,7 @@ import { formatLength, type UnitSystem } from '../model/measure.ts';
 import type { Orientation, Supply } from '../model/plan.ts';
 import { isRound } from './forms.ts';
 import { countWithin, lies, shapeOf, PEG_DEPTH, stances, stripWidth, volumeEach, type Lie } from './lies.ts';
-import { clearHeight, unsupported, type Holds } from './limits.ts';
+import { clearHeight, notHung, unsupported, type Holds } from './limits.ts';
 import { sheetMass } from './sheets.ts';
 
 export interface Fit {
@@ -146,8 +146,8 @@ function shortfall(
   const { width, depth } = compartment.inside;
   const peg = compartment.access === 'peg';
   const deep = peg ? PEG_DEPTH : depth;
-  if (peg && !['pieces', 'long', 'hung', 'set'].includes(supply.form))
-    return { over: Infinity, words: 'is not a thing to hang on a board' };
+  const not = peg ? notHung(supply, compartment) : null;
+  if (not) return { over: Infinity, words: not };
   if (!peg && supply.form === 'hung') return { over: Infinity, words: 'hangs, and this is not a board, rail or hook' };
   let least = { over: Infinity, words: 'may not lie in any allowed way here' };
   for (const { orientation, across, into, up } of stances(supply, only)) {

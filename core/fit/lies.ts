@@ -12,6 +12,7 @@ import {
   clearHeight,
   roomFor,
   clothHigh,
+  notHung,
   LYING,
   stackLimit,
   unsupported,
@@ -22,6 +23,11 @@ import {
 
 /** Gap beside each hung thing to lift it off, mm. Common practice, no source. */
 const PEG_GAP = 20;
+/** Play of a roll on its rod, mm, and the share of a magnet’s area that is used. Common practice, no source. */
+const ROD_GAP = 3;
+const MAGNET_USED = 0.8;
+/** Forms that can hang at all. */
+const MAY_HANG: ReadonlySet<Supply['form']> = new Set(['pieces', 'long', 'hung', 'set', 'rolls']);
 /** Distance of hooks on a board, mm. methods.md 3. */
 export const HOOK_PITCH = 25;
 /** How far things may stand out from a peg area, mm. */
@@ -122,11 +128,14 @@ const known = new WeakMap<object, Map<string, readonly Lie[]>>();
 const shapes = new WeakMap<object, string>();
 
 /** What a way of lying depends on in a place, as a key. */
-export function shapeOf({ inside, access, walls, constants }: Holds): string {
+export function shapeOf({ inside, access, walls, hangs, constants }: Holds): string {
   let shape = shapes.get(inside);
   if (shape === undefined) {
     const own = constants && constants !== PUBLISHED ? LYING.map((key) => constants[key]).join(' ') : '';
-    shapes.set(inside, (shape = `${inside.width} ${inside.depth} ${inside.height} ${access} ${walls} ${own}`));
+    shapes.set(
+      inside,
+      (shape = `${inside.width} ${inside.depth} ${inside.height} ${access} ${walls} ${hangs ?? ''} ${own}`),
+    );
   }
   return shape;
 }
@@ -134,7 +143,7 @@ export function shapeOf({ inside, access, walls, constants }: Holds): string {
 function allLies(supply: Supply, place: Holds, only: Orientation | null, anyhow: boolean): Lie[] {
   const { inside } = place;
   const height = anyhow ? inside.height : clearHeight(place, supply, 'flat');
-  if (place.access === 'peg') return hung(supply, inside, only);
+  if (place.access === 'peg') return hung(supply, place, only, anyhow);
   if (supply.form === 'hung') return [];
   if (supply.form === 'loose' || supply.form === 'soft') return poured(supply, place, height, anyhow);
   const found: Lie[] = [];
@@ -173,29 +182,31 @@ function allLies(supply: Supply, place: Holds, only: Orientation | null, anyhow:
   return found.sort((a, b) => stripWidth(a, supply.count) - stripWidth(b, supply.count) || a.layers - b.layers);
 }
 
-/** Hung flat against the board, one deep: width and height of the board, to the next hook. */
-function hung(supply: Supply, inside: Compartment['inside'], only: Orientation | null): Lie[] {
-  if (!['pieces', 'long', 'hung', 'set'].includes(supply.form)) return [];
+/** On a board, a magnet or rods: one deep, width and height of the board, to the next thing. */
+function hung(supply: Supply, place: Holds, only: Orientation | null, anyhow: boolean): Lie[] {
+  const { inside, hangs = 'hooks' } = place;
+  if (anyhow ? !MAY_HANG.has(supply.form) : notHung(supply, place) !== null) return [];
   const found: Lie[] = [];
-  for (const { orientation, across, into: d, up } of stances(supply, only)) {
-    const w = Math.ceil((across + PEG_GAP - 1e-9) / HOOK_PITCH) * HOOK_PITCH;
-    const h = up + PEG_GAP;
-    // Flat against the board, not edge on.
-    if (d > across || d > PEG_DEPTH || w > inside.width || h > inside.height) continue;
+  const add = (orientation: Orientation, w: number, into: number, h: number) => {
+    if (into > PEG_DEPTH || w > inside.width || h > inside.height) return;
     const rows = Math.floor(inside.height / h);
-    found.push({
-      orientation,
-      across: w,
-      into: d,
-      up: h,
-      rows: 1,
-      layers: rows,
-      perColumn: rows,
-      pattern: 'grid',
-      round: false,
-      deep: inside.depth,
-    });
-  }
+    const lie = { orientation, across: w, into, up: h, rows: 1, layers: rows, perColumn: rows };
+    found.push({ ...lie, pattern: 'grid', round: false, deep: inside.depth });
+  };
+  if (hangs === 'rods' && supply.form === 'rolls') {
+    // On its rod a roll turns: its width along the rod, its diameter up and out.
+    add('flat', supply.length + ROD_GAP, supply.width, supply.width);
+  } else if (hangs === 'magnet') {
+    // Its broad side against the magnet, upright or across.
+    const [small, middle, large] = sorted(supply);
+    add('end', middle, small, large / MAGNET_USED);
+    add('edge', large, small, middle / MAGNET_USED);
+  } else
+    for (const { orientation, across, into, up } of stances(supply, only)) {
+      // Flat against the board, not edge on.
+      if (into > across) continue;
+      add(orientation, Math.ceil((across + PEG_GAP - 1e-9) / HOOK_PITCH) * HOOK_PITCH, into, up + PEG_GAP);
+    }
   return found.sort((a, b) => stripWidth(a, supply.count) - stripWidth(b, supply.count) || a.layers - b.layers);
 }
 

@@ -8,7 +8,8 @@ import type { Orientation, Supply } from '../model/plan.ts';
 import { isRound } from './forms.ts';
 
 /** What a rule of lying looks at in a place; the constants are the published ones when none are given. */
-export type Holds = Pick<Compartment, 'inside' | 'access' | 'walls'> & Partial<Pick<Compartment, 'constants'>>;
+export type Holds = Pick<Compartment, 'inside' | 'access' | 'walls'> &
+  Partial<Pick<Compartment, 'constants' | 'hangs'>>;
 
 /** An opening up to so wide or high is a slot for sheets, mm. */
 const SLOT = 60;
@@ -33,6 +34,7 @@ export const LYING = [
   'stackCloth',
   'rollsOnShelf',
   'stands',
+  'hook',
 ] as const satisfies readonly ConstantKey[];
 const of = (place: Holds): Constants => place.constants ?? PUBLISHED;
 
@@ -120,6 +122,25 @@ export function roomFor(supply: Supply, { orientation, up }: Standing, height: n
     supply.form === 'sheets' || supply.form === 'machine' || supply.traits.includes('fragile') || orientation === 'end';
   const room = Math.floor(height / up + 1e-9);
   return single ? Math.min(1, room) : room;
+}
+
+/** Forms that hang on a hook by a hole, a loop, a handle, a clip or a bag. */
+const HUNG: ReadonlySet<Supply['form']> = new Set(['pieces', 'long', 'hung', 'set']);
+/** Thicker things do not hold on a magnet, mm. */
+const MAGNET = 15;
+
+/** Why something does not hang on a board, a magnet or a rod; null when it does. */
+export function notHung(supply: Supply, place: Holds): string | null {
+  const { hangs = 'hooks' } = place;
+  if (hangs === 'rods') return supply.form === 'rolls' ? null : 'is not a roll or spool, and this is a rod';
+  if (hangs === 'magnet') {
+    const thin = Math.min(supply.length, supply.width, supply.thickness) <= MAGNET;
+    return supply.traits.includes('sticks to a magnet') && thin && HUNG.has(supply.form)
+      ? null
+      : 'does not hold on a magnet';
+  }
+  if (!HUNG.has(supply.form)) return 'is not a thing to hang on a board';
+  return supply.mass !== null && supply.mass > of(place).hook * 1000 ? 'is too heavy for a hook' : null;
 }
 
 /** Why something cannot lie in a way in a place for want of support; null when it can. */

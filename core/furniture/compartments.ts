@@ -22,6 +22,8 @@ export interface Compartment {
   short: string;
   access: Access;
   walls: Walls;
+  /** What a board or rail holds things by; of other places nothing. */
+  hangs?: Unit['hangs'];
   /** The constants by which things lie in it. */
   constants?: Constants;
   /** Usable inside sizes, mm. */
@@ -207,6 +209,7 @@ export function compartmentsOf(unit: Unit): Compartment[] {
       short: short === '' ? unit.name : short,
       access,
       walls: wallsOf(unit, access),
+      ...(access === 'peg' ? { hangs: unit.hangs } : {}),
       inside: { ...own, height },
       front,
       access3: { ...inRoom(unit, middle, out), z },

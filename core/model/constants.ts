@@ -183,6 +183,7 @@ export const CONSTANTS = {
     'round things lie on each other on a shelf, at most; in a drawer or box up to its rim',
     100,
   ),
+  hook: held(2, 'kg', 'a hook carries', 50),
   stands: held(0.18, 'of its height', 'a thing that stands free is at least so thick', 1),
   eye: share(0.936, 'eye height'),
   shoulder: share(0.818, 'shoulder height'),

@@ -38,6 +38,7 @@ export const TRAITS = [
   'keep in view',
   'pretty',
   'offcut',
+  'sticks to a magnet',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 

@@ -57,6 +57,8 @@ const unitShape = {
   bays: z.array(BaySchema).max(20, 'At most 20 columns.').default([]),
   /** Doors before all its openings. */
   doors: z.enum(['none', 'left', 'right', 'pair', 'sliding']).default('none'),
+  /** What a board or rail holds things by. */
+  hangs: z.enum(['hooks', 'magnet', 'rods']).default('hooks'),
   wheels: z.boolean().default(false),
   /** What it costs, in the maker's money; null when not known. */
   price: amount('The price', 0, 1_000_000).nullable().default(null),
@@ -119,6 +121,7 @@ export const UNIT_DEFAULTS = {
   labelled: false,
   bays: [] as Bay[],
   doors: 'none',
+  hangs: 'hooks',
   wheels: false,
   price: null,
   mass: null,

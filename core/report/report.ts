@@ -236,6 +236,12 @@ export interface Sagging {
   /** Lasting sag over the limit. */
   share: number;
 }
+/** A place whose limit is known, and what lies there, kg. */
+export interface Loaded {
+  compartment: string;
+  mass: number;
+  limit: number;
+}
 /** What holds a drawer unit over what tips it, with the worst drawer out and with all; below 1 it tips. */
 export interface Tip {
   unit: string;
@@ -247,6 +253,7 @@ export interface Tip {
 export interface Strain {
   lifts: Lifted[];
   sags: Sagging[];
+  loads: Loaded[];
   tips: Tip[];
 }
 

@@ -41,7 +41,7 @@ export function Said({ grows, className = '' }: { grows: 'up' | 'down'; classNam
               <Toast.Action
                 altText="Undo, or press Ctrl+Z"
                 aria-label="Undo this step"
-                className="ml-auto min-h-7 min-w-7 shrink-0 font-bold underline max-md:min-h-11"
+                className="ml-auto min-h-7 min-w-7 shrink-0 font-bold underline max-md:min-h-11 max-md:min-w-11"
                 onClick={() => undoStep(n.step!)}
               >
                 Undo
@@ -49,7 +49,7 @@ export function Said({ grows, className = '' }: { grows: 'up' | 'down'; classNam
             )}
             <Toast.Close
               aria-label="Close this message"
-              className={`min-h-7 min-w-7 shrink-0 text-lg leading-none max-md:min-h-11 max-md:min-w-8 ${n.step === null ? 'ml-auto' : ''}`}
+              className={`min-h-7 min-w-7 shrink-0 text-lg leading-none max-md:min-h-11 max-md:min-w-11 ${n.step === null ? 'ml-auto' : ''}`}
             >
               ×
             </Toast.Close>

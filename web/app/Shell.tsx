@@ -90,7 +90,7 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
               <Link
                 to="/"
                 aria-label="Heronstone, all plans"
-                className="min-h-11 truncate py-2.5 font-serif text-xl leading-6 font-semibold"
+                className="min-h-11 min-w-11 truncate py-2.5 font-serif text-xl leading-6 font-semibold"
               >
                 {TITLE[step]}
               </Link>

@@ -3,7 +3,7 @@ import type { Compartment } from '../../furniture/compartments.ts';
 import { massEach } from '../../fit/fit.ts';
 import type { Finding } from '../../model/finding.ts';
 import { byName, type Arrangement, type Unit } from '../../model/plan.ts';
-import type { Lifted, PlacementReport, Sagging, Strain, Tip } from '../report.ts';
+import type { Lifted, Loaded, PlacementReport, Sagging, Strain, Tip } from '../report.ts';
 import { settledUnits } from '../../room/standing.ts';
 import { openingOf, type Scene } from '../../scene/scene.ts';
 import { liftOut } from './lifting.ts';
@@ -36,6 +36,7 @@ export function strainOf(scene: Scene, placements: readonly PlacementReport[], a
   return {
     lifts: lifts(scene, own, boxes, masses).sort((a, b) => b.index - a.index),
     sags: sags(scene, inOpening).sort((a, b) => b.share - a.share),
+    loads: loads(scene, inOpening).sort((a, b) => b.mass / b.limit - a.mass / a.limit),
     tips: tips(scene, inOpening).sort((a, b) => a.single - b.single),
   };
 }
@@ -134,7 +135,15 @@ function tips(scene: Scene, inOpening: ReadonlyMap<string, number>): Tip[] {
   });
 }
 
-/** Findings about lifting and sagging in an arrangement; those about fixing furniture are in furniture/cautions. */
+/** What lies in the places of furniture whose limit was typed. */
+function loads(scene: Scene, inOpening: ReadonlyMap<string, number>): Loaded[] {
+  return [...inOpening].flatMap(([compartment, mass]) => {
+    const limit = scene.plan.units[compartment.split('/')[0]!]?.load ?? null;
+    return limit === null || mass === 0 ? [] : [{ compartment, mass, limit: limit / 1000 }];
+  });
+}
+
+/** Findings about lifting, loads and sagging in an arrangement; those about fixing furniture are in furniture/cautions. */
 export function checkStrain(scene: Scene, strain: Strain): Finding[] {
   const name = (id: string) => scene.compartment.get(id)!.name;
   return [
@@ -149,6 +158,20 @@ export function checkStrain(scene: Scene, strain: Strain): Finding[] {
         message: `${l.words}; the lifting index is ${l.index.toFixed(1)}. For healthy adults in good conditions; guidance, not medical advice.`,
         targets: [l.placement ? { table: 'placements', id: l.placement } : { table: 'containers', id: l.container! }],
       })),
+    ...strain.loads
+      .filter((l) => l.mass > l.limit + 1e-9)
+      .map((l): Finding => {
+        const unit = openingOf(l.compartment).split('/')[0]!;
+        return {
+          code: 'too much weight',
+          severity: 'caution',
+          path: `units.${unit}.load`,
+          value: Math.round(l.mass * 10) / 10,
+          expected: `at most ${l.limit.toFixed(1)} kg`,
+          message: `${name(l.compartment)} carries ${l.mass.toFixed(1)} kg; by its maker’s word it carries ${l.limit.toFixed(1)} kg. Lighten it, or ask its maker.`,
+          targets: [{ table: 'units', id: unit }],
+        };
+      }),
     ...strain.sags
       .filter((s) => s.share > 1)
       .map((s): Finding => ({

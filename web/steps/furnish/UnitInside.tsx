@@ -57,6 +57,18 @@ export function UnitInside({ unit, plan }: { unit: Unit; plan: Plan }) {
         most: 3000,
       },
     );
+  if (unit.kind === 'pegboard' || unit.kind === 'rail')
+    fields.push({
+      kind: 'choice',
+      field: 'hangs',
+      label: 'Holds things by',
+      options: [
+        ['hooks', 'hooks: what has a hole, a loop or a handle'],
+        ['magnet', 'a magnet: thin steel things'],
+        ['rods', 'rods: rolls and spools'],
+      ],
+      wide: true,
+    });
   if (DOORS.has(unit.kind))
     fields.push({
       kind: 'choice',

@@ -13,7 +13,7 @@ export function StrainView({ onShow }: { onShow: () => void }) {
   const arrangement = useStore((s) => s.arrangement);
   if (!report) return <p className="text-soft">Working out the figures …</p>;
   const constants = constantsOf(plan.meta.constants);
-  const { lifts, sags, tips } = report.strain[arrangement];
+  const { lifts, loads, sags, tips } = report.strain[arrangement];
   const place = (id: string) => placeOf(report, id)?.name ?? id;
   const say = (mm: number) => formatLength(Math.round(mm), plan.meta.units);
   const show = (what: Parameters<typeof select>[0]) => {
@@ -100,6 +100,22 @@ export function StrainView({ onShow }: { onShow: () => void }) {
           of: ['sagLimit', 'eParticleboard', 'creepBoard'],
         }))}
       />
+      {loads.length > 0 && (
+        <Table
+          title="Limits that you typed"
+          note="What lies in each place, against what the furniture carries by its maker’s word."
+          heads={['Place', 'Load', 'Carries']}
+          none=""
+          rows={loads.slice(0, 12).map((l) => ({
+            key: l.compartment,
+            onShow: () => show({ kind: 'compartment', id: l.compartment }),
+            cells: [place(l.compartment), `${l.mass.toFixed(1)} kg`, `${l.limit.toFixed(1)} kg`],
+            bad: l.mass > l.limit,
+            how: null,
+            of: [],
+          }))}
+        />
+      )}
       <Table
         title="Could it tip?"
         note="What holds it down, divided by what tips it, with somebody pulling on the drawer (after ASTM F2057); below 1 it tips."

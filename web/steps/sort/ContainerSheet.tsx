@@ -3,7 +3,12 @@ import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { countWords } from '@heronstone/core/fit/forms.ts';
 import { carryContainer, takeContainerAway } from '@heronstone/core/gestures/moveContainer.ts';
 import { set } from '@heronstone/core/model/change.ts';
-import { CONTAINER_KINDS, type Container } from '@heronstone/core/model/plan.ts';
+import {
+  CONTAINER_KINDS,
+  ContainerShapeSchema,
+  type Container,
+  type ContainerShape,
+} from '@heronstone/core/model/plan.ts';
 import { Inside } from '../../drawings/Inside.tsx';
 import { commit, newId, notice, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -51,22 +56,11 @@ export function ContainerSheet({ container: c }: { container: Container }) {
   const where = report?.containers[c.id];
   const own = placeOf(report, where?.place);
   const openings = (report?.compartments ?? []).filter((x) => x.container === null);
-  const shape = () => {
-    const {
-      id: _,
-      owned: _o,
-      labelled: _l,
-      arrangement: _a,
-      unit: _u,
-      slot: _s,
-      parent: _p,
-      x: _x,
-      y: _y,
-      turned: _t,
-      ...rest
-    } = c;
-    return rest;
-  };
+  /** What it is, wherever it stands. */
+  const shape = () =>
+    Object.fromEntries(
+      (Object.keys(ContainerShapeSchema.shape) as Array<keyof ContainerShape>).map((field) => [field, c[field]]),
+    ) as unknown as ContainerShape;
   return (
     <Sheet title={c.name} line={`${c.kind}, ${c.arrangement === 'planned' ? 'planned' : 'today'}`}>
       <Problems table="containers" id={c.id} />

@@ -4,6 +4,8 @@
  */
 import type { Compartment } from '../furniture/compartments.ts';
 import { volume } from '../fit/fit.ts';
+import { lies } from '../fit/lies.ts';
+import { isMadeFor } from '../fit/limits.ts';
 import type { Placement, Plan, Supply } from '../model/plan.ts';
 import type { SortingWay } from '../model/sorting.ts';
 import { stripSpan, wallsOf } from '../room/walls.ts';
@@ -76,6 +78,8 @@ export interface Wanted {
   line: (supply: Supply, compartment: Compartment) => number;
   /** Seconds a week of a harmless thing among what is locked away; nothing where only the time counts. */
   lockedAway: (supply: Supply, compartment: Compartment) => number;
+  /** Seconds a week of a thing that does not lie in a holder made for its kind, where there is one. */
+  holder: (supply: Supply, compartment: Compartment) => number;
   /** Names under which supplies belong together, with the supplies; only names that two share. */
   sets: ReadonlyMap<string, readonly string[]>;
 }
@@ -113,6 +117,17 @@ export function wantedOf(scene: Scene): Wanted {
     sets.set(name, [...(sets.get(name) ?? []), s.id]);
   }
   for (const [name, list] of sets) if (list.length < 2) sets.delete(name);
+  const made = new Map<string, ReadonlySet<string>>();
+  const holders = (supply: Supply): ReadonlySet<string> => {
+    let own = made.get(supply.id);
+    if (!own) {
+      const list = scene.compartments.filter(
+        (c) => c.only !== 'today' && isMadeFor(supply, c) && !scene.shut.has(c.id) && lies(supply, c).length > 0,
+      );
+      made.set(supply.id, (own = new Set(list.map((c) => c.id))));
+    }
+    return own;
+  };
   const wanted: Wanted = {
     sorts,
     sets,
@@ -121,6 +136,7 @@ export function wantedOf(scene: Scene): Wanted {
       const should = shown === 'in view' || (shown === 'pretty in view' && supply.traits.includes('pretty'));
       return isShown(scene, c) === should ? 0 : constants.wrongShow;
     },
+    holder: (supply, c) => (holders(supply).size > 0 && !holders(supply).has(c.id) ? constants.ownHolder : 0),
     lockedAway: (supply, c) =>
       plan.units[c.unit]?.keyLocked &&
       wayOfSorting(scene, supply) !== 'quickest' &&
@@ -214,7 +230,8 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
     if (shown > 0) wronglyShown++;
     const locked = wanted.lockedAway(supply, compartment);
     if (locked > 0) lockedUp++;
-    seconds += (shown + locked + wanted.line(supply, compartment)) * Math.min(1, share);
+    seconds +=
+      (shown + locked + wanted.holder(supply, compartment) + wanted.line(supply, compartment)) * Math.min(1, share);
     const sort = wanted.sorts.get(p.supply);
     if (!sort) continue;
     homes.set(sort.key, (homes.get(sort.key) ?? new Set()).add(p.unit));

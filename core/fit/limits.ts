@@ -44,6 +44,16 @@ const allRound = ({ walls }: Pick<Holds, 'walls'>): boolean => walls === 'all' |
 const isSlot = ({ inside, access, walls }: Holds): boolean =>
   access !== 'peg' && walls !== 'none' && Math.min(inside.height, inside.width) <= SLOT;
 
+/** Whether a place is made for one kind of thing: a slot for sheets, a rod for rolls, a magnet for what sticks to it. */
+export function isMadeFor(supply: Pick<Supply, 'form' | 'traits'>, place: Holds): boolean {
+  if (place.access === 'peg')
+    return (
+      (place.hangs === 'rods' && supply.form === 'rolls') ||
+      (place.hangs === 'magnet' && supply.traits.includes('sticks to a magnet'))
+    );
+  return supply.form === 'sheets' && isSlot(place);
+}
+
 /** Room that is left free over things, mm. */
 export function handRoom(place: Holds, supply: Pick<Supply, 'form'>): number {
   if (supply.form === 'sheets' && isSlot(place)) return 0;
@@ -126,6 +136,17 @@ export function roomFor(supply: Supply, { orientation, up }: Standing, height: n
 
 /** Forms that hang on a hook by a hole, a loop, a handle, a clip or a bag. */
 const HUNG: ReadonlySet<Supply['form']> = new Set(['pieces', 'long', 'hung', 'set']);
+/** Packs and bags that hang are at most so thick, mm; plates with a hole so much. */
+const PACK = 40;
+const PLATE = 12;
+
+/** Whether it has what a hook takes: what is said to hang, tools, thin plates, packs. Blocks, cups and balls have not. */
+function hangsByItself(s: Supply): boolean {
+  const thin = Math.min(s.length, s.width, s.thickness);
+  if (s.form === 'set') return thin <= PACK;
+  return s.form === 'hung' || (HUNG.has(s.form) && (isStick(s) || thin <= PLATE));
+}
+
 /** Thicker things do not hold on a magnet, mm. */
 const MAGNET = 15;
 
@@ -139,7 +160,7 @@ export function notHung(supply: Supply, place: Holds): string | null {
       ? null
       : 'does not hold on a magnet';
   }
-  if (!HUNG.has(supply.form)) return 'is not a thing to hang on a board';
+  if (!hangsByItself(supply)) return 'is not a thing to hang on a board';
   return supply.mass !== null && supply.mass > of(place).hook * 1000 ? 'is too heavy for a hook' : null;
 }
 

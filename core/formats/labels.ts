@@ -9,6 +9,7 @@ import {
   type Meta,
   type Plan,
   type Side,
+  type Supply,
 } from '../model/plan.ts';
 import { openingOf } from '../scene/scene.ts';
 import { layOutLabel, type LabelLayout } from './labelLayout.ts';
@@ -225,7 +226,10 @@ export function labelsOf(
         : [],
       note: [
         ...(row?.state === 'trial' ? [`on trial since ${row.since}`] : []),
-        ...reorder.map((i) => `reorder ${inside.length > 1 ? `${i.supply.name} ` : ''}at ${i.supply.reorderAt}`),
+        ...reorderNote(
+          reorder.map((i) => i.supply),
+          inside.length > 1,
+        ),
       ].join(', '),
       link,
       code: labelling.codes ? qrPath(link) : null,
@@ -234,6 +238,13 @@ export function labelsOf(
     const says = JSON.stringify(all).slice(0, MOST_SAID);
     return (row?.sides ?? ['front']).map((side) => ({ ...label, side, says, x: 0, y: 0 }));
   });
+}
+
+/** What is to be reordered: two by name where there is no more, else one and how many more. */
+function reorderNote(supplies: readonly Supply[], named: boolean): string[] {
+  const each = supplies.map((s) => `${named ? `${s.name} ` : ''}at ${s.reorderAt}`);
+  if (each.length === 0) return [];
+  return [`reorder ${each.length > 2 ? `${each[0]} and ${each.length - 1} more` : each.join(', ')}`];
 }
 
 /** Upper left corners of all labels of one sheet, mm, with the shift of the printer. */

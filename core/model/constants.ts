@@ -138,6 +138,12 @@ export const CONSTANTS = {
   outOfLine: cost(90, 's a week', 'a thing at the wrong end of the rainbow or the alphabet', 3600),
   apart: cost(60, 's a week', 'two things that belong together and do not lie together', 3600),
   wrongShow: cost(60, 's a week', 'a thing that is hidden and should be seen, or the other way round', 3600),
+  ownHolder: cost(
+    60,
+    's a week',
+    'sheets beside the slots, rolls beside the rods, steel beside the magnet, where there are some',
+    3600,
+  ),
   disturb: cost(2, 's a week', 'how much better another place must be before a thing moves', 600),
   moveSettle: cost(20, 's', 'laying a thing into its new place in the move', 600),
   moveWipe: cost(60, 's', 'wiping out an emptied place', 1800),

@@ -6,6 +6,7 @@ import { byName, type Placement, type Supply } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { placeCost, lookSeconds } from '../cost/cost.ts';
 import { Fitter } from '../fit/feasible.ts';
+import { isMadeFor } from '../fit/limits.ts';
 import { barredFrom } from '../cost/rules.ts';
 import { wantedOf } from '../cost/sorting.ts';
 import { shareOf } from '../cost/stock.ts';
@@ -101,7 +102,11 @@ export class Filling {
     const wanted = wantedOf(this.scene);
     const c = this.scene.compartments[at]!;
     return (
-      ((wanted.shown(part.supply, c) + wanted.line(part.supply, c) + wanted.lockedAway(part.supply, c)) * part.count) /
+      ((wanted.shown(part.supply, c) +
+        wanted.line(part.supply, c) +
+        wanted.lockedAway(part.supply, c) +
+        wanted.holder(part.supply, c)) *
+        part.count) /
       part.supply.count
     );
   }
@@ -317,7 +322,7 @@ export function placeOne(search: Filling, thing: Thing): number {
   let missing = thing.count;
   const unused = search.fetches(thing) === 0;
   for (let part = 0; part < MOST_PARTS && missing > 0; part++) {
-    let best: { at: number; count: number; cost: number; lie: Lie; width: number } | null = null;
+    let best: { at: number; count: number; rank: number; cost: number; lie: Lie; width: number } | null = null;
     search.scene.compartments.forEach((compartment, at) => {
       const fits = search.fits(supply, missing, at);
       if (!fits) return;
@@ -325,8 +330,11 @@ export function placeOne(search: Filling, thing: Thing): number {
       const cost = unused
         ? -farness(search.scene, compartment)
         : search.added({ supply, spare, count: fits.count }, at) / fits.count;
-      if (!best || fits.count > best.count || (fits.count === best.count && cost < best.cost))
-        best = { at, count: fits.count, cost, lie: fits.lie, width: fits.width };
+      // A holder made for its kind comes first, as long as the parts are not too many.
+      const own = isMadeFor(supply, compartment) && fits.count * (MOST_PARTS - part) >= missing;
+      const rank = own ? Infinity : fits.count;
+      if (!best || rank > best.rank || (rank === best.rank && cost < best.cost))
+        best = { at, count: fits.count, rank, cost, lie: fits.lie, width: fits.width };
     });
     if (!best) break;
     const { at, count, lie, width } = best as { at: number; count: number; lie: Lie; width: number };

@@ -162,7 +162,8 @@ function onScreen(): Placed {
   return groups.flatMap((g) => {
     const [, dx, dy] = /translate\(([\d.]+) ([\d.]+)\)/.exec(g.attributes.transform!)!;
     return texts(g).map((t) => ({
-      text: wordsOf(t),
+      // The parser leaves the apostrophe as it is written in markup.
+      text: wordsOf(t).replaceAll('&#x27;', "'"),
       x: Number(dx) + number(t, 'x'),
       y: Number(dy) + number(t, 'y'),
       size: number(t, 'font-size'),

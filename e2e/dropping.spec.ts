@@ -5,7 +5,7 @@ import { messages } from './messages.ts';
 import { expect, test } from './server.ts';
 
 /** Targets for each view, zoom and kind of hand. */
-const TARGETS = runs(2, 40);
+const TARGETS = runs(1, 40);
 /** The same between two boxes. */
 const BOXES = runs(1, 25);
 

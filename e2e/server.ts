@@ -27,9 +27,14 @@ export class TestServer {
 
   /** Starts (again, on the same port). */
   async start(): Promise<void> {
-    const child = spawn(process.execPath, ['server/built.mjs', '--data', this.data, '--port', String(this.port)], {
-      cwd: root,
-    });
+    // The database is started often and used little here: its code is not optimised.
+    const child = spawn(
+      process.execPath,
+      ['--liftoff-only', 'server/built.mjs', '--data', this.data, '--port', String(this.port)],
+      {
+        cwd: root,
+      },
+    );
     this.child = child;
     let text = '';
     this.address = await new Promise<string>((done, fail) => {

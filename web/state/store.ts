@@ -350,7 +350,11 @@ export function commit(
     return false;
   }
   if (kind === 'do') {
-    put({ lastStep: { id: group.id, text: group.name } });
+    // What was said before is over: the new step and its Undo are seen at once.
+    put((s) => ({
+      lastStep: { id: group.id, text: group.name },
+      notices: s.notices.filter((n) => n.kind === 'error'),
+    }));
     justMade = group.id;
     queueMicrotask(() => {
       justMade = null;

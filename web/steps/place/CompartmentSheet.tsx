@@ -197,8 +197,8 @@ function Content({
           {name}
           {p.pinned ? ' (kept here)' : ''}
         </span>
-        <span className={`block text-xs ${p.reason ? 'text-rust' : 'text-soft'}`}>
-          {p.reason ?? `${p.how}; ${p.seen}`}
+        <span className={`block text-xs ${p.reason || p.badly ? 'text-rust' : 'text-soft'}`}>
+          {p.reason ?? p.badly ?? `${p.how}; ${p.seen}`}
         </span>
       </button>
       {planned && (

@@ -84,6 +84,7 @@ export function PlacementSheet({
         )}
       </dl>
       {p.reason && <p className="mt-1 font-bold text-rust">{p.reason}.</p>}
+      {p.badly && <p className="mt-1 font-bold text-rust">Lies badly: {p.badly}.</p>}
       <div className="mt-3">
         <Inside compartment={compartment} chosen={p.id} />
       </div>

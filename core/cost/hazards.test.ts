@@ -79,6 +79,18 @@ test('a flammable or thing to keep from heat near the heater', () => {
   expect(codes(room, thing('wax', ['keep from heat']), 'sunny/s1')).toEqual([]);
 });
 
+test('a flammable thing within 1.2 m of a seat whose work gives flame or heat', () => {
+  const spray = thing('spray', ['flammable']);
+  const torch = (y: number, gives: Array<'flame' | 'heat' | 'fumes'>) =>
+    having(room, set('stations', 's', { x: 400, y }), set('activities', 'a', { gives }));
+  const front = sceneOf(room).compartment.get('cool/s1')!.mouth.y;
+  expect(codes(torch(front - 1199, ['flame']), spray, 'cool/s1')).toEqual(['heat']);
+  expect(codes(torch(front - 1199, ['heat']), spray, 'cool/s1')).toEqual(['heat']);
+  expect(codes(torch(front - 1201, ['flame']), spray, 'cool/s1')).toEqual([]);
+  expect(codes(torch(front - 1199, ['fumes']), spray, 'cool/s1')).toEqual([]);
+  expect(codes(torch(front - 1199, ['flame']), thing('wood', []), 'cool/s1')).toEqual([]);
+});
+
 test('what is not for a child, within its reach; high up or under lock and key it is not', () => {
   const knife = thing('knife', ['not for a child']);
   expect(codes(room, knife, 'cool/s1')).toEqual(['child']);

@@ -17,8 +17,10 @@ export interface Penalty {
 interface Near {
   sun: boolean;
   heat: boolean;
+  /** The name of a station near it whose work gives flame or heat; null for none. */
+  flame: string | null;
 }
-/** Where the sun and the heater are near, by scene: it takes all places and all openings. */
+/** Where the sun, the heater, a flame are near, by scene: it takes all places and all openings. */
 const known = new WeakMap<object, Map<string, Near>>();
 
 /** Places that light reaches: neither drawer nor door nor lid keeps it off. */
@@ -37,6 +39,13 @@ function nearOf(scene: Scene, compartment: Compartment): Near {
     };
     const windows = Object.values(plan.openings).flatMap((o) => (o.kind === 'window' ? middle(o) : []));
     const heaters = Object.values(plan.fixtures).flatMap((f) => (f.kind === 'heater' ? middle(f) : []));
+    const flames = Object.values(plan.activities)
+      .filter((a) => a.gives.includes('flame') || a.gives.includes('heat'))
+      .flatMap((a) => [
+        a.station,
+        ...Object.values(plan.helpers).flatMap((h) => (h.activity === a.id ? [h.station] : [])),
+      ])
+      .flatMap((id) => (id !== null && plan.stations[id] ? [plan.stations[id]] : []));
     const within = (c: Compartment, points: readonly Point[], far: number) =>
       plan.units[c.unit]?.elsewhere == null && points.some((p) => distance(p, c.mouth) <= far);
     all = new Map(
@@ -45,6 +54,10 @@ function nearOf(scene: Scene, compartment: Compartment): Near {
         {
           sun: LIT.has(c.access) && within(c, windows, constants.sunReach),
           heat: within(c, heaters, constants.heatReach),
+          flame:
+            plan.units[c.unit]?.elsewhere == null
+              ? (flames.find((f) => distance(f, c.mouth) <= constants.flameReach)?.name ?? null)
+              : null,
         },
       ]),
     );
@@ -72,6 +85,12 @@ export function hazardsOf(scene: Scene, supply: Supply, compartment: Compartment
       code: 'sun',
       seconds: constants.sunNear,
       words: 'it should be kept out of light, and is near the window',
+    });
+  if (near.flame !== null && traits.includes('flammable') && constants.heatNear > 0)
+    penalties.push({
+      code: 'heat',
+      seconds: constants.heatNear,
+      words: `flammable, and near the flame or heat at ${near.flame}; follow its label`,
     });
   if (near.heat && (traits.includes('keep from heat') || traits.includes('flammable')) && constants.heatNear > 0)
     penalties.push({

@@ -191,6 +191,7 @@ export const CONSTANTS = {
   ),
   hook: held(2, 'kg', 'a hook carries', 50),
   stands: held(0.18, 'of its height', 'a thing that stands free is at least so thick', 1),
+  flameReach: cost(1200, 'mm', 'how far flammable things keep from a station whose work gives flame or heat', 10_000),
   eye: share(0.936, 'eye height'),
   shoulder: share(0.818, 'shoulder height'),
   elbow: share(0.63, 'elbow height'),

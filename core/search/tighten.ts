@@ -17,8 +17,12 @@ export function fitsTightly(
   const way = (only: Item['only']): Item['only'] => {
     const items = [...there, { supply, count, only }];
     const more = items.map((item) => ({ ...item, count: grown(item.supply, item.count, grow) }));
-    const { laid } = layOut(place, more, fixed, 0);
-    return laid.every((l, i) => l.fits === more[i]!.count) ? laid.at(-1)!.lie!.orientation : null;
+    // With room for more of each, and as they are: a layout of fewer things is not always found where one of more is.
+    const all = (list: readonly Item[], keep: number) => {
+      const { laid } = layOut(place, list, fixed, keep);
+      return laid.every((l, i) => l.fits === list[i]!.count) ? laid.at(-1)!.lie!.orientation : null;
+    };
+    return all(more, 0) === null ? null : all(items, grow);
   };
   // Once the way of lying is fixed the layout may be another one.
   const found = way(null);

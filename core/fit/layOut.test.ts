@@ -113,3 +113,25 @@ test('property: the single pieces of a block lie in it, apart, and their piles a
     { numRuns: runs(150) },
   );
 });
+
+test('property: as flat as there is room, the same things lie in the same place, none higher than before', () => {
+  fc.assert(
+    fc.property(place, things, (p, items) => {
+      const high = layOut(p, items, [], 0);
+      const flat = layOut(p, items, [], 0, true);
+      expect(flat.laid.map((l) => l.fits)).toEqual(high.laid.map((l) => l.fits));
+      const { width, depth } = floorOf(p);
+      flat.laid.forEach((l, i) => {
+        expect(l.lie?.layers ?? 0).toBeLessThanOrEqual(high.laid[i]!.lie?.layers ?? 0);
+        if (!l.block) return;
+        expect(l.block.x + l.block.w).toBeLessThanOrEqual(width + 1e-6);
+        expect(l.block.y + l.block.d).toBeLessThanOrEqual(depth + 1e-6);
+        expect(flat.laid.slice(0, i).every((o) => !o.block || !overlaps(l.block!, o.block))).toBe(true);
+        // All of them have room so.
+        if (l.lie!.pattern === 'grid' && !l.lie!.round)
+          expect(Math.floor(l.block.w / l.lie!.across + 1e-6) * l.rows * l.lie!.layers).toBeGreaterThanOrEqual(l.fits);
+      });
+    }),
+    { numRuns: runs(300, 10_000) },
+  );
+});

@@ -104,8 +104,15 @@ const hangs = (place: Pick<Holds, 'access'>) => place.access === 'peg';
  * @param items in the order in which they choose, most used first
  * @param fixed what stands there already (containers), in the same coordinates
  * @param grow share of the width that stays free as long as that is possible
+ * @param flat whether things lie with as few on each other as the room allows, as one lays them into a drawer
  */
-export function layOut(place: Holds, items: readonly Item[], fixed: readonly Rect[], grow: number): LaidOut {
+export function layOut(
+  place: Holds,
+  items: readonly Item[],
+  fixed: readonly Rect[],
+  grow: number,
+  flat = false,
+): LaidOut {
   const { width, depth } = floorOf(place);
   const ways = items.map((item) =>
     lies(item.supply, place, item.only, item.anyhow).map((lie) => (hangs(place) ? onBoard(lie) : lie)),
@@ -117,7 +124,7 @@ export function layOut(place: Holds, items: readonly Item[], fixed: readonly Rec
   const limits = grow > 0 ? [width * (1 - grow), width] : [width];
   let found: Array<(Shape & Rect) | null> | null = null;
   for (const limit of limits) {
-    found = strips(items, ways, fixed, limit) ?? packed(items, shapes, fixed, limit, depth);
+    found = strips(items, ways, fixed, limit, flat) ?? packed(items, shapes, fixed, limit, depth);
     if (found) break;
   }
   const laid = found
@@ -159,6 +166,7 @@ function strips(
   ways: ReadonlyArray<readonly Lie[]>,
   fixed: readonly Rect[],
   limit: number,
+  flat: boolean,
 ): Array<Shape & Rect> | null {
   let x = fixed.reduce((m, r) => Math.max(m, r.x + r.w), 0);
   const result: Array<Shape & Rect> = [];
@@ -178,7 +186,32 @@ function strips(
     result.push({ x, y: 0, w: best.width, d, lie, rows, stagger });
     x += best.width;
   }
-  return result;
+  return flat ? spread(items, result, limit - x) : result;
+}
+
+/**
+ * Strips with less on each other, as far as the width that is left allows: what is most used first. Sheets stay in one stack.
+ * @param left mm
+ */
+function spread(items: readonly Item[], strips: Array<Shape & Rect>, left: number): Array<Shape & Rect> {
+  let moved = 0;
+  return strips.map((strip, i) => {
+    const { supply, count } = items[i]!;
+    const here = { ...strip, x: strip.x + moved };
+    const { lie, rows } = strip;
+    if (lie.pattern !== 'grid' || lie.round || supply.form === 'sheets' || lie.layers === 1) return here;
+    const most = Math.floor(lie.deep / lie.into + 1e-9);
+    for (let layers = 1; layers < Math.min(lie.layers, count); layers++) {
+      const stacks = Math.ceil(count / layers);
+      const wider = Math.ceil(stacks / most) * lie.across;
+      if (wider > strip.w + left + 1e-6) continue;
+      const deep = Math.min(most, stacks);
+      left -= wider - strip.w;
+      moved += wider - strip.w;
+      return { ...here, w: wider, d: deep * lie.into, rows: deep, lie: { ...lie, layers, perColumn: most * layers } };
+    }
+    return { ...here, rows };
+  });
 }
 
 const AREA = (s: readonly Shape[]) => Math.min(...s.map((x) => x.w * x.d));

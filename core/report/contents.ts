@@ -41,7 +41,7 @@ export function layPlace(scene: Scene, compartment: Compartment, list: readonly 
  * The things are there, so their place holds them as long as there is room at all.
  */
 function laidThere(place: Compartment, items: readonly Item[], fixed: readonly Rect[], grow: number) {
-  const well = { ...layOut(place, items, fixed, grow), heaped: false };
+  const well = { ...layOut(place, items, fixed, grow, true), heaped: false };
   if (well.laid.every((l, i) => l.fits === items[i]!.count)) return well;
   const anyhow = items.map((item) => ({ ...item, anyhow: true }));
   const heaped = layOut(place, anyhow, fixed, grow);

@@ -1,6 +1,7 @@
 /** Doing it on a phone in the hand: moves, finding, pulling and bringing back, quick entry, and the server away for a minute. */
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { violated } from './axe.ts';
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
@@ -169,6 +170,7 @@ test('a phone is let in with the code on the screen, goes on while the server is
   await ask.getByLabel(words.field.code).fill('WRONG222');
   await ask.getByRole('button', { name: words.button.openIt }).click();
   await expect(ask.getByRole('alert')).toContainText('Ask for a new one');
+  expect(await violated(phone, 'the code asked for again', 'light')).toEqual([]);
   await ask.getByLabel(words.field.code).fill(again);
   await ask.getByRole('button', { name: words.button.openIt }).click();
   await expect(phone.getByText('Saved', { exact: true })).toBeVisible({ timeout: 60_000 });

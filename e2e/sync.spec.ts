@@ -1,11 +1,20 @@
 /** Two windows at once, and a browser that loses the server for a while: nothing is lost. */
 import { readFileSync } from 'node:fs';
 import { expect, test } from './server.ts';
+import { violated } from './axe.ts';
 import { messages } from './messages.ts';
 import { words } from './words.ts';
 
-test('two windows see each other, and both keep what they did at the same time', async ({ page, server, context }) => {
+test('two windows see each other, and both keep what they did at the same time', async ({
+  page,
+  server,
+  context,
+  browser,
+}) => {
   const other = await context.newPage();
+  const elsewhere = await (await browser.newContext()).newPage();
+  await elsewhere.goto(`${server.address}/plan/demo/furnish`);
+  await elsewhere.locator('[data-unit="bench"]').waitFor();
   for (const p of [page, other]) await p.goto(`${server.address}/plan/demo/activities`);
   const name = (p: typeof page, n: number) => p.getByLabel(words.field.activity, { exact: true }).nth(n);
   await name(page, 0).fill('Carving in limewood');
@@ -31,6 +40,14 @@ test('two windows see each other, and both keep what they did at the same time',
       )
       .toEqual(expect.arrayContaining(['From the first window', 'From the second window', 'Carving in limewood']));
   }
+  // A device that did nothing itself is asked before it takes back what another did.
+  await expect(elsewhere.getByRole('button', { name: words.button.undo })).toBeEnabled();
+  await elsewhere.keyboard.press('Control+z');
+  const asked = elsewhere.getByRole('dialog', { name: 'A step of another device' });
+  await expect(asked).toContainText('The last step was made on another device');
+  expect(await violated(elsewhere, 'a step of another device', 'light')).toEqual([]);
+  await asked.getByRole('button', { name: 'Leave it' }).click();
+  await expect(asked).toHaveCount(0);
 });
 
 test('a row that the other window removed: the late change is named and left out, the rest stays', async ({

@@ -1,11 +1,10 @@
 import fc from 'fast-check';
 import { boxUnit, having, rectangle, unitRow } from '@heronstone/testing/rooms.ts';
 import { runs } from '@heronstone/testing/runs.ts';
-import { set } from '../model/change.ts';
+import { set, setMeta } from '../model/change.ts';
 import { shiftUnits } from '../room/arrange.ts';
 import { inMode } from '../room/standing.ts';
-import { setMeta } from '../model/change.ts';
-import { dragUnits, onGrid, turnUnit } from './furniture.ts';
+import { dragUnits, idleSeatsOf, onGrid, turnUnit } from './furniture.ts';
 
 const plan = having(
   rectangle(6000, 4000),
@@ -107,4 +106,28 @@ test('a hand sets furniture down in whole centimetres from the walls, or in half
   const { x } = onGrid(inches, chest, { x: 1234.4, y: 1006 });
   expect(((x - 200) / 12.7) % 1).toBeCloseTo(0);
   expect(Math.abs(x - 1234.4)).toBeLessThanOrEqual(6.35);
+});
+
+test('with a table go the seats at which nothing is done, not those at which work is planned', () => {
+  const plan = having(
+    rectangle(3000, 2600),
+    set('units', 't', boxUnit('t', 1500, 300, 1200, 600, { kind: 'table' })),
+    set('people', 'me', { id: 'me', name: 'Me', stature: 1700 }),
+    ...['a', 'b'].map((id) =>
+      set('stations', id, {
+        id,
+        name: id,
+        unit: 't',
+        person: 'me',
+        x: 1500,
+        y: 900,
+        facing: 0,
+        posture: 'seated',
+        seatHeight: 450,
+      }),
+    ),
+    set('activities', 'sew', { id: 'sew', name: 'Sewing', sessionsPerWeek: 2, minutes: 60, station: 'a' }),
+  );
+  expect(idleSeatsOf(plan, 't').map((s) => s.id)).toEqual(['b']);
+  expect(idleSeatsOf(plan, 'nothing')).toEqual([]);
 });

@@ -1,6 +1,6 @@
 /** What moving and turning furniture by hand changes: what stands on a piece and its seats go along, and a mode has spots of its own. */
 import { set, type Change } from '../model/change.ts';
-import type { Plan, Unit } from '../model/plan.ts';
+import type { Plan, Station, Unit } from '../model/plan.ts';
 import { footprint } from '../furniture/footprint.ts';
 import { STEP } from '../model/measure.ts';
 import { isLoose, shiftUnits } from '../room/arrange.ts';
@@ -90,4 +90,10 @@ export function turnUnit(plan: Plan, id: string, by: number, mode = ''): Change[
   if (!unit || !isLoose(unit)) return [];
   const { rest } = restOf(plan, id, mode);
   return putDown(plan, unit, { ...rest, turn: (rest.turn + by + 720) % 360 }, mode);
+}
+
+/** The seats at a unit at which nothing is done: without the unit nobody would miss them. */
+export function idleSeatsOf(plan: Plan, unit: string): Station[] {
+  const used = new Set(Object.values(plan.activities).map((a) => a.station));
+  return seatsAt(plan, unit).filter((seat) => !used.has(seat.id));
 }

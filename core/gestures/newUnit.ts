@@ -1,10 +1,12 @@
 /** What is added by one click: a unit where there is room for it, a seat before a table. */
 import { bearing } from '../geometry/geometry.ts';
 import { inRoom } from '../furniture/footprint.ts';
-import { set, type Change } from '../model/change.ts';
+import { applyChanges, set, type Change } from '../model/change.ts';
 import { byName, STANDING_DEFAULTS, type Plan, type Shape, type Unit } from '../model/plan.ts';
 import { ROLL_BACK } from '../report/room/seats.ts';
-import { freeSpot, spotOnTable } from '../room/spot.ts';
+import type { Rest } from '../room/snap.ts';
+import { spotOnTable } from '../room/spot.ts';
+import { goodSpot } from './goodSpot.ts';
 
 /** How far the middle of a body is from the edge of the table at which it sits, mm. Common practice, no source. */
 const FROM_EDGE = 300;
@@ -35,9 +37,12 @@ export function newUnit(
   const row = { ...STANDING_DEFAULTS, id: newId(), ...shape, name: freeName(plan, shape.name) };
   const onTable = shape.bottom > 0 && !onWall ? spotOnTable(row, plan) : null;
   const withSeat = shape.kind === 'table' && onTable === null && Object.keys(plan.stations).length === 0;
-  const rest = onTable ?? freeSpot(row, plan, withSeat ? FROM_EDGE + ROLL_BACK.deep : undefined);
-  const unit: Unit = { ...row, ...rest };
-  return { unit, changes: [set('units', unit.id, unit), ...(withSeat ? seatBefore(plan, unit, newId) : [])] };
+  const made = (rest: Rest) => {
+    const unit: Unit = { ...row, ...rest };
+    return { unit, changes: [set('units', unit.id, unit), ...(withSeat ? seatBefore(plan, unit, newId) : [])] };
+  };
+  const trial = (rest: Rest) => applyChanges(plan, made(rest).changes).plan;
+  return made(onTable ?? goodSpot(row, plan, trial, withSeat ? FROM_EDGE + ROLL_BACK.deep : undefined));
 }
 
 /** A seat before the front of a table; the first one brings its person along. */

@@ -6,6 +6,7 @@ import type { Plan, TableName } from './plan.ts';
 /** What is counted when it goes along with something else, by table. */
 const COUNTED: ReadonlyArray<readonly [TableName, (n: number) => string]> = [
   ['containers', (n) => howMany(n, 'container', 'containers')],
+  ['stations', (n) => howMany(n, 'seat', 'seats')],
   ['openings', (n) => howMany(n, 'door or window', 'doors and windows')],
   ['fixtures', (n) => howMany(n, 'thing on the wall', 'things on the wall')],
   ['uses', (n) => howMany(n, 'use', 'uses')],

@@ -21,14 +21,26 @@ const STEP = 50;
  *   from the walls when there is none; beside the others when the room has no walls yet
  */
 export function freeSpot(unit: Shaped, plan: Plan, before: number = CLEAR.person): Rest {
+  const { roomy, tight } = freeSpots(unit, plan, before).next().value!;
+  return (roomy ?? tight)!;
+}
+
+/** A place that is free: with the room wanted before it, or without. */
+type FreeSpot = { roomy: Rest; tight?: undefined } | { roomy?: undefined; tight: Rest };
+
+/** All free places going round the room, those with room before them first, then those without, then one away from the walls. */
+export function* freeSpots(unit: Shaped, plan: Plan, before: number = CLEAR.person): Generator<FreeSpot> {
   const outline = outlineOf(plan);
-  if (outline.length < 3) return besideAll(unit, plan);
+  if (outline.length < 3) {
+    yield { roomy: besideAll(unit, plan) };
+    return;
+  }
   if (unit.kind === 'corner cabinet') {
     const corner = freeCorner(unit, plan);
-    if (corner) return corner;
+    if (corner) yield { roomy: corner };
   }
   const here = standing(plan);
-  let tight: Rest | null = null;
+  const tight: Rest[] = [];
   for (const wall of wallsOf(plan)) {
     const openings = Object.values(plan.openings).filter(
       (o) => o.corner === wall.id && o.sill < unit.bottom + unit.height,
@@ -45,11 +57,12 @@ export function freeSpot(unit: Shaped, plan: Plan, before: number = CLEAR.person
       const rest = { x: tidy(at.x), y: tidy(at.y), turn: at.turn };
       if (isUnder({ ...unit, ...rest }, plan)) continue;
       const span = { bottom: unit.bottom, top: unit.bottom + unit.height };
-      if (freeBefore({ ...unit, ...rest }, here, span, before) >= before) return rest;
-      tight ??= rest;
+      if (freeBefore({ ...unit, ...rest }, here, span, before) >= before) yield { roomy: rest };
+      else tight.push(rest);
     }
   }
-  return tight ?? onTheFloor(unit, plan);
+  for (const rest of tight) yield { tight: rest };
+  yield { tight: onTheFloor(unit, plan) };
 }
 
 /** A free place away from the walls, as near to the middle as there is one; else the middle. */

@@ -5,14 +5,16 @@ import type { Point } from '@heronstone/core/geometry/geometry.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { outlineOf, wallsOf } from '@heronstone/core/room/walls.ts';
 import { drawnPlan, personOf, seatOf, stationOf, useStore } from '../state/store.ts';
-import { Areas, Crossing, Marks, Overheads } from './above/Areas.tsx';
+import { Areas, Crossing, Marks, marksOf, Overheads } from './above/Areas.tsx';
 import { Ghosts, type Ghost } from './above/Ghosts.tsx';
 import { Distances } from './above/Distances.tsx';
+import { boxRound } from './above/boxes.ts';
 import { closed, WALL } from './above/path.ts';
-import { Rings, Seat } from './above/Seat.tsx';
-import { UnitAbove } from './above/UnitAbove.tsx';
+import { RIPPLE_MARK, Rings, ringsOf, Seat } from './above/Seat.tsx';
+import { UnitAbove, UnitName } from './above/UnitAbove.tsx';
+import { unitWords } from './above/unitWords.ts';
 import { useHands } from './above/useHands.ts';
-import { Way } from './above/WalkedPath.tsx';
+import { Way, wayTo } from './above/WalkedPath.tsx';
 import { WallThings } from './above/WallThings.tsx';
 import { wallWords, type WallWords } from './above/wallWords.ts';
 import { washOfUnit } from './wash.ts';
@@ -113,6 +115,29 @@ function Drawing({
       .flatMap((f) => f.targets.flatMap((t) => (t.table === 'units' ? [t.id] : []))),
   );
   const station = stationId ? plan.stations[stationId] : undefined;
+  const units = byName(plan.units)
+    .sort((a, b) => a.bottom + a.height - (b.bottom + b.height))
+    .map((unit) => ({
+      unit,
+      on: (selected?.kind === 'unit' && selected.id === unit.id) || also.includes(unit.id),
+      heat: report && !small ? washOfUnit(report, unit.id, seat, arrangement, wash) : null,
+    }));
+  const say = (mm: number) => formatLength(mm, system);
+  // What is written over the drawing goes where nothing is written yet: the tags of findings, the way, then distances.
+  const names = [
+    ...[...words.values()].map((w) => w.box),
+    ...units.flatMap(({ unit, on }) => unitWords(unit, unit.name, on, px)?.box ?? []),
+  ];
+  const marks = editable && report ? marksOf(plan, report, mode, px, names) : [];
+  const ripples = rings && station && person ? ringsOf(station, person, plan) : [];
+  const half = { x: RIPPLE_MARK * px, y: RIPPLE_MARK * px };
+  const marked = [...names, ...marks.map((m) => m.box), ...ripples.map(({ mark }) => boxRound(mark, half))];
+  const way = seat && report ? wayTo(report, selected, seat, marked, px, say) : null;
+  const taken = [
+    ...marked,
+    ...(way ? [way.box] : []),
+    ...Object.values(plan.stations).map((s) => boxRound(s, { x: SEAT, y: SEAT })),
+  ];
 
   return (
     <svg
@@ -143,24 +168,23 @@ function Drawing({
         <WallThings key={wall.id} wall={wall} plan={plan} px={px} hands={hands} />
       ))}
       <Overheads plan={plan} px={px} small={small} />
-      {rings && station && person && <Rings station={station} person={person} plan={plan} px={px} small={small} />}
-      {byName(plan.units)
-        .sort((a, b) => a.bottom + a.height - (b.bottom + b.height))
-        .map((unit) => (
-          <UnitAbove
-            key={unit.id}
-            unit={unit}
-            on={(selected?.kind === 'unit' && selected.id === unit.id) || also.includes(unit.id)}
-            lit={lit.some((c) => c.startsWith(`${unit.id}/`))}
-            bad={wrong.has(unit.id)}
-            heat={report && !small ? washOfUnit(report, unit.id, seat, arrangement, wash) : null}
-            px={px}
-            small={small}
-            editable={editable}
-            onPointerDown={hands.down('units', unit.id)}
-            onKeyDown={hands.key('units', unit)}
-          />
-        ))}
+      {station && ripples.length > 0 && <Rings rings={ripples} station={station} px={px} small={small} />}
+      {units.map(({ unit, on, heat }) => (
+        <UnitAbove
+          key={unit.id}
+          unit={unit}
+          on={on}
+          lit={lit.some((c) => c.startsWith(`${unit.id}/`))}
+          bad={wrong.has(unit.id)}
+          heat={heat}
+          px={px}
+          small={small}
+          editable={editable}
+          onPointerDown={hands.down('units', unit.id)}
+          onKeyDown={hands.key('units', unit)}
+        />
+      ))}
+      {!small && units.map(({ unit, on, heat }) => <UnitName key={unit.id} unit={unit} on={on} heat={heat} px={px} />)}
       {[...words].map(([wall, { text, x, y, upright }]) => (
         <text
           key={wall}
@@ -194,12 +218,10 @@ function Drawing({
         />
       ))}
       <Crossing report={report} px={px} />
-      {editable && report && <Marks plan={plan} report={report} mode={mode} px={px} />}
-      {seat && report && (
-        <Way report={report} selected={selected} station={seat} px={px} say={(mm) => formatLength(mm, system)} />
-      )}
+      <Marks marks={marks} px={px} />
+      {way && <Way way={way} px={px} />}
       {!small && selected?.kind === 'unit' && plan.units[selected.id] && (
-        <Distances unit={plan.units[selected.id]!} walls={walls} px={px} say={(mm) => formatLength(mm, system)} />
+        <Distances unit={plan.units[selected.id]!} walls={walls} taken={taken} px={px} say={say} />
       )}
       {corners &&
         Object.values(plan.corners).map((corner) => (
@@ -238,6 +260,8 @@ function Drawing({
   );
 }
 
+/** Half of a body that sits or stands, mm: words of distances keep off it where they can. */
+const SEAT = 125;
 const NO_WORDS: ReadonlyMap<string, WallWords> = new Map();
 
 function North({ x, y, px, turn }: { x: number; y: number; px: number; turn: number }) {

@@ -1,9 +1,10 @@
 /** What is done with pieces of furniture, the same by button, key and menu. */
 import { turnUnit } from '@heronstone/core/gestures/furniture.ts';
-import { set } from '@heronstone/core/model/change.ts';
+import { goodSpot } from '@heronstone/core/gestures/goodSpot.ts';
+import { applyChanges, set } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { copyUnit, isLoose } from '@heronstone/core/room/arrange.ts';
-import { freeSpot } from '@heronstone/core/room/spot.ts';
+import type { Rest } from '@heronstone/core/room/snap.ts';
 import { removeRows } from './removing.ts';
 import { commit, newId, notice, select, useStore } from './store.ts';
 
@@ -14,7 +15,8 @@ const called = (ids: readonly string[]) => (ids.length === 1 ? plan().units[ids[
 export function copyOf(id: string): void {
   const unit = plan().units[id];
   if (!unit) return;
-  const made = copyUnit(plan(), id, freeSpot(unit, plan()), newId);
+  const twin = (at: Rest) => copyUnit(plan(), id, at, newId);
+  const made = twin(goodSpot(unit, plan(), (at) => applyChanges(plan(), twin(at).changes).plan));
   if (commit(`Copy ${unit.name}`, made.changes)) select({ kind: 'unit', id: made.id });
 }
 

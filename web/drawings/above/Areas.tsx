@@ -1,4 +1,5 @@
 /** What must be free, what hangs over the floor, and what the report found, from above. */
+import type { Point } from '@heronstone/core/geometry/geometry.ts';
 import type { Report } from '@heronstone/core/report/evaluate.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
@@ -7,6 +8,7 @@ import { atWall } from '@heronstone/core/room/free.ts';
 import { beamOutline } from '@heronstone/core/room/overhead.ts';
 import { wallsOf } from '@heronstone/core/room/walls.ts';
 import { select } from '../../state/store.ts';
+import { boxRound, freePoint, type Box } from './boxes.ts';
 import { closed } from './path.ts';
 
 /** Areas of the mode that is on strongly, those of every day lightly. */
@@ -106,9 +108,12 @@ export function Overheads({ plan, px, small }: { plan: Plan; px: number; small: 
   });
 }
 
-/** The worst finding with millimetres of each unit and seat, as a tag beside it. */
-export function Marks({ plan, report, mode, px }: { plan: Plan; report: Report; mode: string; px: number }) {
-  const worst = new Map<string, { x: number; y: number; by: number }>();
+/**
+ * The worst finding with millimetres of each unit and seat: its words, and the tag round them beside its name, mm.
+ * @param taken boxes of what is written already
+ */
+export function marksOf(plan: Plan, report: Report, mode: string, px: number, taken: readonly Box[]) {
+  const worst = new Map<string, Point & { by: number }>();
   for (const f of report.findings) {
     if (f.by === undefined || (f.mode !== undefined && f.mode !== mode)) continue;
     const row =
@@ -118,34 +123,43 @@ export function Marks({ plan, report, mode, px }: { plan: Plan; report: Report; 
           ? plan.stations[f.targets[0]!.id]
           : undefined;
     if (!row || (worst.get(row.id)?.by ?? 0) >= f.by) continue;
-    worst.set(row.id, { x: row.x, y: row.y + 17 * px, by: f.by });
+    worst.set(row.id, { x: row.x, y: row.y, by: f.by });
   }
+  const written = [...taken];
   return [...worst].map(([id, { x, y, by }]) => {
     const words = formatLength(by, plan.meta.units);
-    const half = (words.length * 6.6 * px) / 2 + 11 * px;
-    return (
-      <g key={id} pointerEvents="none" data-mark={id}>
-        <rect x={x - half} y={y - 8 * px} width={2 * half} height={16 * px} rx={8 * px} fill="var(--lichen)" />
-        <path
-          d={`M${x - half + 5 * px} ${y + 4 * px}l${4 * px} ${-8 * px}l${4 * px} ${8 * px}z`}
-          fill="none"
-          stroke="var(--leaf)"
-          strokeWidth={1.2 * px}
-        />
-        <text
-          x={x + 6 * px}
-          y={y}
-          dy="0.35em"
-          textAnchor="middle"
-          fontSize={10.5 * px}
-          fontWeight="700"
-          fill="var(--leaf)"
-        >
-          {words}
-        </text>
-      </g>
-    );
+    const half = { x: words.length * 3.3 * px + 11 * px, y: 8 * px };
+    const points = [17, -17, 34, -34, 51, -51].map((down) => ({ x, y: y + down * px }));
+    const at = freePoint(points, half, written);
+    const box = boxRound(at, half);
+    written.push(box);
+    return { id, words, ...at, box };
   });
+}
+
+export function Marks({ marks, px }: { marks: ReturnType<typeof marksOf>; px: number }) {
+  return marks.map(({ id, words, x, y, box: { left, right, top, bottom } }) => (
+    <g key={id} pointerEvents="none" data-mark={id}>
+      <rect x={left} y={top} width={right - left} height={bottom - top} rx={8 * px} fill="var(--lichen)" />
+      <path
+        d={`M${left + 5 * px} ${y + 4 * px}l${4 * px} ${-8 * px}l${4 * px} ${8 * px}z`}
+        fill="none"
+        stroke="var(--leaf)"
+        strokeWidth={1.2 * px}
+      />
+      <text
+        x={x + 6 * px}
+        y={y}
+        dy="0.35em"
+        textAnchor="middle"
+        fontSize={10.5 * px}
+        fontWeight="700"
+        fill="var(--leaf)"
+      >
+        {words}
+      </text>
+    </g>
+  ));
 }
 
 /** Where two walls of the outline cross each other. */

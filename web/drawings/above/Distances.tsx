@@ -1,49 +1,61 @@
 import type { Unit } from '@heronstone/core/model/plan.ts';
 import { wallGaps } from '@heronstone/core/room/gaps.ts';
 import type { Wall } from '@heronstone/core/room/walls.ts';
+import type { Box } from './boxes.ts';
+import { distanceWords } from './distanceWords.ts';
 
 /** Distances of the selected unit from the walls that its sides face. */
 export function Distances({
   unit,
   walls,
+  taken,
   px,
   say,
 }: {
   unit: Unit;
   walls: readonly Wall[];
+  /** Boxes of what is written already, mm. */
+  taken: readonly Box[];
   px: number;
   say: (mm: number) => string;
 }) {
-  return wallGaps(unit, walls)
-    .filter((g) => g.gap >= 15)
-    .map(({ wall, gap, from, to }) => {
-      const mid = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
-      const label = say(gap);
-      return (
-        <g key={wall.id} pointerEvents="none">
-          <line
-            x1={from.x}
-            y1={from.y}
-            x2={to.x}
-            y2={to.y}
-            stroke="var(--rust)"
-            strokeWidth={px}
-            strokeDasharray={`${3 * px} ${3 * px}`}
-          />
+  const gaps = wallGaps(unit, walls).filter((g) => g.gap >= 15);
+  const words = distanceWords(
+    gaps.map(({ gap, from, to }) => ({ from, to, text: say(gap) })),
+    taken,
+    px,
+  );
+  return (
+    <g pointerEvents="none">
+      {gaps.map(({ wall, from, to }) => (
+        <line
+          key={wall.id}
+          x1={from.x}
+          y1={from.y}
+          x2={to.x}
+          y2={to.y}
+          stroke="var(--rust)"
+          strokeWidth={px}
+          strokeDasharray={`${3 * px} ${3 * px}`}
+        />
+      ))}
+      {words.map(({ text, x, y, half }, i) => (
+        <g key={gaps[i]!.wall.id}>
           <rect
-            x={mid.x - label.length * 3.6 * px}
-            y={mid.y - 9 * px}
-            width={label.length * 7.2 * px}
-            height={18 * px}
-            rx={9 * px}
+            x={x - half.x}
+            y={y - half.y}
+            width={2 * half.x}
+            height={2 * half.y}
+            rx={half.y}
             fill="var(--leaf)"
             stroke="var(--line)"
             strokeWidth={px}
           />
-          <text x={mid.x} y={mid.y} dy="0.35em" textAnchor="middle" fontSize={11.5 * px} fill="var(--ink)">
-            {label}
+          <text x={x} y={y} dy="0.35em" textAnchor="middle" fontSize={11.5 * px} fill="var(--ink)">
+            {text}
           </text>
         </g>
-      );
-    });
+      ))}
+    </g>
+  );
 }

@@ -5,32 +5,41 @@ import type { Person, Plan, Station } from '@heronstone/core/model/plan.ts';
 import { bodyAt, levelReach, pace } from '@heronstone/core/reach/body.ts';
 import { RippleMark } from '../RippleMark.tsx';
 
-/** The ripples round the chosen seat: forearm zone, arm's length, swivel, two paces. */
+/** The ripples round a seat, innermost first: forearm zone, arm's length, swivel, two paces; radius and middle of the mark, mm. */
+export function ringsOf(station: Station, person: Person, plan: Plan) {
+  const body = bodyAt(station, person, constantsOf(plan.meta.constants));
+  const swivel = levelReach(body, body.shoulder) + constantsOf(plan.meta.constants).swivelStep;
+  const radii = [
+    body.forearmZone + body.halfBreadth,
+    body.grip + body.halfBreadth * 0.6,
+    swivel,
+    Math.max(2 * pace(person.stature), swivel * 1.2),
+  ];
+  return radii.map((r, i) => {
+    const bearing = 0.9 + (i + 1) * 0.06;
+    const mark = { x: station.x + r * Math.cos(bearing), y: station.y + r * Math.sin(bearing) };
+    return { n: (i + 1) as 1 | 2 | 3 | 4, r, mark, reach: body.grip };
+  });
+}
+
+/** Radius of the mark of a ripple, pixels. */
+export const RIPPLE_MARK = 8;
+
+/** The ripples round the chosen seat. */
 export function Rings({
+  rings,
   station,
-  person,
-  plan,
   px,
   small,
 }: {
+  rings: ReturnType<typeof ringsOf>;
   station: Station;
-  /** Whose reach it is. */
-  person: Person;
-  plan: Plan;
   px: number;
   small: boolean;
 }) {
-  const body = bodyAt(station, person, constantsOf(plan.meta.constants));
-  const swivel = levelReach(body, body.shoulder) + constantsOf(plan.meta.constants).swivelStep;
-  const rings = [
-    { r: body.forearmZone + body.halfBreadth, n: 1 },
-    { r: body.grip + body.halfBreadth * 0.6, n: 2 },
-    { r: swivel, n: 3 },
-    { r: Math.max(2 * pace(person.stature), swivel * 1.2), n: 4 },
-  ] as const;
   return (
-    <g clipPath="url(#floor)" pointerEvents="none" data-rings={Math.round(body.grip)}>
-      {[...rings].reverse().map(({ r, n }) => (
+    <g clipPath="url(#floor)" pointerEvents="none" data-rings={Math.round(rings[0]!.reach)}>
+      {[...rings].reverse().map(({ r, n, mark }) => (
         <g key={n}>
           <circle
             cx={station.x}
@@ -40,14 +49,7 @@ export function Rings({
             stroke={`var(--w${n})`}
             strokeWidth={(n === 1 ? 2 : 1.4) * px}
           />
-          {!small && (
-            <RippleMark
-              ripple={n}
-              x={station.x + r * Math.cos(0.9 + n * 0.06)}
-              y={station.y + r * Math.sin(0.9 + n * 0.06)}
-              r={8 * px}
-            />
-          )}
+          {!small && <RippleMark ripple={n} {...mark} r={RIPPLE_MARK * px} />}
         </g>
       ))}
     </g>

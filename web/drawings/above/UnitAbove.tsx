@@ -6,6 +6,7 @@ import type { Unit } from '@heronstone/core/model/plan.ts';
 import type { Heat } from '../wash.ts';
 import { useHeld } from '../../state/held.ts';
 import { closed } from './path.ts';
+import { unitWords } from './unitWords.ts';
 
 interface UnitAboveProps {
   unit: Unit;
@@ -22,18 +23,8 @@ interface UnitAboveProps {
   onKeyDown: (event: KeyboardEvent) => void;
 }
 
-/** Height of letters, pixels. */
-const LETTER = 12.5;
-
 export function UnitAbove({ unit, on, lit, bad, heat, px, small, editable, onPointerDown, onKeyDown }: UnitAboveProps) {
   const over = useHeld((s) => s.over === unit.id);
-  const text = LETTER * px;
-  const across = Math.abs(Math.cos((unit.turn * Math.PI) / 180)) > 0.7;
-  const [w, d] = across ? [unit.width, unit.depth] : [unit.depth, unit.width];
-  const label = heat ? (Math.max(w, d) < 60 * px ? heat.short : heat.words) : unit.name;
-  const upright = w < d && w < label.length * text * 0.55;
-  const room = (upright ? d : w) - 8 * px;
-  const fits = Math.min(text, (room / Math.max(label.length, 4)) * 1.85);
   const high = unit.bottom > 900;
   const inside = unit.host !== null;
   return (
@@ -78,28 +69,38 @@ export function UnitAbove({ unit, on, lit, bad, heat, px, small, editable, onPoi
           className="lit"
           cx={unit.x}
           cy={unit.y}
-          r={Math.min(w, d) / 2 + 14 * px}
+          r={Math.min(unit.width, unit.depth) / 2 + 14 * px}
           fill="none"
           stroke="var(--rust)"
           strokeWidth={2.4 * px}
         />
       )}
-      {fits > 7 * px && !small && unit.depth > 60 && !inside && (on || !high) && (
-        <text
-          x={unit.x}
-          y={unit.y}
-          dy="0.35em"
-          textAnchor="middle"
-          fontSize={fits}
-          fontWeight={on ? 700 : 400}
-          fill="var(--ink)"
-          transform={upright ? `rotate(-90 ${unit.x} ${unit.y})` : undefined}
-          pointerEvents="none"
-        >
-          {label}
-        </text>
-      )}
     </g>
+  );
+}
+
+/** The name of a unit, or what is washed over it: written over all furniture, so that nothing that hangs there crosses it out. */
+export function UnitName({ unit, on, heat, px }: { unit: Unit; on: boolean; heat: Heat | null; px: number }) {
+  const label = heat ? (Math.max(unit.width, unit.depth) < 60 * px ? heat.short : heat.words) : unit.name;
+  const words = unitWords(unit, label, on, px);
+  if (!words) return null;
+  return (
+    <text
+      x={unit.x}
+      y={unit.y}
+      dy="0.35em"
+      textAnchor="middle"
+      fontSize={words.letter}
+      fontWeight={on ? 700 : 400}
+      fill="var(--ink)"
+      stroke={heat ? 'none' : unit.kind === 'table' ? 'var(--wood)' : 'var(--leaf)'}
+      strokeWidth={3 * px}
+      paintOrder="stroke"
+      transform={words.upright ? `rotate(-90 ${unit.x} ${unit.y})` : undefined}
+      pointerEvents="none"
+    >
+      {label}
+    </text>
   );
 }
 

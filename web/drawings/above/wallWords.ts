@@ -1,6 +1,7 @@
 /** Where the names and measures of the walls are written, so that none is over another. */
 import { formatLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import type { Wall } from '@heronstone/core/room/walls.ts';
+import { boxRound, common, type Box } from './boxes.ts';
 import { WALL } from './path.ts';
 
 export interface WallWords {
@@ -10,6 +11,8 @@ export interface WallWords {
   y: number;
   /** Written upwards. */
   upright: boolean;
+  /** Round them, mm. */
+  box: Box;
 }
 
 /** Width of a letter and height of a line, pixels. */
@@ -17,14 +20,6 @@ const LETTER = 6.4;
 const LINE = 16;
 /** Free space round the words, pixels. */
 const APART = 4;
-
-interface Box {
-  left: number;
-  right: number;
-  top: number;
-  bottom: number;
-}
-const meet = (a: Box, b: Box) => a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
 
 /**
  * The words of each wall by its id: name and measure where there is room, else the measure alone; outside the wall, else inside.
@@ -44,11 +39,10 @@ export function wallWords(walls: readonly Wall[], system: UnitSystem, px: number
       const x = wall.from.x + (wall.along.x * wall.length) / 2 + wall.inward.x * out;
       const y = wall.from.y + (wall.along.y * wall.length) / 2 + wall.inward.y * out;
       const [long, high] = [((text.length * LETTER) / 2 + APART) * px, (LINE / 2 + APART) * px];
-      const [dx, dy] = upright ? [high, long] : [long, high];
-      const box = { left: x - dx, right: x + dx, top: y - dy, bottom: y + dy };
-      if (taken.some((t) => meet(t, box))) continue;
+      const box = boxRound({ x, y }, upright ? { x: high, y: long } : { x: long, y: high });
+      if (taken.some((t) => common(t, box) > 0)) continue;
       taken.push(box);
-      words.set(wall.id, { text, x, y, upright });
+      words.set(wall.id, { text, x, y, upright, box });
       break;
     }
   }

@@ -1,0 +1,60 @@
+/** Where a new piece goes: where it takes from nobody the room that is needed to walk, to sit and to open. */
+import { allCompartments } from '../furniture/compartments.ts';
+import type { Plan, Unit } from '../model/plan.ts';
+import { checkAreas } from '../room/areas.ts';
+import { checkClearance } from '../room/clearance.ts';
+import { freeSpots } from '../room/spot.ts';
+import type { Rest } from '../room/snap.ts';
+import { standing } from '../room/standing.ts';
+import { walksOf } from '../room/walks.ts';
+import { checkRoom } from '../report/room/check.ts';
+import { checkSeats, checkWalkways } from '../report/room/seats.ts';
+
+/** So many places are looked at; each takes a few ms. */
+const MOST = 60;
+/** A place to which there is no way is as bad as so many other faults. */
+const NO_WAY = 10;
+
+/** What is wrong with the room: narrow ways, fronts that cannot open, seats without room, places that cannot be walked to. */
+function faults(plan: Plan): number {
+  const here = standing(plan);
+  const found = [
+    ...checkRoom(plan),
+    ...checkClearance(plan),
+    ...checkAreas(plan),
+    ...checkSeats(plan),
+    ...checkWalkways(plan),
+  ];
+  const walled = new Set<string>();
+  for (const walks of walksOf(here, allCompartments(here)).values())
+    for (const c of allCompartments(here)) if (walks.get(c.id)?.reason) walled.add(c.unit);
+  return found.length + NO_WAY * walled.size;
+}
+
+/**
+ * Going round the room (see freeSpots), the first place where a unit makes nothing in the room worse; without one, that where it
+ * makes least worse.
+ * @param trial the plan with the unit at a place, and with what comes along with it
+ * @param before room that is wanted before it, mm
+ */
+export function goodSpot(
+  unit: Omit<Unit, 'x' | 'y' | 'turn'>,
+  plan: Plan,
+  trial: (at: Rest) => Plan,
+  before?: number,
+): Rest {
+  let best: { at: Rest; worse: number } | null = null;
+  let looked = 0;
+  let last: Rest | null = null;
+  const now = faults(plan);
+  for (const { roomy, tight } of freeSpots(unit, plan, before)) {
+    const at = (roomy ?? tight)!;
+    // Beside the place looked at last it is hardly better: a hand's breadth further along is looked at next.
+    if (last && Math.hypot(at.x - last.x, at.y - last.y) < 120 && at.turn === last.turn) continue;
+    last = at;
+    const worse = faults(trial(at)) - now;
+    if (!best || worse < best.worse) best = { at, worse };
+    if (worse <= 0 || ++looked === MOST) break;
+  }
+  return best!.at;
+}

@@ -47,9 +47,9 @@ test('the places are Colour by minutes a week, with the number on each', async (
   await expect(page.locator('[data-place="cubes/c2r2"]')).toHaveAttribute('aria-label', /\d+\.\d min$/);
   await expect(page.locator('[data-place="books/s2"]')).toContainText(/\d+\.\d/);
   await page.getByRole('tab', { name: words.tab.fromAbove }).click();
-  await expect(page.locator('[data-unit="cubes"]')).toContainText(/\d+\.\d min/);
+  await expect(page.locator('[data-name-of="cubes"]')).toContainText(/\d+\.\d min/);
   await choose(page.getByLabel(words.field.colourBy), 'seconds a fetch');
-  await expect(page.locator('[data-unit="cubes"]')).toContainText(/\d+\.\d s/);
+  await expect(page.locator('[data-name-of="cubes"]')).toContainText(/\d+\.\d s/);
 });
 
 test('a fetch is played along its way while its elements tick; with reduced motion it is a list', async ({

@@ -1,5 +1,6 @@
 /** Every place for a supply with what it would cost there: seconds, rules, what would have to go. */
 import { inFront } from '../report/contents.ts';
+import { diggingIn } from '../fit/digging.ts';
 import { fit, lying } from '../fit/fit.ts';
 import { layOut } from '../fit/layOut.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
@@ -78,6 +79,7 @@ export function alternativesFor(
       lines: others.length + standing.length + 1,
       share: taken,
       behind: inFront(c, laid, laid.length - 1, fixed),
+      digging: diggingIn(supply, laid.at(-1)!, c),
     };
     let [seconds, fetches, penalty] = [0, 0, 0];
     const words = new Set<string>();
@@ -121,7 +123,7 @@ function among(
   fixed: readonly Rect[],
 ) {
   const items = others.map((p) => lying(plan.supplies[p.supply]!, p.count, c, p.orientation));
-  const { laid, share } = layOut(c, [...items, { supply, count, only: null }], fixed, plan.meta.roomToGrow);
+  const { laid, share } = layOut(c, [...items, { supply, count, only: null }], fixed, plan.meta.roomToGrow, true);
   const displaced = laid.slice(0, -1).some((l, i) => l.fits < items[i]!.count);
   return { laid, share, room: displaced ? 0 : laid.at(-1)!.fits };
 }

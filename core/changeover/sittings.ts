@@ -95,10 +95,13 @@ export function cutIntoSittings(moves: readonly Cut[], seconds: number): number[
     const chosen = best ?? any!;
     for (const g of chosen.groups) {
       open.delete(g);
-      for (const i of groups[g]!) {
-        if (moves[i]!.seconds > left && sitting.length > 0) close();
-        sitting.push(i);
-        left -= moves[i]!.seconds;
+      // A run that fits into a sitting is not cut: nothing of it stays on the floor until the next one.
+      if (time[g]! > left && sitting.length > 0) close();
+      for (const part of runsOf(groups[g]!, moves, left, seconds)) {
+        const took = part.reduce((sum, i) => sum + moves[i]!.seconds, 0);
+        if (took > left && sitting.length > 0) close();
+        sitting.push(...part);
+        left -= took;
       }
     }
   }
@@ -126,4 +129,44 @@ function groupsOf(moves: readonly Cut[]): number[][] {
   });
   if (group.length > 0) groups.push(group);
   return groups;
+}
+
+/**
+ * A run of moves in parts that fit into what is left of a sitting and into the ones after it: cut where least lies on the floor,
+ * in the second half of each sitting.
+ * @param left seconds left in the first sitting
+ * @param seconds length of the others
+ */
+function runsOf(run: readonly number[], moves: readonly Cut[], left: number, seconds: number): number[][] {
+  const parts: number[][] = [];
+  const floor = new Map<string, number>();
+  let [part, took, room]: [number[], number, number] = [[], 0, left];
+  let best: { length: number; litres: number } | null = null;
+  for (let k = 0; k < run.length; k++) {
+    const move = moves[run[k]!]!;
+    if (took + move.seconds > room && part.length > 0) {
+      // Back to where least lay on the floor.
+      const length = best?.length ?? part.length;
+      k -= part.length - length;
+      parts.push(part.slice(0, length));
+      floor.clear();
+      for (const i of parts.flat()) stand(floor, moves[i]!);
+      [part, took, room, best] = [[], 0, seconds, null];
+      k--;
+      continue;
+    }
+    part.push(run[k]!);
+    took += move.seconds;
+    stand(floor, move);
+    const litres = [...floor.values()].reduce((sum, l) => sum + l, 0);
+    if (took >= room / 2 && (best === null || litres <= best.litres)) best = { length: part.length, litres };
+  }
+  if (part.length > 0) parts.push(part);
+  return parts;
+}
+
+/** What stands on the floor after a move. */
+function stand(floor: Map<string, number>, move: Cut): void {
+  if (move.kind === 'lift out') floor.set(move.piece, move.litres);
+  if (move.kind === 'put in') floor.delete(move.piece);
 }

@@ -1,27 +1,11 @@
 /** What a place holds, against what makers find when they try (common practice, no source). */
 import { holds } from '@heronstone/testing/holds.ts';
+import { thing } from '@heronstone/testing/thing.ts';
 import { fit, lieWords } from '../fit/fit.ts';
 import { layOut } from '../fit/layOut.ts';
 import { seenWords } from '../report/contents.ts';
-import { SUPPLY_DEFAULTS, type Supply } from '../model/plan.ts';
+import type { Supply } from '../model/plan.ts';
 
-const thing = (more: Partial<Supply>): Supply => ({
-  id: 's',
-  name: 'Thing',
-  category: '',
-  form: 'pieces',
-  count: 1,
-  length: 100,
-  width: 80,
-  thickness: 20,
-  grammage: null,
-  mass: null,
-  orientations: ['flat', 'edge', 'end'],
-  goesBack: true,
-  note: '',
-  ...SUPPLY_DEFAULTS,
-  ...more,
-});
 const card = (thickness: number) => thing({ form: 'sheets', count: 500, length: 297, width: 210, thickness });
 
 test.each([0.27, 0.3])(
@@ -87,6 +71,9 @@ test('boards, magnets and rods hold what they can', () => {
   expect(fit(ribbon, 1, board('hooks'))).toMatchObject({ count: 0, reason: 'is not a thing to hang on a board' });
   expect(fit(die, 1, board('rods')).reason).toBe('is not a roll or spool, and this is a rod');
   expect(fit({ ...die, mass: 2500 }, 1, board('hooks')).reason).toBe('is too heavy for a hook');
+  const marker = thing({ count: 24, length: 140, width: 12, thickness: 12 });
+  expect(fit(marker, 24, board('hooks'))).toMatchObject({ count: 0, reason: 'is not a thing to hang on a board' });
+  expect(fit(thing({ length: 240, width: 80, thickness: 15 }), 1, board('hooks')).count).toBe(1);
 });
 
 test('stacks end where makers end them', () => {

@@ -1,8 +1,9 @@
 /** What a place costs a supply: seconds of its fetches and, listed apart, penalties for broken wishes (methods.md 5). */
-import { element } from '../fetch/elements.ts';
+import { element, totalSeconds } from '../fetch/elements.ts';
 import { PUBLISHED, type Constants } from '../model/constants.ts';
-import { fetchSeconds, type Lookup, type Approach } from '../fetch/fetch.ts';
+import { diggingElements, fetchSeconds, type Lookup, type Approach } from '../fetch/fetch.ts';
 import type { Compartment } from '../furniture/compartments.ts';
+import type { Digging } from '../fit/digging.ts';
 import { massEach } from '../fit/fit.ts';
 import type { Arrangement, Supply } from '../model/plan.ts';
 import { usesOf, type Scene } from '../scene/scene.ts';
@@ -17,6 +18,8 @@ export interface Crowd {
   share: number;
   /** Other things that lie before it, seen from the front. */
   behind?: number;
+  /** What finding one among its own line takes, by how they lie. */
+  digging?: Digging;
 }
 
 /** Whether a label, or a clear side, tells today what is in a place. */
@@ -45,6 +48,7 @@ export function lookupIn(
           ? unit.bays.flatMap((b) => b.cells).filter((c) => CLOSED.has(c.access)).length || 1
           : 1,
     loose: supply.form === 'loose',
+    ...(crowd.digging ? { digging: crowd.digging } : {}),
     // Of what lies too much, half is in front or on top of the one that is wanted.
     aside: (crowd.share > 1 ? ((1 - 1 / crowd.share) * crowd.lines) / 2 : 0) + (crowd.behind ?? 0),
   };
@@ -122,6 +126,14 @@ export function placeCost(
     fetches += use.fetches;
   }
   return { fetching, penalty, fetches };
+}
+
+/** Seconds that finding and getting out one of its line adds to a fetch, by how they lie. */
+export function diggingSeconds(digging: Digging, constants: Constants): number {
+  const grasp = digging.jumble
+    ? element('pick from a jumble', 1, constants).seconds - element('grasp', 1, constants).seconds
+    : 0;
+  return totalSeconds(diggingElements(digging, constants)) + grasp;
 }
 
 /** Seconds that looking through n lines adds to a fetch; the part of a cost that depends on what else lies there. */

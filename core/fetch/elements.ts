@@ -12,6 +12,9 @@ const MOD = 0.129;
 export type ElementKind =
   | 'look'
   | 'search'
+  | 'look over'
+  | 'flick through'
+  | 'lift off'
   | 'reach'
   | 'grasp'
   | 'pick from a jumble'
@@ -88,6 +91,10 @@ function along(table: ReadonlyArray<[number, number]>, mm: number): number {
   return y0 + ((y1 - y0) * (mm - x0)) / (x1 - x0);
 }
 
+/** How far things that are looked over are from the eye, 18 in, and what width is seen without moving it, mm. */
+const EYE_DISTANCE = 457.2;
+const SEEN_AT_ONCE = 200;
+
 interface Timing {
   /** TMU for a quantity. */
   tmu: (quantity: number, constants: Constants) => number;
@@ -149,6 +156,31 @@ const lift = (mm: number, mod: number, source: string): Timing => ({
 export const TIMES: Readonly<Record<ElementKind, Timing>> = {
   look: plain('look', 2, 'looking', 'eye focus 7.3', 'looks'),
   search: plain('look', 2, 'looking', 'eye focus 7.3 for each thing looked at', 'looks'),
+  'look over': {
+    tmu: (mm, k) => Math.min(20, (k.eyeTravel * mm) / EYE_DISTANCE),
+    // An eye focus for each so much of width that is seen at once.
+    mod: (mm) => 2 * Math.max(1, Math.ceil(mm / SEEN_AT_ONCE)),
+    unit: 'mm',
+    motion: 'looking',
+    source: `${MTM}: eye travel 15.2 T/D, at most 20`,
+    of: ['eyeTravel'],
+  },
+  'flick through': {
+    tmu: (n, k) => n * (k.reach * along(REACH, 25.4) + k.move * along(MOVE, 50.8) + k.look),
+    mod: (n) => n * 4,
+    unit: 'times',
+    motion: 'looking',
+    source: `${MTM}: reach 1 in, move 2 in, eye focus`,
+    of: ['reach', 'move', 'look'],
+  },
+  'lift off': {
+    tmu: (n, k) => n * (2 * (k.grasp + k.move * along(MOVE, 304.8) + k.release) + k.reach * along(REACH, 304.8)),
+    mod: (n) => n * 14,
+    unit: 'times',
+    motion: 'opening',
+    source: `${MTM}: grasp, move 12 in, release; reach 12 in and the same back`,
+    of: ['grasp', 'move', 'release', 'reach'],
+  },
   reach: {
     tmu: (mm, k) => k.reach * along(REACH, mm),
     mod: arm,

@@ -17,6 +17,7 @@ import {
   type Sized,
 } from '../reach/body.ts';
 import { angleBetween, bearing, distance, turned, type Point } from '../geometry/geometry.ts';
+import type { Digging } from '../fit/digging.ts';
 import { element, totalSeconds, type Element, type ElementKind } from './elements.ts';
 
 /** What every fetch between a station and a compartment has in common, whatever is fetched. */
@@ -66,6 +67,8 @@ export interface Lookup {
   /** Closed compartments of the same unit that look alike, this one included; opened half of them on average when not known. */
   alike: number;
   loose: boolean;
+  /** What it takes to find one among others of its line, by how they lie; nothing when not given. */
+  digging?: Digging;
   /** Things moved aside to get at it, on average: what a compartment that is overfull costs. */
   aside: number;
 }
@@ -216,6 +219,18 @@ const SHUT: Partial<Record<Element['kind'], Element['kind']>> = {
   'take out': 'put back',
 };
 
+/** Finding one among its neighbours, and lifting off what lies on it. */
+export function diggingElements(dig: Digging | undefined, constants: Constants): Element[] {
+  if (!dig) return [];
+  const of = (kind: ElementKind, quantity: number) => (quantity > 0 ? [element(kind, quantity, constants)] : []);
+  return [
+    ...of('look over', dig.travel),
+    ...of('search', dig.looks),
+    ...of('flick through', dig.flicks),
+    ...of('lift off', dig.lifts),
+  ];
+}
+
 /** Elements of going, finding, taking and bringing one thing. */
 export function fetchElements(way: Approach, find: Lookup): Element[] {
   const search: Element[] = [];
@@ -238,8 +253,9 @@ export function fetchElements(way: Approach, find: Lookup): Element[] {
     // Looked through one by one, the right line turns up half-way on average: (n + 1) / 2.
     ...(find.lines > 1 ? [of('search', (find.lines + 1) / 2)] : []),
     ...(find.aside > 0 ? [of('move aside', find.aside)] : []),
+    ...diggingElements(find.digging, way.constants),
     of('reach', way.reach),
-    of(find.loose ? 'pick from a jumble' : 'grasp'),
+    of(find.loose || find.digging?.jumble ? 'pick from a jumble' : 'grasp'),
     of('move', way.reach),
     ...way.back,
     of('put down'),

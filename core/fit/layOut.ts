@@ -4,6 +4,7 @@
  * From above: x from the left, y from the front; on a board y runs down from its upper edge. Lengths in mm.
  */
 import type { Orientation, Supply } from '../model/plan.ts';
+import { differs } from './alike.ts';
 import { chooseLie } from './fit.ts';
 import type { Holds } from './limits.ts';
 import {
@@ -13,6 +14,7 @@ import {
   staggeredWidth,
   staggersOf,
   volumeEach,
+  withLayers,
   LOOSE_FILL,
   type Lie,
   type Stagger,
@@ -125,6 +127,7 @@ export function layOut(
   let found: Array<(Shape & Rect) | null> | null = null;
   for (const limit of limits) {
     found = strips(items, ways, fixed, limit, flat) ?? packed(items, shapes, fixed, limit, depth);
+    if (found && flat) found = loosened(items, ways, fixed, limit, depth, found) ?? found;
     if (found) break;
   }
   const laid = found
@@ -139,6 +142,39 @@ export function layOut(
     share: missing > 1e-9 ? Math.max(wanted, 1 + missing) : Math.min(1, wanted),
     reach: [...fixed, ...laid.flatMap((l) => (l.block ? [l.block] : []))].reduce((m, r) => Math.max(m, r.x + r.w), 0),
   };
+}
+
+/** So many on each other are tried for things of which one is wanted, fewest first. */
+const FEW_LAYERS = [1, 2, 3, 5, 8];
+
+/**
+ * The same things with fewer on each other wherever one of a line is wanted; null where there is no room for that.
+ * @param dense how they lie with as many on each other as may be
+ */
+function loosened(
+  items: readonly Item[],
+  ways: ReadonlyArray<readonly Lie[]>,
+  fixed: readonly Rect[],
+  limit: number,
+  depth: number,
+  dense: ReadonlyArray<(Shape & Rect) | null>,
+): Array<Shape & Rect> | null {
+  const wanted = items.map((item) => item.count > 1 && differs(item.supply));
+  const layersOf = (s: Shape | null, i: number) =>
+    s && wanted[i] && s.lie.pattern === 'grid' ? Math.min(s.lie.layers, items[i]!.count) : 1;
+  const most = dense.reduce((high, s, i) => Math.max(high, layersOf(s, i)), 1);
+  for (const few of FEW_LAYERS) {
+    if (few >= most) return null;
+    const looser = ways.map((own, i) =>
+      wanted[i] ? own.map((lie) => (lie.pattern === 'grid' && lie.layers > few ? withLayers(lie, few) : lie)) : own,
+    );
+    const shapes = items.map((item, i) =>
+      looser[i]!.flatMap((lie) => shapesOf(lie, item.supply, item.count, limit, depth)),
+    );
+    const found = strips(items, looser, fixed, limit, true) ?? packed(items, shapes, fixed, limit, depth);
+    if (found) return found;
+  }
+  return null;
 }
 
 /** A column on a board is as deep as the board is high: rows below each other take the part of rows behind each other. */
@@ -208,7 +244,7 @@ function spread(items: readonly Item[], strips: Array<Shape & Rect>, left: numbe
       const deep = Math.min(most, stacks);
       left -= wider - strip.w;
       moved += wider - strip.w;
-      return { ...here, w: wider, d: deep * lie.into, rows: deep, lie: { ...lie, layers, perColumn: most * layers } };
+      return { ...here, w: wider, d: deep * lie.into, rows: deep, lie: withLayers({ ...lie, rows: most }, layers) };
     }
     return { ...here, rows };
   });

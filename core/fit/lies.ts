@@ -297,6 +297,9 @@ export function staggeredWidth(s: Stagger, diameter: number, stacks: number): nu
   return diameter + Math.max(0, columns - 1) * s.between;
 }
 
+/** The same way of lying with another number on each other. */
+export const withLayers = (lie: Lie, layers: number): Lie => ({ ...lie, layers, perColumn: lie.rows * layers });
+
 /** Width of the strip that a count takes in a way of lying, mm. */
 export function stripWidth(lie: Lie, count: number): number {
   const straight = Math.ceil(count / lie.perColumn - 1e-9) * lie.across;

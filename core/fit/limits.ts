@@ -13,6 +13,8 @@ export type Holds = Pick<Compartment, 'inside' | 'access' | 'walls'> &
 
 /** An opening up to so wide or high is a slot for sheets, mm. */
 const SLOT = 60;
+/** A drawer or tray up to so high is made for sheets alone, mm. */
+const TRAY = 35;
 /** Thinner than this is a thin flat thing, mm. */
 const THIN = 12;
 /** Tools and other stiff pieces stand on end by themselves only when they are at least so thick as a share of their height. */
@@ -51,7 +53,9 @@ export function isMadeFor(supply: Pick<Supply, 'form' | 'traits'>, place: Holds)
       (place.hangs === 'rods' && supply.form === 'rolls') ||
       (place.hangs === 'magnet' && supply.traits.includes('sticks to a magnet'))
     );
-  return supply.form === 'sheets' && isSlot(place);
+  // A shallow drawer holds paper, too, but is not made for it alone; a tray is.
+  const tray = place.access !== 'open' && place.access !== 'door';
+  return supply.form === 'sheets' && isSlot(place) && (!tray || place.inside.height <= TRAY);
 }
 
 /** Room that is left free over things, mm. */
@@ -140,11 +144,11 @@ const HUNG: ReadonlySet<Supply['form']> = new Set(['pieces', 'long', 'hung', 'se
 const PACK = 40;
 const PLATE = 12;
 
-/** Whether it has what a hook takes: what is said to hang, tools, thin plates, packs. Blocks, cups and balls have not. */
+/** Whether it has what a hook takes: what is said to hang, tools, thin plates, packs. Blocks, cups and balls have not, nor pens and rods. */
 function hangsByItself(s: Supply): boolean {
   const thin = Math.min(s.length, s.width, s.thickness);
   if (s.form === 'set') return thin <= PACK;
-  return s.form === 'hung' || (HUNG.has(s.form) && (isStick(s) || thin <= PLATE));
+  return s.form === 'hung' || (HUNG.has(s.form) && !isRod(s) && (isStick(s) || thin <= PLATE));
 }
 
 /** Thicker things do not hold on a magnet, mm. */

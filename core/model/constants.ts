@@ -80,6 +80,10 @@ const CREEP = 'EN 1995-1-1, k_def, service class 1 (value from memory)';
 
 export const CONSTANTS = {
   look: tmu(7.3, 'one look (eye focus), and each thing looked at'),
+  eyeTravel: {
+    ...tmu(15.2, 'the eye travels over things, times width by distance (18 in), at most 20 TMU'),
+    unit: 'TMU × width/distance',
+  },
   grasp: tmu(2, 'grasp, easy'),
   jumble: tmu(9.1, 'grasp out of a jumble'),
   release: tmu(2, 'release'),
@@ -189,6 +193,8 @@ export const CONSTANTS = {
     'round things lie on each other on a shelf, at most; in a drawer or box up to its rim',
     100,
   ),
+  handful: held(60, 'mm', 'of a stack that one lifts off at once, to get at what lies below', 500),
+  flicks: held(6, '', 'things filed on edge are flicked through, at most: they stand roughly in order', 200),
   hook: held(2, 'kg', 'a hook carries', 50),
   stands: held(0.18, 'of its height', 'a thing that stands free is at least so thick', 1),
   flameReach: cost(1200, 'mm', 'how far flammable things keep from a station whose work gives flame or heat', 10_000),

@@ -20,7 +20,7 @@ export * from './unit.ts';
 export * from './work.ts';
 
 /** The version written into plan files; raise it with every change of shape that an older program cannot read. */
-export const PLAN_VERSION = 8;
+export const PLAN_VERSION = 9;
 
 export const MetaSchema = z.strictObject({
   id,

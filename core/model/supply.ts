@@ -85,6 +85,8 @@ const supplies = z
     together: short('What it lies together with'),
     /** Pieces in one set; null when it is none or nobody counted. */
     parts: count('The pieces in a set', 1, 100_000).nullable().default(null),
+    /** Whether any one of them will do or a certain one is wanted; null leaves it to the kind. */
+    alike: z.enum(['alike', 'different']).nullable().default(null),
     /** How many may lie on each other; null leaves it to the form. */
     stack: count('How many may lie on each other', 1, 10_000).nullable().default(null),
     /** Share of its loose volume that a soft thing takes when it is put away. */
@@ -116,6 +118,7 @@ export const SUPPLY_DEFAULTS = {
   backstock: 0,
   reorderAt: null,
   parts: null,
+  alike: null,
   stack: null,
   squeeze: 1,
   workFront: 0,

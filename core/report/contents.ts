@@ -1,6 +1,7 @@
 /** What lies in each place, where exactly, and what fetching it costs: the placements part of the report. */
 import { countWords } from '../fit/forms.ts';
 import { lieWords, liesBadly, lying, massEach, tooLarge } from '../fit/fit.ts';
+import { diggingIn, seenFromAbove } from '../fit/digging.ts';
 import { grown } from '../fit/growth.ts';
 import { floorOf, layOut, type Item, type Laid } from '../fit/layOut.ts';
 import { outline } from '../fit/containers.ts';
@@ -67,7 +68,12 @@ export function packPlace(
       p,
       arrangement,
       scene.plan.supplies[p.supply]!,
-      { ...crowd, lines: Math.max(1, crowd.lines), behind: behind[i]! },
+      {
+        ...crowd,
+        lines: Math.max(1, crowd.lines),
+        behind: behind[i]!,
+        digging: diggingIn(scene.plan.supplies[p.supply]!, laid[i]!, compartment),
+      },
       laid[i]!,
       heaped,
       spares.get(p.supply) ?? 0,
@@ -79,7 +85,7 @@ export function packPlace(
 /** How many other things stand before one, where one gets in from the front. */
 export function inFront(compartment: Compartment, laid: readonly Laid[], at: number, fixed: readonly Rect[]): number {
   const own = laid[at]!.block;
-  if (!own || (compartment.access !== 'open' && compartment.access !== 'door')) return 0;
+  if (!own || compartment.access === 'peg' || seenFromAbove(compartment)) return 0;
   const before = (r: Rect | null) =>
     r !== null && r.y + r.d <= own.y + 1 && r.x < own.x + own.w - 1 && r.x + r.w > own.x + 1;
   return laid.filter((l, i) => i !== at && before(l.block)).length + fixed.filter(before).length;
@@ -106,10 +112,14 @@ function stateOf(
 }
 
 /** What one sees of things that lie so, in words. */
-export function seenWords(supply: Pick<Supply, 'form'>, compartment: Pick<Compartment, 'access'>, laid: Laid): string {
+export function seenWords(
+  supply: Pick<Supply, 'form'>,
+  compartment: Pick<Compartment, 'access' | 'walls'>,
+  laid: Laid,
+): string {
   if (!laid.lie) return '';
   if (compartment.access === 'peg') return 'in view';
-  const above = compartment.access !== 'open' && compartment.access !== 'door';
+  const above = seenFromAbove(compartment);
   if (laid.lie.pattern === 'fill') return above ? 'a heap, seen from above' : 'a heap, seen from the front';
   if (supply.form === 'sheets' && laid.lie.orientation === 'flat') return 'only the top sheet is seen';
   if (!above) return laid.rows > 1 ? 'only the front ones are seen' : 'seen from the front';

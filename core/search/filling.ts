@@ -4,7 +4,8 @@ import type { Lie } from '../fit/lies.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { byName, type Placement, type Supply } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
-import { placeCost, lookSeconds } from '../cost/cost.ts';
+import { diggingSeconds, placeCost, lookSeconds } from '../cost/cost.ts';
+import { diggingOf, NO_DIGGING } from '../fit/digging.ts';
 import { Fitter } from '../fit/feasible.ts';
 import { isMadeFor } from '../fit/limits.ts';
 import { barredFrom } from '../cost/rules.ts';
@@ -111,8 +112,16 @@ export class Filling {
     );
   }
 
+  /** Seconds a week that finding and getting out one of a part takes when it lies so. */
+  digging(part: Thing, at: number, lie: Lie): number {
+    const fetches = this.fetches(part);
+    if (fetches === 0 || part.count === 1) return 0;
+    const digging = diggingOf(part.supply, lie, part.count, this.scene.compartments[at]!);
+    return digging === NO_DIGGING ? 0 : fetches * diggingSeconds(digging, this.scene.constants);
+  }
+
   /** Seconds a week that a part adds to a compartment, the looking of the others there included. */
-  added(part: Thing, at: number): number {
+  added(part: Thing, at: number, lie: Lie): number {
     const own = this.fetches(part);
     const [before, after] = [this.lines[at]!, this.lines[at]! + 1].map((n) => lookSeconds(n, this.scene.constants)) as [
       number,
@@ -121,6 +130,7 @@ export class Filling {
     return (
       this.costs(part.supply)[at]! * this.share(part) +
       this.order(part, at) +
+      this.digging(part, at, lie) +
       own * after +
       this.traffic[at]! * (after - before)
     );
@@ -310,7 +320,7 @@ function bestPlace(search: Filling, thing: Thing, except: number): Pick<Part, 'a
     if (at === except || search.hasAlready({ supply }, at)) continue;
     const fits = search.fits(supply, count, at);
     if (fits?.count !== count) continue;
-    const cost = search.added(thing, at);
+    const cost = search.added(thing, at, fits.lie);
     if (!best || cost < best.cost) best = { at, lie: fits.lie, width: fits.width, cost };
   }
   return best && { at: best.at, lie: best.lie, width: best.width };
@@ -329,7 +339,7 @@ export function placeOne(search: Filling, thing: Thing): number {
       // What nobody fetches goes where a fetch takes longest, and leaves the good places free.
       const cost = unused
         ? -farness(search.scene, compartment)
-        : search.added({ supply, spare, count: fits.count }, at) / fits.count;
+        : search.added({ supply, spare, count: fits.count }, at, fits.lie) / fits.count;
       // A holder made for its kind comes first, as long as the parts are not too many.
       const own = isMadeFor(supply, compartment) && fits.count * (MOST_PARTS - part) >= missing;
       const rank = own ? Infinity : fits.count;

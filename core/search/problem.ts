@@ -53,6 +53,7 @@ export function problemOf(
       cost[i * n + j] =
         (used ? row[j]! * search.share(part) : FAR_IS_BETTER * (farthest - far[j]!)) +
         search.order(part, j) +
+        search.digging(part, j, alone.lie) +
         (part.at < 0 || part.at === j ? 0 : stay);
     }
   });

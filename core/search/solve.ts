@@ -10,6 +10,7 @@ import { remove, set } from '../model/change.ts';
 import type { Placement, Plan } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, sceneOf, type Scene } from '../scene/scene.ts';
 import { assign } from './assign.ts';
+import { costOf, type Problem } from './assignment.ts';
 import { lookSeconds } from '../cost/cost.ts';
 import { LEFT_OUT, problemOf, type Movable } from './problem.ts';
 import { goesAway } from '../cost/rules.ts';
@@ -120,7 +121,8 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
     for (let look = run.next(); ; look = run.next()) {
       if (look.done) {
         unplaced = look.value;
-        return { answer, seconds: total(search, unplaced), tightened: unplaced.length < before };
+        const seconds = total(search, unplaced) + belongingOf(problem, answer);
+        return { answer, seconds, tightened: unplaced.length < before };
       }
       yield { phase: 'improving', share: 1, seconds: cost, out: before, bound: null, best };
     }
@@ -255,6 +257,10 @@ function partsAt(
   return { placed, without };
 }
 
+/** What it weighs in an answer that things of a sort, or of a set, do not lie together; s a week. */
+const belongingOf = (p: Problem, answer: ArrayLike<number>): number =>
+  costOf(p, answer) - costOf({ ...p, pairs: [], home: 0, mixed: 0 }, answer);
+
 /** Puts the parts where an answer has them. @returns what has no place */
 function takeOver(search: Filling, parts: readonly Movable[], answer: ArrayLike<number>): Left[] {
   for (const part of [...search.parts]) search.drop(part);
@@ -282,6 +288,7 @@ function total(search: Filling, unplaced: readonly Left[]): number {
     seconds +=
       search.costs(part.supply)[part.at]! * search.share(part) +
       search.order(part, part.at) +
+      search.digging(part, part.at, part.lie) +
       search.fetches(part) * lookSeconds(search.lines[part.at]!, search.scene.constants);
   for (const { supply, count } of unplaced)
     seconds += fetchesAWeek(search.scene, supply.id) * (count / supply.count) * search.scene.constants.hunt;

@@ -86,6 +86,7 @@ export function UnitName({ unit, on, heat, px }: { unit: Unit; on: boolean; heat
   if (!words) return null;
   return (
     <text
+      data-name-of={unit.id}
       x={unit.x}
       y={unit.y}
       dy="0.35em"

@@ -1,4 +1,5 @@
 /** Which fields a supply has, by its form, in the order in which one measures. */
+import { differs } from '@heronstone/core/fit/alike.ts';
 import { FORM_FACTS, isRound } from '@heronstone/core/fit/forms.ts';
 import { DECISIONS, TRAITS, type Form, type Supply } from '@heronstone/core/model/plan.ts';
 import type { FieldSpec } from '../../ui/RowForm.tsx';
@@ -60,6 +61,20 @@ export function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
             least: 1,
             most: 10_000,
             length: false,
+          } as const,
+        ]
+      : []),
+    ...(supply.count > 1 && form !== 'machine'
+      ? [
+          {
+            kind: 'choice',
+            field: 'alike',
+            label: 'When you fetch one',
+            options: [
+              ['', differs(supply) ? 'as usual: a certain one' : 'as usual: any of them'],
+              ['alike', 'any of them will do'],
+              ['different', 'a certain one is wanted'],
+            ],
           } as const,
         ]
       : []),

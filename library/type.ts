@@ -1,4 +1,5 @@
 /** What a type of the library says; sizes are typical ones (common practice, no source), lengths in mm. */
+import { mayCarry } from '@heronstone/core/furniture/compartments.ts';
 import { UNIT_DEFAULTS, type Bay, type Shape } from '@heronstone/core/model/plan.ts';
 
 export const GROUPS = [
@@ -29,8 +30,12 @@ export function type(
   hint: string,
   shape: Partial<Shape> & Pick<Shape, 'kind' | 'width' | 'depth' | 'height'>,
 ): UnitType {
-  return { group, title, hint, shape: { ...UNIT_DEFAULTS, name: title, ...shape } };
+  return { group, title, hint, shape: { ...UNIT_DEFAULTS, name: title, ...topOf(group, shape), ...shape } };
 }
+
+/** Things may stand on the whole top of what has a firm one. */
+const topOf = (group: UnitType['group'], { kind, depth }: Pick<Shape, 'kind' | 'depth'>): Partial<Shape> =>
+  group !== 'Into a cube opening' && mayCarry({ kind, host: null }) ? { storeDepth: depth } : {};
 
 /** A column of cells that are all got into in the same way. */
 export function bay(width: number, heights: readonly number[], access: Bay['cells'][number]['access']): Bay {

@@ -2,7 +2,7 @@ import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { applyChanges, set } from '@heronstone/core/model/change.ts';
 import { emptyPlan, STANDING_DEFAULTS, UNIT_KINDS, type Unit } from '@heronstone/core/model/plan.ts';
-import { compartmentsOf } from '@heronstone/core/furniture/compartments.ts';
+import { compartmentsOf, litresIn } from '@heronstone/core/furniture/compartments.ts';
 import { footprint } from '@heronstone/core/furniture/footprint.ts';
 import { tierFindings } from '@heronstone/core/furniture/inside.ts';
 import { openedOf } from '@heronstone/core/furniture/opened.ts';
@@ -35,8 +35,7 @@ const unitOf = (type: UnitType, id = 'u'): Unit => ({
   turn: 0,
 });
 const named = (title: string) => UNIT_TYPES.find((t) => t.title === title)!;
-const litresOf = (unit: Unit) =>
-  compartmentsOf(unit).reduce((sum, c) => sum + (c.inside.width * c.inside.depth * c.inside.height) / 1e6, 0);
+const litresOf = (unit: Unit) => litresIn(compartmentsOf(unit));
 const boxLitres = (unit: Unit) => (Math.abs(signedArea(footprint(unit))) * unit.height) / 1e6;
 /** Kinds whose things stand or hang outside the unit's own box. */
 const OPEN = new Set(['table', 'wall shelf', 'pegboard', 'rail', 'rack', 'cart']);
@@ -112,7 +111,9 @@ test('property: scaled in width and depth, every type keeps its places within it
 
 test('figures people go by: cube openings of 330 mm, slim drawers about 360 x 480 and 700 high, a cart about 780 high (common practice, no source)', () => {
   const cube = compartmentsOf(unitOf(named('Cube shelf')));
-  expect(cube.every((c) => c.inside.width === 330 && c.inside.height === 330)).toBe(true);
+  expect(cube.filter((c) => c.slot !== 'top').every((c) => c.inside.width === 330 && c.inside.height === 330)).toBe(
+    true,
+  );
   expect(named('Slim drawer unit').shape).toMatchObject({ width: 360, depth: 480, height: 700 });
   expect(named('Three-tier cart').shape).toMatchObject({ height: 780, width: 450, depth: 350, wheels: true });
   const slots = compartmentsOf(unitOf(named('Paper slots')));

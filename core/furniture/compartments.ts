@@ -46,6 +46,17 @@ const DRAWER = { sideGap: 13, backGap: 30, base: 12 } as const;
 /** How far from the front of a unit a person stands, body centre, mm. Half a body depth plus room to bend; common practice, no source. */
 const STAND_OFF = 400;
 
+/** The place on a unit; how high things on it may be where nothing is above, and how high it is drawn over a table and over others, mm. */
+export const TOP = 'top';
+export const TOP_HIGH = 500;
+const TOP_DRAWN = 300;
+const TOP_LOW = 200;
+
+/** Kinds with a firm top on which things may stand beside tables. */
+const FIRM: ReadonlySet<Unit['kind']> = new Set(['drawer unit', 'bookcase', 'cube shelf', 'cabinet']);
+/** Whether things may stand on a unit that is not a table: it has a firm top of its own. */
+export const mayCarry = (unit: Pick<Unit, 'kind' | 'host'>): boolean => FIRM.has(unit.kind) && unit.host === null;
+
 export const TIER_WORD: Partial<Record<Unit['kind'], { slot: string; word: string }>> = {
   'drawer unit': { slot: 'd', word: 'drawer' },
   bookcase: { slot: 's', word: 'shelf' },
@@ -185,7 +196,7 @@ export function compartmentsOf(unit: Unit): Compartment[] {
     front: Compartment['front'],
     own: { width: number; depth: number } = inside,
   ) => {
-    const access = behindDoors(unit, kind);
+    const access = slot === TOP ? kind : behindDoors(unit, kind);
     const middle = (front.left + front.right) / 2;
     const out =
       access === 'drawer' || access === 'pull-out'
@@ -208,7 +219,7 @@ export function compartmentsOf(unit: Unit): Compartment[] {
       name: short === '' ? unit.name : `${unit.name}, ${short}`,
       short: short === '' ? unit.name : short,
       access,
-      walls: wallsOf(unit, access),
+      walls: slot === TOP ? 'none' : wallsOf(unit, access),
       ...(access === 'peg' ? { hangs: unit.hangs } : {}),
       inside: { ...own, height },
       front,
@@ -225,7 +236,7 @@ export function compartmentsOf(unit: Unit): Compartment[] {
   switch (unit.kind) {
     case 'table':
       if (unit.storeDepth > 0)
-        add('top', 'back of the top', 'top', 300, { left: 0, right: unit.width, bottom: top, top: top + 300 });
+        add(TOP, 'back of the top', 'top', TOP_HIGH, { left: 0, right: unit.width, bottom: top, top: top + TOP_DRAWN });
       break;
     case 'pegboard':
       add('peg', '', 'peg', unit.height, { left: 0, right: unit.width, bottom: unit.bottom, top });
@@ -324,6 +335,15 @@ export function compartmentsOf(unit: Unit): Compartment[] {
       });
     }
   }
+  if (mayCarry(unit) && unit.storeDepth > 0)
+    add(
+      TOP,
+      'the top',
+      'open',
+      TOP_HIGH,
+      { left: 0, right: unit.width, bottom: top, top: top + TOP_LOW },
+      { width: unit.width, depth: Math.min(unit.storeDepth, unit.depth) },
+    );
   return made;
 }
 
@@ -369,6 +389,13 @@ function cabinet(unit: Unit, top: number, add: Add): void {
     left += bay.width + unit.board;
   });
 }
+
+/** Whether a place is the top of a piece that has its room inside. */
+const onTop = ({ slot, access }: Pick<Compartment, 'slot' | 'access'>): boolean => slot === TOP && access === 'open';
+
+/** Litres inside places of a unit; what stands on it takes none of its own room. */
+export const litresIn = (compartments: readonly Compartment[]): number =>
+  compartments.reduce((sum, c) => sum + (onTop(c) ? 0 : (c.inside.width * c.inside.depth * c.inside.height) / 1e6), 0);
 
 /** All compartments of a plan, by unit name, then from the top down. An opening that holds an insert is none of its own. */
 export function allCompartments(plan: Pick<Plan, 'units'>): Compartment[] {

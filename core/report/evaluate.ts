@@ -7,7 +7,7 @@ import { layPlace, packPlace, type LaidPlace } from './contents.ts';
 import { shared } from './shared.ts';
 import { FIGURES, sameFor } from '../model/reads.ts';
 import { checkContainers } from './checkContainers.ts';
-import type { Compartment } from '../furniture/compartments.ts';
+import { litresIn, type Compartment } from '../furniture/compartments.ts';
 import { checkStrain, strainOf } from './load/strain.ts';
 import type { Finding } from '../model/finding.ts';
 import { byName, type Arrangement, type Placement, type Plan, type Supply } from '../model/plan.ts';
@@ -272,7 +272,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
     const own = within.filter((c) => c.container === null);
     units[unit.id] = {
       id: unit.id,
-      litres: own.reduce((sum, c) => sum + (c.inside.width * c.inside.depth * c.inside.height) / 1e6, 0),
+      litres: litresIn(own.map((c) => scene.compartment.get(c.id)!)),
       mass: within.reduce((sum, c) => sum + c.fill.planned.mass, 0),
       minutes: {
         today: own.reduce((sum, c) => sum + c.minutes.today, 0),

@@ -1,4 +1,5 @@
 /** What is worked out once from a plan and used by everything that computes: compartments, ways to them, who uses what. */
+import { withTrueTops } from '../room/tops.ts';
 import { allCompartments, type Compartment } from '../furniture/compartments.ts';
 import { containerCompartments, containersByPlace, standContainers, type Standing } from '../fit/containers.ts';
 import { type Approach } from '../fetch/fetch.ts';
@@ -95,7 +96,7 @@ function buildScene(plan: Plan): Scene {
   const stations = byName(plan.stations);
   const units = settledUnits(plan);
   const constants = constantsOf(plan.meta.constants);
-  const openings = allCompartments({ units }).map((c) =>
+  const openings = withTrueTops(plan, units, allCompartments({ units })).map((c) =>
     constants === PUBLISHED ? c : { ...c, inside: { ...c.inside }, constants },
   );
   const boxes = containerCompartments(plan, new Map(openings.map((c) => [c.id, c])));

@@ -1,5 +1,5 @@
 /** Ideas about furniture that could be added. */
-import { compartmentsOf } from '../../furniture/compartments.ts';
+import { compartmentsOf, litresIn } from '../../furniture/compartments.ts';
 import { set } from '../../model/change.ts';
 import { STANDING_DEFAULTS, UNIT_DEFAULTS, type Plan, type Unit } from '../../model/plan.ts';
 import { stands } from '../../room/spot.ts';
@@ -26,10 +26,7 @@ export function more(plan: Plan, types: readonly UnitType[]): Idea[] {
       name: title,
       owned: false,
     };
-    const litres = compartmentsOf({ ...unit, x: 0, y: 0, turn: 0 }).reduce(
-      (sum, c) => sum + (c.inside.width * c.inside.depth * c.inside.height) / 1e6,
-      0,
-    );
+    const litres = litresIn(compartmentsOf({ ...unit, x: 0, y: 0, turn: 0 }));
     if (litres === 0) continue;
     const spots: Array<Pick<Unit, 'x' | 'y' | 'turn'>> = [];
     for (const wall of walls)

@@ -6,6 +6,7 @@ import {
   tiersHeight,
   usesColumns,
   usesTiers,
+  mayCarry,
 } from '@heronstone/core/furniture/compartments.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import { formatLength, readLength } from '@heronstone/core/model/measure.ts';
@@ -38,6 +39,14 @@ export function UnitInside({ unit, plan }: { unit: Unit; plan: Plan }) {
     fields.push({ kind: 'number', field: 'columns', label: 'Columns', least: 1, most: 20, whole: true });
   if (unit.kind === 'table')
     fields.push({ kind: 'length', field: 'storeDepth', label: 'Strip for things at the back', most: 2000 });
+  if (mayCarry(unit))
+    fields.push({
+      kind: 'length',
+      field: 'storeDepth',
+      label: 'Depth of the top for things',
+      most: 2000,
+      hint: '0 keeps the top empty',
+    });
   if (usesTiers(unit))
     fields.push(
       {

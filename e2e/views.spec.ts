@@ -329,6 +329,25 @@ test('what the screen shows is what the command line prints', async ({ page, ser
   const { week } = evaluate(plan);
   await expect(footer).toContainText(`${Math.round(week.planned.minutes)} min as planned`);
   await expect(footer).toContainText(`${Math.round(week.today.minutes)} min now`);
+  // One supply in all places: the table of the window has the figures that `heron fit` prints.
+  const { roomEverywhere } = await import('@heronstone/core/ask/capacity.ts');
+  const { sceneOf } = await import('@heronstone/core/scene/scene.ts');
+  const supply = Object.values(plan.supplies).find((s) => s.name === 'Acrylics, bottled')!;
+  const rooms = roomEverywhere(sceneOf(plan), supply, 'planned');
+  await page.goto(`${server.address}/plan/demo/sort`);
+  await page.getByRole('button', { name: words.button.acrylicsBottled }).first().click();
+  await page.getByText('Where it fits, and how many more').click();
+  await page.getByRole('button', { name: 'All places side by side' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Acrylics, bottled: every place' });
+  const rows = dialog.getByRole('table').getByRole('row');
+  await expect(rows).toHaveCount(rooms.length + 1);
+  const shown = await rows.evaluateAll((list) => list.slice(1).map((row) => row.textContent));
+  for (const r of rooms) {
+    const row = shown.find((text) => text.startsWith(r.place + (r.own ? ' (here)' : 'There')))!;
+    for (const figure of [r.most, r.seconds === null ? '–' : `${r.seconds.toFixed(1)} s`, r.how, r.reason ?? ''])
+      expect(row).toContain(String(figure));
+  }
+  expect(await violated(page, 'every place', 'light')).toEqual([]);
 });
 
 test('the trunk meets the door: the offered slide fixes it and is undone as one', async ({ page, server }) => {

@@ -29,6 +29,8 @@ export interface Room {
   seconds: number | null;
   /** Width of the empty place that all of it takes, mm; null where not all fit. */
   width: number | null;
+  /** Litres of the place that it takes then: so wide, over the depth and height of the place. */
+  litres: number | null;
   /** Whether it is the supply's own place. */
   own: boolean;
   reason: string | null;
@@ -77,6 +79,7 @@ function roomBeside(
     seen: empty.lie ? seenWords(supply, c, { ...here, lie: empty.lie, fits: empty.count, rows: empty.lie.rows }) : '',
     seconds: empty.count === 0 ? null : (seconds.get(c.id) ?? null),
     width: all.count === supply.count ? all.width : null,
+    litres: all.count === supply.count ? (all.width * c.inside.depth * c.inside.height) / 1e6 : null,
     own: own > 0,
     reason:
       empty.count === 0

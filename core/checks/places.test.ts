@@ -3,6 +3,7 @@ import { holds } from '@heronstone/testing/holds.ts';
 import { thing } from '@heronstone/testing/thing.ts';
 import { fit, lieWords } from '../fit/fit.ts';
 import { layOut } from '../fit/layOut.ts';
+import { piecesIn } from '../fit/pieces.ts';
 import { seenWords } from '../report/contents.ts';
 import type { Supply } from '../model/plan.ts';
 
@@ -113,4 +114,25 @@ test('what stands free is thick enough for its height, and a row leans on the si
   const case_ = thing({ form: 'set', length: 280, width: 210, thickness: 40, orientations: ['edge'] });
   expect(fit(case_, 1, wall).count).toBe(1);
   expect(lieWords(case_, fit(case_, 1, wall).lie!, 1)).toBe('on edge, one layer');
+});
+
+test('some turned by a quarter: four pads of 200 × 150 on 350 × 350, seven boxes of 130 × 90 on 310 × 270', () => {
+  const pads = thing({ count: 4, length: 200, width: 150, thickness: 30, orientations: ['flat'], stack: 1 });
+  const boxes = thing({ count: 7, length: 130, width: 90, thickness: 40, orientations: ['flat'], stack: 1 });
+  for (const [supply, width, depth] of [
+    [pads, 350, 350],
+    [boxes, 310, 270],
+  ] as const) {
+    const place = holds('drawer', width, depth, 60);
+    expect(fit(supply, supply.count, place).count).toBe(supply.count);
+    const { laid } = layOut(place, [{ supply, count: supply.count, only: null }], [], 0);
+    const marks = piecesIn(laid[0]!, 100)!;
+    expect(marks).toHaveLength(supply.count);
+    for (const [i, a] of marks.entries())
+      for (const b of marks.slice(i + 1))
+        expect(
+          Math.min(a.x + a.w, b.x + b.w) - Math.max(a.x, b.x) > 1e-6 &&
+            Math.min(a.y + a.d, b.y + b.d) - Math.max(a.y, b.y) > 1e-6,
+        ).toBe(false);
+  }
 });

@@ -71,7 +71,7 @@ export function diggingOf(supply: Supply, lie: Lie | null, count: number, place:
   const high = Math.min(layers, count);
   const stacks = Math.ceil(count / layers);
   const deep = Math.min(rows, stacks);
-  const travel = pattern === 'slant' ? place.inside.width : Math.ceil(stacks / deep) * across;
+  const travel = pattern === 'slant' || pattern === 'mixed' ? place.inside.width : Math.ceil(stacks / deep) * across;
   const thin = Math.min(across, lie.into);
   const filed = orientation === 'edge' && thin < SPINE && high === 1;
   const lifts = liftsFrom(high, up, k.handful);

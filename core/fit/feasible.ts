@@ -2,7 +2,7 @@
 import { chooseLie } from './fit.ts';
 import { grown, leavingRoom } from './growth.ts';
 import { countWithin, lies, shapeOf, stripWidth, type Lie } from './lies.ts';
-import type { Compartment } from '../furniture/compartments.ts';
+import { TOP, type Compartment } from '../furniture/compartments.ts';
 import type { Supply } from '../model/plan.ts';
 
 /** Finds how supplies lie in compartments, remembering the ways of lying for compartments of the same inside size. */
@@ -25,7 +25,7 @@ export class Fitter {
     onATable = Infinity,
   ) {
     this.grow = roomToGrow;
-    this.least = compartments.map((c) => (c.access === 'top' ? c.inside.width / onATable : 0));
+    this.least = compartments.map((c) => (c.slot === TOP ? c.inside.width / onATable : 0));
     this.standing = standing;
     this.compartments = compartments;
     this.shapes = compartments.map(shapeOf);

@@ -73,7 +73,7 @@ function shapesOf(lie: Lie, supply: Supply, count: number, width: number, depth:
   const add = (w: number, d: number, rows: number, stagger: Stagger | null = null) => {
     if (w <= width + 1e-6 && d <= depth + 1e-6 && w > 0 && d > 0) shapes.push({ w, d, lie, rows, stagger });
   };
-  if (lie.pattern === 'slant') {
+  if (lie.pattern === 'slant' || lie.pattern === 'mixed') {
     if (count <= lie.perColumn) add(width, depth, lie.rows);
     return shapes;
   }
@@ -380,7 +380,8 @@ function partly(
 
 /** How many lie in a free rectangle in one way. */
 function countInto(lie: Lie, supply: Supply, f: Rect): number {
-  if (lie.pattern === 'slant') return f.w >= lie.across - 1e-6 && f.d >= lie.into - 1e-6 ? lie.perColumn : 0;
+  if (lie.pattern === 'slant' || lie.pattern === 'mixed')
+    return f.w >= lie.across - 1e-6 && f.d >= lie.into - 1e-6 ? lie.perColumn : 0;
   if (lie.pattern === 'fill') {
     const least = Math.min(LOOSE_LEAST, f.w, f.d);
     const each = volumeEach(supply) * (supply.form === 'soft' ? supply.squeeze : 1 / LOOSE_FILL);

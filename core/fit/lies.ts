@@ -6,6 +6,8 @@
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Orientation, Supply } from '../model/plan.ts';
 import { rectangleFits, slantOf } from '../geometry/diagonal.ts';
+import type { Rect } from '../geometry/pack/freeSpace.ts';
+import { packRectangles } from '../geometry/pack/rectangles.ts';
 import { isRound } from './forms.ts';
 import { PUBLISHED } from '../model/constants.ts';
 import {
@@ -51,8 +53,10 @@ export interface Lie {
   layers: number;
   /** Pieces in one column of `across` width. */
   perColumn: number;
-  /** In rows; poured or pressed in by volume; slanting over the whole floor. */
-  pattern: 'grid' | 'fill' | 'slant';
+  /** In rows; poured or pressed in by volume; slanting over the whole floor; some turned by a quarter, over the whole floor. */
+  pattern: 'grid' | 'fill' | 'slant' | 'mixed';
+  /** Where each stack stands when some are turned, from the left and from the front, mm. */
+  cells?: readonly Rect[];
   /** Round seen from above, so that rows may be staggered. */
   round: boolean;
   /** Depth of the place. */
@@ -170,6 +174,10 @@ function allLies(supply: Supply, place: Holds, only: Orientation | null, anyhow:
     const clear = anyhow ? inside.height : clearHeight(place, supply, orientation);
     const layers = anyhow ? roomFor(supply, standing, clear) : stackLimit(supply, standing, place, clear);
     if (layers < 1) continue;
+    if (!round && across > into) {
+      const mixed = bothWays(supply.count, base, inside, layers);
+      if (mixed) found.push(mixed);
+    }
     if (across > inside.width || into > deep) {
       if (supply.form !== 'long' || orientation === 'end') continue;
       const slant = slanting(supply, base, inside, layers);
@@ -240,6 +248,35 @@ function poured(supply: Supply, place: Holds, clear: number, anyhow: boolean): L
       deep: depth,
     },
   ];
+}
+
+/** So few pieces on a floor are tried in both directions; more lie in rows with little waste. */
+const FEW = 16;
+
+/**
+ * Some of the pieces turned by a quarter, where all that there are find room so and not in rows one way.
+ * @param base how one of them lies
+ */
+function bothWays(
+  count: number,
+  base: Pick<Lie, 'orientation' | 'across' | 'into' | 'up' | 'round' | 'deep'>,
+  inside: Compartment['inside'],
+  layers: number,
+): Lie | null {
+  const { across: a, into: b } = base;
+  const { width, depth } = inside;
+  const most = Math.floor((width * depth) / (a * b) + 1e-9);
+  const rows = Math.max(
+    Math.floor(width / a + 1e-9) * Math.floor(depth / b + 1e-9),
+    Math.floor(width / b + 1e-9) * Math.floor(depth / a + 1e-9),
+  );
+  const few = count <= most * layers ? FEW : FEW / 2;
+  if (count <= rows * layers || rows === 0 || rows === most || most > few) return null;
+  const boxes = Array.from({ length: most }, (_, i) => ({ id: `${i}`, w: a, d: b, turns: true }));
+  const cells = packRectangles(boxes, width, depth).placed.map(({ x, y, w, d }) => ({ x, y, w, d }));
+  if (cells.length <= rows) return null;
+  const whole = { across: width, into: depth, rows: Math.max(1, Math.round(depth / b)) };
+  return { ...base, ...whole, layers, perColumn: cells.length * layers, pattern: 'mixed', cells };
 }
 
 /** A bundle of long things slanting over the whole floor (Carver 1957): as many side by side as still fit. */

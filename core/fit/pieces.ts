@@ -20,11 +20,15 @@ export function piecesIn(
   most: number,
 ): PieceMark[] | null {
   const { block, lie, rows, stagger, fits } = laid;
-  if (!block || !lie || lie.pattern !== 'grid' || fits === 0) return null;
+  if (!block || !lie || (lie.pattern !== 'grid' && lie.pattern !== 'mixed') || fits === 0) return null;
   const stacks = Math.ceil(fits / lie.layers);
   if (stacks > most) return null;
   const marks: PieceMark[] = [];
   const high = (i: number) => (i < stacks - 1 ? lie.layers : fits - (stacks - 1) * lie.layers);
+  if (lie.cells)
+    return lie.cells
+      .slice(0, stacks)
+      .map((c, i) => ({ x: block.x + c.x, y: block.y + c.y, w: c.w, d: c.d, round: false, high: high(i) }));
   if (stagger) {
     for (let column = 0; marks.length < stacks; column++) {
       const shifted = column % 2 === 1;

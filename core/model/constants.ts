@@ -171,7 +171,7 @@ export const CONSTANTS = {
   onATable: {
     value: 6,
     unit: 'lines',
-    words: 'so many sorts of things stay out on one table, at most',
+    words: 'so many sorts of things stay out on one table or top, at most',
     source: 'common practice, no source',
     group: 'Places',
     least: 1,

@@ -4,11 +4,17 @@ import type { Supply } from '@heronstone/core/model/plan.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
 import { select, useStore } from '../../state/store.ts';
+import { Button } from '../../ui/Button.tsx';
+import { EveryPlace } from './EveryPlace.tsx';
+
+/** So many places are listed in the sheet; the table has all. */
+const LISTED = 40;
 
 /** How many fit in each place, how many more beside what lies there, and why not; for a machine, where it can work. */
 export function WhereItFits({ supply }: { supply: Supply }) {
   const arrangement = useStore((s) => s.arrangement);
   const [open, setOpen] = useState(false);
+  const [table, setTable] = useState(false);
   const { value: room } = useAsked(open ? () => engine.roomFor(supply.id, arrangement) : null, [
     supply.id,
     arrangement,
@@ -29,8 +35,14 @@ export function WhereItFits({ supply }: { supply: Supply }) {
             : `Nowhere to use it as things stand: ${works[0]!.place} is ${works[0]!.words.join(', ')}.`}
         </p>
       )}
+      {room && (
+        <Button className="my-2" onClick={() => setTable(true)}>
+          All places side by side
+        </Button>
+      )}
+      {room && table && <EveryPlace supply={supply} rooms={room.places} onClose={() => setTable(false)} />}
       <ul aria-label="Where it fits">
-        {room?.places.slice(0, 40).map((r) => (
+        {room?.places.slice(0, LISTED).map((r) => (
           <li key={r.compartment} className="border-b border-line py-1">
             <div className="flex justify-between gap-2">
               <button

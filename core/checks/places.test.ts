@@ -101,11 +101,18 @@ test('stacks end where makers end them', () => {
     count: 0,
     reason: 'would roll off: it needs a rim or something to lie in',
   });
+  // A pile of pens on a shelf rolls out of its open front; a few lie there, and so do long dowels.
+  expect(fit({ ...pen, count: 24 }, 24, tall.shelf)).toMatchObject({
+    count: 0,
+    reason: 'would roll out: pens and short sticks need a cup, a box or a drawer',
+  });
+  expect(fit({ ...pen, count: 3 }, 3, tall.shelf).count).toBe(3);
+  expect(fit({ ...pen, count: 24, length: 300 }, 24, tall.shelf).count).toBe(24);
 });
 
 test('what stands free is thick enough for its height, and a row leans on the side of its shelf', () => {
   const shelf = holds('open', 800, 300, 400);
-  const wall = { ...shelf, walls: 'none' as const };
+  const wall = { ...shelf, walls: 'back' as const };
   const book = (count: number) =>
     thing({ form: 'set', count, length: 280, width: 210, thickness: 20, orientations: ['edge'] });
   expect(fit(book(1), 1, shelf)).toMatchObject({ count: 0, reason: 'would fall over on edge here' });

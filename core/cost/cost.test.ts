@@ -41,7 +41,7 @@ describe('what a place costs', () => {
     const machine = supply('sewing-machine');
     const way = (id: string) => scene.approaches.get('seat-sewing')!.get(id)!;
     const [high] = penaltiesOf(scene, machine, at('shelfE/s1'), way('shelfE/s1'));
-    expect(high).toMatchObject({ code: 'heavy', seconds: (9 - PUBLISHED.heavyFrom) * PUBLISHED.heavyPerKilo });
+    expect(high).toMatchObject({ code: 'heavy', seconds: 9 * PUBLISHED.heavyPerKilo });
     expect(penaltiesOf(scene, machine, at('books/s6'), way('books/s6'))[0]!.words).toMatch(/on the floor/);
     expect(penaltiesOf(scene, machine, at('books/s4'), way('books/s4'))).toEqual([]);
     expect(penaltiesOf(scene, supply('pins'), at('shelfE/s1'), way('shelfE/s1'))).toEqual([]);

@@ -59,18 +59,24 @@ export function penaltiesOf(scene: Scene, supply: Supply, compartment: Compartme
   return [...heavyPenalty(supply, way), ...hazardsOf(scene, supply, compartment)];
 }
 
+/** A machine that nobody weighed, g. Common practice, no source. */
+const MACHINE = 5000;
+
 /** D4, heavy low; judged at the height band of the way. */
 function heavyPenalty(supply: Supply, way: Approach): Penalty[] {
-  const mass = massEach(supply);
+  const machine = supply.form === 'machine';
+  const mass = massEach(supply) ?? (machine ? MACHINE : null);
+  // A machine is lifted with both hands, however light it is.
+  const from = machine ? 0 : way.constants.heavyFrom;
   if (
     supply.form !== 'sheets' &&
     supply.form !== 'loose' &&
     mass !== null &&
-    mass > way.constants.heavyFrom * 1000 &&
+    mass > from * 1000 &&
     way.band !== 'easy' &&
     way.band !== 'low'
   ) {
-    const seconds = (mass / 1000 - way.constants.heavyFrom) * way.constants.heavyPerKilo;
+    const seconds = (mass / 1000 - from) * way.constants.heavyPerKilo;
     return [
       {
         code: 'heavy',

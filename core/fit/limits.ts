@@ -40,11 +40,13 @@ export const LYING = [
 ] as const satisfies readonly ConstantKey[];
 const of = (place: Holds): Constants => place.constants ?? PUBLISHED;
 
+/** A top or a shelf without sides. */
+const isOpen = (walls: Holds['walls']): boolean => walls === 'none' || walls === 'back';
 const allRound = ({ walls }: Pick<Holds, 'walls'>): boolean => walls === 'all' || walls === 'close';
 
 /** Whether a place is a slot for sheets: low and flat, or narrow and upright. */
 const isSlot = ({ inside, access, walls }: Holds): boolean =>
-  access !== 'peg' && walls !== 'none' && Math.min(inside.height, inside.width) <= SLOT;
+  access !== 'peg' && !isOpen(walls) && Math.min(inside.height, inside.width) <= SLOT;
 
 /** Whether a place is made for one kind of thing: a slot for sheets, a rod for rolls, a magnet for what sticks to it. */
 export function isMadeFor(supply: Pick<Supply, 'form' | 'traits'>, place: Holds): boolean {
@@ -72,7 +74,7 @@ export function clearHeight(place: Holds, supply: Pick<Supply, 'form'>, orientat
   const clear = place.inside.height - handRoom(place, supply);
   if (supply.form !== 'sheets' || orientation !== 'flat') return clear;
   const slot = isSlot(place) && place.inside.height <= SLOT;
-  return Math.min(slot ? clear * k.slotUsed : clear, place.walls === 'none' ? k.stackSheetsOnTop : k.stackSheets);
+  return Math.min(slot ? clear * k.slotUsed : clear, isOpen(place.walls) ? k.stackSheetsOnTop : k.stackSheets);
 }
 
 /** How high cloth is piled, mm. */
@@ -88,6 +90,10 @@ function isRod(s: Pick<Supply, 'form' | 'length' | 'width' | 'thickness'>): bool
   const [small, middle, large] = [s.length, s.width, s.thickness].sort((a, b) => a - b) as [number, number, number];
   return (s.form === 'pieces' || s.form === 'long') && middle <= small * 1.2 && large >= 4 * middle && middle <= 40;
 }
+
+/** Rods up to so long are pens and the like, mm, and so many of them lie on a shelf with nothing before them. */
+const PEN = 200;
+const FEW_PENS = 3;
 
 /** A stick: long and narrow as most tools are; it has no foot to stand on. */
 function isStick(s: Pick<Supply, 'form' | 'length' | 'width' | 'thickness'>): boolean {
@@ -126,7 +132,7 @@ export function stackLimit(
   // What stands on its edge or end carries nothing, unless it is about as broad as high.
   if (orientation !== 'flat' && Math.min(across, into) < 0.8 * up) return Math.min(1, room);
   if (up < THIN) return Math.min(room, Math.max(1, Math.floor(k.stackThin / up + 1e-9)));
-  const most = place.walls === 'none' ? k.stackOnTop : k.stackMany;
+  const most = isOpen(place.walls) ? k.stackOnTop : k.stackMany;
   return Math.min(room, most, Math.max(1, Math.floor(k.stackHigh / up + 1e-9)));
 }
 
@@ -174,8 +180,11 @@ export function unsupported(supply: Supply, standing: Standing, place: Holds): s
   if (place.access === 'peg' || supply.form === 'machine') return null;
   if (supply.form === 'loose') return allRound(place) ? null : 'needs something to lie in: a jar, a box, a drawer';
   if (supply.form === 'soft') return null;
+  // A few pens lie on a shelf; more of them roll out of its open front.
+  if (isRod(supply) && !allRound(place) && place.walls !== 'none' && supply.length <= PEN && supply.count > FEW_PENS)
+    return 'would roll out: pens and short sticks need a cup, a box or a drawer';
   if ((isRound(supply.form) || isRod(supply)) && orientation !== 'end')
-    return place.access === 'top' ? 'would roll off: it needs a rim or something to lie in' : null;
+    return place.walls === 'none' ? 'would roll off: it needs a rim or something to lie in' : null;
   if (orientation === 'flat') return null;
   if (supply.form === 'sheets')
     return place.walls === 'close' || (isSlot(place) && place.inside.width <= SLOT)

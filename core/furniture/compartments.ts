@@ -9,8 +9,8 @@ import { cornerFront, inRoom } from './footprint.ts';
 
 export type Access = 'open' | 'drawer' | 'pull-out' | 'door' | 'lid' | 'peg' | 'top' | 'box';
 
-/** What holds things in: close walls of a box or jar, walls all round, walls at the sides and behind, or nothing. */
-export type Walls = 'close' | 'all' | 'sides' | 'none';
+/** What holds things in: close walls of a box or jar, walls all round, at the sides and behind, only behind, or nothing. */
+export type Walls = 'close' | 'all' | 'sides' | 'back' | 'none';
 
 export interface Compartment {
   /** `unit/slot`: the id by which placements, labels and links name it. */
@@ -112,7 +112,8 @@ const RIMMED: ReadonlySet<Unit['kind']> = new Set(['cart', 'rack', 'caddy', 'car
 /** What holds things in the openings of a unit. */
 function wallsOf(unit: Pick<Unit, 'kind'>, access: Access): Walls {
   if (access === 'drawer' || access === 'pull-out' || access === 'lid' || RIMMED.has(unit.kind)) return 'all';
-  return access === 'top' || access === 'peg' || unit.kind === 'wall shelf' ? 'none' : 'sides';
+  if (unit.kind === 'wall shelf') return 'back';
+  return access === 'top' || access === 'peg' ? 'none' : 'sides';
 }
 
 /** How a front that would be open is closed by doors before the whole unit. */

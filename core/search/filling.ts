@@ -340,9 +340,10 @@ export function placeOne(search: Filling, thing: Thing): number {
       const cost = unused
         ? -farness(search.scene, compartment)
         : search.added({ supply, spare, count: fits.count }, at, fits.lie) / fits.count;
-      // A holder made for its kind comes first, as long as the parts are not too many.
+      // All of it together comes first; else the cheapest place that holds half of it. A holder made for its kind comes before
+      // any other, as long as the parts are not too many.
       const own = isMadeFor(supply, compartment) && fits.count * (MOST_PARTS - part) >= missing;
-      const rank = own ? Infinity : fits.count;
+      const rank = own ? Infinity : fits.count >= missing ? missing : Math.min(fits.count, Math.ceil(missing / 2));
       if (!best || rank > best.rank || (rank === best.rank && cost < best.cost))
         best = { at, count: fits.count, rank, cost, lie: fits.lie, width: fits.width };
     });

@@ -37,6 +37,14 @@ const KINDS: readonly Kind[] = [
   ['furnish', 'a piece is added', (page) => button(page, /^Side table/)],
   [
     'furnish',
+    'an insert is added',
+    async (page) => {
+      await page.getByText('Into a cube opening').first().click();
+      await button(page, /^Two boxes/);
+    },
+  ],
+  [
+    'furnish',
     'a piece is nudged',
     async (page) => {
       await page.locator('[data-unit="trunk"]').press('Enter');
@@ -97,6 +105,16 @@ const KINDS: readonly Kind[] = [
   ],
   ['activities', 'an activity is added', (page) => write(page, words.field.newActivity, 'Stamping')],
   ['activities', 'how often is changed', (page) => write(page, words.field.timesAWeek, '7')],
+  [
+    'sort',
+    'more containers of the same are put in',
+    async (page) => {
+      await page.getByRole('tab', { name: 'Containers' }).click();
+      await choose(page.getByLabel('Place', { exact: true }), 'Locked cabinet, shelf 2');
+      await page.locator('[data-container="blades"]').press('Enter');
+      await button(page, /^\d+ more here$/);
+    },
+  ],
   ['sort', 'a supply is entered', (page) => write(page, words.field.whatDoYouHave, '4 awls 120 x 15 x 15 mm')],
   [
     'sort',

@@ -1,8 +1,11 @@
 /** A piece of furniture: where it stands, how large it is, what it holds, what is wrong with it. */
+import { useMemo } from 'react';
 import { isAbout } from '@heronstone/core/model/finding.ts';
 import { compartmentsOf } from '@heronstone/core/furniture/compartments.ts';
+import { freeOpenings, insertAgain } from '@heronstone/core/gestures/again.ts';
+import { seatBefore } from '@heronstone/core/gestures/newUnit.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
-import { formatLength, formatMass, formatSize } from '@heronstone/core/model/measure.ts';
+import { formatLength, formatMass, formatSize, howMany } from '@heronstone/core/model/measure.ts';
 import { byName, ShapeSchema, type Plan, type Unit } from '@heronstone/core/model/plan.ts';
 import { isLoose, standOn } from '@heronstone/core/room/arrange.ts';
 import { gapTo } from '@heronstone/core/room/gaps.ts';
@@ -15,7 +18,6 @@ import { Choice, Fact, Heading, LengthField, NumberField, TextField } from '../.
 import { RowForm } from '../../ui/RowForm.tsx';
 import { Folded, Sheet } from '../../ui/Sheet.tsx';
 import { FindingLine } from './FindingLine.tsx';
-import { seatBefore } from '@heronstone/core/gestures/newUnit.ts';
 import { UnitInside } from './UnitInside.tsx';
 
 export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
@@ -49,6 +51,7 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
           Turn
         </Button>
         <Button onClick={() => copyOf(unit.id)}>Copy</Button>
+        {unit.host !== null && <InsertAgain unit={unit} plan={plan} />}
         <Button onClick={() => removeUnits([unit.id])}>Remove</Button>
       </div>
       <TextField label="Name" value={unit.name} onSet={(name) => change('Name', { name })} />
@@ -151,6 +154,19 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
       </Folded>
     </Sheet>
   );
+}
+
+/** The same insert in every free opening of the piece in which it stands. */
+function InsertAgain({ unit, plan }: { unit: Unit; plan: Plan }) {
+  const many = useMemo(() => freeOpenings(plan, unit, unit.host!).length, [plan, unit]);
+  if (many === 0) return null;
+  const put = () => {
+    const host = plan.units[unit.host!]!.name;
+    const changes = insertAgain(plan, unit.id, newId);
+    if (commit(`Put ${unit.name} into ${howMany(changes.length, 'more opening')} of ${host}`, changes))
+      notice(`${howMany(changes.length, 'more opening')} of ${host} ${changes.length === 1 ? 'has' : 'have'} one now.`);
+  };
+  return <Button onClick={put}>The same in {howMany(many, 'free opening')}</Button>;
 }
 
 /** Where it stands: in the room, in the opening of another, on another, elsewhere. */

@@ -1,14 +1,19 @@
-/** A click in the library: the unit is added where there is room for it, and chosen. */
+/** A click in the library: the unit is added where there is room for it, an insert into a free opening, and chosen. */
+import { newInsert } from '@heronstone/core/gestures/again.ts';
 import { newUnit } from '@heronstone/core/gestures/newUnit.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import type { UnitType } from '@heronstone/library/units.ts';
-import { commit, newId, select } from '../../state/store.ts';
+import { commit, newId, notice, select } from '../../state/store.ts';
 
 /** Adds a unit of a type, or of a shape of the maker's own. */
 export function addUnit(
   plan: Plan,
   { shape, group }: Pick<UnitType, 'shape'> & Partial<Pick<UnitType, 'group'>>,
 ): void {
-  const { unit, changes } = newUnit(plan, shape, group === 'On the wall and the door', newId);
-  if (commit(`Add ${unit.name}`, changes)) select({ kind: 'unit', id: unit.id });
+  const insert = group === 'Into a cube opening' ? newInsert(plan, shape, newId) : null;
+  const { unit, changes } = insert ?? newUnit(plan, shape, group === 'On the wall and the door', newId);
+  if (!commit(`Add ${unit.name}`, changes)) return;
+  select({ kind: 'unit', id: unit.id });
+  const host = unit.host === null ? undefined : plan.units[unit.host];
+  if (host) notice(`${unit.name} stands in ${host.name}.`);
 }

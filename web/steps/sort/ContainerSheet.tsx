@@ -1,8 +1,11 @@
 /** The chosen container: its sizes, lid, where it stands, and what is in it. */
+import { useMemo } from 'react';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { countWords } from '@heronstone/core/fit/forms.ts';
 import { carryContainer, takeContainerAway } from '@heronstone/core/gestures/moveContainer.ts';
+import { containersAgain, moreStand, placesAlike } from '@heronstone/core/gestures/again.ts';
 import { set } from '@heronstone/core/model/change.ts';
+import { howMany } from '@heronstone/core/model/measure.ts';
 import {
   CONTAINER_KINDS,
   ContainerShapeSchema,
@@ -86,6 +89,7 @@ export function ContainerSheet({ container: c }: { container: Container }) {
         />
         Turned by a quarter
       </label>
+      {c.arrangement === 'planned' && <TheSameAgain container={c} />}
       {own && (
         <>
           <Heading>In it</Heading>
@@ -135,5 +139,41 @@ export function ContainerSheet({ container: c }: { container: Container }) {
         </Button>
       </div>
     </Sheet>
+  );
+}
+
+/** As many of the same as stand in its place, and in every empty place of the same size. */
+function TheSameAgain({ container: c }: { container: Container }) {
+  const plan = useStore((s) => s.plan)!;
+  const report = useStore((s) => s.report);
+  const place = placeOf(report, report?.containers[c.id]?.within);
+  const { more, alike } = useMemo(
+    () => ({
+      more: place ? moreStand(plan, c.id, place) : 0,
+      alike: placesAlike(plan, c.id).filter(([, n]) => n > 0),
+    }),
+    [plan, c.id, place],
+  );
+  const put = (places: Parameters<typeof containersAgain>[2], where: string) => {
+    const many = places.reduce((sum, [, n]) => sum + n, 0);
+    if (commit(`Put ${many} more ${c.name} into ${where}`, containersAgain(plan, c.id, places, newId)))
+      notice(`${many} more of ${c.name} ${many === 1 ? 'stands' : 'stand'} in ${where}.`);
+  };
+  if (!place || (more === 0 && alike.length === 0)) return null;
+  const all = alike.reduce((sum, [, n]) => sum + n, 0);
+  return (
+    <>
+      <Heading>The same again</Heading>
+      <div className="flex flex-wrap gap-2">
+        {more > 0 && (
+          <Button onClick={() => put([[{ unit: c.unit, slot: c.slot }, more]], place.name)}>{more} more here</Button>
+        )}
+        {alike.length > 0 && (
+          <Button onClick={() => put(alike, howMany(alike.length, 'empty place'))}>
+            {all} more in {howMany(alike.length, 'empty place')} of this size
+          </Button>
+        )}
+      </div>
+    </>
   );
 }

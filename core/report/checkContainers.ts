@@ -25,6 +25,18 @@ function checkOne(plan: Plan, scene: Scene, c: Container): Finding[] {
     targets: [{ table: 'containers', id: c.id }],
   });
   const parent = c.parent === null ? null : plan.containers[c.parent]!;
+  if (parent && (parent.id === c.id || parent.parent === c.id))
+    return [
+      finding(
+        'in itself',
+        'parent',
+        c.parent,
+        'a container that does not stand in it',
+        parent.id === c.id
+          ? `${c.name} is said to stand in itself.`
+          : `${c.name} and ${parent.name} are said to stand in each other.`,
+      ),
+    ];
   if (parent?.parent)
     return [
       finding(

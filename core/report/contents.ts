@@ -127,6 +127,14 @@ export function seenWords(
   return laid.lie.orientation === 'edge' ? 'seen by their edges' : 'all seen from above';
 }
 
+/** How things lie, in words. Loose ones beside others run together without something round them. */
+function howWords(supply: Supply, lie: Laid['lie'], fits: number, place: Compartment, { lines }: Crowd): string {
+  if (!lie) return 'does not fit';
+  if (place.access === 'peg') return 'hung';
+  const words = lieWords(supply, lie, fits);
+  return supply.form === 'loose' && lines > 1 ? `${words}, in a dish or behind a divider` : words;
+}
+
 function placementReport(
   scene: Scene,
   compartment: Compartment,
@@ -185,7 +193,7 @@ function placementReport(
     count: placement.count,
     fits,
     lie,
-    how: lie ? (compartment.access === 'peg' ? 'hung' : lieWords(supply, lie, fits)) : 'does not fit',
+    how: howWords(supply, lie, fits, compartment, crowd),
     seen: seenWords(supply, compartment, laid),
     possible,
     badly:

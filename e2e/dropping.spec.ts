@@ -161,14 +161,20 @@ async function between(page: Page, address: string, hand: Hand, seed: number): P
         const r = (await of.boundingBox())!;
         const [left, right] = [Math.max(r.x, frame.x), Math.min(r.x + r.width, frame.x + frame.width - 20)];
         const [top, bottom] = [Math.max(r.y, frame.y), Math.min(r.y + r.height, frame.y + frame.height - 20)];
-        return (across: number, down: number) => ({
-          x: left + (right - left) * across,
-          y: top + (bottom - top) * down,
-        });
+        return {
+          area: Math.max(0, right - left) * Math.max(0, bottom - top),
+          at: (across: number, down: number) => ({
+            x: left + (right - left) * across,
+            y: top + (bottom - top) * down,
+          }),
+        };
       };
-      const thing = await seen(box('bin-left').locator('[data-thing][data-drag]').last());
-      const to = (await seen(box('bin-right')))(0.1 + 0.8 * next(), 0.1 + 0.8 * next());
-      await hand(thing(0.8, 0.7), to);
+      // The thing of which most is seen at this zoom.
+      const things = await box('bin-left').locator('[data-thing][data-drag]').all();
+      const parts = await Promise.all(things.map(seen));
+      const thing = parts.reduce((a, b) => (b.area > a.area ? b : a));
+      const to = (await seen(box('bin-right'))).at(0.1 + 0.8 * next(), 0.1 + 0.8 * next());
+      await hand(thing.at(0.8, 0.7), to);
       await expect(
         messages(page)
           .getByText(/(moved to|fit in|fits in) .*Right bin/)

@@ -105,6 +105,15 @@ const KINDS: readonly Kind[] = [
   ],
   ['activities', 'an activity is added', (page) => write(page, words.field.newActivity, 'Stamping')],
   ['activities', 'how often is changed', (page) => write(page, words.field.timesAWeek, '7')],
+  ['sort', 'a supply is entered', (page) => write(page, words.field.whatDoYouHave, '4 awls 120 x 15 x 15 mm')],
+  [
+    'sort',
+    'a supply is removed',
+    async (page) => {
+      await button(page, words.button.acrylicsBottled);
+      await sheetButton(page, words.button.remove);
+    },
+  ],
   [
     'sort',
     'more containers of the same are put in',
@@ -113,15 +122,6 @@ const KINDS: readonly Kind[] = [
       await choose(page.getByLabel('Place', { exact: true }), 'Locked cabinet, shelf 2');
       await page.locator('[data-container="blades"]').press('Enter');
       await button(page, /^\d+ more here$/);
-    },
-  ],
-  ['sort', 'a supply is entered', (page) => write(page, words.field.whatDoYouHave, '4 awls 120 x 15 x 15 mm')],
-  [
-    'sort',
-    'a supply is removed',
-    async (page) => {
-      await button(page, words.button.acrylicsBottled);
-      await sheetButton(page, words.button.remove);
     },
   ],
   [

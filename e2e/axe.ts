@@ -6,22 +6,17 @@ import { words } from './words.ts';
 /** These use all colours there are; in the dark only the colours are others. */
 const ALL_COLOURS: ReadonlySet<string> = new Set([
   'start',
-  'activities, what one needs',
   'activities, chart',
-  'sort, purge',
   'sort, balance',
-  'sort, containers',
   'furnish',
   'place',
   'place, the week',
   'place, reach',
-  'place, strain',
   'place, a fetch played',
-  'find',
 ]);
 
 /** The drawing is the same in many views: it takes long to look at, so only these look at it. */
-const WITH_DRAWING: ReadonlySet<string> = new Set(['measure', 'furnish', 'place', 'place, inside']);
+const WITH_DRAWING: ReadonlySet<string> = new Set(['furnish', 'place, inside']);
 /** Everything of every view in both schemes: takes twice as long. */
 export const ALL = process.env.HERONSTONE_LONG === '1';
 export const inColours = (name: string): boolean => ALL || ALL_COLOURS.has(name);

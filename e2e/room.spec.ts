@@ -66,7 +66,7 @@ test('a piece is found, placed, moved and put into an opening by keyboard alone'
   await page.keyboard.press('Enter');
   const sheet = page.getByRole('complementary');
   await expect(sheet.getByRole('heading', { name: words.heading.twoDrawers })).toBeVisible();
-  const unit = page.locator('[data-unit]').filter({ hasText: 'Two drawers' });
+  const unit = page.locator('[data-unit]').and(page.getByRole('button', { name: /^Two drawers/ }));
   await unit.focus();
   const before = mm(await page.getByLabel(words.field.fromTheNorthWall).inputValue());
   await page.keyboard.press('Shift+ArrowDown');

@@ -155,10 +155,7 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await expect(page.getByRole('list', { name: words.list.found })).toContainText('Markers');
     await expect(page.getByRole('list', { name: words.list.found })).toContainText('84');
     await step(page, 'Place');
-    await page
-      .locator('[data-place]', { hasText: /Bone/ })
-      .first()
-      .press('Enter');
+    await page.locator('[data-place]', { hasText: /Bone/ }).first().press('Enter');
     await page
       .getByRole('complementary')
       .getByRole('button', { name: /Bone folders/ })

@@ -141,7 +141,9 @@ test('containers nest one level; deeper, elsewhere, too large, overlapping and s
   const [one, other] = [box('one', [160, 370, 150]), box('other', [140, 300, 120])];
   const each = planWith(put({ ...one, parent: 'other' }), put({ ...other, parent: 'one' }));
   expect(codes(each)).toContain('in itself');
-  expect(evaluate(each).findings.find((f) => f.code === 'in itself')!.message).toMatch(/are said to stand in each other/);
+  expect(evaluate(each).findings.find((f) => f.code === 'in itself')!.message).toMatch(
+    /are said to stand in each other/,
+  );
   expect(codes(planWith(put({ ...one, parent: 'one' })))).toContain('in itself');
   expect(codes(planWith(put(box('bin', [160, 370, 150])), put({ ...inner, slot: 'c2r1' })))).toContain(
     'container elsewhere',

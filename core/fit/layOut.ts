@@ -144,8 +144,9 @@ export function layOut(
   };
 }
 
-/** So many on each other are tried for things of which one is wanted, fewest first. */
+/** So many on each other are tried for things of which one is wanted, fewest first; packed, which takes longer, in coarser steps. */
 const FEW_LAYERS = [1, 2, 3, 5, 8];
+const FEW_PACKED: ReadonlySet<number> = new Set([2, 5]);
 
 /**
  * The same things with fewer on each other wherever one of a line is wanted; null where there is no room for that.
@@ -168,10 +169,13 @@ function loosened(
     const looser = ways.map((own, i) =>
       wanted[i] ? own.map((lie) => (lie.pattern === 'grid' && lie.layers > few ? withLayers(lie, few) : lie)) : own,
     );
+    const inStrips = strips(items, looser, fixed, limit, true);
+    if (inStrips) return inStrips;
+    if (!FEW_PACKED.has(few)) continue;
     const shapes = items.map((item, i) =>
       looser[i]!.flatMap((lie) => shapesOf(lie, item.supply, item.count, limit, depth)),
     );
-    const found = strips(items, looser, fixed, limit, true) ?? packed(items, shapes, fixed, limit, depth);
+    const found = packed(items, shapes, fixed, limit, depth);
     if (found) return found;
   }
   return null;

@@ -48,7 +48,7 @@ const STAND_OFF = 400;
 
 /** The place on a unit; how high things on it may be where nothing is above, and how high it is drawn over a table and over others, mm. */
 export const TOP = 'top';
-export const TOP_HIGH = 500;
+const TOP_HIGH = 500;
 const TOP_DRAWN = 300;
 const TOP_LOW = 200;
 

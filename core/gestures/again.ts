@@ -6,6 +6,8 @@ import { STANDING_DEFAULTS, type Container, type Plan, type Shape, type Unit } f
 
 /** Kinds whose openings take inserts. */
 const OPENED: ReadonlySet<Unit['kind']> = new Set(['cube shelf', 'bookcase', 'cabinet']);
+/** An insert takes at least so much of the width and of the height of its opening. */
+const MOSTLY = 0.7;
 /** More of one kind than this in one place is nothing anybody means. */
 const MOST = 200;
 
@@ -19,7 +21,7 @@ function nextName(name: string, taken: Set<string>): string {
   return found;
 }
 
-/** Openings in which nothing stands or lies, today or planned, and into which a shape goes; in one unit or in all. */
+/** Openings of this room in which nothing stands or lies, today or planned, and which a shape fills; in one unit or in all. */
 export function freeOpenings(
   plan: Plan,
   shape: Pick<Shape, 'width' | 'depth' | 'height'>,
@@ -30,8 +32,11 @@ export function freeOpenings(
   );
   return allCompartments(plan).filter((c) => {
     const unit = plan.units[c.unit]!;
-    if (unit.host !== null || !OPENED.has(unit.kind) || (host !== undefined && unit.id !== host)) return false;
+    if (unit.host !== null || unit.elsewhere !== null || !OPENED.has(unit.kind)) return false;
+    if (host !== undefined && unit.id !== host) return false;
     if (c.slot === TOP || (c.access !== 'open' && c.access !== 'door') || used.has(c.id)) return false;
+    // The whole opening goes to it, so it is not put where it would leave most of it empty.
+    if (shape.width < MOSTLY * c.inside.width || shape.height < MOSTLY * c.inside.height) return false;
     return (['width', 'depth', 'height'] as const).every((side) => shape[side] <= c.inside[side] + 0.5);
   });
 }

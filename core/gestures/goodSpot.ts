@@ -15,20 +15,26 @@ const MOST = 60;
 /** A place to which there is no way is as bad as so many other faults. */
 const NO_WAY = 10;
 
-/** What is wrong with the room: narrow ways, fronts that cannot open, seats without room, places that cannot be walked to. */
-function faults(plan: Plan): number {
+/** What is wrong with where things stand: fronts that cannot open, seats without room. */
+const standFaults = (plan: Plan): number =>
+  [...checkRoom(plan), ...checkClearance(plan), ...checkAreas(plan), ...checkSeats(plan)].length;
+
+/** Narrow ways, and places that cannot be walked to; it takes longest. */
+function wayFaults(plan: Plan): number {
   const here = standing(plan);
-  const found = [
-    ...checkRoom(plan),
-    ...checkClearance(plan),
-    ...checkAreas(plan),
-    ...checkSeats(plan),
-    ...checkWalkways(plan),
-  ];
   const walled = new Set<string>();
-  for (const walks of walksOf(here, allCompartments(here)).values())
-    for (const c of allCompartments(here)) if (walks.get(c.id)?.reason) walled.add(c.unit);
-  return found.length + NO_WAY * walled.size;
+  const places = allCompartments(here);
+  for (const walks of walksOf(here, places).values())
+    for (const c of places) if (walks.get(c.id)?.reason) walled.add(c.unit);
+  return checkWalkways(plan).length + NO_WAY * walled.size;
+}
+
+/** The faults of a plan, which several places are compared with. */
+const known = new WeakMap<Plan, number>();
+function faultsOf(plan: Plan): number {
+  let faults = known.get(plan);
+  if (faults === undefined) known.set(plan, (faults = standFaults(plan) + wayFaults(plan)));
+  return faults;
 }
 
 /**
@@ -46,13 +52,16 @@ export function goodSpot(
   let best: { at: Rest; worse: number } | null = null;
   let looked = 0;
   let last: Rest | null = null;
-  const now = faults(plan);
+  const now = faultsOf(plan);
   for (const { roomy, tight } of freeSpots(unit, plan, before)) {
     const at = (roomy ?? tight)!;
     // Beside the place looked at last it is hardly better: a hand's breadth further along is looked at next.
     if (last && Math.hypot(at.x - last.x, at.y - last.y) < 120 && at.turn === last.turn) continue;
     last = at;
-    const worse = faults(trial(at)) - now;
+    const tried = trial(at);
+    const stands = standFaults(tried);
+    // What is worse already is not walked through.
+    const worse: number = best && stands - now >= best.worse ? Infinity : stands + wayFaults(tried) - now;
     if (!best || worse < best.worse) best = { at, worse };
     if (worse <= 0 || ++looked === MOST) break;
   }

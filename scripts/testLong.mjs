@@ -16,7 +16,14 @@ const jest = `${root}node_modules/jest/bin/jest.js`;
 const failed = [run(process.execPath, ['--experimental-vm-modules', jest, ...asked], env)];
 if (asked.length === 0) {
   const playwright = `${root}node_modules/@playwright/test/cli.js`;
-  const stories = ['e2e/dropping.spec.ts', 'e2e/views.spec.ts', 'e2e/sheets.spec.ts', '--timeout', '1200000'];
+  const stories = [
+    'e2e/dropping.spec.ts',
+    'e2e/views.spec.ts',
+    'e2e/sheets.spec.ts',
+    'e2e/bulk.spec.ts',
+    '--timeout',
+    '1200000',
+  ];
   failed.push(run(process.execPath, [playwright, 'test', ...stories], env));
 }
 process.exit(failed.some((code) => code !== 0) ? 1 : 0);

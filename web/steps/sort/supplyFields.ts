@@ -70,6 +70,7 @@ export function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
             kind: 'choice',
             field: 'alike',
             label: 'When you fetch one',
+            wide: true,
             options: [
               ['', differs(supply) ? 'as usual: a certain one' : 'as usual: any of them'],
               ['alike', 'any of them will do'],

@@ -74,16 +74,12 @@ export function diggingOf(supply: Supply, lie: Lie | null, count: number, place:
   const travel = pattern === 'slant' || pattern === 'mixed' ? place.inside.width : Math.ceil(stacks / deep) * across;
   const thin = Math.min(across, lie.into);
   const filed = orientation === 'edge' && thin < SPINE && high === 1;
-  const lifts = liftsFrom(high, up, k.handful);
-  if (seenFromAbove(place)) {
-    // A look over one layer; of stacks only the top ones are seen.
-    if (filed) return { ...NO_DIGGING, flicks: Math.min(k.flicks, count / 2) };
-    return { ...NO_DIGGING, travel, looks: high > 1 ? (high + 1) / 2 : 0, lifts };
-  }
-  // From the front the edges of a stack are seen, but not the rows behind the first one.
-  const behind = (deep - 1) / 2;
+  // From the front the rows behind the first one are not seen; what one looks into from above has no behind.
+  const behind = seenFromAbove(place) ? 0 : (deep - 1) / 2;
   if (filed) return { ...NO_DIGGING, flicks: Math.min(k.flicks, count / 2), lifts: behind };
-  return { ...NO_DIGGING, travel, looks: high > 1 ? (high + 1) / 2 : 0, lifts: lifts + behind };
+  // A look over one layer, or over stacks and then at what lies in one of them.
+  const looks = high > 1 ? (high + 1) / 2 : 0;
+  return { ...NO_DIGGING, travel, looks, lifts: liftsFrom(high, up, k.handful) + behind };
 }
 
 /** The same of things as they are laid out. */

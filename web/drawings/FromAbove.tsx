@@ -8,7 +8,7 @@ import { drawnPlan, personOf, seatOf, stationOf, useStore } from '../state/store
 import { Areas, Crossing, Marks, marksOf, Overheads } from './above/Areas.tsx';
 import { Ghosts, type Ghost } from './above/Ghosts.tsx';
 import { Distances } from './above/Distances.tsx';
-import { boxRound } from './above/boxes.ts';
+import { beyond, boxRound } from './above/boxes.ts';
 import { closed, WALL } from './above/path.ts';
 import { RIPPLE_MARK, Rings, ringsOf, Seat } from './above/Seat.tsx';
 import { UnitAbove, UnitName } from './above/UnitAbove.tsx';
@@ -131,7 +131,14 @@ function Drawing({
   const marks = editable && report ? marksOf(plan, report, mode, px, names) : [];
   const ripples = rings && station && person ? ringsOf(station, person, plan) : [];
   const half = { x: RIPPLE_MARK * px, y: RIPPLE_MARK * px };
-  const marked = [...names, ...marks.map((m) => m.box), ...ripples.map(({ mark }) => boxRound(mark, half))];
+  const north = { x: right - 26 * px, y: top + 40 * px };
+  const marked = [
+    ...beyond({ left, right, top, bottom }),
+    boxRound(north, { x: 14 * px, y: 32 * px }),
+    ...names,
+    ...marks.map((m) => m.box),
+    ...ripples.map(({ mark }) => boxRound(mark, half)),
+  ];
   const way = seat && report ? wayTo(report, selected, seat, marked, px, say) : null;
   const taken = [
     ...marked,
@@ -255,7 +262,7 @@ function Drawing({
           strokeDasharray={`${5 * px} ${4 * px}`}
         />
       )}
-      {!small && <North x={right - 26 * px} y={top + 40 * px} px={px} turn={plan.meta.north} />}
+      {!small && <North {...north} px={px} turn={plan.meta.north} />}
     </svg>
   );
 }

@@ -23,6 +23,17 @@ export function common(a: Box, b: Box): number {
   return wide > 0 && high > 0 ? wide * high : 0;
 }
 
+/** What is outside a frame, as boxes in which nothing is to be written. */
+export function beyond({ left, right, top, bottom }: Box): Box[] {
+  const [least, most] = [-1e7, 1e7];
+  return [
+    { left: least, right: left, top: least, bottom: most },
+    { left: right, right: most, top: least, bottom: most },
+    { left, right, top: least, bottom: top },
+    { left, right, top: bottom, bottom: most },
+  ];
+}
+
 /**
  * The first of the points round which words cover nothing; where there is none, the one where they cover least.
  * @param half half of the width and of the height of the words, mm

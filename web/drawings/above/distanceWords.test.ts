@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { boxRound, common } from './boxes.ts';
+import { beyond, boxRound, common, freePoint } from './boxes.ts';
 import { distanceWords } from './distanceWords.ts';
 
 test('words stand in the middle of their line, and move along it where a name stands', () => {
@@ -41,4 +41,19 @@ test('property: the words of lines that run apart cover neither each other nor o
       for (const [i, a] of boxes.entries()) for (const b of boxes.slice(i + 1)) expect(common(a, b)).toBe(0);
     }),
   );
+});
+
+test('nothing is written beyond the frame', () => {
+  const frame = { left: 0, right: 1000, top: 0, bottom: 800 };
+  const half = { x: 200, y: 30 };
+  const at = freePoint(
+    [
+      { x: 950, y: 400 },
+      { x: 700, y: 400 },
+      { x: 300, y: 400 },
+    ],
+    half,
+    beyond(frame),
+  );
+  expect(at).toEqual({ x: 700, y: 400 });
 });

@@ -164,6 +164,9 @@ function TheSameAgain({ container: c }: { container: Container }) {
   return (
     <>
       <Heading>The same again</Heading>
+      {more > 0 && place.contents.planned.length > 0 && (
+        <p className="text-sm text-soft">What lies there beside the containers would have to make room.</p>
+      )}
       <div className="flex flex-wrap gap-2">
         {more > 0 && (
           <Button onClick={() => put([[{ unit: c.unit, slot: c.slot }, more]], place.name)}>{more} more here</Button>

@@ -56,7 +56,7 @@ export function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
           {
             kind: 'optional',
             field: 'stack',
-            label: 'May be stacked up to',
+            label: 'Stacked up to',
             otherwise: 'as usual',
             least: 1,
             most: 10_000,

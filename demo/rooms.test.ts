@@ -32,7 +32,9 @@ describe.each(Object.keys(ROOMS))('%s', (key) => {
       const place = placeOf(p);
       if (!lie || place.access === 'peg' || lie.pattern === 'fill') continue;
       const high = s.form === 'sheets' ? lie.up : Math.min(lie.layers, p.count) * lie.up;
-      expect([s.name, high <= place.inside.height + 1e-6]).toEqual([s.name, true]);
+      // What stands upright may rise over a rim by a third of its height, where there is room above.
+      const rim = lie.orientation === 'flat' ? 0 : Math.min(place.above ?? 0, lie.up / 3);
+      expect([s.name, high <= place.inside.height + rim + 1e-6]).toEqual([s.name, true]);
       const onTop = place.walls === 'none';
       const stacked = s.form !== 'sheets' && Math.min(lie.layers, p.count) > 1;
       if (s.form === 'sheets' && lie.orientation === 'flat')

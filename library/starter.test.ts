@@ -1,6 +1,6 @@
 import { compartmentsOf } from '@heronstone/core/furniture/compartments.ts';
 import { fit } from '@heronstone/core/fit/fit.ts';
-import { ContainerShapeSchema, FORMS, SupplySchema } from '@heronstone/core/model/plan.ts';
+import { ContainerShapeSchema, FORMS, STANDING_DEFAULTS, SupplySchema } from '@heronstone/core/model/plan.ts';
 import { CONTAINER_TYPES } from './containers.ts';
 import { CRAFTS, KINDS, STARTERS } from './starter.ts';
 import { UNIT_TYPES } from './units.ts';
@@ -30,13 +30,7 @@ test('each kind fits somewhere in the furniture of the library', () => {
       x: 0,
       y: 0,
       turn: 0,
-      fixed: false,
-      pinned: false,
-      keyLocked: false,
-      owned: true,
-      host: null,
-      hostSlot: '',
-      elsewhere: null,
+      ...STANDING_DEFAULTS,
     }),
   );
   const none = STARTERS.filter((s) => !places.some((p) => fit({ ...s.draft, id: 'x' }, 1, p).count > 0)).map(

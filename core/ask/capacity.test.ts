@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { readPlanFile } from '../formats/planFile.ts';
 import { shoppingRows, writeShoppingCsv } from '../formats/shoppingCsv.ts';
+import { CONTAINER_DEFAULTS } from '../fit/containers.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { sceneOf } from '../scene/scene.ts';
@@ -52,17 +53,13 @@ test('how many pockets in this bin: a box 140 mm wide takes sets in 5 x 7 in poc
   const box = {
     name: 'Box for pockets',
     kind: 'box' as const,
+    ...CONTAINER_DEFAULTS,
     width: 145,
     depth: 400,
     height: 190,
     insideWidth: 139,
     insideDepth: 394,
     insideHeight: 187,
-    lid: 'none' as const,
-    pulled: false,
-    seeThrough: false,
-    price: null,
-    mass: null,
   };
   const one = roomInContainer(pocket, box);
   // Standing across: three rows of thirty; one behind the other there would be 87.

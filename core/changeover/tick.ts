@@ -88,14 +88,14 @@ function shift(draft: Draft, part: Carried, from: string | null, staged: boolean
   }
 }
 
-type Like = Pick<Placement, 'orientation'>;
+type Like = Pick<Placement, 'orientation' | 'part'>;
 
 /** How a part is to lie, as the plan has it. */
 function likePlanned(plan: Plan, part: Carried, at: Target): Like {
   const found = Object.values(plan.placements).find(
     (p) => p.arrangement === 'planned' && p.supply === part.supply && p.unit === at.unit && p.slot === at.slot,
   );
-  return { orientation: found?.orientation ?? null };
+  return { orientation: found?.orientation ?? null, part: found?.part ?? null };
 }
 
 /** Carries a container with all that is in it. */
@@ -152,7 +152,7 @@ export function tick(plan: Plan, load: Load, kind: MoveKind): Change[] {
       load.from,
       load.staged,
       target,
-      target ? likePlanned(plan, part, target) : { orientation: null },
+      target ? likePlanned(plan, part, target) : { orientation: null, part: null },
     );
   }
   markSpares(draft, load);
@@ -243,9 +243,9 @@ export function putElsewhere(
         else draft.do(set('placements', row.id, { count: row.count - count }));
       }
     }
-    shift(draft, part, load.from, load.staged, target, { orientation: null });
+    shift(draft, part, load.from, load.staged, target, { orientation: null, part: null });
     const id = draft.newId(part.supply);
-    const own = { supply: part.supply, count: part.count, spare: part.spare, orientation: null, home: null };
+    const own = { supply: part.supply, count: part.count, spare: part.spare, orientation: null, part: null, home: null };
     draft.do(set('placements', id, { id, arrangement: 'planned', ...own, ...compartment, pinned: true }));
   }
   return draft.changes;
@@ -263,7 +263,7 @@ export function gaveAway(plan: Plan, load: Load): Change[] {
   const draft = new Draft(plan);
   for (const part of load.parts) {
     const supply = plan.supplies[part.supply]!;
-    shift(draft, part, load.from, load.staged, null, { orientation: null });
+    shift(draft, part, load.from, load.staged, null, { orientation: null, part: null });
     let left = part.count;
     for (const row of Object.values(plan.placements)) {
       if (row.arrangement !== 'planned' || row.supply !== part.supply || left === 0) continue;

@@ -3,6 +3,7 @@ import type { Compartment } from '../furniture/compartments.ts';
 import { massEach } from '../fit/fit.ts';
 import type { Plan, Supply } from '../model/plan.ts';
 import { fetchesAWeek, usesOf, type Scene } from '../scene/scene.ts';
+import { keptFrom } from './keeps.ts';
 import { hazardsOf } from './hazards.ts';
 
 /** Whether a thing leaves the room: it is given away, or goes to a place elsewhere that the plan does not have. */
@@ -34,12 +35,12 @@ export function isShown(scene: Pick<Scene, 'plan' | 'compartment'>, compartment:
   const opening = compartment.within === null ? compartment : scene.compartment.get(compartment.within);
   if (scene.plan.units[compartment.unit]?.elsewhere != null || !opening || CLOSED.has(opening.access)) return false;
   const box = compartment.container === null ? null : scene.plan.containers[compartment.container]!;
-  return box === null || box.seeThrough || box.lid !== 'on';
+  return box === null || box.seeThrough || (box.lid !== 'on' && box.lid !== 'snap');
 }
 
 /** A rule that keeps a thing out of a place. */
 export interface Barred {
-  code: 'purge' | 'never' | 'child' | 'sun' | 'heat' | 'damp' | 'heavy' | 'hidden' | 'clear';
+  code: 'purge' | 'never' | 'kept' | 'child' | 'sun' | 'heat' | 'damp' | 'heavy' | 'hidden' | 'clear';
   words: string;
 }
 
@@ -89,6 +90,8 @@ function ruleFor(scene: Scene, supply: Supply, compartment: Compartment): Barred
   for (const n of Object.values(plan.bans))
     if (n.supply === supply.id && n.unit === compartment.unit && (n.slot === '' || n.slot === compartment.slot))
       return { code: 'never', words: 'you never want it there' };
+  const kept = keptFrom(plan, supply, compartment);
+  if (kept !== null) return { code: 'kept', words: kept };
   const [hazard] = hazardsOf(scene, supply, compartment);
   if (hazard && hazard.code !== 'heavy') return { code: hazard.code, words: hazard.words };
   const { elsewhere } = plan.units[compartment.unit]!;

@@ -138,7 +138,7 @@ export function wantedOf(scene: Scene): Wanted {
     },
     holder: (supply, c) => (holders(supply).size > 0 && !holders(supply).has(c.id) ? constants.ownHolder : 0),
     lockedAway: (supply, c) =>
-      plan.units[c.unit]?.keyLocked &&
+      (plan.units[c.unit]?.keyLocked || (c.container !== null && plan.containers[c.container]?.keyLocked)) &&
       wayOfSorting(scene, supply) !== 'quickest' &&
       !LOCK_AWAY.some((t) => supply.traits.includes(t)) &&
       keptFrom(plan, supply).length === 0

@@ -5,12 +5,13 @@ import type { Scene } from '../scene/scene.ts';
 import { ADA } from '../reach/access.ts';
 import { bodyOf } from '../reach/body.ts';
 
-/** Whether a place is kept locked: its unit with a key, or the room elsewhere. */
-export function isLocked(plan: Plan, compartment: Pick<Compartment, 'unit'>): boolean {
+/** Whether a place is kept locked: its container or its unit with a key, or the room elsewhere. */
+export function isLocked(plan: Plan, compartment: Pick<Compartment, 'unit' | 'container'>): boolean {
   const unit = plan.units[compartment.unit];
   if (!unit) return false;
   const elsewhere = unit.elsewhere === null ? undefined : plan.elsewheres[unit.elsewhere];
-  return unit.keyLocked || (elsewhere?.conditions.includes('locked') ?? false);
+  const box = compartment.container === null ? undefined : plan.containers[compartment.container];
+  return unit.keyLocked || (box?.keyLocked ?? false) || (elsewhere?.conditions.includes('locked') ?? false);
 }
 
 /**

@@ -39,6 +39,8 @@ export type ElementKind =
   | 'close door'
   | 'open lid'
   | 'close lid'
+  | 'undo the snaps'
+  | 'snap it shut'
   | 'take out'
   | 'put back'
   | 'shut the room door'
@@ -240,6 +242,9 @@ export const TIMES: Readonly<Record<ElementKind, Timing>> = {
   'close door': push(609.6, 'swing 24 in, release'),
   'open lid': pull(304.8, 9, 'reach 12 in, grasp, lift 12 in'),
   'close lid': pull(304.8, 9, 'reach 12 in, grasp, lower 12 in'),
+  // A lid has two snaps.
+  'undo the snaps': plain('press', 4, 'opening', 'apply pressure, each of two snaps'),
+  'snap it shut': plain('press', 4, 'opening', 'apply pressure, each of two snaps'),
   'take out': lift(457.2, 6, 'grasp a bin, move 18 in, release'),
   'put back': lift(457.2, 6, 'grasp a bin, move 18 in, release'),
   'shut the room door': pull(762, 12, 'reach 12 in, grasp, swing 30 in'),

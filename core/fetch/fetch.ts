@@ -154,7 +154,7 @@ export function approachOf(
     there.push(of('shut the room door'));
     back.unshift(of('open the room door'));
   }
-  const opening = OPENING[compartment.access];
+  const opening = OPENING[compartment.access] ?? (compartment.leaf ? OPENING.door : undefined);
   if (opening) {
     there.push(of(opening[0]));
     back.unshift(of(opening[1]));
@@ -181,10 +181,11 @@ export function approachOf(
 export function intoContainer(
   way: Approach,
   box: Pick<Compartment, 'id' | 'access'>,
-  held: { pulled: boolean; height: number; opening: Pick<Compartment, 'access' | 'inside'> },
+  held: { pulled: boolean; height: number; snaps: boolean; opening: Pick<Compartment, 'access' | 'inside'> },
 ): Approach {
-  const of = (kind: ElementKind) => element(kind, 1, way.constants);
+  const of = (kind: ElementKind, quantity = 1) => element(kind, quantity, way.constants);
   const { opening } = held;
+  const snaps = (kind: ElementKind) => (held.snaps ? [of(kind, SNAPS)] : []);
   const shelf = opening.access === 'open' || opening.access === 'door';
   const tight = shelf && opening.inside.height - held.height < HAND_OVER;
   const first = held.pulled ? OPENING.drawer! : tight ? (['take out', 'put back'] as const) : null;
@@ -192,11 +193,13 @@ export function intoContainer(
   return {
     ...way,
     compartment: box.id,
-    there: [...way.there, ...(first ? [of(first[0])] : []), ...(lid ? [of(lid[0])] : [])],
-    back: [...(lid ? [of(lid[1])] : []), ...(first ? [of(first[1])] : []), ...way.back],
+    there: [...way.there, ...(first ? [of(first[0])] : []), ...(lid ? [...snaps('undo the snaps'), of(lid[0])] : [])],
+    back: [...(lid ? [of(lid[1]), ...snaps('snap it shut')] : []), ...(first ? [of(first[1])] : []), ...way.back],
   };
 }
 
+/** Snaps of a lid. Common practice, no source. */
+const SNAPS = 2;
 /** Room over the edge of a box through which a hand gets in, mm. Common practice, no source. */
 const HAND_OVER = 150;
 

@@ -13,11 +13,12 @@ import {
   type Container,
   type Plan,
 } from '../model/plan.ts';
-import { overlaps, standContainers } from './containers.ts';
+import { CONTAINER_DEFAULTS, overlaps, standContainers } from './containers.ts';
 import { carryContainer, placeContainer, takeContainerAway } from '../gestures/moveContainer.ts';
 
 const box = (id: string, size: [number, number, number], more: Partial<Container> = {}): Container => ({
   id,
+  ...CONTAINER_DEFAULTS,
   name: id,
   kind: 'box',
   width: size[0],

@@ -5,6 +5,7 @@ import type { Rect } from '../geometry/pack/freeSpace.ts';
 import { FreeSpace } from '../geometry/pack/freeSpace.ts';
 import { packRectangles } from '../geometry/pack/rectangles.ts';
 import { PEG_DEPTH } from './lies.ts';
+import { partsOf } from './parts.ts';
 import { formatLength, type UnitSystem } from '../model/measure.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 
@@ -15,6 +16,16 @@ export const CONTAINER_DEFAULTS = {
   seeThrough: false,
   price: null,
   mass: null,
+  keyLocked: false,
+  divided: 'not',
+  across: 1,
+  along: 1,
+  over: 1,
+  divider: 2,
+  partWidth: null,
+  partDepth: null,
+  partHeight: null,
+  partNames: [] as string[],
 } as const satisfies Partial<ContainerShape>;
 
 /** Id of the compartment that a container is. */
@@ -55,8 +66,10 @@ export function containerCompartments(
       id,
       name: `${host.name}, ${c.name}`,
       short: c.name,
-      access: c.lid === 'on' ? 'lid' : 'box',
+      access: c.lid === 'on' || c.lid === 'snap' ? 'lid' : 'box',
       walls: 'close',
+      above: aboveRim(c, host),
+      ...divided(c),
       inside: { width: c.insideWidth, depth: c.insideDepth, height: c.insideHeight },
       container: c.id,
       within,
@@ -65,6 +78,19 @@ export function containerCompartments(
   }
   return [...made.values()];
 }
+
+const divided = (c: Container) => {
+  const parts = partsOf(c);
+  return parts ? { parts } : {};
+};
+
+/** Free height over a container without a lid in the place where it stands, less what a drawer needs under its frame, mm. */
+function aboveRim(c: Container, host: Compartment): number {
+  if (c.lid === 'on' || c.lid === 'snap' || host.access === 'peg') return 0;
+  return Math.max(0, host.inside.height + (host.above ?? 0) - c.height - (host.access === 'drawer' ? UNDER_FRAME : 0));
+}
+/** Kept free under the frame over a drawer, mm. Common practice, no source. */
+const UNDER_FRAME = 10;
 
 /** The containers of an arrangement by the compartment in which they stand. */
 export function containersByPlace(plan: Pick<Plan, 'containers'>, arrangement: Arrangement): Map<string, Container[]> {
@@ -113,7 +139,7 @@ export function tooLargeFor(
 /** Where the containers of one place stand: those that were put somewhere stay there, the others are packed round them. */
 export function standContainers(
   containers: readonly Container[],
-  place: Pick<Compartment, 'inside' | 'access'>,
+  place: Pick<Compartment, 'inside' | 'access' | 'parts'>,
   system: UnitSystem,
 ): Standing[] {
   const { width, height } = place.inside;
@@ -143,6 +169,10 @@ export function standContainers(
         result.set(c.id, { container: c.id, rect, turned: c.turned, reason: null });
       }
     }
+  }
+  if (place.parts) {
+    const reason = 'has no place: what it would stand in is divided into parts';
+    return containers.map((c) => ({ container: c.id, rect: null, turned: c.turned, reason }));
   }
   const boxes = waiting.map((c) => {
     const o = outline(c, place.access);

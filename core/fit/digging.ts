@@ -8,7 +8,7 @@ import { PUBLISHED } from '../model/constants.ts';
 import type { Supply } from '../model/plan.ts';
 import { differs } from './alike.ts';
 import type { Laid } from './layOut.ts';
-import type { Lie } from './lies.ts';
+import { partPlace, type Lie } from './lies.ts';
 import type { Holds } from './limits.ts';
 
 /** Motions that finding one among its neighbours adds to a fetch. */
@@ -56,6 +56,15 @@ export function diggingOf(supply: Supply, lie: Lie | null, count: number, place:
   if (place.access === 'peg') {
     const columns = Math.ceil(count / lie.perColumn);
     return { ...NO_DIGGING, travel: columns * across };
+  }
+  if (lie.inPart && place.parts) {
+    const own = diggingOf(supply, lie.inPart, Math.min(count, layers), partPlace(place, place.parts));
+    const used = Math.ceil(count / layers);
+    const { division } = place.parts;
+    // Pages and pockets are leafed through; cells are seen side by side.
+    return division === 'pages' || division === 'pockets'
+      ? { ...own, flicks: own.flicks + Math.min(k.flicks, used / 2) }
+      : { ...own, travel: used * across };
   }
   if (pattern === 'fill') {
     if (supply.form === 'loose') return { ...NO_DIGGING, looks: Math.min(MOST_LOOKS, (count + 1) / 2), jumble: true };

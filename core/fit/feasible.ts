@@ -23,13 +23,16 @@ export class Fitter {
     roomToGrow: number,
     standing: readonly number[] = compartments.map(() => 0),
     onATable = Infinity,
+    bounds: ReadonlyArray<{ least: number; share: number } | null> = [],
   ) {
     this.grow = roomToGrow;
-    this.least = compartments.map((c) => (c.slot === TOP ? c.inside.width / onATable : 0));
+    this.least = compartments.map((c, at) =>
+      Math.max(c.slot === TOP ? c.inside.width / onATable : 0, bounds[at]?.least ?? 0),
+    );
     this.standing = standing;
     this.compartments = compartments;
     this.shapes = compartments.map(shapeOf);
-    this.usable = compartments.map((c) => c.inside.width);
+    this.usable = compartments.map((c, at) => c.inside.width * (bounds[at]?.share ?? 1));
   }
 
   /** All ways in which a supply may lie in the compartment at an index. */

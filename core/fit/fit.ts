@@ -5,8 +5,8 @@
 import { formatLength, type UnitSystem } from '../model/measure.ts';
 import type { Orientation, Supply } from '../model/plan.ts';
 import { isRound } from './forms.ts';
-import { countWithin, lies, shapeOf, PEG_DEPTH, stances, stripWidth, volumeEach, type Lie } from './lies.ts';
-import { clearHeight, notHung, unsupported, type Holds } from './limits.ts';
+import { countWithin, lies, partPlace, shapeOf, PEG_DEPTH, stances, stripWidth, volumeEach, type Lie } from './lies.ts';
+import { clearHeight, notHung, rise, unsupported, type Holds } from './limits.ts';
 import { sheetMass } from './sheets.ts';
 
 export interface Fit {
@@ -143,6 +143,7 @@ function shortfall(
   only: Orientation | null,
   system: UnitSystem,
 ): { over: number; words: string } {
+  if (compartment.parts) return shortfall(supply, partPlace(compartment, compartment.parts), only, system);
   const { width, depth } = compartment.inside;
   const peg = compartment.access === 'peg';
   const deep = peg ? PEG_DEPTH : depth;
@@ -151,7 +152,7 @@ function shortfall(
   if (!peg && supply.form === 'hung') return { over: Infinity, words: 'hangs, and this is not a board, rail or hook' };
   let least = { over: Infinity, words: 'may not lie in any allowed way here' };
   for (const { orientation, across, into, up } of stances(supply, only)) {
-    const clear = clearHeight(compartment, supply, orientation);
+    const clear = clearHeight(compartment, supply, orientation) + rise(compartment, orientation, up);
     const over: Array<[number, string]> = [
       [across - width, 'wide'],
       [into - deep, 'long'],
@@ -182,6 +183,10 @@ function lyingWords(supply: Pick<Supply, 'form' | 'traits'>, orientation: Orient
 
 /** Words for how a number of a supply lies. */
 export function lieWords(supply: Pick<Supply, 'form' | 'traits'>, lie: Lie, count: number): string {
+  if (lie.inPart) {
+    const each = Math.min(lie.layers, count);
+    return each > 1 ? `${lieWords(supply, lie.inPart, each)}, up to ${each} in each part` : 'one in each part';
+  }
   if (supply.form === 'loose') return 'loose';
   if (supply.form === 'soft') return 'pressed together';
   if (supply.form === 'sheets') return lie.orientation === 'flat' ? 'in flat stacks' : 'upright';

@@ -19,6 +19,7 @@ import {
   type Lie,
   type Stagger,
 } from './lies.ts';
+import { dealParts, partCount, partRect, type Parts } from './parts.ts';
 import { FreeSpace, RULES, type Rect, type Rule } from '../geometry/pack/freeSpace.ts';
 
 /** What is to be laid into a place. */
@@ -28,6 +29,8 @@ export interface Item {
   only: Orientation | null;
   /** It lies there although it should not lie so. */
   anyhow?: boolean;
+  /** The first part of a divided place in which it is to lie, from 1. */
+  part?: number | null;
 }
 
 /** One shape of the block that a whole count can lie in. */
@@ -51,6 +54,8 @@ export interface Laid {
   possible: boolean;
   /** Floor that the whole count takes at the least, mm². */
   wants: number;
+  /** The parts of a divided place that it has, from 0; none elsewhere. Its block is then round all of them. */
+  parts?: readonly number[];
 }
 
 export interface LaidOut {
@@ -119,6 +124,7 @@ export function layOut(
   const ways = items.map((item) =>
     lies(item.supply, place, item.only, item.anyhow).map((lie) => (hangs(place) ? onBoard(lie) : lie)),
   );
+  if (place.parts) return inParts(place.parts, items, ways, width, depth);
   const shapes = items.map((item, i) =>
     ways[i]!.flatMap((lie) => shapesOf(lie, item.supply, item.count, width, depth)),
   );
@@ -142,6 +148,47 @@ export function layOut(
     share: missing > 1e-9 ? Math.max(wanted, 1 + missing) : Math.min(1, wanted),
     reach: [...fixed, ...laid.flatMap((l) => (l.block ? [l.block] : []))].reduce((m, r) => Math.max(m, r.x + r.w), 0),
   };
+}
+
+/** Whole parts of a divided place for each thing, so many as its count needs. */
+function inParts(
+  parts: Parts,
+  items: readonly Item[],
+  ways: ReadonlyArray<readonly Lie[]>,
+  width: number,
+  depth: number,
+): LaidOut {
+  const all = partCount(parts);
+  const area = (width * depth) / all;
+  const chosen = ways.map((own) => own[0] ?? null);
+  const needs = items.map((item, i) => {
+    const lie = chosen[i];
+    return lie ? Math.ceil(item.count / lie.layers - 1e-9) : 0;
+  });
+  const dealt = dealParts(
+    parts,
+    items.map((item, i) => ({ needs: needs[i]!, first: item.part == null ? null : item.part - 1 })),
+  );
+  const laid = items.map((item, i): Laid => {
+    const lie = chosen[i]!;
+    const own = dealt[i]!;
+    const wants = lie ? needs[i]! * area : width * depth;
+    if (!lie || own.length === 0)
+      return { fits: 0, block: null, lie: null, rows: 0, stagger: null, possible: lie !== null, wants, parts: [] };
+    const rects = own.map((n) => partRect(parts, width, depth, n));
+    const [x, y] = [Math.min(...rects.map((r) => r.x)), Math.min(...rects.map((r) => r.y))];
+    const block = {
+      x,
+      y,
+      w: Math.max(...rects.map((r) => r.x + r.w)) - x,
+      d: Math.max(...rects.map((r) => r.y + r.d)) - y,
+    };
+    const fits = Math.min(item.count, own.length * lie.layers);
+    return { fits, block, lie, rows: 1, stagger: null, possible: true, wants, parts: own };
+  });
+  const wanted = needs.reduce((sum, n, i) => sum + (chosen[i] ? n : all), 0) / all;
+  const taken = dealt.reduce((sum, own) => sum + own.length, 0) / all;
+  return { laid, share: Math.max(wanted, taken), reach: width * Math.min(1, taken) };
 }
 
 /** So many on each other are tried for things of which one is wanted, fewest first; packed, which takes longer, in coarser steps. */

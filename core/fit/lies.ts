@@ -9,6 +9,7 @@ import { rectangleFits, slantOf } from '../geometry/diagonal.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import { packRectangles } from '../geometry/pack/rectangles.ts';
 import { isRound } from './forms.ts';
+import { partCount, type Parts } from './parts.ts';
 import { PUBLISHED } from '../model/constants.ts';
 import {
   clearHeight,
@@ -16,6 +17,7 @@ import {
   clothHigh,
   notHung,
   LYING,
+  rise,
   stackLimit,
   unsupported,
   uprightThickness,
@@ -54,7 +56,9 @@ export interface Lie {
   /** Pieces in one column of `across` width. */
   perColumn: number;
   /** In rows; poured or pressed in by volume; slanting over the whole floor; some turned by a quarter, over the whole floor. */
-  pattern: 'grid' | 'fill' | 'slant' | 'mixed';
+  pattern: 'grid' | 'fill' | 'slant' | 'mixed' | 'parts';
+  /** How they lie in each part of a divided place; a column is a part then, and its layers are what goes into one. */
+  inPart?: Lie;
   /** Where each stack stands when some are turned, from the left and from the front, mm. */
   cells?: readonly Rect[];
   /** Round seen from above, so that rows may be staggered. */
@@ -132,20 +136,73 @@ const known = new WeakMap<object, Map<string, readonly Lie[]>>();
 const shapes = new WeakMap<object, string>();
 
 /** What a way of lying depends on in a place, as a key. */
-export function shapeOf({ inside, access, walls, hangs, constants }: Holds): string {
+export function shapeOf({ inside, access, walls, hangs, constants, above, parts }: Holds): string {
   let shape = shapes.get(inside);
   if (shape === undefined) {
     const own = constants && constants !== PUBLISHED ? LYING.map((key) => constants[key]).join(' ') : '';
+    const divided = parts
+      ? `${partCount(parts)} ${parts.part.width} ${parts.part.depth} ${parts.part.height} ${parts.division} ${parts.over}`
+      : '';
     shapes.set(
       inside,
-      (shape = `${inside.width} ${inside.depth} ${inside.height} ${access} ${walls} ${hangs ?? ''} ${own}`),
+      (shape = `${inside.width} ${inside.depth} ${inside.height} ${access} ${walls} ${hangs ?? ''} ${above ?? 0} ${divided} ${own}`),
     );
   }
   return shape;
 }
 
+/**
+ * In the parts of a divided place: each part is a small place of its own, and a line has whole parts.
+ * Hand room in a cell that faces the front is that of a cell made to measure.
+ */
+function inParts(supply: Supply, place: Holds, parts: Parts, only: Orientation | null, anyhow: boolean): Lie[] {
+  const { width, depth } = place.inside;
+  const ways = lies(supply, partPlace(place, parts), only, anyhow);
+  const best = new Map<Orientation, Lie>();
+  for (const own of ways) {
+    const each = Math.min(countWithin(own, parts.part.width), own.pattern === 'mixed' ? own.perColumn : Infinity);
+    if (each < 1 || (best.get(own.orientation)?.layers ?? 0) >= each) continue;
+    best.set(own.orientation, {
+      orientation: own.orientation,
+      across: width / partCount(parts),
+      into: depth,
+      up: own.up,
+      rows: 1,
+      layers: each,
+      perColumn: each,
+      pattern: 'parts',
+      inPart: own,
+      round: false,
+      deep: depth,
+    });
+  }
+  return [...best.values()].sort((a, b) => b.layers - a.layers);
+}
+
+const partPlaces = new WeakMap<Parts, Holds>();
+/** One part of a divided place as a place of its own. */
+export function partPlace(place: Holds, parts: Parts): Holds {
+  let part = partPlaces.get(parts);
+  if (!part) {
+    const cell = (parts.division === 'cells' && parts.over > 1) || place.access === 'open';
+    const hand = cell ? (place.constants ?? PUBLISHED).handInCell : 0;
+    partPlaces.set(
+      parts,
+      (part = {
+        inside: { ...parts.part, height: Math.max(1, parts.part.height - hand) },
+        access: 'box',
+        walls: 'close',
+        ...(place.constants ? { constants: place.constants } : {}),
+        ...(place.above !== undefined && parts.over === 1 ? { above: place.above } : {}),
+      }),
+    );
+  }
+  return part;
+}
+
 function allLies(supply: Supply, place: Holds, only: Orientation | null, anyhow: boolean): Lie[] {
-  const { inside } = place;
+  const { inside, parts } = place;
+  if (parts) return inParts(supply, place, parts, only, anyhow);
   const height = anyhow ? inside.height : clearHeight(place, supply, 'flat');
   if (place.access === 'peg') return hung(supply, place, only, anyhow);
   if (supply.form === 'hung') return [];
@@ -170,8 +227,11 @@ function allLies(supply: Supply, place: Holds, only: Orientation | null, anyhow:
       continue;
     }
     const standing = { orientation, across, into, up };
-    if (up > inside.height + 1e-9 || (!anyhow && unsupported(supply, standing, place))) continue;
-    const clear = anyhow ? inside.height : clearHeight(place, supply, orientation);
+    const over = rise(place, orientation, up);
+    if (up > inside.height + over + 1e-9 || (!anyhow && unsupported(supply, standing, place))) continue;
+    const room = anyhow ? inside.height : clearHeight(place, supply, orientation);
+    // What rises over the rim stands one high.
+    const clear = up > room && up <= room + over + 1e-9 ? up : room;
     const layers = anyhow ? roomFor(supply, standing, clear) : stackLimit(supply, standing, place, clear);
     if (layers < 1) continue;
     if (!round && across > into) {

@@ -9,7 +9,7 @@ import { isRound } from './forms.ts';
 
 /** What a rule of lying looks at in a place; the constants are the published ones when none are given. */
 export type Holds = Pick<Compartment, 'inside' | 'access' | 'walls'> &
-  Partial<Pick<Compartment, 'constants' | 'hangs'>>;
+  Partial<Pick<Compartment, 'constants' | 'hangs' | 'above' | 'parts'>>;
 
 /** An opening up to so wide or high is a slot for sheets, mm. */
 const SLOT = 60;
@@ -26,6 +26,7 @@ const STICK = 2.5;
 export const LYING = [
   'handInDrawer',
   'handOnShelf',
+  'handInCell',
   'slotUsed',
   'stackHigh',
   'stackMany',
@@ -76,6 +77,10 @@ export function clearHeight(place: Holds, supply: Pick<Supply, 'form'>, orientat
   const slot = isSlot(place) && place.inside.height <= SLOT;
   return Math.min(slot ? clear * k.slotUsed : clear, isOpen(place.walls) ? k.stackSheetsOnTop : k.stackSheets);
 }
+
+/** How far something that stands upright may rise over the rim: a third of its height, where there is room above, mm. */
+export const rise = ({ above = 0 }: Holds, orientation: Orientation, up: number): number =>
+  orientation === 'flat' ? 0 : Math.min(above, up / 3);
 
 /** How high cloth is piled, mm. */
 export const clothHigh = (place: Holds): number => of(place).stackCloth;

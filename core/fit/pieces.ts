@@ -60,6 +60,7 @@ export function piecesIn(
 export function heightIn(laid: Pick<Laid, 'lie' | 'rows' | 'fits' | 'block'>, supply: Pick<Supply, 'form'>): number {
   const { lie, fits } = laid;
   if (!lie || fits === 0) return 0;
+  if (lie.inPart) return heightIn({ ...laid, lie: lie.inPart, fits: Math.min(fits, lie.layers) }, supply);
   // A flat stack of sheets is one piece; poured things take what height they are given.
   if (lie.pattern === 'fill' || (supply.form === 'sheets' && lie.orientation === 'flat')) return lie.up;
   return Math.min(lie.layers, fits) * lie.up;

@@ -11,6 +11,7 @@ import {
   type Side,
   type Supply,
 } from '../model/plan.ts';
+import { partsInWords } from '../fit/parts.ts';
 import { openingOf } from '../scene/scene.ts';
 import { layOutLabel, type LabelLayout } from './labelLayout.ts';
 import { qrPath, type QrPath } from './qr.ts';
@@ -208,8 +209,8 @@ export function labelsOf(
   return used.flatMap((c): Label[] => {
     const row = labelRow(plan, c.id);
     const inside = c.contents[arrangement].map((id) => {
-      const { supply, count } = report.placements[id]!;
-      return { supply: plan.supplies[supply]!, count };
+      const { supply, count, parts } = report.placements[id]!;
+      return { supply: plan.supplies[supply]!, count, part: c.parts ? partsInWords(c.parts, parts) : '' };
     });
     const reorder = inside.filter((i) => labelling.reorder && i.supply.reorderAt !== null);
     const link = `${address}/plan/${plan.meta.id}/find?place=${encodeURIComponent(c.id)}`;
@@ -220,7 +221,10 @@ export function labelsOf(
       lines:
         row && row.words !== ''
           ? [{ name: row.words, count: 1 }]
-          : inside.map((i) => ({ name: i.supply.name, count: labelling.counts ? i.count : 1 })),
+          : inside.map((i) => ({
+              name: `${i.part ? `${i.part}: ` : ''}${i.supply.name}${i.supply.stands ? `, ${i.supply.stands}` : ''}`,
+              count: labelling.counts ? i.count : 1,
+            })),
       swatches: labelling.swatches
         ? [...new Set(inside.flatMap((i) => SWATCH[i.supply.colour.split(' ').at(-1) ?? ''] ?? []))].slice(0, 6)
         : [],
@@ -236,7 +240,21 @@ export function labelsOf(
     };
     const all = [label.unit, label.place, label.lines, label.swatches, label.note, labelling.codes];
     const says = JSON.stringify(all).slice(0, MOST_SAID);
-    return (row?.sides ?? ['front']).map((side) => ({ ...label, side, says, x: 0, y: 0 }));
+    const whole = (row?.sides ?? ['front']).map((side) => ({ ...label, side, says, x: 0, y: 0 }));
+    if (!labelling.parts || !c.parts) return whole;
+    // A label for each part in use: for its divider, its page, its cell.
+    const own = inside.map((i): Label => ({
+      ...label,
+      side: 'front',
+      place: `${label.place ? `${label.place}, ` : ''}${i.part}`,
+      lines: [{ name: i.supply.name, count: labelling.counts ? i.count : 1 }],
+      swatches: [],
+      note: i.supply.stands ?? '',
+      says,
+      x: 0,
+      y: 0,
+    }));
+    return [...whole, ...own];
   });
 }
 

@@ -7,7 +7,7 @@ import { formatSize } from '../model/measure.ts';
 const COLUMNS = ['what', 'name', 'size', 'count', 'price each', 'price', 'for'] as const;
 
 /** The rows of the list, as they are shown and written. */
-export function shoppingRows(plan: Plan, report: Pick<Report, 'shopping' | 'cuts'>): string[][] {
+export function shoppingRows(plan: Plan, report: Pick<Report, 'shopping' | 'cuts' | 'stock'>): string[][] {
   const size = (mm: readonly number[]) => formatSize(mm, plan.meta.units);
   const money = (price: number | null) => (price === null ? '' : price.toFixed(2));
   const { wanted, containers } = report.shopping;
@@ -42,9 +42,18 @@ export function shoppingRows(plan: Plan, report: Pick<Report, 'shopping' | 'cuts
       '',
       `${p.place}, ${p.why}`,
     ]),
+    ...report.stock.map((s) => [
+      'stock',
+      `${s.pieces} ${s.pieces === 1 ? 'piece' : 'pieces'} of this breadth`,
+      size([s.length, s.breadth]),
+      String(s.count),
+      money(s.price),
+      money(s.price === null ? null : s.price * s.count),
+      'dividers and spacers',
+    ]),
   ];
 }
 
-export function writeShoppingCsv(plan: Plan, report: Pick<Report, 'shopping' | 'cuts'>): string {
+export function writeShoppingCsv(plan: Plan, report: Pick<Report, 'shopping' | 'cuts' | 'stock'>): string {
   return writeTable([[...COLUMNS], ...shoppingRows(plan, report)]);
 }

@@ -45,7 +45,9 @@ export function upgradeChange(change: unknown): unknown {
 
 /** A whole file of an earlier version; what is wrong with it is left for its reader to say. */
 export function upgradeFile(data: Row, version: number): Row {
-  if (version >= 7) return data;
+  if (version >= 10) return data;
+  // What places are kept for came with version 10.
+  if (version >= 7) return { ...data, keeps: data.keeps ?? [] };
   const file: Row = {};
   for (const [key, value] of Object.entries(data)) {
     const name = TABLE[key] ?? key;
@@ -53,6 +55,7 @@ export function upgradeFile(data: Row, version: number): Row {
       ? value.map((row: unknown) => (typeof row === 'object' && row !== null ? upgradeRow(name, row as Row) : row))
       : value;
   }
+  file.keeps ??= [];
   if (version < 6) for (const table of TABLE_NAMES) file[table] ??= SINCE_THE_FIRST.has(table) ? undefined : [];
   // In files of version 1 a cart stood on wheels without saying so.
   if (version === 1 && Array.isArray(file.units))

@@ -5,6 +5,7 @@
 import type { Constants } from '../model/constants.ts';
 import { byName, type Arrangement, type Plan, type Unit } from '../model/plan.ts';
 import type { Point } from '../geometry/geometry.ts';
+import type { Parts } from '../fit/parts.ts';
 import { cornerFront, inRoom } from './footprint.ts';
 
 export type Access = 'open' | 'drawer' | 'pull-out' | 'door' | 'lid' | 'peg' | 'top' | 'box';
@@ -24,10 +25,16 @@ export interface Compartment {
   walls: Walls;
   /** What a board or rail holds things by; of other places nothing. */
   hangs?: Unit['hangs'];
+  /** It is on the inside of a door that is opened first. */
+  leaf?: true;
   /** The constants by which things lie in it. */
   constants?: Constants;
   /** Usable inside sizes, mm. */
   inside: { width: number; depth: number; height: number };
+  /** Free height above its rim into which what stands in it may rise, mm. */
+  above?: number;
+  /** How it is divided, where it is. */
+  parts?: Parts;
   /** The front as seen by somebody who faces the unit: mm from its left side and over the floor. */
   front: { left: number; right: number; bottom: number; top: number };
   /** Where the hand goes in, in the room, and its height over the floor, mm. */
@@ -116,6 +123,15 @@ function wallsOf(unit: Pick<Unit, 'kind'>, access: Access): Walls {
   return access === 'top' || access === 'peg' ? 'none' : 'sides';
 }
 
+/** How far what stands in the top tray of an open piece may rise over its rim, mm. Common practice, no source. */
+const OVER_RIM = 150;
+/** Whether there is nothing over a tray: the first of a cart or rack, the first level of a carousel, the parts of a caddy. */
+function rimless(unit: Pick<Unit, 'kind'>, slot: string): boolean {
+  if (unit.kind === 'caddy') return slot !== TOP;
+  if (unit.kind === 'carousel') return slot.startsWith('l1p');
+  return (unit.kind === 'cart' || unit.kind === 'rack') && slot === 't1';
+}
+
 /** How a front that would be open is closed by doors before the whole unit. */
 function behindDoors(unit: Pick<Unit, 'doors'>, access: Access): Access {
   return access === 'open' && unit.doors !== 'none' ? 'door' : access;
@@ -178,7 +194,7 @@ function openingDepth(unit: Unit): number {
       return sectorBox(unit.width / 2, unit.columns).depth;
     case 'bookcase':
     case 'cube shelf':
-      return unit.depth - (unit.doors === 'none' ? 0 : unit.board);
+      return unit.depth - (unit.doors === 'none' ? 0 : unit.board + unit.doorGap);
     default:
       return unit.depth;
   }
@@ -220,8 +236,10 @@ export function compartmentsOf(unit: Unit): Compartment[] {
       name: short === '' ? unit.name : `${unit.name}, ${short}`,
       short: short === '' ? unit.name : short,
       access,
-      walls: slot === TOP ? 'none' : wallsOf(unit, access),
+      walls: slot === TOP || slot === UNDER ? 'none' : wallsOf(unit, access),
+      ...(rimless(unit, slot) ? { above: OVER_RIM } : {}),
       ...(access === 'peg' ? { hangs: unit.hangs } : {}),
+      ...(unit.hostSlot === 'doorl' || unit.hostSlot === 'doorr' ? { leaf: true as const } : {}),
       inside: { ...own, height },
       front,
       access3: { ...inRoom(unit, middle, out), z },
@@ -336,6 +354,17 @@ export function compartmentsOf(unit: Unit): Compartment[] {
       });
     }
   }
+  if (unit.kind === 'table' && unit.underDepth > 0)
+    add(
+      UNDER,
+      'the floor under it',
+      'open',
+      unit.height - unit.board,
+      { left: 0, right: unit.width, bottom: unit.bottom, top: top - unit.board },
+      { width: Math.max(0, unit.width - 2 * LEG), depth: Math.min(unit.underDepth, unit.depth) },
+    );
+  const one = unit.asOne ? asOnePlace(unit, made) : null;
+  if (one) made.splice(0, made.length, one);
   if (mayCarry(unit) && unit.storeDepth > 0)
     add(
       TOP,
@@ -347,6 +376,58 @@ export function compartmentsOf(unit: Unit): Compartment[] {
     );
   return made;
 }
+
+/** Kinds whose openings may be one place with cells. */
+const RACKS: ReadonlySet<Unit['kind']> = new Set([
+  'cube shelf',
+  'carousel',
+  'caddy',
+  'bookcase',
+  'rack',
+  'drawer unit',
+]);
+/** Whether the openings of a piece may count as the cells of one place: there are several, all of one size. */
+export function mayBeOne(unit: Unit): boolean {
+  if (!RACKS.has(unit.kind)) return false;
+  const made = compartmentsOf({ ...unit, asOne: false, storeDepth: 0 });
+  const same = (c: Compartment) =>
+    (['width', 'depth', 'height'] as const).every((side) => Math.abs(c.inside[side] - made[0]!.inside[side]) < 0.5);
+  return made.length > 1 && made.every(same);
+}
+
+/** All openings of a piece as one place with cells, numbered from the top left; null where they are not of one size. */
+function asOnePlace(unit: Unit, made: readonly Compartment[]): Compartment | null {
+  const first = made[0];
+  if (!first || !mayBeOne(unit)) return null;
+  const over = unit.kind === 'caddy' ? 1 : unit.tiers.length;
+  const across = made.length / over;
+  const { width, depth, height } = first.inside;
+  const middle = made[Math.floor(made.length / 2)]!;
+  const side = (of: 'left' | 'bottom', least: boolean) => {
+    const all = made.map((c) => (least ? c.front[of] : c.front[of === 'left' ? 'right' : 'top']));
+    return least ? Math.min(...all) : Math.max(...all);
+  };
+  return {
+    ...middle,
+    id: `${unit.id}/${ALL}`,
+    slot: ALL,
+    name: unit.name,
+    short: unit.name,
+    inside: { width: width * across, depth, height: height * over },
+    front: {
+      left: side('left', true),
+      right: side('left', false),
+      bottom: side('bottom', true),
+      top: side('bottom', false),
+    },
+    parts: { division: 'cells', across, along: 1, over, part: { width, depth, height }, names: [] },
+  };
+}
+/** The place that a piece is whose openings are its cells, and the floor under a table. */
+export const ALL = 'all';
+export const UNDER = 'under';
+/** Room that a leg takes at each side under a table, mm. Common practice, no source. */
+const LEG = 60;
 
 type Add = (
   slot: string,
@@ -372,7 +453,8 @@ function cabinet(unit: Unit, top: number, add: Add): void {
     const closed = unit.doors !== 'none' || bay.cells.some((c) => c.access !== 'open');
     bay.cells.forEach((cell, c) => {
       const runs = cell.access === 'drawer' || cell.access === 'pull-out';
-      const depth = unit.insideDepth ?? unit.depth - (closed ? unit.board : 0) - (runs ? DRAWER.backGap : 0);
+      const gap = unit.doors === 'none' ? 0 : unit.doorGap;
+      const depth = unit.insideDepth ?? unit.depth - (closed ? unit.board : 0) - gap - (runs ? DRAWER.backGap : 0);
       const width = bay.width - (runs ? 2 * DRAWER.sideGap : 0);
       const column = unit.bays.length > 1 ? `column ${b + 1}, ` : '';
       const short = bay.cells.length + unit.bays.length === 2 ? '' : `${column}${plain[cell.access]} ${c + 1}`;

@@ -21,7 +21,7 @@ export function moveContents(plan: Plan, from: Opening, to: Opening): Change[] {
       .map((c) => set('containers', c.id, { unit, slot, ...(c.parent === null ? { x: null, y: null } : {}) })),
     ...Object.values(plan.placements)
       .filter(lies(from))
-      .map((p) => set('placements', p.id, { unit, slot, orientation: null })),
+      .map((p) => set('placements', p.id, { unit, slot, orientation: null, part: null })),
   ];
 }
 

@@ -110,6 +110,8 @@ export const LabellingSchema = z.strictObject({
   reorder: z.boolean().default(true),
   codes: z.boolean().default(true),
   large: z.boolean().default(false),
+  /** One more for each part in use of what is divided into lanes, cells, pages or pockets. */
+  parts: z.boolean().default(false),
   /** Width of the tape of a strip printer, mm. */
   strip: length('The width of the tape', 6, 62).default(24),
 });

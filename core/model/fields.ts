@@ -64,11 +64,13 @@ export const optionalRef = (to: string) => refers(id.nullable().default(null), t
 export const refPassedOn = (to: string) => refers(id.min(1), to, 'passed on');
 
 /** A compartment of a unit. */
-export const slot = z.string().regex(/^[a-z0-9]{1,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.');
+export const slot = z
+  .string()
+  .regex(/^[a-z0-9]{1,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top, under, all or box.');
 /** A compartment, or empty for none or for the whole unit. */
 export const noSlot = z
   .string()
-  .regex(/^[a-z0-9]{0,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top or box.')
+  .regex(/^[a-z0-9]{0,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top, under, all or box.')
   .default('');
 
 /** A day like 2027-03-31 that exists, or none. */

@@ -20,7 +20,7 @@ export * from './unit.ts';
 export * from './work.ts';
 
 /** The version written into plan files; raise it with every change of shape that an older program cannot read. */
-export const PLAN_VERSION = 9;
+export const PLAN_VERSION = 10;
 
 export const MetaSchema = z.strictObject({
   id,
@@ -98,6 +98,7 @@ export type Spot = Rows['spots'];
 export type Supply = Rows['supplies'];
 export type Container = Rows['containers'];
 export type Placement = Rows['placements'];
+export type Keep = Rows['keeps'];
 export type Photo = Rows['photos'];
 export type Timing = Rows['timings'];
 export type LabelRow = Rows['labels'];

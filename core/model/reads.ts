@@ -35,7 +35,18 @@ export const ROOM: Reads = {
 
 /** Seats, ways, sights, compartments, uses, and the rules about them: everything but supplies and where they lie. */
 export const SCENE: Reads = {
-  tables: [...ROOM_TABLES, 'activities', 'kits', 'helpers', 'relations', 'uses', 'containers', 'wishes', 'bans'],
+  tables: [
+    ...ROOM_TABLES,
+    'activities',
+    'kits',
+    'helpers',
+    'relations',
+    'uses',
+    'containers',
+    'wishes',
+    'bans',
+    'keeps',
+  ],
   meta: ['id', 'room', 'units', 'ceiling', 'walkway', 'constants', 'roomToGrow', 'sorting', 'north', 'latitude'],
 };
 

@@ -9,7 +9,20 @@ const read = readPlanFile(
   gunzipSync(readFileSync(new URL('../../testing/fixtures/version6/plan.json.gz', import.meta.url))).toString('utf8'),
 );
 if (!read.ok) throw new Error(read.findings[0]!.message);
-const plan = read.plan;
+// A file of version 6 has no places that are kept for something yet.
+const plan = applyChanges(
+  read.plan,
+  [
+    ...Object.values(read.plan.containers)
+      .slice(0, 3)
+      .map((c) => ({ unit: c.unit, slot: c.slot, container: c.id })),
+    ...Object.values(read.plan.units)
+      .slice(0, 3)
+      .map((u) => ({ unit: u.id, slot: 's1', container: null })),
+  ].map((place, i) =>
+    set('keeps', `keep-${i}`, { id: `keep-${i}`, ...place, for: 'empty', things: [], lines: null, litres: null }),
+  ),
+).plan;
 const having = (...changes: Change[]) => applyChanges(plan, changes).plan;
 const without = (from: Plan, table: TableName, id: string) =>
   applyChanges(from, removeWithDependents(from, table, id)).plan;
@@ -31,7 +44,7 @@ const TAKES: Readonly<Record<TableName, readonly TableName[]>> = {
   types: [],
   people: ['wishes'],
   wishes: [],
-  units: ['areas', 'spots', 'helpers', 'containers', 'placements', 'photos', 'timings', 'bans', 'labels'],
+  units: ['areas', 'spots', 'helpers', 'containers', 'placements', 'photos', 'timings', 'bans', 'keeps', 'labels'],
   stations: ['spots', 'helpers', 'timings'],
   spots: [],
   activities: ['helpers', 'relations', 'uses'],
@@ -41,11 +54,12 @@ const TAKES: Readonly<Record<TableName, readonly TableName[]>> = {
   supplies: ['uses', 'placements', 'photos', 'wishes', 'bans', 'pulls', 'logs'],
   uses: [],
   boxtypes: [],
-  containers: ['labels'],
+  containers: ['keeps', 'labels'],
   placements: [],
   photos: [],
   timings: [],
   bans: [],
+  keeps: [],
   labels: [],
   seasons: [],
   projects: ['pulls'],

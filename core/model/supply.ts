@@ -42,6 +42,9 @@ export const TRAITS = [
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 
+/** Ways in which a thing is wanted to stand or lie. */
+export const STANDS = ['tips down', 'tips up', 'cap up', 'cap down', 'lid down', 'front out'] as const;
+
 /** New things wait in the new bin until they have been used; retired ones lie behind the current ones. */
 const LIVES = ['new', 'current', 'retired'] as const;
 
@@ -87,6 +90,8 @@ const supplies = z
     parts: count('The pieces in a set', 1, 100_000).nullable().default(null),
     /** Whether any one of them will do or a certain one is wanted; null leaves it to the kind. */
     alike: z.enum(['alike', 'different']).nullable().default(null),
+    /** Which way it stands, for its label and whoever puts it back; null where that is no matter. */
+    stands: z.enum(STANDS).nullable().default(null),
     /** How many may lie on each other; null leaves it to the form. */
     stack: count('How many may lie on each other', 1, 10_000).nullable().default(null),
     /** Share of its loose volume that a soft thing takes when it is put away. */
@@ -119,6 +124,7 @@ export const SUPPLY_DEFAULTS = {
   reorderAt: null,
   parts: null,
   alike: null,
+  stands: null,
   stack: null,
   squeeze: 1,
   workFront: 0,
@@ -153,6 +159,10 @@ export const CONTAINER_KINDS = [
   'cup',
 ] as const;
 
+/** How the inside of a container is divided: cells that face up or to the front, lanes, pages with pockets, pockets of a file. */
+export const DIVISIONS = ['not', 'cells', 'lanes', 'pages', 'pockets'] as const;
+const MOST_PARTS = 400;
+
 /**
  * What a row says: as it is today, as it is planned, or lifted out during the move: then it stands on the floor
  * or a staging table, and its place is the one to which it goes.
@@ -186,13 +196,55 @@ const containerShape = {
   insideWidth: length('The inside width', 5, 2000),
   insideDepth: length('The inside depth', 5, 2000),
   insideHeight: length('The inside height', 2, 1500),
-  lid: z.enum(['none', 'on', 'off']),
+  /** None, one that lifts off, one that snaps shut, or one that is left off. */
+  lid: z.enum(['none', 'on', 'snap', 'off']),
   /** Pulled out like a drawer and looked into, or carried to the table. */
   pulled: z.boolean(),
   seeThrough: z.boolean(),
   price: amount('The price', 0, 1_000_000).nullable(),
   /** Empty, g; null when not known. */
   mass: amount('The mass', 0, 100_000).nullable(),
+  /** It has a lock, so that only those with the key get at what is in it. */
+  keyLocked: z.boolean().default(false),
+  /** How its inside is divided, with how many parts across, from front to back, and over each other (of a page its pockets). */
+  divided: z.enum(DIVISIONS).default('not'),
+  across: count('The number of parts across', 1, 200).default(1),
+  along: count('The number of parts from front to back', 1, 100).default(1),
+  over: count('The number of parts over each other', 1, 60).default(1),
+  /** Thickness of the walls between the parts, mm. */
+  divider: length('The thickness of a divider', 0, 2000).default(2),
+  /** Inside sizes of one part as measured, mm; null works them out. */
+  partWidth: length('The width of a part', 0.1, 2000).nullable().default(null),
+  partDepth: length('The depth of a part', 1, 2000).nullable().default(null),
+  partHeight: length('The height of a part', 1, 1500).nullable().default(null),
+  /** Names of the parts in their order, from the front left; empty for one that goes by its number. */
+  partNames: z
+    .array(z.string().trim().max(60, 'The name of a part has at most 60 characters.'))
+    .max(MOST_PARTS)
+    .default([]),
+};
+
+/** The most parts of one container. */
+const MOST_PARTS_WORDS = `A container has at most ${MOST_PARTS} parts.`;
+const dividedWell = (c: z.infer<z.ZodObject<typeof containerShape>>, at: z.core.$RefinementCtx) => {
+  const wrong = (field: string, message: string) => at.addIssue({ code: 'custom', path: [field], message });
+  if (c.divided === 'not') return;
+  if (c.across * c.along * c.over > MOST_PARTS) wrong('across', MOST_PARTS_WORDS);
+  for (const [of, size, part, word] of [
+    ['across', 'insideWidth', 'partWidth', 'width'],
+    ['along', 'insideDepth', 'partDepth', 'depth'],
+    ['over', 'insideHeight', 'partHeight', 'height'],
+  ] as const) {
+    // Pages lie on each other without walls between them.
+    const walls = c.divided === 'pages' ? 0 : (c[of] - 1) * c.divider;
+    if (walls >= c[size])
+      wrong('divider', `Its dividers take ${walls} mm; the box is ${c[size]} mm in ${word} inside.`);
+    else if (walls + c[of] * (c[part] ?? 0) > c[size] + 0.01)
+      wrong(part, `${c[of]} parts of ${c[part]} mm are larger than the ${c[size]} mm of ${word} inside.`);
+  }
+  const names = c.partNames.filter((n) => n !== '').map((n) => n.toLowerCase());
+  const twice = names.find((n, i) => names.indexOf(n) !== i);
+  if (twice !== undefined) wrong('partNames', `Two parts are called “${twice}”; each part has a name of its own.`);
 };
 const inside = (c: {
   width: number;
@@ -204,7 +256,7 @@ const inside = (c: {
 }) => c.insideWidth <= c.width && c.insideDepth <= c.depth && c.insideHeight <= c.height;
 const INSIDE = { path: ['insideWidth'], message: 'A container is no larger inside than outside.' };
 
-export const ContainerShapeSchema = z.strictObject(containerShape).refine(inside, INSIDE);
+export const ContainerShapeSchema = z.strictObject(containerShape).refine(inside, INSIDE).superRefine(dividedWell);
 
 const containers = z
   .strictObject({
@@ -228,7 +280,8 @@ const containers = z
     turned: z.boolean().default(false),
     home,
   })
-  .refine(inside, INSIDE);
+  .refine(inside, INSIDE)
+  .superRefine(dividedWell);
 
 /** A kind of container that the maker measured and saved. */
 const boxtypes = z.strictObject({ id, name: name('A type of container'), shape: ContainerShapeSchema });
@@ -245,6 +298,8 @@ const placements = z.strictObject({
   count: count('The count', 1, 1_000_000),
   /** null leaves the choice to the fit. */
   orientation: OrientationSchema.nullable(),
+  /** The first part of a divided place in which it lies, from 1; null leaves the choice to the fit. */
+  part: count('The part', 1, MOST_PARTS).nullable().default(null),
   pinned: z.boolean(),
   /** Spares: they lie apart from the working stock, and are fetched only when that is used up. */
   spare: z.boolean().default(false),
@@ -259,6 +314,32 @@ const bans = z.strictObject({
   /** A compartment of the unit; empty for the whole unit. */
   slot: noSlot,
 });
+
+/** What a place is kept for. */
+export const KEPT_FOR = ['these', 'empty', 'clear', 'odds'] as const;
+const keeps = z
+  .strictObject({
+    id,
+    unit: ref('units'),
+    slot,
+    /** The container that is the place; null for the opening itself. */
+    container: ownRef('containers'),
+    /** For these things only; nothing, as room to grow; nothing, as a surface to work at; odds and ends. */
+    for: z.enum(KEPT_FOR),
+    /** Which things: kinds, collections or names. */
+    things: z.array(z.string().trim().min(1).max(120)).max(40, 'At most 40 kinds in one place.').default([]),
+    /** Odds and ends: at most so many lines, and litres. */
+    lines: count('How many lines', 1, 100).nullable().default(null),
+    litres: amount('How many litres', 0.1, 1000).nullable().default(null),
+  })
+  .refine((k) => k.for !== 'these' || k.things.length > 0, {
+    path: ['things'],
+    message: 'Say for which things the place is kept: a kind, a collection or a name.',
+  })
+  .refine((k) => k.for !== 'odds' || k.lines !== null || k.litres !== null, {
+    path: ['lines'],
+    message: 'Odds and ends have a bound: at most so many lines, or so many litres.',
+  });
 
 /** A photograph of a thing, or of a place; the picture itself is kept beside the plan. */
 const photos = z
@@ -279,7 +360,7 @@ const photos = z
     message: 'A photograph shows either a supply or a place.',
   });
 
-export const SUPPLY_TABLES = { supplies, uses, boxtypes, containers, placements, photos, bans };
+export const SUPPLY_TABLES = { supplies, uses, boxtypes, containers, placements, photos, bans, keeps };
 export const SupplySchema = supplies;
 
 export type ContainerShape = z.infer<typeof ContainerShapeSchema>;

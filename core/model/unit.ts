@@ -51,6 +51,8 @@ const unitShape = {
   insideDepth: length('The inside depth', 10, 3000).nullable(),
   /** The strip along the back of a table top that may hold things, mm. */
   storeDepth: length('The strip for things', 0, 2000),
+  /** The strip along the back of the floor under a table that may hold things, mm. */
+  underDepth: length('The strip under it', 0, 2000).default(0),
   /** Whether its fronts carry labels today. */
   labelled: z.boolean(),
   /** Columns of a cabinet, from the left; empty for other kinds. */
@@ -59,6 +61,10 @@ const unitShape = {
   doors: z.enum(['none', 'left', 'right', 'pair', 'sliding']).default('none'),
   /** What a board or rail holds things by. */
   hangs: z.enum(['hooks', 'magnet', 'rods']).default('hooks'),
+  /** All its openings are one place with cells, for many of one kind: a rack for pads, a tower for cases. */
+  asOne: z.boolean().default(false),
+  /** Room between its shut doors and the fronts of its shelves, mm. */
+  doorGap: length('The room behind the doors', 0, 1000).default(0),
   wheels: z.boolean().default(false),
   /** What it costs, in the maker's money; null when not known. */
   price: amount('The price', 0, 1_000_000).nullable().default(null),
@@ -87,9 +93,11 @@ const units = z.strictObject({
   pinned: z.boolean().default(false),
   /** Owned already; else it is on the shopping list. */
   owned: z.boolean().default(true),
-  /** The unit in one of whose openings it stands (an insert), with that opening. */
+  /** The unit in one of whose openings it stands (an insert), or on whose side or door it hangs, with where. */
   host: optionalRef('units'),
   hostSlot: noSlot,
+  /** The door of the room on whose leaf it hangs. */
+  onDoor: optionalRef('openings'),
   /** Where it is when it is not in the room. */
   elsewhere: optionalRef('elsewheres'),
 });
@@ -118,10 +126,13 @@ export const UNIT_DEFAULTS = {
   insideWidth: null,
   insideDepth: null,
   storeDepth: 0,
+  underDepth: 0,
   labelled: false,
   bays: [] as Bay[],
   doors: 'none',
   hangs: 'hooks',
+  asOne: false,
+  doorGap: 0,
   wheels: false,
   price: null,
   mass: null,
@@ -135,6 +146,7 @@ export const STANDING_DEFAULTS = {
   owned: true,
   host: null,
   hostSlot: '',
+  onDoor: null,
   elsewhere: null,
 } as const satisfies Partial<z.infer<typeof units>>;
 

@@ -84,7 +84,12 @@ function checkOne(plan: Plan, scene: Scene, c: Container): Finding[] {
       ),
     ];
   const headroom = height - c.height;
-  if (c.lid === 'on' && c.pulled && (place.access === 'open' || place.access === 'door') && headroom < LID_ROOM)
+  if (
+    (c.lid === 'on' || c.lid === 'snap') &&
+    c.pulled &&
+    (place.access === 'open' || place.access === 'door') &&
+    headroom < LID_ROOM
+  )
     return [
       {
         ...finding(

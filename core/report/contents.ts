@@ -4,6 +4,7 @@ import { lieWords, liesBadly, lying, massEach, tooLarge } from '../fit/fit.ts';
 import { diggingIn, seenFromAbove } from '../fit/digging.ts';
 import { grown } from '../fit/growth.ts';
 import { floorOf, layOut, type Item, type Laid } from '../fit/layOut.ts';
+import { partsInWords } from '../fit/parts.ts';
 import { outline } from '../fit/containers.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Arrangement, Placement, Supply } from '../model/plan.ts';
@@ -24,7 +25,10 @@ export function layPlace(scene: Scene, compartment: Compartment, list: readonly 
   const { plan } = scene;
   const standing = scene.standing[arrangement].get(compartment.id) ?? [];
   const fixed = standing.flatMap((s) => (s.rect ? [s.rect] : []));
-  const items = list.map((p) => lying(plan.supplies[p.supply]!, p.count, compartment, p.orientation));
+  const items = list.map((p) => ({
+    ...lying(plan.supplies[p.supply]!, p.count, compartment, p.orientation),
+    part: p.part,
+  }));
   const { laid, share: taken, reach, heaped } = laidThere(compartment, items, fixed, plan.meta.roomToGrow);
   const { width, depth } = floorOf(compartment);
   const out = standing.flatMap((s) => (s.rect ? [] : outline(plan.containers[s.container]!, compartment.access)));
@@ -114,11 +118,17 @@ function stateOf(
 /** What one sees of things that lie so, in words. */
 export function seenWords(
   supply: Pick<Supply, 'form'>,
-  compartment: Pick<Compartment, 'access' | 'walls'>,
+  compartment: Pick<Compartment, 'access' | 'walls' | 'parts'>,
   laid: Laid,
 ): string {
   if (!laid.lie) return '';
   if (compartment.access === 'peg') return 'in view';
+  if (compartment.parts)
+    return compartment.parts.division === 'pages' || compartment.parts.division === 'pockets'
+      ? 'leafed through'
+      : laid.lie.layers > 1 && laid.fits > laid.parts!.length
+        ? 'in its cells: the first of each is seen'
+        : 'all seen, each in its part';
   const above = seenFromAbove(compartment);
   if (laid.lie.pattern === 'fill') return above ? 'a heap, seen from above' : 'a heap, seen from the front';
   if (supply.form === 'sheets' && laid.lie.orientation === 'flat') return 'only the top sheet is seen';
@@ -132,6 +142,7 @@ function howWords(supply: Supply, lie: Laid['lie'], fits: number, place: Compart
   if (!lie) return 'does not fit';
   if (place.access === 'peg') return 'hung';
   const words = lieWords(supply, lie, fits);
+  if (place.parts) return words;
   return supply.form === 'loose' && lines > 1 ? `${words}, in a dish or behind a divider` : words;
 }
 
@@ -189,7 +200,10 @@ function placementReport(
     arrangement,
     supply: supply.id,
     compartment: compartment.id,
-    place: compartment.name,
+    place:
+      compartment.parts && laid.parts?.length
+        ? `${compartment.name}, ${partsInWords(compartment.parts, laid.parts)}`
+        : compartment.name,
     count: placement.count,
     fits,
     lie,
@@ -203,6 +217,7 @@ function placementReport(
         : null,
     reason: fits >= placement.count ? null : whyNot(scene, supply, compartment, placement, laid),
     block,
+    parts: laid.parts ?? [],
     rows,
     stagger,
     pinned: placement.pinned,

@@ -20,7 +20,7 @@ import { checkNeeds } from './room/needs.ts';
 import { checkRelations, relationsOf } from './room/relations.ts';
 import { modesOf, settledUnits } from '../room/standing.ts';
 import { setupsOf } from './setup.ts';
-import { cutsIn } from './cutting.ts';
+import { cutsIn, stockFor } from './cutting.ts';
 import { checkKits } from './kits.ts';
 import { shoppingOf } from './shopping.ts';
 import { closingError, floorArea, stripSpan, wallsOf } from '../room/walls.ts';
@@ -35,7 +35,7 @@ import {
   type SupplyReport,
   type UnitReport,
 } from './report.ts';
-import { noStation, noSuchPlace, walledIn, overFull, placementFindings } from './findings.ts';
+import { keptNowhere, noStation, noSuchPlace, overFull, placementFindings, tooManyOdds, walledIn } from './findings.ts';
 
 import { reportedArrangement, weekOf, worstOf } from './week.ts';
 import { openWork } from './openWork.ts';
@@ -131,6 +131,7 @@ export function evaluator(): (plan: Plan) => Report {
           ...checkRelations(plan),
           ...checkKits(plan, scene),
           ...checkContainers(plan, scene),
+          ...keptNowhere(plan, scene),
         ],
         setups: setupsOf(scene),
         reach: new Map(scene.compartments.map((c) => [c.id, reachOf(scene, c)])),
@@ -218,6 +219,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
         for (const p of list) findings.push(noSuchPlace(plan, p));
         continue;
       }
+      if (arrangement === 'planned') findings.push(...tooManyOdds(plan, compartment, list));
       const packed = packedOf(scene, kept, laid, compartment, list, arrangement, spares);
       for (const report of packed.placements) reports.set(report.id, report);
       const pack = packs.get(key) ?? {};
@@ -281,6 +283,9 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
       span: unit.elsewhere === null ? stripSpan(unit, walls) : null,
     };
   }
+  const cuts = compartments.flatMap((c) =>
+    once(kept.cuts, c.id, [packs.get(c.id)?.planned], () => cutsIn(plan, c, placements)),
+  );
   return {
     plan: plan.meta.id,
     room: {
@@ -307,9 +312,8 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
     relations: kept.relations,
     setups,
     shopping: shoppingOf(plan),
-    cuts: compartments.flatMap((c) =>
-      once(kept.cuts, c.id, [packs.get(c.id)?.planned], () => cutsIn(plan, c, placements)),
-    ),
+    cuts,
+    stock: stockFor(cuts, scene.constants.stockLength, scene.constants.stockPrice),
     findings,
     errors: findings.filter((f) => f.severity === 'error').length,
     cautions: findings.filter((f) => f.severity === 'caution').length,

@@ -1,4 +1,5 @@
 /** The findings that come out of evaluating placements. */
+import { beyondBound, keepOf, KEPT_WORDS } from '../cost/keeps.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Finding } from '../model/finding.ts';
 import type { Arrangement, Placement, Plan, Supply } from '../model/plan.ts';
@@ -8,6 +9,7 @@ import type { Scene } from '../scene/scene.ts';
 /** What a placement that does not fit has to say. */
 export function placementFindings(plan: Plan, p: PlacementReport): Finding[] {
   if (p.badly !== null && p.arrangement === 'planned') return [liesBadly(plan, p, p.badly)];
+  if (p.barred?.code === 'kept' && p.arrangement === 'planned') return [keptForOthers(plan, p, p.barred.words)];
   // What is crowded today is said once for the whole compartment; here only what can never lie there.
   if (p.fits >= p.count || (p.arrangement === 'today' && p.possible)) return [];
   const supply = plan.supplies[p.supply]!;
@@ -39,6 +41,60 @@ function liesBadly(plan: Plan, p: PlacementReport, why: string): Finding {
     message: `${p.count} ${plan.supplies[p.supply]!.name} in ${p.place}: ${why}.`,
     targets: [{ table: 'placements', id: p.id }],
   };
+}
+
+/** A thing that is planned where the maker keeps the place for something else. */
+function keptForOthers(plan: Plan, p: PlacementReport, why: string): Finding {
+  return {
+    code: 'kept for others',
+    severity: 'caution',
+    path: `placements.${p.id}.slot`,
+    expected: 'another place, or another use of this one',
+    message: `${plan.supplies[p.supply]!.name} in ${p.place}: ${why}.`,
+    targets: [{ table: 'placements', id: p.id }],
+  };
+}
+
+/** More odds and ends in a place than it is to hold. */
+export function tooManyOdds(plan: Plan, c: Compartment, list: readonly Placement[]): Finding[] {
+  const keep = keepOf(plan, c);
+  const beyond =
+    keep &&
+    beyondBound(
+      keep,
+      list.map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count })),
+    );
+  if (!beyond) return [];
+  return [
+    {
+      code: 'too many odds and ends',
+      severity: 'caution',
+      path: `keeps.${keep.id}.lines`,
+      value: Math.round(beyond.value * 10) / 10,
+      expected: `at most ${beyond.most}`,
+      message: `${c.name} has ${beyond.words}.`,
+      targets: [{ table: 'units', id: c.unit }],
+    },
+  ];
+}
+
+/** A place that is kept for something and that is not there any more. */
+export function keptNowhere(plan: Plan, scene: Scene): Finding[] {
+  return Object.values(plan.keeps).flatMap((k): Finding[] => {
+    const id = `${k.unit}/${k.slot}${k.container === null ? '' : `#${k.container}`}`;
+    if (scene.compartment.has(id)) return [];
+    return [
+      {
+        code: 'no such place',
+        severity: 'caution',
+        path: `keeps.${k.id}.slot`,
+        value: k.slot,
+        expected: `a place of ${plan.units[k.unit]!.name}`,
+        message: `A place of ${plan.units[k.unit]!.name} is kept for ${KEPT_WORDS[k.for]}, and is not there any more.`,
+        targets: [{ table: 'units', id: k.unit }],
+      },
+    ];
+  });
 }
 
 /** A compartment that holds more than it has room for today. */

@@ -68,6 +68,7 @@ export function compartmentReport(
     access,
     walls,
     inside,
+    parts: c.parts ?? null,
     front,
     access3,
     reach,

@@ -1,6 +1,7 @@
 /** What evaluate(plan) says: every figure that a screen, the command line or a printout shows is a field of this Report. */
 import type { Barred } from '../cost/rules.ts';
 import type { Order } from '../cost/sorting.ts';
+import type { Parts } from '../fit/parts.ts';
 import type { Lie, Stagger } from '../fit/lies.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import type { Access, Compartment } from '../furniture/compartments.ts';
@@ -53,6 +54,8 @@ export interface CompartmentReport {
   access: Access;
   walls: Compartment['walls'];
   inside: Compartment['inside'];
+  /** How it is divided; null for one that is not. */
+  parts: Parts | null;
   front: Compartment['front'];
   access3: Compartment['access3'];
   /** From each seat: a station with its own person, or `station@person`. */
@@ -121,6 +124,8 @@ export interface PlacementReport {
   reason: string | null;
   /** Where they lie: from the left and from the front inside (on a board from the top), mm; null where none fits. */
   block: Rect | null;
+  /** The parts of a divided place that they have, from 0; the block is round all of them. Empty elsewhere. */
+  parts: readonly number[];
   /** Pieces or stacks from front to back in a column, and how rows are staggered. */
   rows: number;
   stagger: Stagger | null;
@@ -301,6 +306,17 @@ export interface CutPiece {
   why: string;
 }
 
+/** Lengths of stock of one breadth, for the pieces of the cut list. */
+export interface StockLine {
+  breadth: number;
+  /** Of one as it is sold, mm. */
+  length: number;
+  pieces: number;
+  count: number;
+  /** Of one; null when not known. */
+  price: number | null;
+}
+
 export interface Report {
   plan: string;
   /** Floor area in m²; closing error of the walls as taped, mm, null unless all were taped. */
@@ -322,8 +338,9 @@ export interface Report {
   relations: RelationReport[];
   setups: Setup[];
   shopping: Shopping;
-  /** Dividers and spacers to cut for the planned places. */
+  /** Dividers and spacers to cut for the planned places, and the stock that they are cut from. */
   cuts: CutPiece[];
+  stock: StockLine[];
   findings: Finding[];
   errors: number;
   cautions: number;

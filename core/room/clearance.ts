@@ -4,6 +4,7 @@
  * falls short.
  */
 import { compartmentsOf } from '../furniture/compartments.ts';
+import { onLeaf } from '../furniture/mounts.ts';
 import { openedOf } from '../furniture/opened.ts';
 import type { Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
@@ -40,9 +41,15 @@ export function usualClear(opening: Pick<Opening, 'kind' | 'swing'>): number {
 
 /** All findings about room to move, of the plan as it stands. */
 export function checkClearance(plan: Plan): Finding[] {
-  const here = standing(plan);
-  const walls = wallsOf(here);
+  const all = standing(plan);
+  const walls = wallsOf(all);
   if (walls.length < 3) return [];
+  // What hangs on a leaf swings with it.
+  const units = Object.values(all.units).filter((u) => !onLeaf(u));
+  const here =
+    units.length === Object.keys(all.units).length
+      ? all
+      : { ...all, units: Object.fromEntries(units.map((u) => [u.id, u])) };
   return [...fronts(here), ...meetings(here), ...openings(here, walls), ...fixtures(here, walls)];
 }
 

@@ -1,4 +1,5 @@
 /** The free floor of a room: what stands on it, and the points round its corners. */
+import { onLeaf } from '../furniture/mounts.ts';
 import { footprint } from '../furniture/footprint.ts';
 import type { Plan, Unit } from '../model/plan.ts';
 import { inside, signedArea, type Point } from '../geometry/geometry.ts';
@@ -14,8 +15,8 @@ const OVERHEAD = 1000;
 const STEP = Math.PI / 8;
 
 /** Whether a unit is in the way of somebody who walks. */
-export function blocksWalking(unit: Pick<Unit, 'bottom'>): boolean {
-  return unit.bottom < OVERHEAD;
+export function blocksWalking(unit: Pick<Unit, 'bottom' | 'hostSlot' | 'onDoor'>): boolean {
+  return unit.bottom < OVERHEAD && !onLeaf(unit);
 }
 
 function solid(points: readonly Point[]): Solid {

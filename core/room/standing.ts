@@ -3,6 +3,7 @@
  * station what is on wheels where it rolls to. Everything that looks at the room looks at this.
  */
 import { compartmentsOf } from '../furniture/compartments.ts';
+import { isMount, mountedAt } from '../furniture/mounts.ts';
 import { footprint, inRoom } from '../furniture/footprint.ts';
 import type { Plan, Spot, Station, Unit } from '../model/plan.ts';
 import { inside } from '../geometry/geometry.ts';
@@ -29,6 +30,11 @@ function inHost(unit: Unit, units: Plan['units'], depth: number): Unit {
   // Openings within openings within openings are a circle.
   if (!host || depth > 3) return unit;
   const at = inHost(host, units, depth + 1);
+  if (isMount(unit.hostSlot)) {
+    const { across, out, turn } = mountedAt(at, unit, unit.hostSlot);
+    const centre = inRoom(at, across, out);
+    return { ...unit, x: centre.x, y: centre.y, turn: at.turn + turn, elsewhere: at.elsewhere };
+  }
   const opening = compartmentsOf(at).find((c) => c.slot === unit.hostSlot);
   if (!opening) return unit;
   const centre = inRoom(at, (opening.front.left + opening.front.right) / 2, at.depth - unit.depth / 2);

@@ -1,5 +1,5 @@
-/** What is free on tops: as high as the room over them is, and as wide as what stands on them leaves it. */
-import { TOP, type Compartment } from '../furniture/compartments.ts';
+/** What is free on tops and on the floor under tables: as high as the room over them is, and as wide as what stands there leaves it. */
+import { TOP, UNDER, type Compartment } from '../furniture/compartments.ts';
 import { footprint, inRoom } from '../furniture/footprint.ts';
 import { overlapDepth, type Point } from '../geometry/geometry.ts';
 import type { Plan, Unit } from '../model/plan.ts';
@@ -20,7 +20,7 @@ export function withTrueTops(
   units: Plan['units'],
   openings: readonly Compartment[],
 ): Compartment[] {
-  return openings.map((c) => (c.slot === TOP ? trueTop(plan, units, c) : c));
+  return openings.map((c) => (c.slot === TOP || c.slot === UNDER ? trueTop(plan, units, c) : c));
 }
 
 function trueTop(

@@ -103,10 +103,15 @@ export class Seats {
     obstacles: Obstacles,
   ): void {
     for (const box of this.boxes) {
-      const { pulled, height } = this.plan.containers[box.container!]!;
+      const { pulled, height, lid } = this.plan.containers[box.container!]!;
       ways.set(
         box.id,
-        intoContainer(ways.get(box.within!)!, box, { pulled, height, opening: this.byId.get(box.within!)! }),
+        intoContainer(ways.get(box.within!)!, box, {
+          pulled,
+          height,
+          snaps: lid === 'snap',
+          opening: this.byId.get(box.within!)!,
+        }),
       );
     }
     this.approaches.set(key, ways);

@@ -9,6 +9,7 @@ import { diggingOf, NO_DIGGING } from '../fit/digging.ts';
 import { Fitter } from '../fit/feasible.ts';
 import { isMadeFor } from '../fit/limits.ts';
 import { barredFrom } from '../cost/rules.ts';
+import { boundOf } from '../cost/keeps.ts';
 import { wantedOf } from '../cost/sorting.ts';
 import { shareOf } from '../cost/stock.ts';
 import { fitsTightly } from './tighten.ts';
@@ -72,7 +73,13 @@ export class Filling {
       (scene.standing.planned.get(c.id) ?? []).reduce((x, s) => Math.max(x, s.rect ? s.rect.x + s.rect.w : 0), 0),
     );
     this.taken = [...this.standing];
-    this.fitter = new Fitter(scene.compartments, scene.plan.meta.roomToGrow, this.standing, scene.constants.onATable);
+    this.fitter = new Fitter(
+      scene.compartments,
+      scene.plan.meta.roomToGrow,
+      this.standing,
+      scene.constants.onATable,
+      scene.compartments.map((c) => boundOf(scene.plan, c)),
+    );
   }
 
   /** Seconds a week of all the working stock of a supply alone in each compartment, without the wished order. */

@@ -297,7 +297,11 @@ function total(search: Filling, unplaced: readonly Left[]): number {
 
 function asPlacements(scene: Scene, parts: readonly Part[], pinned: readonly Placement[]): Placement[] {
   const used = new Set(pinned.map((p) => p.id));
-  for (const p of Object.values(scene.plan.placements)) if (p.arrangement === 'today') used.add(p.id);
+  // What stays where it is planned keeps its part of a divided place.
+  const partOf = new Map<string, number | null>();
+  for (const p of Object.values(scene.plan.placements))
+    if (p.arrangement === 'today') used.add(p.id);
+    else if (p.part !== null) partOf.set(`${p.supply} ${compartmentId(p)} ${p.spare}`, p.part);
   return parts.map((part) => {
     const c = scene.compartments[part.at]!;
     let n = 1;
@@ -313,6 +317,7 @@ function asPlacements(scene: Scene, parts: readonly Part[], pinned: readonly Pla
       container: c.container,
       count: part.count,
       orientation: part.lie.orientation,
+      part: partOf.get(`${part.supply.id} ${c.id} ${part.spare}`) ?? null,
       pinned: false,
       spare: part.spare,
       home: null,

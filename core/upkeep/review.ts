@@ -226,7 +226,7 @@ function logged(plan: Plan, report: Report): ReviewLine[] {
       const place = placeOf(report, `${unit}/${slot}`)?.name ?? plan.units[unit]!.name;
       const rows = rowsOf(plan, supply, 'planned');
       const there = rows.map((p) =>
-        set('placements', p.id, { unit, slot, container: null, orientation: null, pinned: true }),
+        set('placements', p.id, { unit, slot, container: null, orientation: null, part: null, pinned: true }),
       );
       return {
         kind,

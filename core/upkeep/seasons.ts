@@ -84,7 +84,7 @@ function goOut(plan: Plan, to: { unit: string; slot: string }, own: ReadonlySet<
         turned: false,
         orientation: p.orientation,
       };
-      round.changes.push(set('placements', p.id, { ...to, container: null, orientation: null, home }));
+      round.changes.push(set('placements', p.id, { ...to, container: null, orientation: null, part: null, home }));
       if (p.arrangement === 'today') round.lines.push(line(plan, p, to));
     }
   }
@@ -113,7 +113,7 @@ function comeIn(plan: Plan, own: ReadonlySet<string>, round: SeasonRound): void 
       round.lost.push(plan.supplies[p.supply]!.name);
       continue;
     }
-    round.changes.push(set('placements', p.id, { unit, slot, container, orientation, home: null }));
+    round.changes.push(set('placements', p.id, { unit, slot, container, orientation, part: null, home: null }));
     if (p.arrangement === 'today') round.lines.push(line(plan, p, { unit, slot }));
   }
 }

@@ -6,6 +6,7 @@ import { useRef, useState } from 'react';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import type { CompartmentReport, ContainerReport, PlacementReport, Report } from '@heronstone/core/report/evaluate.ts';
 import { floorOf } from '@heronstone/core/fit/layOut.ts';
+import { partRect } from '@heronstone/core/fit/parts.ts';
 import { piecesIn } from '@heronstone/core/fit/pieces.ts';
 import { placeContainer } from '@heronstone/core/gestures/moveContainer.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';
@@ -94,6 +95,7 @@ export function Inside({
             rx={2 * px}
           />
           <Contents compartment={c} frame={frame} />
+          <Dividers compartment={c} frame={frame} />
           {c.holds[arrangement].map((id) => (
             <Box key={id} id={id} box={report.containers[id]!} within={c} frame={frame} width={width} />
           ))}
@@ -136,14 +138,46 @@ export function Inside({
 function Contents({ compartment: c, frame }: { compartment: CompartmentReport; frame: Frame }) {
   return c.contents[frame.arrangement].map((id) => {
     const placement = frame.report.placements[id];
-    return placement && <Block key={id} placement={placement} frame={frame} />;
+    return placement && <Block key={id} placement={placement} compartment={c} frame={frame} />;
   });
 }
+
+/** Walls between the parts of a divided place. More than can be told apart are left out; the count says how many. */
+function Dividers({ compartment: c, frame }: { compartment: CompartmentReport; frame: Frame }) {
+  const { parts } = c;
+  if (!parts) return null;
+  const { px } = frame;
+  const { width } = c.inside;
+  const { depth } = floorOf(c);
+  const rows = parts.along * parts.over;
+  const lines = (n: number, size: number) =>
+    size / n < LEAST_APART * px ? [] : Array.from({ length: n - 1 }, (_, i) => ((i + 1) * size) / n);
+  return (
+    <g stroke="var(--ink)" strokeWidth={0.9 * px} pointerEvents="none">
+      {lines(parts.across, width).map((x) => (
+        <line key={`x${x}`} x1={x} x2={x} y1={0} y2={depth} />
+      ))}
+      {lines(rows, depth).map((y) => (
+        <line key={`y${y}`} x1={0} x2={width} y1={y} y2={y} />
+      ))}
+    </g>
+  );
+}
+/** Walls that would be nearer to each other than this are not drawn, px. */
+const LEAST_APART = 3;
 
 /** Where a rectangle of the place is on the drawing: on a board y runs down already, else the front is below. */
 const top = (frame: Pick<Frame, 'front' | 'deep'>, y: number, d: number) => (frame.front ? y : frame.deep - y - d);
 
-function Block({ placement: p, frame }: { placement: PlacementReport; frame: Frame }) {
+function Block({
+  placement: p,
+  compartment,
+  frame,
+}: {
+  placement: PlacementReport;
+  compartment: CompartmentReport;
+  frame: Frame;
+}) {
   const { plan, px, chosen } = frame;
   const { block } = p;
   if (!block || p.fits === 0) return null;
@@ -153,6 +187,10 @@ function Block({ placement: p, frame }: { placement: PlacementReport; frame: Fra
   const marks = piecesIn(p, MOST_PIECES);
   const slanting = p.lie?.pattern === 'slant';
   const y = top(frame, block.y, block.d);
+  // In a divided place a line has its parts, which need not lie side by side.
+  const own = compartment.parts
+    ? p.parts.map((n) => partRect(compartment.parts!, compartment.inside.width, floorOf(compartment).depth, n))
+    : [];
   return (
     <g
       role="button"
@@ -169,13 +207,25 @@ function Block({ placement: p, frame }: { placement: PlacementReport; frame: Fra
       onKeyDown={(e) => e.key === 'Enter' && select({ kind: 'placement', id: p.id })}
     >
       <title>{`${label}; ${p.seen}`}</title>
-      <rect
-        x={block.x}
-        y={y}
-        width={block.w}
-        height={block.d}
-        fill={on ? 'color-mix(in srgb, var(--rust) 14%, var(--leaf))' : 'var(--wash)'}
-      />
+      {own.map((r, i) => (
+        <rect
+          key={i}
+          x={r.x}
+          y={top(frame, r.y, r.d)}
+          width={r.w}
+          height={r.d}
+          fill={on ? 'color-mix(in srgb, var(--rust) 14%, var(--wood))' : 'var(--wood)'}
+        />
+      ))}
+      {own.length === 0 && (
+        <rect
+          x={block.x}
+          y={y}
+          width={block.w}
+          height={block.d}
+          fill={on ? 'color-mix(in srgb, var(--rust) 14%, var(--leaf))' : 'var(--wash)'}
+        />
+      )}
       {marks?.map((m, i) =>
         m.round ? (
           <circle
@@ -210,16 +260,29 @@ function Block({ placement: p, frame }: { placement: PlacementReport; frame: Fra
           strokeWidth={Math.max(6 * px, 12)}
         />
       )}
-      <rect
-        x={block.x}
-        y={y}
-        width={block.w}
-        height={block.d}
-        fill="none"
-        stroke={on ? 'var(--rust)' : 'var(--soft)'}
-        strokeWidth={(on ? 2.2 : 0.8) * px}
-      />
-      <NameIn name={name} x={block.x} y={y} width={block.w} height={block.d} px={px} />
+      {(own.length === 0 || own.length * own[0]!.w * own[0]!.d > block.w * block.d - 1) && (
+        <rect
+          x={block.x}
+          y={y}
+          width={block.w}
+          height={block.d}
+          fill="none"
+          stroke={on ? 'var(--rust)' : 'var(--soft)'}
+          strokeWidth={(on ? 2.2 : 0.8) * px}
+        />
+      )}
+      {own.length > 0 ? (
+        <NameIn
+          name={name}
+          x={own[0]!.x}
+          y={top(frame, own[0]!.y, own[0]!.d)}
+          width={own[0]!.w}
+          height={own[0]!.d}
+          px={px}
+        />
+      ) : (
+        <NameIn name={name} x={block.x} y={y} width={block.w} height={block.d} px={px} />
+      )}
     </g>
   );
 }
@@ -247,6 +310,7 @@ function Box({
   const { rect } = box;
   if (!row || !rect) return null;
   const on = selected?.kind === 'container' && selected.id === id;
+  const shut = row.lid === 'on' || row.lid === 'snap';
   const y = top(frame, rect.y, rect.d);
   const inner = placeOf(report, box.place);
   const wall = { x: (row.width - row.insideWidth) / 2, y: (row.depth - row.insideDepth) / 2 };
@@ -296,7 +360,7 @@ function Box({
       <g
         role="button"
         tabIndex={0}
-        aria-label={`${row.name}, ${row.kind}${row.lid === 'on' ? ' with a lid' : ''}; arrow keys move it`}
+        aria-label={`${row.name}, ${row.kind}${shut ? ' with a lid' : ''}; arrow keys move it`}
         aria-pressed={on}
         data-container={id}
         onPointerDown={() => select({ kind: 'container', id })}
@@ -324,6 +388,7 @@ function Box({
       {inner && !front && (
         <g transform={`${place} translate(${wall.x} ${wall.y})`}>
           <Contents compartment={inner} frame={{ ...frame, deep: row.insideDepth, front: false }} />
+          <Dividers compartment={inner} frame={{ ...frame, deep: row.insideDepth, front: false }} />
           {inner.holds[frame.arrangement].map((nested) => (
             <Box
               key={nested}
@@ -336,7 +401,7 @@ function Box({
           ))}
         </g>
       )}
-      {row.lid === 'on' && (
+      {shut && (
         <rect
           x={rect.x + 3 * px}
           y={y + 3 * px}

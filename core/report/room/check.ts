@@ -5,6 +5,7 @@ import { byName, cornersInOrder, type Plan, type TableName, type Unit } from '..
 import { footprint, solidSpan } from '../../furniture/footprint.ts';
 import { tierFindings } from '../../furniture/inside.ts';
 import { compartmentsOf } from '../../furniture/compartments.ts';
+import { mountsOf, onLeaf } from '../../furniture/mounts.ts';
 import { lowest } from '../../room/overhead.ts';
 import { standing } from '../../room/standing.ts';
 import { outOfRoom, overlapDepth, signedArea, standsOut } from '../../geometry/geometry.ts';
@@ -232,7 +233,7 @@ function checkUnits(plan: Plan): Finding[] {
     }
     for (let j = i + 1; j < units.length; j++) {
       const other = units[j]!;
-      if (unit.host === other.id || other.host === unit.id) continue;
+      if (unit.host === other.id || other.host === unit.id || onLeaf(unit) || onLeaf(other)) continue;
       const depth = overlapDepth(feet[i]!, feet[j]!);
       const [a, b] = [solidSpan(unit), solidSpan(other)];
       const high = Math.min(a.top, b.top) - Math.max(a.bottom, b.bottom);
@@ -258,7 +259,8 @@ function checkUnits(plan: Plan): Finding[] {
 
 /** An insert that is larger than its opening, or whose opening is not there. */
 function insertFindings(unit: Unit, host: Unit, say: (mm: number) => string): Finding[] {
-  const opening = compartmentsOf(host).find((c) => c.slot === unit.hostSlot);
+  const opening =
+    compartmentsOf(host).find((c) => c.slot === unit.hostSlot) ?? mountsOf(host).find((m) => m.slot === unit.hostSlot);
   if (!opening)
     return [
       error(

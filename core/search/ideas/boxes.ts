@@ -7,7 +7,9 @@ import type { Idea } from './idea.ts';
 import { MOST, busy, farFrom } from './idea.ts';
 
 export function lids(plan: Plan): Idea[] {
-  const on = Object.values(plan.containers).filter((c) => c.arrangement === 'planned' && c.lid === 'on');
+  const on = Object.values(plan.containers).filter(
+    (c) => c.arrangement === 'planned' && (c.lid === 'on' || c.lid === 'snap'),
+  );
   if (on.length === 0) return [];
   return [
     {

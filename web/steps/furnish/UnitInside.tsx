@@ -6,8 +6,10 @@ import {
   tiersHeight,
   usesColumns,
   usesTiers,
+  mayBeOne,
   mayCarry,
 } from '@heronstone/core/furniture/compartments.ts';
+import { asOneChanges } from '@heronstone/core/gestures/hang.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import { formatLength, readLength } from '@heronstone/core/model/measure.ts';
 import type { Bay, Plan, Unit } from '@heronstone/core/model/plan.ts';
@@ -39,6 +41,14 @@ export function UnitInside({ unit, plan }: { unit: Unit; plan: Plan }) {
     fields.push({ kind: 'number', field: 'columns', label: 'Columns', least: 1, most: 20, whole: true });
   if (unit.kind === 'table')
     fields.push({ kind: 'length', field: 'storeDepth', label: 'Strip for things at the back', most: 2000 });
+  if (unit.kind === 'table')
+    fields.push({
+      kind: 'length',
+      field: 'underDepth',
+      label: 'Floor for things under it',
+      most: 2000,
+      hint: 'from the back; 0 keeps it free',
+    });
   if (mayCarry(unit))
     fields.push({
       kind: 'length',
@@ -92,6 +102,15 @@ export function UnitInside({ unit, plan }: { unit: Unit; plan: Plan }) {
       ],
       wide: true,
     });
+  if (DOORS.has(unit.kind) && unit.doors !== 'none' && unit.doors !== 'sliding')
+    fields.push({
+      kind: 'length',
+      field: 'doorGap',
+      label: 'Room behind the doors',
+      most: 1000,
+      wide: true,
+      hint: 'from the shut door to the shelves: so deep things may hang on its inside',
+    });
   return (
     <>
       <RowForm table="units" row={unit} what={unit.name} fields={fields} system={system} />
@@ -101,6 +120,21 @@ export function UnitInside({ unit, plan }: { unit: Unit; plan: Plan }) {
           label={TIER_LABEL[unit.kind] ?? 'Inside heights, from the top'}
           onSet={(tiers) => commit(`Inside heights of ${unit.name}`, [set('units', unit.id, { tiers })])}
         />
+      )}
+      {(unit.asOne || mayBeOne(unit)) && (
+        <label className="mt-2 flex items-center gap-2">
+          <input
+            type="checkbox"
+            checked={unit.asOne}
+            onChange={(e) =>
+              commit(
+                e.target.checked ? `${unit.name} as one place with cells` : `${unit.name} as places of their own`,
+                asOneChanges(plan, unit, e.target.checked),
+              )
+            }
+          />
+          All its openings are cells of one place, for many of one kind
+        </label>
       )}
       {unit.kind === 'cabinet' && <Bays unit={unit} plan={plan} />}
     </>

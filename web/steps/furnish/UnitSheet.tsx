@@ -4,9 +4,11 @@ import { isAbout } from '@heronstone/core/model/finding.ts';
 import { compartmentsOf } from '@heronstone/core/furniture/compartments.ts';
 import { freeOpenings, insertAgain } from '@heronstone/core/gestures/again.ts';
 import { seatBefore } from '@heronstone/core/gestures/newUnit.ts';
+import { hangOnDoor, leavesFor, mountsFor, putOn, takeDown } from '@heronstone/core/gestures/hang.ts';
+import { isMount, onLeaf } from '@heronstone/core/furniture/mounts.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import { formatLength, formatMass, formatSize, howMany } from '@heronstone/core/model/measure.ts';
-import { byName, ShapeSchema, type Plan, type Unit } from '@heronstone/core/model/plan.ts';
+import { byName, ShapeSchema, type Opening, type Plan, type Unit } from '@heronstone/core/model/plan.ts';
 import { isLoose, standOn } from '@heronstone/core/room/arrange.ts';
 import { gapTo } from '@heronstone/core/room/gaps.ts';
 import { settledUnits } from '@heronstone/core/room/standing.ts';
@@ -180,7 +182,13 @@ function Standing({ unit, plan }: { unit: Unit; plan: Plan }) {
   const left = gapTo(unit, walls, 'west') ?? unit.x - unit.width / 2;
   const top = gapTo(unit, walls, 'north') ?? unit.y - unit.depth / 2;
   const here =
-    unit.host !== null ? `in ${unit.host}/${unit.hostSlot}` : unit.elsewhere !== null ? `at ${unit.elsewhere}` : '';
+    unit.onDoor !== null
+      ? `door ${unit.onDoor}`
+      : unit.host !== null
+        ? `in ${unit.host}/${unit.hostSlot}`
+        : unit.elsewhere !== null
+          ? `at ${unit.elsewhere}`
+          : '';
   const openings = (compartments ?? []).filter(
     (c) =>
       c.unit !== unit.id &&
@@ -196,11 +204,32 @@ function Standing({ unit, plan }: { unit: Unit; plan: Plan }) {
     ['', 'the room'],
     ...byName(plan.elsewheres).map((e) => [`at ${e.id}`, e.name] as const),
     ...(unit.host !== null && !openings.some((c) => `in ${c.id}` === here) ? [[here, 'its opening'] as const] : []),
+    ...leavesFor(plan, unit).map((d) => [`door ${d.id}`, `on the door ${doorWords(plan, d)}`] as const),
+    ...mountsFor(plan, unit)
+      .slice(0, 40)
+      .map(({ host, slot, name }) => [`in ${host.id}/${slot}`, name] as const),
     ...openings.slice(0, 80).map((c) => [`in ${c.id}`, c.name] as const),
   ];
   const stand = (where: string) => {
+    const door = where.startsWith('door ') ? plan.openings[where.slice(5)] : undefined;
+    if (door) {
+      commit(`Hang ${unit.name} on the door`, hangOnDoor(plan, unit, door));
+      return;
+    }
+    const [on, slot] = where.startsWith('in ') ? (where.slice(3).split('/') as [string, string]) : ['', ''];
+    if (plan.units[on] && isMount(slot)) {
+      commit(`Hang ${unit.name} on ${plan.units[on].name}`, putOn(plan.units[on], unit, slot));
+      return;
+    }
+    if (where === '') {
+      commit(`Take ${unit.name} into the room`, [
+        ...takeDown(settledUnits(plan)[unit.id] ?? unit),
+        ...(unit.elsewhere === null ? [] : [set('units', unit.id, { elsewhere: null })]),
+      ]);
+      return;
+    }
     const [host, hostSlot] = where.startsWith('in ') ? (where.slice(3).split('/') as [string, string]) : [null, ''];
-    change('Place', { host, hostSlot, elsewhere: where.startsWith('at ') ? where.slice(3) : null });
+    change('Place', { host, hostSlot, onDoor: null, elsewhere: where.startsWith('at ') ? where.slice(3) : null });
   };
   const under = byName(plan.units).filter(
     (u) =>
@@ -216,6 +245,23 @@ function Standing({ unit, plan }: { unit: Unit; plan: Plan }) {
   return (
     <div className="mt-2 grid grid-cols-2 gap-2">
       <Choice label="Stands in" className="col-span-2" value={here} options={options} onSet={stand} />
+      {(unit.onDoor !== null || isMount(unit.hostSlot)) && (
+        <>
+          <LengthField
+            label="Over the floor"
+            system={system}
+            value={unit.bottom}
+            most={4000}
+            onSet={(bottom) => change('Over the floor', { bottom })}
+          />
+          {onLeaf(unit) && (
+            <p className="col-span-2 text-xs text-soft">
+              It swings with the door. Its weight and what lies on it hang on the hinges: keep it light, and look at the
+              screws now and then.
+            </p>
+          )}
+        </>
+      )}
       {here === '' && (
         <>
           <LengthField
@@ -262,4 +308,10 @@ function Standing({ unit, plan }: { unit: Unit; plan: Plan }) {
       )}
     </div>
   );
+}
+
+/** "on Wall 2, north": which door it is. */
+function doorWords(plan: Plan, door: Opening): string {
+  const wall = wallsOf(plan).find((w) => w.id === door.corner);
+  return wall ? `in ${wall.name}` : '';
 }

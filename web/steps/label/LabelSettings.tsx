@@ -84,6 +84,7 @@ export function LabelSettings({
           ['reorder', 'When to reorder'],
           ['codes', 'Code to scan'],
           ['large', 'Large print'],
+          ['parts', 'One for each part in use'],
         ] as const
       ).map(([field, words]) => (
         <label key={field} className="flex items-center gap-2 py-0.5">

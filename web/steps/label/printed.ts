@@ -1,6 +1,7 @@
 /** Labels that were printed: what stood on them is kept with the place, so that only changes are printed again. */
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { labelRow, type Label } from '@heronstone/core/formats/labels.ts';
+import { settleParts } from '@heronstone/core/gestures/settleParts.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { today } from '../../ui/today.ts';
@@ -13,7 +14,9 @@ export const labelId = (unit: string, slot: string, container: string | null) =>
 /** A place that has no label yet begins its trial with the first print. */
 export function markPrinted(plan: Plan, labels: readonly Label[], report: Report): Change[] {
   const done = new Set<string>();
-  return labels.flatMap((l): Change[] => {
+  // What stands on a label stays where it says: the parts of divided places are settled with it.
+  const settled = [...new Set(labels.map((l) => l.compartment))].flatMap((id) => settleParts(plan, report, id));
+  const rows = labels.flatMap((l): Change[] => {
     if (done.has(l.compartment)) return [];
     done.add(l.compartment);
     const row = labelRow(plan, l.compartment);
@@ -34,4 +37,5 @@ export function markPrinted(plan: Plan, labels: readonly Label[], report: Report
       }),
     ];
   });
+  return [...rows, ...settled];
 }

@@ -17,6 +17,7 @@ import { useAsked } from '../../engine/useAsked.ts';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { Elements } from '../../ui/Elements.tsx';
 import { FetchPlay } from './FetchPlay.tsx';
+import { KeptFor } from './KeptFor.tsx';
 import { WholePlace } from './WholePlace.tsx';
 import { AdviceDialog } from '../sort/AdviceDialog.tsx';
 
@@ -152,6 +153,7 @@ export function CompartmentSheet({
           />
         ))}
       </ul>
+      {arrangement === 'planned' && c.only !== 'today' && <KeptFor place={c} />}
       {c.container === null && <Photos shows={{ unit: c.unit, slot: c.slot }} what={c.name} />}
       <div className="mt-3 flex flex-wrap gap-2">
         {arrangement === 'planned' && c.contents.planned.length > 0 && c.container === null && (

@@ -3,17 +3,19 @@ import { useState } from 'react';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import type { PlacementReport } from '@heronstone/core/report/evaluate.ts';
 import { seatKey } from '@heronstone/core/scene/seatKey.ts';
+import { partCount, partName, partWord } from '@heronstone/core/fit/parts.ts';
+import { set } from '@heronstone/core/model/change.ts';
 import { countWords } from '@heronstone/core/fit/forms.ts';
 import { Inside } from '../../drawings/Inside.tsx';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
 import { fillRoom } from '../../state/searching.ts';
-import { select, useStore } from '../../state/store.ts';
+import { commit, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { Elements } from '../../ui/Elements.tsx';
-import { Fact, Heading } from '../../ui/Field.tsx';
+import { Choice, Fact, Heading } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { FetchPlay } from './FetchPlay.tsx';
 import { moveSupply, neverHere, takeOut, toggleLock, toggleSpare } from './moves.ts';
@@ -88,6 +90,23 @@ export function PlacementSheet({
       <div className="mt-3">
         <Inside compartment={compartment} chosen={p.id} />
       </div>
+      {compartment.parts && planned && (
+        <Choice
+          label={`Begins in ${partWord(compartment.parts)}`}
+          className="mt-2"
+          value={String(plan.placements[p.id]?.part ?? '')}
+          options={[
+            ['', `the first free one${p.parts.length > 0 ? `: ${partName(compartment.parts, p.parts[0]!)}` : ''}`],
+            ...Array.from(
+              { length: partCount(compartment.parts) },
+              (_, n) => [String(n + 1), partName(compartment.parts!, n)] as const,
+            ),
+          ]}
+          onSet={(part) =>
+            commit(`Part of ${supply.name}`, [set('placements', p.id, { part: part === '' ? null : Number(part) })])
+          }
+        />
+      )}
       <Heading>Why here</Heading>
       <ul className="grid gap-1.5">
         {(why?.placement === p.id ? why.reasons : []).map((reason) => (

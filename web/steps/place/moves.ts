@@ -64,7 +64,7 @@ export function moveSupply(moving: Moving, compartment: string, fits = moving.co
     changes.push(set('placements', already.id, { count: already.count + count }));
   } else if (from && count === from.count) {
     landed = from.id;
-    changes.push(set('placements', from.id, { ...place, orientation: null, pinned: false }));
+    changes.push(set('placements', from.id, { ...place, orientation: null, part: null, pinned: false }));
   } else {
     landed = newId();
     changes.push(

@@ -2,6 +2,7 @@
 import { useMemo } from 'react';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { countWords } from '@heronstone/core/fit/forms.ts';
+import { partsInWords } from '@heronstone/core/fit/parts.ts';
 import { carryContainer, takeContainerAway } from '@heronstone/core/gestures/moveContainer.ts';
 import { containersAgain, moreStand, placesAlike } from '@heronstone/core/gestures/again.ts';
 import { set } from '@heronstone/core/model/change.ts';
@@ -16,6 +17,8 @@ import { Inside } from '../../drawings/Inside.tsx';
 import { commit, newId, notice, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Heading } from '../../ui/Field.tsx';
+import { KeptFor } from '../place/KeptFor.tsx';
+import { Divided } from './Divided.tsx';
 import { Problems, RowForm, type FieldSpec } from '../../ui/RowForm.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 
@@ -28,7 +31,8 @@ const FIELDS: ReadonlyArray<FieldSpec<Container>> = [
     label: 'Lid',
     options: [
       ['none', 'has none'],
-      ['on', 'on'],
+      ['on', 'lifts off'],
+      ['snap', 'snaps shut'],
       ['off', 'left off'],
     ],
   },
@@ -51,6 +55,7 @@ const FIELDS: ReadonlyArray<FieldSpec<Container>> = [
   { kind: 'check', field: 'pulled', label: 'Pulled out like a drawer' },
   { kind: 'check', field: 'seeThrough', label: 'See-through' },
   { kind: 'check', field: 'labelled', label: 'Has a label today' },
+  { kind: 'check', field: 'keyLocked', label: 'Kept locked with a key' },
 ];
 
 export function ContainerSheet({ container: c }: { container: Container }) {
@@ -89,6 +94,8 @@ export function ContainerSheet({ container: c }: { container: Container }) {
         />
         Turned by a quarter
       </label>
+      <Divided container={c} />
+      {own && c.arrangement === 'planned' && <KeptFor place={own} />}
       {c.arrangement === 'planned' && <TheSameAgain container={c} />}
       {own && (
         <>
@@ -106,6 +113,9 @@ export function ContainerSheet({ container: c }: { container: Container }) {
                     onClick={() => select({ kind: 'placement', id })}
                   >
                     {supply.name}
+                    {own.parts && p.parts.length > 0 && (
+                      <span className="block text-xs text-soft">{partsInWords(own.parts, p.parts)}</span>
+                    )}
                   </button>
                   <span className={p.reason ? 'text-rust' : 'text-soft'}>
                     {p.reason ?? countWords(supply, p.count)}

@@ -108,7 +108,7 @@ export function ContainersView() {
                   {shape.name}
                   <span className="block text-xs text-soft">
                     {formatSize([shape.width, shape.depth, shape.height], plan.meta.units)}
-                    {shape.lid === 'on' && ', lid'}
+                    {(shape.lid === 'on' || shape.lid === 'snap') && ', lid'}
                     {shape.pulled && ', pulled'}
                     {shape.seeThrough && ', see-through'}
                   </span>

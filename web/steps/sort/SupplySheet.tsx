@@ -1,16 +1,18 @@
+import { useState } from 'react';
 import { countWords, FORM_FACTS, isRound, usualOrientations } from '@heronstone/core/fit/forms.ts';
+import { bundleChanges, bundled, mayBeBundled, MOST_IN_BUNDLE } from '@heronstone/core/gestures/bundle.ts';
 import { set } from '@heronstone/core/model/change.ts';
-import { formatMass } from '@heronstone/core/model/measure.ts';
+import { formatMass, formatSize } from '@heronstone/core/model/measure.ts';
 import { FORMS, type Orientation, type Supply } from '@heronstone/core/model/plan.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { removeRows } from '../../state/removing.ts';
-import { commit, select, useStore } from '../../state/store.ts';
+import { commit, notice, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Choice, Fact, Heading } from '../../ui/Field.tsx';
+import { Choice, Fact, Heading, NumberField } from '../../ui/Field.tsx';
 import { Photos } from '../../ui/Photos.tsx';
 import { RowForm } from '../../ui/RowForm.tsx';
-import { Sheet } from '../../ui/Sheet.tsx';
+import { Folded, Sheet } from '../../ui/Sheet.tsx';
 import { NeverIn } from './NeverIn.tsx';
 import { fieldsOf, MORE_FIELDS } from './supplyFields.ts';
 import { UsedFor } from './UsedFor.tsx';
@@ -105,6 +107,7 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
         />
         Goes back to its place after use
       </label>
+      {mayBeBundled(supply) && <BandTogether supply={supply} />}
       <UsedFor supply={supply} />
       {facts && (
         <>
@@ -149,5 +152,39 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
         Remove
       </Button>
     </Sheet>
+  );
+}
+
+/** Several of a line as one bundle, with what that makes of its sizes. */
+function BandTogether({ supply }: { supply: Supply }) {
+  const plan = useStore((s) => s.plan)!;
+  const [per, setPer] = useState(Math.min(6, supply.count));
+  const after = { ...supply, ...bundled(supply, per) };
+  const system = plan.meta.units;
+  const sizes = isRound(after.form) ? [after.length, after.width] : [after.length, after.width, after.thickness];
+  return (
+    <Folded title="Band several together">
+      <div className="grid grid-cols-2 items-end gap-2">
+        <NumberField
+          label="In one band"
+          value={per}
+          least={2}
+          most={Math.min(MOST_IN_BUNDLE, Math.max(2, supply.count))}
+          whole
+          onSet={setPer}
+        />
+        <Button
+          onClick={() => {
+            if (commit(`Band ${supply.name} together, ${per} each`, bundleChanges(plan, supply, per)))
+              notice(`${supply.name} is ${after.count} ${after.count === 1 ? 'bundle' : 'bundles'} now.`);
+          }}
+        >
+          Make {after.count} {after.count === 1 ? 'bundle' : 'bundles'}
+        </Button>
+      </div>
+      <p className="mt-1 text-xs text-soft">
+        Each {formatSize(sizes, system)}; what is banded is fetched and put back as one.
+      </p>
+    </Folded>
   );
 }

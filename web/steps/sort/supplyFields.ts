@@ -1,11 +1,14 @@
 /** Which fields a supply has, by its form, in the order in which one measures. */
 import { differs } from '@heronstone/core/fit/alike.ts';
 import { FORM_FACTS, isRound } from '@heronstone/core/fit/forms.ts';
-import { DECISIONS, TRAITS, type Form, type Supply } from '@heronstone/core/model/plan.ts';
+import { DECISIONS, STANDS, TRAITS, type Form, type Supply } from '@heronstone/core/model/plan.ts';
 import type { FieldSpec } from '../../ui/RowForm.tsx';
 
 /** Forms that lie on each other. */
 const STACKED: ReadonlySet<Form> = new Set(['sheets', 'pieces', 'long', 'rolls', 'bottles', 'set']);
+
+/** Forms for which it matters which end is up. */
+const MAY_STAND: ReadonlySet<Form> = new Set(['pieces', 'long', 'bottles', 'set', 'hung']);
 
 export function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
   const { form } = supply;
@@ -76,6 +79,17 @@ export function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
               ['alike', 'any of them will do'],
               ['different', 'a certain one is wanted'],
             ],
+          } as const,
+        ]
+      : []),
+    ...(MAY_STAND.has(form)
+      ? [
+          {
+            kind: 'choice',
+            field: 'stands',
+            label: 'Put back',
+            wide: true,
+            options: [['', 'any way up'], ...STANDS.map((s) => [s, s] as const)],
           } as const,
         ]
       : []),

@@ -1,4 +1,5 @@
 /** Questions about room: how many go there, how many more, how they lie, and whether a machine can work there. */
+import { partsOf } from '../fit/parts.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { formatLength } from '../model/measure.ts';
 import type { Arrangement, ContainerShape, Plan, Supply, Unit } from '../model/plan.ts';
@@ -123,10 +124,12 @@ export function roomInContainer(
   supply: Supply,
   box: ContainerShape,
 ): { most: number; how: string; reason: string | null } {
+  const parts = partsOf(box);
   const place = {
     access: 'box' as const,
     walls: 'close' as const,
     inside: { width: box.insideWidth, depth: box.insideDepth, height: box.insideHeight },
+    ...(parts ? { parts } : {}),
   };
   const found = fit(supply, PLENTY, place);
   return {

@@ -7,6 +7,7 @@ import TinyQueue from 'tinyqueue';
 import { outline, tooLargeFor } from '../fit/containers.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { ContainerShape, Supply } from '../model/plan.ts';
+import { suits } from './suits.ts';
 import { roomInContainer } from './capacity.ts';
 import { floorOf, layOut } from '../fit/layOut.ts';
 import type { Packed } from '../geometry/pack/box.ts';
@@ -60,13 +61,6 @@ export interface AdviceLimits {
 
 type Place = Pick<Compartment, 'inside' | 'access' | 'walls'>;
 
-/** Containers for paper and flat sets only: nobody stacks markers in a pouch. Common practice, no source. */
-const FOR_FLAT: ReadonlySet<ContainerShape['kind']> = new Set(['pouch', 'binder', 'file']);
-const FLAT = 8;
-
-const isFlat = (s: Supply) =>
-  s.form === 'sheets' || s.form === 'soft' || Math.min(s.length, s.width, s.thickness) <= FLAT;
-
 /** The ways in which one supply can lie in containers in a place, cheapest by a measure first. */
 export function optionsFor(
   supply: Supply,
@@ -78,7 +72,7 @@ export function optionsFor(
   const { width, depth } = floorOf(place);
   const options: InContainers[] = [];
   for (const shape of types) {
-    if (tooLargeFor(shape, place, 'metric') || (FOR_FLAT.has(shape.kind) && !isFlat(supply))) continue;
+    if (tooLargeFor(shape, place, 'metric') || !suits(supply, shape)) continue;
     const { most, how } = roomInContainer(supply, shape);
     if (most < 1) continue;
     const containers = Math.ceil(count / most);

@@ -49,10 +49,13 @@ export function takeAdvice(
       const count = Math.min(left, item.each);
       left -= count;
       if (!placement || count < 1) continue;
-      if (n === 1) changes.push(set('placements', placement.id, { container: id, count, orientation: null, part: null }));
+      if (n === 1)
+        changes.push(set('placements', placement.id, { container: id, count, orientation: null, part: null }));
       else {
         const more = newId();
-        changes.push(set('placements', more, { ...placement, id: more, container: id, count, orientation: null, part: null }));
+        changes.push(
+          set('placements', more, { ...placement, id: more, container: id, count, orientation: null, part: null }),
+        );
       }
     }
   }

@@ -245,7 +245,14 @@ export function putElsewhere(
     }
     shift(draft, part, load.from, load.staged, target, { orientation: null, part: null });
     const id = draft.newId(part.supply);
-    const own = { supply: part.supply, count: part.count, spare: part.spare, orientation: null, part: null, home: null };
+    const own = {
+      supply: part.supply,
+      count: part.count,
+      spare: part.spare,
+      orientation: null,
+      part: null,
+      home: null,
+    };
     draft.do(set('placements', id, { id, arrangement: 'planned', ...own, ...compartment, pinned: true }));
   }
   return draft.changes;

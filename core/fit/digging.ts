@@ -62,7 +62,7 @@ export function diggingOf(supply: Supply, lie: Lie | null, count: number, place:
     const used = Math.ceil(count / layers);
     const { division } = place.parts;
     // Pages and pockets are leafed through; cells are seen side by side.
-    return division === 'pages' || division === 'pockets'
+    return division === 'pages' || division === 'pockets' || division === 'cards'
       ? { ...own, flicks: own.flicks + Math.min(k.flicks, used / 2) }
       : { ...own, travel: used * across };
   }
@@ -91,9 +91,14 @@ export function diggingOf(supply: Supply, lie: Lie | null, count: number, place:
   return { ...NO_DIGGING, travel, looks, lifts: liftsFrom(high, up, k.handful) + behind };
 }
 
-/** The same of things as they are laid out. */
-export const diggingIn = (
+/** The same of things as they are laid out; in a pile of several lines what lies above is lifted off first. */
+export function diggingIn(
   supply: Supply,
-  { lie, rows, stagger, fits }: Pick<Laid, 'lie' | 'rows' | 'stagger' | 'fits'>,
+  { lie, rows, stagger, fits, pile }: Pick<Laid, 'lie' | 'rows' | 'stagger' | 'fits' | 'pile'>,
   place: Holds,
-): Digging => diggingOf(supply, lie && { ...lie, rows: stagger ? stagger.per : rows }, fits, place);
+): Digging {
+  const own = diggingOf(supply, lie && { ...lie, rows: stagger ? stagger.per : rows }, fits, place);
+  if (!pile || pile.above <= 0) return own;
+  const { handful } = place.constants ?? PUBLISHED;
+  return { ...own, lifts: own.lifts + Math.ceil(pile.above / handful - 1e-9) };
+}

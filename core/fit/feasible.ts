@@ -1,5 +1,6 @@
 /** What may lie where, and how much room is left: the rules that no search may break. */
 import { chooseLie } from './fit.ts';
+import { holdsPile } from './limits.ts';
 import { grown, leavingRoom } from './growth.ts';
 import { countWithin, lies, shapeOf, stripWidth, type Lie } from './lies.ts';
 import { TOP, type Compartment } from '../furniture/compartments.ts';
@@ -9,6 +10,8 @@ import type { Supply } from '../model/plan.ts';
 export class Fitter {
   private readonly known = new Map<string, Map<string, readonly Lie[]>>();
   private readonly shapes: string[];
+  /** Places in which sheets lie on each other. */
+  private readonly piles: readonly boolean[];
   private readonly compartments: readonly Compartment[];
   /** Width of each compartment, mm. */
   readonly usable: number[];
@@ -32,6 +35,7 @@ export class Fitter {
     this.standing = standing;
     this.compartments = compartments;
     this.shapes = compartments.map(shapeOf);
+    this.piles = compartments.map(holdsPile);
     this.usable = compartments.map((c, at) => c.inside.width * (bounds[at]?.share ?? 1));
   }
 
@@ -53,6 +57,7 @@ export class Fitter {
    * @returns null when none does
    */
   into(supply: Supply, count: number, at: number, taken: number): { count: number; width: number; lie: Lie } | null {
+    if (this.piles[at]) return this.ontoPile(supply, count, at, taken);
     const ways = this.ways(supply, at);
     const free = this.usable[at]! - taken;
     const least = this.least[at]!;
@@ -67,6 +72,27 @@ export class Fitter {
     }
     if (best?.count === count || taken > this.standing[at]!) return best;
     const alone = ways.length === 0 ? null : chooseLie(ways, count, free);
+    return alone && alone.count > (best?.count ?? 0) ? { ...alone, width: free } : best;
+  }
+
+  /**
+   * In a place for one pile sheets take the share of its height that is theirs, as a width, whatever their size; all else has the
+   * place to itself.
+   */
+  private ontoPile(supply: Supply, count: number, at: number, taken: number) {
+    const ways = this.ways(supply, at);
+    const usable = this.usable[at]!;
+    const free = usable - taken;
+    const flat = supply.form === 'sheets' ? ways.find((lie) => lie.orientation === 'flat') : undefined;
+    let best: { count: number; width: number; lie: Lie } | null = null;
+    if (flat) {
+      const most = Math.floor((free / usable) * flat.layers + 1e-6);
+      const fits = Math.min(count, leavingRoom(supply, most, this.grow));
+      const width = (usable * Math.min(most, grown(supply, fits, this.grow))) / flat.layers;
+      if (fits > 0) best = { count: fits, width, lie: flat };
+    }
+    if (best?.count === count || taken > this.standing[at]! || ways.length === 0) return best;
+    const alone = chooseLie(ways, count, free);
     return alone && alone.count > (best?.count ?? 0) ? { ...alone, width: free } : best;
   }
 }

@@ -4,6 +4,7 @@
  * From above: x from the left, y from the front; on a board y runs down from its upper edge. Lengths in mm.
  */
 import type { Orientation, Supply } from '../model/plan.ts';
+import { pilesOf } from './piles.ts';
 import { differs } from './alike.ts';
 import { chooseLie } from './fit.ts';
 import type { Holds } from './limits.ts';
@@ -56,6 +57,8 @@ export interface Laid {
   wants: number;
   /** The parts of a divided place that it has, from 0; none elsewhere. Its block is then round all of them. */
   parts?: readonly number[];
+  /** In a pile of several lines: height of what lies below and above it, mm. */
+  pile?: { below: number; above: number };
 }
 
 export interface LaidOut {
@@ -136,6 +139,12 @@ export function layOut(
     if (found && flat) found = loosened(items, ways, fixed, limit, depth, found) ?? found;
     if (found) break;
   }
+  const piled = found ? null : inPiles(place, items, ways, fixed, width, depth);
+  if (piled) {
+    const taken = fixed.reduce((sum, r) => sum + r.w * r.d, 0) + piled.floor;
+    const share = Math.max(piled.high, taken / (width * depth));
+    return { laid: piled.laid, share: Math.min(1, share), reach: piled.reach };
+  }
   const laid = found
     ? found.map((s, i): Laid => asLaid(s, items[i]!.count, ways[i]!, wants[i]!))
     : (inAnyOrder(items, ways, shapes, wants, fixed, width, depth) ??
@@ -189,6 +198,48 @@ function inParts(
   const wanted = needs.reduce((sum, n, i) => sum + (chosen[i] ? n : all), 0) / all;
   const taken = dealt.reduce((sum, own) => sum + own.length, 0) / all;
   return { laid, share: Math.max(wanted, taken), reach: width * Math.min(1, taken) };
+}
+
+/**
+ * Sheets of several lines on each other, where they do not all lie side by side; null where that does not help. The larger ones
+ * lie below; of equal ones what is used most lies on top.
+ */
+function inPiles(
+  place: Holds,
+  items: readonly Item[],
+  ways: ReadonlyArray<readonly Lie[]>,
+  fixed: readonly Rect[],
+  width: number,
+  depth: number,
+): { laid: Laid[]; floor: number; reach: number; high: number } | null {
+  const piles = pilesOf(place, items, ways);
+  if (piles.every((p) => p.members.length < 2)) return null;
+  const whole: Item[] = piles.map((p) => p.item);
+  const own = whole.map((_, i) =>
+    piles[i]!.members.length > 1 ? [piles[i]!.lie!] : ways[piles[i]!.members[0]!.at]!,
+  );
+  const shapes = whole.map((item, i) => own[i]!.flatMap((lie) => shapesOf(lie, item.supply, item.count, width, depth)));
+  const found = strips(whole, own, fixed, width, false) ?? packed(whole, shapes, fixed, width, depth);
+  if (!found) return null;
+  const laid: Laid[] = [];
+  let high = 0;
+  piles.forEach((pile, i) => {
+    const s = found[i]!;
+    if (pile.members.length === 1) {
+      laid[pile.members[0]!.at] = asLaid(s, pile.item.count, own[i]!, s.w * s.d);
+      return;
+    }
+    high = Math.max(high, pile.height / pile.most);
+    for (const { at, lie, below, above } of pile.members) {
+      const block = { x: s.x, y: s.y, w: Math.min(s.w, lie.across), d: Math.min(s.d, lie.into) };
+      const fits = items[at]!.count;
+      const wants = (s.w * s.d * (fits * items[at]!.supply.thickness)) / pile.height;
+      const one = { ...lie, up: fits * items[at]!.supply.thickness, rows: 1, perColumn: lie.layers };
+      laid[at] = { fits, block, lie: one, rows: 1, stagger: null, possible: true, wants, pile: { below, above } };
+    }
+  });
+  const reach = [...fixed, ...found].reduce((m, r) => Math.max(m, r.x + r.w), 0);
+  return { laid, floor: found.reduce((sum, s) => sum + s.w * s.d, 0), reach, high };
 }
 
 /** So many on each other are tried for things of which one is wanted, fewest first; packed, which takes longer, in coarser steps. */

@@ -160,7 +160,9 @@ function inParts(supply: Supply, place: Holds, parts: Parts, only: Orientation |
   const ways = lies(supply, partPlace(place, parts), only, anyhow);
   const best = new Map<Orientation, Lie>();
   for (const own of ways) {
-    const each = Math.min(countWithin(own, parts.part.width), own.pattern === 'mixed' ? own.perColumn : Infinity);
+    const wide = parts.division === 'cards' ? parts.part.depth : parts.part.width;
+    const each = Math.min(countWithin(own, wide), own.pattern === 'mixed' ? own.perColumn : Infinity);
+    if (parts.division === 'cards' && own.into > parts.part.width + 1e-6) continue;
     if (each < 1 || (best.get(own.orientation)?.layers ?? 0) >= each) continue;
     best.set(own.orientation, {
       orientation: own.orientation,
@@ -184,6 +186,13 @@ const partPlaces = new WeakMap<Parts, Holds>();
 export function partPlace(place: Holds, parts: Parts): Holds {
   let part = partPlaces.get(parts);
   if (!part) {
+    const { width, depth, height } = parts.part;
+    if (parts.division === 'cards') {
+      // A magnetic card stands in its box; things hold on its face.
+      part = { inside: { width: depth, depth: width, height }, access: 'peg', walls: 'none', hangs: 'magnet' };
+      partPlaces.set(parts, part);
+      return part;
+    }
     const cell = (parts.division === 'cells' && parts.over > 1) || place.access === 'open';
     const hand = cell ? (place.constants ?? PUBLISHED).handInCell : 0;
     partPlaces.set(
@@ -278,17 +287,42 @@ function hung(supply: Supply, place: Holds, only: Orientation | null, anyhow: bo
   return found.sort((a, b) => stripWidth(a, supply.count) - stripWidth(b, supply.count) || a.layers - b.layers);
 }
 
+/** Whether something of sorted sizes goes into a place: lying, and into a box or file with close walls any way up. */
+function goesIn([small, middle, large]: Sizes, { inside, walls }: Holds, height: number): boolean {
+  const { width, depth } = inside;
+  const floor = [Math.min(width, depth), Math.max(width, depth)] as const;
+  if (small <= height && middle <= floor[0] && large <= floor[1]) return true;
+  if (walls !== 'close') return false;
+  const [a, b, c] = [width, depth, height].sort((x, y) => x - y) as [number, number, number];
+  return small <= a && middle <= b && large <= c;
+}
+
+type Sizes = [small: number, middle: number, large: number];
+/** Cloth is so thin as a share of its breadth; thicker soft things (a skein, a cushion) are not folded. Common practice, no source. */
+const THIN_AS_CLOTH = 0.15;
+const MOST_FOLDS = 5;
+
+/** The sorted sizes of cloth, folded in half over its long side as often as it takes to go in; it is twice as thick then. */
+function folded(sizes: Sizes, press: number, place: Holds): Sizes {
+  if (sizes[0] > THIN_AS_CLOTH * sizes[1]) return sizes;
+  let now = sizes;
+  for (let folds = 0; folds < MOST_FOLDS; folds++) {
+    if (goesIn([now[0] * press, now[1] * press, now[2] * press], place, place.inside.height)) return now;
+    now = [now[0] * 2, now[1], now[2] / 2].sort((a, b) => a - b) as Sizes;
+  }
+  return sizes;
+}
+
 /** By volume: small things fill 60 % of what they are poured into, soft ones are pressed to their share. */
 function poured(supply: Supply, place: Holds, clear: number, anyhow: boolean): Lie[] {
   const { inside } = place;
   if (!anyhow && unsupported(supply, { orientation: 'flat', across: 0, into: 0, up: 0 }, place)) return [];
-  const [small, middle, large] = sorted(supply);
   const { width, depth } = inside;
   const press = supply.form === 'soft' ? supply.squeeze : 1;
+  const [small, middle, large] = supply.form === 'soft' ? folded(sorted(supply), press, place) : sorted(supply);
   // Cloth is not piled higher than one can lift; one thing may be.
   const height = supply.form === 'soft' && !anyhow ? Math.min(clear, Math.max(clothHigh(place), small * press)) : clear;
-  const fits =
-    large * press <= Math.max(width, depth) && middle * press <= Math.min(width, depth) && small * press <= height;
+  const fits = goesIn([small * press, middle * press, large * press], place, height);
   if (!fits || height <= 0) return [];
   const each = volumeEach(supply) * (supply.form === 'soft' ? supply.squeeze : 1 / LOOSE_FILL);
   const perColumn = Math.floor((Math.min(LOOSE_LEAST, width) * depth * height) / each + 1e-9);

@@ -6,6 +6,7 @@ import type { Compartment } from '../furniture/compartments.ts';
 import { PUBLISHED, type ConstantKey, type Constants } from '../model/constants.ts';
 import type { Orientation, Supply } from '../model/plan.ts';
 import { isRound } from './forms.ts';
+import type { Parts } from './parts.ts';
 
 /** What a rule of lying looks at in a place; the constants are the published ones when none are given. */
 export type Holds = Pick<Compartment, 'inside' | 'access' | 'walls'> &
@@ -50,7 +51,11 @@ const isSlot = ({ inside, access, walls }: Holds): boolean =>
   access !== 'peg' && !isOpen(walls) && Math.min(inside.height, inside.width) <= SLOT;
 
 /** Whether a place is made for one kind of thing: a slot for sheets, a rod for rolls, a magnet for what sticks to it. */
-export function isMadeFor(supply: Pick<Supply, 'form' | 'traits'>, place: Holds): boolean {
+export function isMadeFor(
+  supply: Pick<Supply, 'form' | 'traits'> & Partial<Pick<Supply, 'length' | 'width' | 'thickness'>>,
+  place: Holds,
+): boolean {
+  if (place.parts) return partsMadeFor(supply, place.parts);
   if (place.access === 'peg')
     return (
       (place.hangs === 'rods' && supply.form === 'rolls') ||
@@ -60,6 +65,26 @@ export function isMadeFor(supply: Pick<Supply, 'form' | 'traits'>, place: Holds)
   const tray = place.access !== 'open' && place.access !== 'door';
   return supply.form === 'sheets' && isSlot(place) && (!tray || place.inside.height <= TRAY);
 }
+
+/** A part is made to measure when one thing fills so much of it. Common practice, no source. */
+const FILLS = 0.35;
+
+/** Whether parts are made for a thing: cells for small loose things, pages and pockets for sheets, and what fills a cell. */
+function partsMadeFor(supply: Parameters<typeof isMadeFor>[0], { division, part }: Parts): boolean {
+  if (division === 'cards') return supply.traits.includes('sticks to a magnet');
+  if (division === 'pages' || division === 'pockets') return supply.form === 'sheets';
+  if (division === 'cells' && supply.form === 'loose') return true;
+  const { length = 0, width = 0, thickness = 0 } = supply;
+  const own = length * width * (isRound(supply.form) ? width * 0.785 : thickness);
+  return own >= FILLS * part.width * part.depth * part.height;
+}
+
+/** Whether sheets of several kinds lie in one pile there, and nothing else beside them: a flat slot, a tray for paper. */
+export const holdsPile = (place: Holds): boolean =>
+  place.inside.height <= SLOT &&
+  place.inside.width > SLOT &&
+  !place.parts &&
+  isMadeFor({ form: 'sheets', traits: [] }, place);
 
 /** Room that is left free over things, mm. */
 export function handRoom(place: Holds, supply: Pick<Supply, 'form'>): number {

@@ -36,7 +36,7 @@ export function partsOf(
   >,
 ): Parts | null {
   if (c.divided === 'not') return null;
-  const wall = c.divided === 'pages' ? 0 : c.divider;
+  const wall = c.divided === 'pages' || c.divided === 'cards' ? 0 : c.divider;
   const one = (measured: number | null, all: number, n: number) => measured ?? Math.max(0, (all - (n - 1) * wall) / n);
   return {
     division: c.divided,
@@ -71,7 +71,7 @@ export function partRect(p: Parts, width: number, depth: number, n: number): Rec
   return { x: column * w, y: row * d, w, d };
 }
 
-const WORD = { cells: 'cell', lanes: 'lane', pages: 'page', pockets: 'pocket' } as const;
+const WORD = { cells: 'cell', lanes: 'lane', pages: 'page', pockets: 'pocket', cards: 'card' } as const;
 /** What the parts are called when there is one, and when there are many. */
 export const partWord = (p: Pick<Parts, 'division'>): string => WORD[p.division];
 

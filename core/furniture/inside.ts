@@ -4,6 +4,9 @@ import { formatLength, type UnitSystem } from '../model/measure.ts';
 import type { Unit } from '../model/plan.ts';
 import { baysWidth, columnsOf, openingWidth, tiersHeight, TIER_WORD, usesTiers } from './compartments.ts';
 
+/** Narrower openings are none, mm; cells for pens are narrow. Common practice, no source. */
+const LEAST = { opening: 20, cell: 8 } as const;
+
 /** What does not add up inside a unit: tiers higher than the unit, openings that vanish between boards. */
 export function tierFindings(unit: Unit, system: UnitSystem): Finding[] {
   const findings: Finding[] = [];
@@ -47,11 +50,12 @@ export function tierFindings(unit: Unit, system: UnitSystem): Finding[] {
     );
   if (unit.kind === 'cabinet') return [...findings, ...bayFindings(unit, say)];
   const width = openingWidth(unit);
-  if (width < 20)
+  const least = unit.asOne ? LEAST.cell : LEAST.opening;
+  if (width < least)
     add(
       'board',
       unit.board,
-      'boards that leave at least 20 mm of inside width',
+      `boards that leave at least ${least} mm of inside width`,
       `${unit.name}: between its boards only ${say(Math.max(0, width))} of inside width is left.`,
     );
   if (unit.insideWidth !== null && unit.insideWidth * columnsOf(unit) > unit.width)

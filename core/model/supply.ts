@@ -159,8 +159,8 @@ export const CONTAINER_KINDS = [
   'cup',
 ] as const;
 
-/** How the inside of a container is divided: cells that face up or to the front, lanes, pages with pockets, pockets of a file. */
-export const DIVISIONS = ['not', 'cells', 'lanes', 'pages', 'pockets'] as const;
+/** How the inside of a container is divided: cells that face up or to the front, lanes, pages with pockets, pockets of a file, magnetic cards. */
+export const DIVISIONS = ['not', 'cells', 'lanes', 'pages', 'pockets', 'cards'] as const;
 const MOST_PARTS = 400;
 
 /**
@@ -236,7 +236,7 @@ const dividedWell = (c: z.infer<z.ZodObject<typeof containerShape>>, at: z.core.
     ['over', 'insideHeight', 'partHeight', 'height'],
   ] as const) {
     // Pages lie on each other without walls between them.
-    const walls = c.divided === 'pages' ? 0 : (c[of] - 1) * c.divider;
+    const walls = c.divided === 'pages' || c.divided === 'cards' ? 0 : (c[of] - 1) * c.divider;
     if (walls >= c[size])
       wrong('divider', `Its dividers take ${walls} mm; the box is ${c[size]} mm in ${word} inside.`);
     else if (walls + c[of] * (c[part] ?? 0) > c[size] + 0.01)

@@ -124,13 +124,14 @@ export function seenWords(
   if (!laid.lie) return '';
   if (compartment.access === 'peg') return 'in view';
   if (compartment.parts)
-    return compartment.parts.division === 'pages' || compartment.parts.division === 'pockets'
+    return ['pages', 'pockets', 'cards'].includes(compartment.parts.division)
       ? 'leafed through'
       : laid.lie.layers > 1 && laid.fits > laid.parts!.length
         ? 'in its cells: the first of each is seen'
         : 'all seen, each in its part';
   const above = seenFromAbove(compartment);
   if (laid.lie.pattern === 'fill') return above ? 'a heap, seen from above' : 'a heap, seen from the front';
+  if (laid.pile && laid.pile.above > 0) return 'under other sheets: only its edge is seen';
   if (supply.form === 'sheets' && laid.lie.orientation === 'flat') return 'only the top sheet is seen';
   if (!above) return laid.rows > 1 ? 'only the front ones are seen' : 'seen from the front';
   if (laid.lie.layers > 1 && laid.fits > laid.lie.rows) return 'stacked: only the top ones are seen';
@@ -207,7 +208,7 @@ function placementReport(
     count: placement.count,
     fits,
     lie,
-    how: howWords(supply, lie, fits, compartment, crowd),
+    how: laid.pile ? 'in a pile with others' : howWords(supply, lie, fits, compartment, crowd),
     seen: seenWords(supply, compartment, laid),
     possible,
     badly:

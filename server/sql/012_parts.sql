@@ -2,7 +2,7 @@
 ALTER TABLE supplies ADD COLUMN stands text;
 ALTER TABLE containers
   ADD COLUMN key_locked boolean NOT NULL DEFAULT false,
-  ADD COLUMN divided text NOT NULL DEFAULT 'not' CHECK (divided IN ('not', 'cells', 'lanes', 'pages', 'pockets')),
+  ADD COLUMN divided text NOT NULL DEFAULT 'not' CHECK (divided IN ('not', 'cells', 'lanes', 'pages', 'pockets', 'cards')),
   ADD COLUMN across integer NOT NULL DEFAULT 1,
   ADD COLUMN along integer NOT NULL DEFAULT 1,
   ADD COLUMN "over" integer NOT NULL DEFAULT 1,

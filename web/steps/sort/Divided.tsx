@@ -2,7 +2,7 @@
 import { partCount, partName, partsOf } from '@heronstone/core/fit/parts.ts';
 import { settleParts } from '@heronstone/core/gestures/settleParts.ts';
 import { set } from '@heronstone/core/model/change.ts';
-import { formatSize } from '@heronstone/core/model/measure.ts';
+import { formatLength, formatSize, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import type { Container } from '@heronstone/core/model/plan.ts';
 import { commit, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -14,10 +14,11 @@ const COUNTS: Readonly<Record<Exclude<Container['divided'], 'not'>, readonly [st
   cells: ['Cells across', 'Cells front to back', 'Cells over each other'],
   lanes: ['Lanes', 'Sections in a lane', 'Lanes over each other'],
   pages: ['Pages', 'Pockets side by side', 'Pockets over each other'],
+  cards: ['Cards', 'Side by side', 'Over each other'],
   pockets: ['Pockets', 'Side by side in each', 'Over each other in each'],
 };
 
-function fieldsFor(c: Container): Array<FieldSpec<Container>> {
+function fieldsFor(c: Container, system: UnitSystem): Array<FieldSpec<Container>> {
   const first: FieldSpec<Container> = {
     kind: 'choice',
     field: 'divided',
@@ -29,41 +30,42 @@ function fieldsFor(c: Container): Array<FieldSpec<Container>> {
       ['lanes', 'lanes, with dividers'],
       ['pages', 'pages with pockets'],
       ['pockets', 'pockets of a file'],
+      ['cards', 'magnetic cards, for thin steel shapes'],
     ],
   };
   if (c.divided === 'not') return [first];
   const [across, along, over] = COUNTS[c.divided];
   const part = partsOf(c)!.part;
-  const round = (mm: number) => Math.round(mm * 10) / 10;
+  const say = (mm: number) => formatLength(Math.round(mm * 10) / 10, system);
   return [
     first,
     { kind: 'number', field: 'across', label: across, least: 1, most: 200, whole: true },
     { kind: 'number', field: 'along', label: along, least: 1, most: 100, whole: true },
     { kind: 'number', field: 'over', label: over, least: 1, most: 60, whole: true },
-    ...(c.divided === 'pages'
+    ...(c.divided === 'pages' || c.divided === 'cards'
       ? []
       : ([{ kind: 'length', field: 'divider', label: 'Divider thickness', most: 2000 }] as const)),
     {
       kind: 'optional',
       field: 'partWidth',
-      label: c.divided === 'pages' ? 'Page thickness' : 'Part width',
-      otherwise: `${round(part.width)}`,
+      label: c.divided === 'cards' ? 'Card with its shapes' : c.divided === 'pages' ? 'Page thickness' : 'Part width',
+      otherwise: say(part.width),
       least: 0.1,
       most: 2000,
     },
     {
       kind: 'optional',
       field: 'partDepth',
-      label: c.divided === 'pages' ? 'Pocket width' : 'Part depth',
-      otherwise: `${round(part.depth)}`,
+      label: c.divided === 'cards' ? 'Card width' : c.divided === 'pages' ? 'Pocket width' : 'Part depth',
+      otherwise: say(part.depth),
       least: 1,
       most: 2000,
     },
     {
       kind: 'optional',
       field: 'partHeight',
-      label: c.divided === 'pages' ? 'Pocket height' : 'Part height',
-      otherwise: `${round(part.height)}`,
+      label: c.divided === 'cards' ? 'Card height' : c.divided === 'pages' ? 'Pocket height' : 'Part height',
+      otherwise: say(part.height),
       least: 1,
       most: 1500,
     },
@@ -79,7 +81,7 @@ export function Divided({ container: c }: { container: Container }) {
   const unsettled = report && where ? settleParts(plan, report, where) : [];
   return (
     <Folded title="Divided into parts">
-      <RowForm table="containers" row={c} what={c.name} fields={fieldsFor(c)} system={system} />
+      <RowForm table="containers" row={c} what={c.name} fields={fieldsFor(c, system)} system={system} />
       {parts && (
         <>
           <p className="mt-1 text-xs text-soft">

@@ -206,6 +206,7 @@ test('rows of every table go into a data directory and come out the same', async
         },
       },
     },
+    set('keeps', 'odds', { id: 'odds', unit: 'slim', slot: 'd3', container: null, for: 'odds', things: [], lines: 4 }),
     { table: 'meta', id: 'demo', set: { constants: { walk: 17, walking: 1.1 } } },
     { table: 'meta', id: 'demo', set: { north: 30, latitude: 51.5, walkway: 750, note: 'cold floor' } },
     {

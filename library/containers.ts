@@ -103,7 +103,7 @@ Two-lane box for 5 x 7 in pockets | box | 290x400x190 | 3 | 12 | p | lanes 2x1x1
 Turntable, 250 mm | carousel | 250x250x80 | 4 | 9 |
 Turntable, 380 mm | carousel | 380x380x60 | 4 | 14 |
 Carousel of cups | carousel | 300x300x150 | 20 | 18 |
-Turning tower for 144 cases | carousel | 320x320x480 | 6 | 45 | | cells 2x2x36`,
+Turning tower for 144 cases | carousel | 320x320x530 | 6 | 45 | | cells 2x2x36`,
   'Racks with cells': `
 Rack for 12 ink pads | tray | 112x78x316 | 3 | 9 | | cells 1x1x12
 Rack for 24 ink pads | tray | 220x78x316 | 3 | 15 | | cells 2x1x12

@@ -3,7 +3,7 @@
  * words. One line a kind: name | kind | form | usual count | sizes mm | mass g or gsm | marks | fetches a session.
  */
 import { usualOrientations } from '@heronstone/core/fit/forms.ts';
-import { sheetThickness } from '@heronstone/core/fit/sheets.ts';
+import { foldedThickness, isFolded, sheetThickness } from '@heronstone/core/fit/sheets.ts';
 import { SUPPLY_DEFAULTS, type Form, type Supply, type Trait } from '@heronstone/core/model/plan.ts';
 import type { Kind } from '@heronstone/core/entry/kinds.ts';
 import { KindFinder } from '@heronstone/core/entry/kinds.ts';
@@ -31,6 +31,7 @@ const MARK: Readonly<Record<string, Trait>> = {
   G: 'fragile',
   Y: 'dusty',
   N: 'not for a child',
+  M: 'sticks to a magnet',
   keep: 'keepsake',
 };
 /** Share of its loose volume that a soft thing takes when it is put away; common practice, no source. */
@@ -52,6 +53,10 @@ export function readMarks(
   };
 }
 
+/** Thickness of one sheet, or of one folded card, mm. */
+const sheetOf = (name: string, grammage: number): number =>
+  isFolded(name) ? foldedThickness(sheetThickness(grammage)) : sheetThickness(grammage);
+
 function parse(craft: string, line: string): Starter {
   const [name, category, form, count, size, weight, marks, fetches] = line.split('|').map((c) => c.trim()) as string[];
   const kind = form as Form;
@@ -70,7 +75,7 @@ function parse(craft: string, line: string): Starter {
       count: Number(count),
       length,
       width,
-      thickness: thickness ?? (grammage === null ? width : Math.round(sheetThickness(grammage) * 1e4) / 1e4),
+      thickness: thickness ?? (grammage === null ? width : Math.round(sheetOf(name!, grammage) * 1e4) / 1e4),
       grammage,
       mass: grammage === null ? Number.parseFloat(weight!) : null,
       orientations: flat ? ['flat'] : usualOrientations(kind),

@@ -2,6 +2,7 @@
 import fc from 'fast-check';
 import { applyChanges, set, type Change } from '@heronstone/core/model/change.ts';
 import {
+  DIVISIONS,
   emptyPlan,
   FORMS,
   STANDING_DEFAULTS,
@@ -89,6 +90,14 @@ export const unitShape: fc.Arbitrary<Shape> = fc.oneof(
         height: Math.max(...bays.map((b) => b.cells.reduce((sum, c) => sum + c.height + 16, 16))),
       })),
     ),
+  fc.tuple(fc.integer({ min: 1, max: 6 }), fc.integer({ min: 2, max: 8 })).map(([columns, rows]): Shape => ({
+    ...plain,
+    ...{ kind: 'cube shelf', asOne: true, board: 3, columns, depth: 150, bottom: 1000 },
+    width: columns * 104 + 3,
+    height: rows * 43 + 3,
+    tiers: Array.from({ length: rows }, () => 40),
+  })),
+  fc.constant<Shape>({ ...plain, kind: 'table', width: 1200, depth: 700, height: 740, board: 28, underDepth: 300 }),
   fc.constant<Shape>({ ...plain, kind: 'rail', width: 900, depth: 60, height: 300, bottom: 1150, board: 0 }),
   fc.constant<Shape>({
     ...plain,
@@ -255,6 +264,7 @@ export const randomPlan = (supplies = 25): fc.Arbitrary<Plan> =>
             insideDepth: d - 4,
             insideHeight: 56,
             lid: lid ? 'on' : 'none',
+            ...(w % 3 === 0 ? { divided: DIVISIONS[d % DIVISIONS.length], across: 2, along: 1 + (d % 3) } : {}),
             pulled: lid,
             seeThrough: !lid,
             price: 3,

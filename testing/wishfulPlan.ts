@@ -1,7 +1,8 @@
 /** Random plans with everything a maker can wish for: a way of sorting, sets, "never here", traits, spares, a child, keys. */
 import fc from 'fast-check';
 import { applyChanges, set, setMeta, type Change } from '@heronstone/core/model/change.ts';
-import { byName, type Plan } from '@heronstone/core/model/plan.ts';
+import { compartmentsOf } from '@heronstone/core/furniture/compartments.ts';
+import { byName, KEPT_FOR, type Plan } from '@heronstone/core/model/plan.ts';
 import { INSIDE_ORDERS, SHOWN, WAYS } from '@heronstone/core/model/sorting.ts';
 import { TRAITS, type Trait } from '@heronstone/core/model/supply.ts';
 import { randomPlan } from './randomPlan.ts';
@@ -33,8 +34,9 @@ export const wishfulPlan = (supplies = 20): fc.Arbitrary<Plan> =>
       bans: fc.array(fc.tuple(fc.nat(), fc.nat()), { maxLength: 3 }),
       child: fc.boolean(),
       keyLocked: fc.nat(),
+      keeps: fc.array(fc.tuple(fc.nat(), fc.nat(), fc.constantFrom(...KEPT_FOR)), { maxLength: 3 }),
     })
-    .map(({ plan, way, shown, inside, mixture, words, bans, child, keyLocked }) => {
+    .map(({ plan, way, shown, inside, mixture, words, bans, child, keyLocked, keeps }) => {
       const lines = byName(plan.supplies);
       const units = byName(plan.units);
       const changes: Change[] = lines.map((s, i) => {
@@ -51,6 +53,15 @@ export const wishfulPlan = (supplies = 20): fc.Arbitrary<Plan> =>
       bans.forEach(([s, u], i) => {
         const [supply, unit] = [lines[s % lines.length]!, units[u % units.length]!];
         changes.push(set('bans', `n${i}`, { id: `n${i}`, supply: supply.id, unit: unit.id, slot: '' }));
+      });
+      keeps.forEach(([u, c, kept], i) => {
+        const unit = units[u % units.length]!;
+        const places = compartmentsOf(unit);
+        if (places.length === 0) return;
+        const { slot } = places[c % places.length]!;
+        const bound = kept === 'odds' ? { lines: 1 + (c % 3), litres: c % 2 === 0 ? null : 2 } : {};
+        const what = { for: kept, things: kept === 'these' ? ['paper'] : [], lines: null, litres: null, ...bound };
+        changes.push(set('keeps', `k${i}`, { id: `k${i}`, unit: unit.id, slot, container: null, ...what }));
       });
       if (child) changes.push(set('people', 'kid', { id: 'kid', name: 'Kid', stature: 1200, child: true }));
       changes.push(

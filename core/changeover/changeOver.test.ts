@@ -209,7 +209,9 @@ test('sittings that took longer than thought make the rest longer', () => {
   const plan = applyChanges(demo, [set('sittings', 's1', sitting)]).plan;
   expect(paceOf(plan)).toBeCloseTo(1.5, 9);
   const later = changeOver(plan, demoReport, 60);
-  expect(later.seconds).toBeCloseTo(whole.seconds * 1.5, -3);
+  // Half as much again, and a little for what no longer fits into one sitting.
+  expect(later.seconds / whole.seconds).toBeGreaterThan(1.45);
+  expect(later.seconds / whole.seconds).toBeLessThan(1.65);
   expect(later.won).toBeCloseTo(200 - demoReport.week.today.minutes, 9);
 });
 

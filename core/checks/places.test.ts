@@ -5,7 +5,17 @@ import { fit, lieWords } from '../fit/fit.ts';
 import { layOut } from '../fit/layOut.ts';
 import { piecesIn } from '../fit/pieces.ts';
 import { seenWords } from '../report/contents.ts';
-import type { Supply } from '../model/plan.ts';
+import { CONTAINER_TYPES } from '@heronstone/library/containers.ts';
+import { roomInContainer } from '../ask/capacity.ts';
+import { readLine } from '../entry/read.ts';
+import { totalSeconds } from '../fetch/elements.ts';
+import { diggingElements } from '../fetch/fetch.ts';
+import { CONTAINER_DEFAULTS } from '../fit/containers.ts';
+import { diggingIn } from '../fit/digging.ts';
+import { partsOf } from '../fit/parts.ts';
+import { foldedThickness, sheetThickness } from '../fit/sheets.ts';
+import { PUBLISHED } from '../model/constants.ts';
+import { ContainerShapeSchema, type ContainerShape, type Supply } from '../model/plan.ts';
 
 const card = (thickness: number) => thing({ form: 'sheets', count: 500, length: 297, width: 210, thickness });
 
@@ -142,4 +152,91 @@ test('some turned by a quarter: four pads of 200 × 150 on 350 × 350, seven box
             Math.min(a.y + a.d, b.y + b.d) - Math.max(a.y, b.y) > 1e-6,
         ).toBe(false);
   }
+});
+
+const inBox = (more: Partial<ContainerShape>) => {
+  const shape = {
+    ...CONTAINER_DEFAULTS,
+    ...{ name: 'Box', kind: 'box' as const, width: 200, depth: 200, height: 200 },
+    ...{ insideWidth: 190, insideDepth: 190, insideHeight: 190 },
+    ...more,
+  };
+  return ContainerShapeSchema.parse(shape);
+};
+const most = (supply: Supply, box: ContainerShape) => roomInContainer({ ...supply, count: 10_000 }, box).most;
+
+test('a box 140 mm wide inside and a metre long files about 160 sets in 5 x 7 in pockets, and so do two lanes of half a metre', () => {
+  // A pocket of 5 x 7 in with its set is about 6 mm thick.
+  const set = thing({ form: 'set', length: 178, width: 130, thickness: 6, orientations: ['edge', 'end'] });
+  const long = { insideWidth: 140, insideDepth: 1000, insideHeight: 190, width: 146, depth: 1006, height: 193 };
+  const lanes = { insideWidth: 282, insideDepth: 500, insideHeight: 190, width: 288, depth: 506, height: 193 };
+  for (const box of [
+    inBox({ ...long, divided: 'lanes', across: 1 }),
+    inBox({ ...lanes, divided: 'lanes', across: 2, divider: 2 }),
+  ]) {
+    const count = most(set, box);
+    expect(count).toBeGreaterThanOrEqual(150);
+    expect(count).toBeLessThanOrEqual(175);
+  }
+});
+
+test('a turning tower holds 144 disc cases, one in each cell', () => {
+  const tower = CONTAINER_TYPES.find((t) => t.shape.name === 'Turning tower for 144 cases')!.shape;
+  const disc = thing({ length: 142, width: 125, thickness: 10 });
+  expect(most(disc, tower)).toBe(144);
+});
+
+test('a folded card base is twice its sheet, and springs: two and a half times', () => {
+  const sheet = sheetThickness(300);
+  expect(foldedThickness(sheet, true)).toBeCloseTo(2 * sheet, 9);
+  expect(foldedThickness(sheet)).toBeCloseTo(2.5 * sheet, 9);
+  const read = readLine('60 card bases 148 x 105 mm 300 gsm', 'metric');
+  const plain = readLine('60 cards 148 x 105 mm 300 gsm', 'metric');
+  expect(read.supply.thickness! / plain.supply.thickness!).toBeCloseTo(2.5, 3);
+});
+
+test('a ring binder of 60 mm takes about 60 page protectors with one sheet of foil each way', () => {
+  const binder = inBox({
+    ...{ kind: 'binder', width: 68, depth: 285, height: 320 },
+    ...{ insideWidth: 60, insideDepth: 277, insideHeight: 316, divided: 'pages', across: 60 },
+  });
+  const foil = thing({ form: 'sheets', length: 297, width: 210, thickness: 0.3 });
+  // Two sheets of foil in each of 60 pages, back to back.
+  expect(most(foil, binder)).toBe(120);
+  expect(most(thing({ form: 'sheets', length: 297, width: 210, thickness: 0.9 }), binder)).toBe(0);
+});
+
+test('ink pads in a wall rack are quicker and take more room than two piles in a drawer', () => {
+  const pads = thing({ count: 24, length: 95, width: 65, thickness: 22, orientations: ['flat'], alike: 'different' });
+  const rack = partsOf(inBox({ ...CELLS, divided: 'cells', across: 2, over: 12 }))!;
+  const wall = { ...holds('open', CELLS.insideWidth!, CELLS.insideDepth!, CELLS.insideHeight!), parts: rack };
+  const drawer = holds('drawer', 200, 200, 110);
+  const [hung] = layOut(wall, [{ supply: pads, count: 24, only: null }], [], 0).laid;
+  const [piled] = layOut(drawer, [{ supply: pads, count: 24, only: null }], [], 0).laid;
+  expect([hung!.fits, piled!.fits]).toEqual([24, 24]);
+  const dig = (laid: typeof hung, place: Parameters<typeof diggingIn>[2]) =>
+    totalSeconds(diggingElements(diggingIn(pads, laid!, place), PUBLISHED));
+  expect(dig(hung, wall)).toBeLessThan(dig(piled, drawer));
+  const litres = ({ inside }: { inside: { width: number; depth: number; height: number } }) =>
+    inside.width * inside.depth * inside.height;
+  // The piles themselves, not the drawer that is left over round them.
+  const piles = 24 * 95 * 65 * 22;
+  expect(litres(wall)).toBeGreaterThan(piles);
+});
+const CELLS: Partial<ContainerShape> = {
+  ...{ width: 212, depth: 80, height: 320 },
+  ...{ insideWidth: 206, insideDepth: 76, insideHeight: 314, divider: 2 },
+};
+
+test('what is used daily is not under anything', () => {
+  const daily = thing({ id: 'daily', form: 'sheets', count: 20, length: 297, width: 210, thickness: 0.2 });
+  const rare = thing({ ...daily, id: 'rare' });
+  // The order in which things are given is that of their use: what is used most lies on top of its pile.
+  const { laid } = layOut(
+    holds('drawer', 320, 330, 60),
+    [daily, rare].map((supply) => ({ supply, count: 20, only: null })),
+    [],
+    0,
+  );
+  expect(laid[0]!.pile ?? { above: 0 }).toMatchObject({ above: 0 });
 });

@@ -3,7 +3,16 @@
  * grammage, a mass or a use is taken out; the words that remain are the name. What nobody typed is taken from a known
  * kind of thing, and said so; only what is missing then is asked for.
  */
-import { ENVELOPE_SIZES, grammageOf, sheetMass, SHEET_SIZES, sheetThickness, type Basis } from '../fit/sheets.ts';
+import {
+  ENVELOPE_SIZES,
+  foldedThickness,
+  grammageOf,
+  isFolded,
+  sheetMass,
+  SHEET_SIZES,
+  sheetThickness,
+  type Basis,
+} from '../fit/sheets.ts';
 import { FORM_FACTS, isRound, usualOrientations } from '../fit/forms.ts';
 import { formatLength, formatMass, formatSize, type UnitSystem } from '../model/measure.ts';
 import { SUPPLY_DEFAULTS, TRAITS, type Supply, type Trait } from '../model/plan.ts';
@@ -328,12 +337,17 @@ function fillFrom(kind: Kind, supply: Partial<SupplyDraft>, system: UnitSystem, 
 }
 
 function paperDefaults(supply: Partial<SupplyDraft>, body: string, assumed: string[]): void {
+  const typed = supply.thickness !== undefined;
   if (supply.grammage == null && supply.thickness === undefined && supply.length !== undefined) {
     supply.grammage = /card/i.test(body) ? 220 : 80;
     assumed.push(`taken as ${supply.grammage} g/m² ${/card/i.test(body) ? 'card' : 'paper'}`);
   }
   if (supply.thickness === undefined && supply.grammage != null)
     supply.thickness = Math.round(sheetThickness(supply.grammage) * 1e5) / 1e5;
+  if (isFolded(body) && !typed && supply.thickness !== undefined) {
+    supply.thickness = Math.round(foldedThickness(supply.thickness) * 1e5) / 1e5;
+    assumed.push('folded: two and a half sheets thick each, since they spring open');
+  }
 }
 
 /** The count: as typed, or out of the height of a stack or the weight of paper; else one. */

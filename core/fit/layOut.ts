@@ -215,9 +215,7 @@ function inPiles(
   const piles = pilesOf(place, items, ways);
   if (piles.every((p) => p.members.length < 2)) return null;
   const whole: Item[] = piles.map((p) => p.item);
-  const own = whole.map((_, i) =>
-    piles[i]!.members.length > 1 ? [piles[i]!.lie!] : ways[piles[i]!.members[0]!.at]!,
-  );
+  const own = whole.map((_, i) => (piles[i]!.members.length > 1 ? [piles[i]!.lie!] : ways[piles[i]!.members[0]!.at]!));
   const shapes = whole.map((item, i) => own[i]!.flatMap((lie) => shapesOf(lie, item.supply, item.count, width, depth)));
   const found = strips(whole, own, fixed, width, false) ?? packed(whole, shapes, fixed, width, depth);
   if (!found) return null;

@@ -13,7 +13,12 @@ const item = (supply: ReturnType<typeof thing>) => ({ supply, count: supply.coun
 
 test('five colours of 25 sheets make one pile of 34 mm in a drawer in which they do not lie side by side', () => {
   const drawer = holds('drawer', 320, 330, 60);
-  const { laid, share } = layOut(drawer, ['a', 'b', 'c', 'd', 'e'].map((id) => item(colour(id))), [], 0);
+  const { laid, share } = layOut(
+    drawer,
+    ['a', 'b', 'c', 'd', 'e'].map((id) => item(colour(id))),
+    [],
+    0,
+  );
   expect(laid.map((l) => l.fits)).toEqual([25, 25, 25, 25, 25]);
   expect(share).toBeLessThanOrEqual(1);
   const height = Math.max(...laid.map((l) => l.pile!.below + l.lie!.up));

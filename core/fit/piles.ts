@@ -43,8 +43,7 @@ export function pilesOf(place: Holds, items: readonly Item[], ways: ReadonlyArra
     const within = (p: Pile) =>
       turned.find((l) => any || (l.across <= p.lie!.across + OUT && l.into <= p.lie!.into + OUT));
     const onto =
-      pilable &&
-      piles.find((p) => p.lie !== null && p.height + height <= Math.min(p.most, most) + 1e-9 && within(p));
+      pilable && piles.find((p) => p.lie !== null && p.height + height <= Math.min(p.most, most) + 1e-9 && within(p));
     if (!onto) {
       const own = { at, lie: lie ?? ways[at]![0]!, below: 0, above: 0 };
       piles.push({ item, lie: pilable ? lie : null, height, most, members: [own] });

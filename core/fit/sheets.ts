@@ -27,6 +27,17 @@ export function sheetThickness(grammage: number): number {
   return grammage * BULK;
 }
 
+/** A folded card is twice its sheet, and springs open: so many sheets thick it lies in a pile. Common practice, no source. */
+export const FOLDED = { pressed: 2, lying: 2.5 } as const;
+
+/** Thickness of a folded card, mm. @param sheet of its sheet @param pressed whether a weight keeps it flat */
+export const foldedThickness = (sheet: number, pressed = false): number =>
+  sheet * (pressed ? FOLDED.pressed : FOLDED.lying);
+
+/** Whether words name cards that are folded already: card bases, folded cards. */
+export const isFolded = (words: string): boolean =>
+  /\bcard bases?\b/i.test(words) || (/\bfolded\b/i.test(words) && /\bcards?\b/i.test(words));
+
 /** Mass of one sheet in grams: area x grammage. */
 export function sheetMass(length: number, width: number, grammage: number): number {
   return length * width * 1e-6 * grammage;

@@ -6,7 +6,7 @@
 import { z } from 'zod';
 import { ConstantsSchema } from './constants.ts';
 import { DOING_TABLES, LABELLING, LabellingSchema, UPKEEP, UpkeepSchema } from './doing.ts';
-import { amount, degrees, id, length, name, referenceOf, type WhenGone } from './fields.ts';
+import { amount, count, degrees, id, length, name, referenceOf, type WhenGone } from './fields.ts';
 import { ROOM_TABLES } from './room.ts';
 import { NO_SORTING, SortingSchema } from './sorting.ts';
 import { SUPPLY_TABLES } from './supply.ts';
@@ -21,6 +21,9 @@ export * from './work.ts';
 
 /** The version written into plan files; raise it with every change of shape that an older program cannot read. */
 export const PLAN_VERSION = 10;
+
+/** Number of the rules about what places hold; raised with every change of them that a plan should say. */
+export const RULES = 1;
 
 export const MetaSchema = z.strictObject({
   id,
@@ -48,6 +51,8 @@ export const MetaSchema = z.strictObject({
   sorting: SortingSchema.default(NO_SORTING),
   labelling: LabellingSchema.default(LABELLING),
   upkeep: UpkeepSchema.default(UPKEEP),
+  /** The rules about what places hold that the maker knows of: an older plan says once what they change. */
+  rules: count('The rules', 0, 1000).default(0),
 });
 
 /** The tables so that rows only refer to earlier ones (or to their own). */
@@ -167,6 +172,7 @@ export function emptyPlan(meta: Partial<Meta> & { id: string }): Plan {
       sorting: NO_SORTING,
       labelling: LABELLING,
       upkeep: UPKEEP,
+      rules: RULES,
       ...(meta.units === 'imperial' ? IN_INCHES : {}),
       ...meta,
     },

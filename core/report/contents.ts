@@ -219,6 +219,7 @@ function placementReport(
     reason: fits >= placement.count ? null : whyNot(scene, supply, compartment, placement, laid),
     block,
     parts: laid.parts ?? [],
+    pile: laid.pile ?? null,
     rows,
     stagger,
     pinned: placement.pinned,

@@ -126,6 +126,8 @@ export interface PlacementReport {
   block: Rect | null;
   /** The parts of a divided place that they have, from 0; the block is round all of them. Empty elsewhere. */
   parts: readonly number[];
+  /** In a pile of several lines: height of what lies below and above it, mm; null elsewhere. */
+  pile: { below: number; above: number } | null;
   /** Pieces or stacks from front to back in a column, and how rows are staggered. */
   rows: number;
   stagger: Stagger | null;

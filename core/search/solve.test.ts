@@ -8,7 +8,10 @@ import { evaluate } from '../report/evaluate.ts';
 import { readPlanFile } from '../formats/planFile.ts';
 import { grown } from '../fit/growth.ts';
 import { floorOf, layOut } from '../fit/layOut.ts';
+import { differs } from '../fit/alike.ts';
 import { overlaps } from '../fit/containers.ts';
+import { seenFromAbove } from '../fit/digging.ts';
+import { piecesIn } from '../fit/pieces.ts';
 import { applyChanges } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import { compartmentId, sceneOf, zoneOf } from '../scene/scene.ts';
@@ -54,19 +57,25 @@ function inspect(plan: Plan, solution: Solution): void {
     expect(lockedHere.length > 0 || list.length === 1 || growing).toBe(true);
     expect(Math.max(0, reach)).toBeLessThanOrEqual(compartment.inside.width + 1e-6);
     // Nothing lies higher than its kind does, no sheet stands without walls, nothing round lies loose on a table.
-    laid.forEach(({ lie, fits }, i) => {
+    laid.forEach(({ lie: whole, fits: all }, i) => {
       const s = items[i]!.supply;
+      // In a divided place it is the part that counts.
+      const lie = whole?.inPart ?? whole;
+      const fits = whole?.inPart ? Math.min(all, whole.layers) : all;
       if (!lie || fits === 0 || list[i]!.pinned || compartment.access === 'peg') return;
       const high = Math.min(lie.layers, fits);
       const [small, middle, large] = [s.length, s.width, s.thickness].sort((a, b) => a - b) as [number, number, number];
       const rod = middle <= small * 1.2 && large >= 4 * middle && middle <= 40;
       if (s.form === 'sheets' && lie.orientation !== 'flat')
-        expect([compartment.walls === 'close' || compartment.inside.width <= 60, high]).toEqual([true, 1]);
+        expect([!!whole?.inPart || compartment.walls === 'close' || compartment.inside.width <= 60, high]).toEqual([
+          true,
+          1,
+        ]);
       if (s.form === 'sheets' && lie.orientation === 'flat')
         expect(high * s.thickness).toBeLessThanOrEqual(['none', 'back'].includes(compartment.walls) ? 60 : 150);
       if (s.form === 'rolls' && lie.orientation !== 'end') expect(compartment.access).not.toBe('top');
       if (s.form === 'bottles' || s.form === 'machine') expect(high).toBe(1);
-      if (s.form === 'loose') expect(['all', 'close']).toContain(compartment.walls);
+      if (s.form === 'loose' && !whole?.inPart) expect(['all', 'close']).toContain(compartment.walls);
       if ((s.form === 'pieces' || s.form === 'set') && !rod && lie.up >= 12) expect(high).toBeLessThanOrEqual(4);
       if (s.form === 'pieces' && lie.orientation === 'flat' && !rod)
         expect(high === 1 || high * lie.up <= (lie.up < 12 ? 60 : 300) + 1e-6).toBe(true);
@@ -76,9 +85,15 @@ function inspect(plan: Plan, solution: Solution): void {
     laid.forEach(({ block }, i) => {
       if (!block) return;
       const inside = block.x >= -1e-6 && block.y >= -1e-6 && block.x + block.w <= width + 1e-6;
+      // In a divided place each has parts of its own; in a pile sheets lie on each other, and one at one height.
+      const apart = (other: (typeof laid)[number]) =>
+        laid[i]!.parts
+          ? other.parts!.every((n) => !laid[i]!.parts!.includes(n))
+          : laid[i]!.pile && other.pile && other.block!.x === block.x && other.block!.y === block.y
+            ? Math.abs(other.pile.below - laid[i]!.pile!.below) > 1e-9
+            : !overlaps(block, other.block!);
       const free =
-        boxes.every((box) => !overlaps(block, box)) &&
-        laid.slice(0, i).every((other) => !other.block || !overlaps(block, other.block));
+        boxes.every((box) => !overlaps(block, box)) && laid.slice(0, i).every((other) => !other.block || apart(other));
       expect([inside, block.y + block.d <= depth + 1e-6, free]).toEqual([true, true, true]);
     });
     // At most one placement of a supply in a place, so that "homes" can be counted.
@@ -112,7 +127,7 @@ test('property: the same with every wish a maker can have, over thousands of pla
     }),
     { numRuns: runs(150, 8000) },
   );
-  const rules = ['', 'child', 'clear', 'damp', 'heat', 'heavy', 'hidden', 'never', 'sun'];
+  const rules = ['', 'child', 'clear', 'damp', 'heat', 'heavy', 'hidden', 'kept', 'never', 'sun'];
   expect(rules).toEqual(expect.arrayContaining([...broken]));
   expect(broken.size).toBeGreaterThanOrEqual(Math.min(rules.length, runs(6)));
 });
@@ -174,10 +189,54 @@ test('property: in the evaluated plan every solved placement fits whole, and the
         const s = plan.supplies[p.supply]!;
         return p.spare ? sum : sum + (wanted.holder(s, scene.compartment.get(compartmentId(p))!) * p.count) / s.count;
       }, 0);
-      expect((minutes - setup) * 60 - behind + beside).toBeCloseTo(solution.seconds, 4);
+      // Nor is what lies above in a pile.
+      const { constants } = scene;
+      const piled = Object.values(report.placements).reduce((sum, p) => {
+        const lifts = p.pile && p.pile.above > 0 ? Math.ceil(p.pile.above / constants.handful - 1e-9) : 0;
+        return sum + p.fetchesPerWeek * element('lift off', lifts, constants).seconds;
+      }, 0);
+      expect((minutes - setup) * 60 - behind - piled + beside).toBeCloseTo(solution.seconds, 4);
     }),
     { numRuns: runs(40, 1200) },
   );
+});
+
+test('property: in every place each thing can be taken by the motions that its fetch counts', () => {
+  let looked = 0;
+  fc.assert(
+    fc.property(randomPlan(14), (plan) => {
+      const bare = { ...plan, placements: {} };
+      const placed = applyChanges(bare, changesTo(bare, solveAll(bare, { seed: 3, moves: 30 }))).plan;
+      const { constants, compartment } = sceneOf(placed);
+      for (const p of Object.values(evaluate(placed).placements)) {
+        const supply = placed.supplies[p.supply]!;
+        const place = compartment.get(p.compartment)!;
+        const lifts = p.crowd.digging?.lifts ?? 0;
+        // What lies above in a pile of other sheets comes off in handfuls.
+        if (p.pile) expect(lifts).toBeGreaterThanOrEqual(p.pile.above / constants.handful - 1e-9);
+        const marks = differs(supply) && place.access !== 'peg' && !p.stagger ? piecesIn(p, 400) : null;
+        if (!marks || p.lie!.pattern !== 'grid' || p.count < 2) continue;
+        looked++;
+        const above = !seenFromAbove(place);
+        let [needed, all] = [0, 0];
+        for (const mark of marks) {
+          const ahead = above
+            ? marks.filter((m) => m.y < mark.y - 1e-6 && m.x < mark.x + mark.w - 1e-6 && mark.x < m.x + m.w - 1e-6)
+                .length
+            : 0;
+          const atOnce = Math.max(1, Math.floor(constants.handful / p.lie!.up + 1e-9));
+          for (let level = 0; level < mark.high; level++) {
+            needed += ahead + Math.ceil((mark.high - 1 - level) / atOnce);
+            all++;
+          }
+        }
+        // On average over all that lie there, as a fetch counts it.
+        expect(needed / all).toBeLessThanOrEqual(lifts + 1e-6);
+      }
+    }),
+    { numRuns: runs(40, 1500) },
+  );
+  expect(looked).toBeGreaterThan(0);
 });
 
 test('property: placing again changes nothing, and an interrupted search is still whole', () => {

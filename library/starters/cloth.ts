@@ -26,8 +26,8 @@ Overlocker | machines | machine | 1 | 340x290x300 | 7500 | w200/100/0 | 1
 Sewing thread, spools | thread | rolls | 60 | 55x25 | 20 | L | 4
 Overlock cones | thread | rolls | 12 | 115x75 | 90 | L | 1
 Bobbins | thread | loose | 40 | 21x21x11 | 3 | | 3
-Machine needles | needles | pieces | 10 | 70x35x6 | 10 | S | 1
-Hand needles | needles | pieces | 6 | 90x60x4 | 10 | S | 2
+Machine needles | needles | pieces | 10 | 70x35x6 | 10 | S,M | 1
+Hand needles | needles | pieces | 6 | 90x60x4 | 10 | S,M | 2
 Pins, box | needles | pieces | 3 | 90x60x20 | 60 | S | 4
 Sewing clips | tools | loose | 60 | 27x10x15 | 2 | | 3
 Fabric shears | cutting | pieces | 2 | 240x90x20 | 200 | S | 4

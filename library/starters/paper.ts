@@ -91,8 +91,8 @@ Colour swatch book | patterns | pieces | 1 | 200x100x30 | 200 | | 1`,
   'Die and electronic cutting': `
 Die cutting machine | machines | machine | 1 | 360x170x320 | 7000 | w350/350/0 | 3
 Cutting plates | plates | pieces | 8 | 225x155x3 | 180 | | 3
-Metal dies, small | dies | pieces | 120 | 80x60x1 | 15 | S | 3
-Metal dies, large | dies | pieces | 40 | 150x130x1.5 | 45 | S | 2
+Metal dies, small | dies | pieces | 120 | 80x60x1 | 15 | S,M | 3
+Metal dies, large | dies | pieces | 40 | 150x130x1.5 | 45 | S,M | 2
 Embossing folders | dies | pieces | 40 | 148x125x3 | 35 | | 2
 Magnetic sheets for dies | dies | sheets | 20 | 297x210 | 900gsm | | 2
 Electronic cutter, 300 mm mat | machines | machine | 1 | 560x180x180 | 5200 | w330/330/150 | 3

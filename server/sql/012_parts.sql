@@ -39,3 +39,10 @@ CREATE TABLE keeps (
 UPDATE boxtypes SET shape = '{"keyLocked": false, "divided": "not", "across": 1, "along": 1, "over": 1, "divider": 2,
   "partWidth": null, "partDepth": null, "partHeight": null, "partNames": []}'::jsonb || shape;
 UPDATE types SET shape = '{"hangs": "hooks", "asOne": false, "doorGap": 0, "underDepth": 0}'::jsonb || shape;
+-- The rules about what places hold that the maker knows of; plans of before know none.
+ALTER TABLE plans ADD COLUMN rules integer NOT NULL DEFAULT 0;
+-- What stands on labels: one for each part in use, if wanted. The keys in their order, as files have them.
+UPDATE plans SET labelling = json_build_object('grid', labelling->'grid', 'shiftX', labelling->'shiftX', 'shiftY', labelling->'shiftY',
+  'counts', labelling->'counts', 'swatches', labelling->'swatches', 'reorder', labelling->'reorder', 'codes', labelling->'codes',
+  'large', labelling->'large', 'parts', false, 'strip', labelling->'strip');
+ALTER TABLE plans ALTER COLUMN labelling SET DEFAULT '{"grid": null, "shiftX": 0, "shiftY": 0, "counts": true, "swatches": true, "reorder": true, "codes": true, "large": false, "parts": false, "strip": 24}';

@@ -1,7 +1,8 @@
 /** Nothing chosen: fill the room, and lists of what is not placed yet and what needs a look. */
 import { howMany, tenths } from '@heronstone/core/model/measure.ts';
 import { setMeta } from '@heronstone/core/model/change.ts';
-import { byName } from '@heronstone/core/model/plan.ts';
+import { heldDifferently } from '@heronstone/core/report/heldDifferently.ts';
+import { byName, RULES } from '@heronstone/core/model/plan.ts';
 import { drags, type Moving } from '../../state/held.ts';
 import { commit, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -33,6 +34,7 @@ export function OverviewSheet({
           : `${howMany(planned.placed, 'placement')} in ${howMany(report.compartments.filter((c) => c.contents.planned.length > 0).length, 'place')}`
       }
     >
+      <NewRules />
       <FillPanel />
       <div className="mt-3">
         <NumberField
@@ -148,5 +150,24 @@ function WithoutPlace({
         Place …
       </Button>
     </li>
+  );
+}
+
+/** An old plan says once what the rules of today change for it. */
+function NewRules() {
+  const plan = useStore((s) => s.plan)!;
+  const report = useStore((s) => s.report)!;
+  const said = heldDifferently(plan, report);
+  if (said === null) return null;
+  return (
+    <div role="note" className="mb-3 rounded-xl border border-line p-3">
+      <p>{said} The list of warnings below names each. Nothing was moved.</p>
+      <Button
+        className="mt-2"
+        onClick={() => commit('The new rules are known', [setMeta(plan, { rules: RULES })])}
+      >
+        Understood
+      </Button>
+    </div>
   );
 }

@@ -8,7 +8,7 @@ import type { Scene } from '../scene/scene.ts';
 
 /** A broken wish about a place, as seconds on each fetch. */
 export interface Penalty {
-  code: 'heavy' | 'child' | 'sun' | 'heat';
+  code: 'heavy' | 'child' | 'sun' | 'heat' | 'socket';
   /** Seconds on each fetch. */
   seconds: number;
   words: string;
@@ -19,6 +19,8 @@ interface Near {
   heat: boolean;
   /** The name of a station near it whose work gives flame or heat; null for none. */
   flame: string | null;
+  /** How far the next socket is, mm; null in a room without sockets, and elsewhere. */
+  socket: number | null;
 }
 /** Where the sun, the heater, a flame are near, by scene: it takes all places and all openings. */
 const known = new WeakMap<object, Map<string, Near>>();
@@ -38,6 +40,7 @@ function nearOf(scene: Scene, compartment: Compartment): Near {
       return [{ x: wall.from.x + wall.along.x * along, y: wall.from.y + wall.along.y * along }];
     };
     const windows = Object.values(plan.openings).flatMap((o) => (o.kind === 'window' ? middle(o) : []));
+    const sockets = Object.values(plan.fixtures).flatMap((f) => (f.kind === 'socket' ? middle(f) : []));
     const heaters = Object.values(plan.fixtures).flatMap((f) => (f.kind === 'heater' ? middle(f) : []));
     const flames = Object.values(plan.activities)
       .filter((a) => a.gives.includes('flame') || a.gives.includes('heat'))
@@ -58,6 +61,10 @@ function nearOf(scene: Scene, compartment: Compartment): Near {
             plan.units[c.unit]?.elsewhere == null
               ? (flames.find((f) => distance(f, c.mouth) <= constants.flameReach)?.name ?? null)
               : null,
+          socket:
+            plan.units[c.unit]?.elsewhere == null && sockets.length > 0
+              ? Math.min(...sockets.map((p) => distance(p, c.mouth)))
+              : null,
         },
       ]),
     );
@@ -65,6 +72,12 @@ function nearOf(scene: Scene, compartment: Compartment): Near {
   }
   return all.get(compartment.id)!;
 }
+
+/** How far the next socket is from a place, mm; null in a room without sockets, and elsewhere. */
+export const nextSocket = (scene: Scene, c: Compartment): number | null => nearOf(scene, c).socket;
+
+/** A lead reaches so far from its socket, mm. Common practice, no source. */
+export const LEAD = 1500;
 
 /** What is wrong with a place for a supply, as seconds on each fetch. */
 export function hazardsOf(scene: Scene, supply: Supply, compartment: Compartment): Penalty[] {
@@ -85,6 +98,12 @@ export function hazardsOf(scene: Scene, supply: Supply, compartment: Compartment
       code: 'sun',
       seconds: constants.sunNear,
       words: 'it should be kept out of light, and is near the window',
+    });
+  if (near.socket !== null && near.socket > LEAD && traits.includes('hot') && constants.hotFar > 0)
+    penalties.push({
+      code: 'socket',
+      seconds: constants.hotFar,
+      words: 'it gets hot, and is far from a socket',
     });
   if (near.flame !== null && traits.includes('flammable') && constants.heatNear > 0)
     penalties.push({

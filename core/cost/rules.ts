@@ -92,8 +92,9 @@ function ruleFor(scene: Scene, supply: Supply, compartment: Compartment): Barred
       return { code: 'never', words: 'you never want it there' };
   const kept = keptFrom(plan, supply, compartment);
   if (kept !== null) return { code: 'kept', words: kept };
-  const [hazard] = hazardsOf(scene, supply, compartment);
-  if (hazard && hazard.code !== 'heavy') return { code: hazard.code, words: hazard.words };
+  // What is too heavy, and what should be by a socket, may lie elsewhere if it must.
+  const hazard = hazardsOf(scene, supply, compartment).find((h) => h.code !== 'heavy' && h.code !== 'socket');
+  if (hazard && hazard.code !== 'heavy' && hazard.code !== 'socket') return { code: hazard.code, words: hazard.words };
   const { elsewhere } = plan.units[compartment.unit]!;
   if (
     elsewhere !== null &&

@@ -158,6 +158,7 @@ export const CONSTANTS = {
   armfulMass: { ...cost(8, 'kg', 'carried in one trip, as a weight', 50), least: 0.5 },
   split: cost(30, 's a week', 'each further place of one thing, spares not counted', 3600),
   heatNear: cost(5, 's', 'a flammable thing, or one to keep from heat, near a heater adds to a fetch', 120),
+  hotFar: cost(6, 's', 'a tool that gets hot, far from a socket, adds to a fetch', 120),
   sunReach: cost(1500, 'mm', 'how far from a window the sun counts', 10_000),
   heatReach: cost(1000, 'mm', 'how far from a heater the heat counts', 5000),
   staysOut: {

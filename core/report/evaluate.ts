@@ -20,6 +20,7 @@ import { checkNeeds } from './room/needs.ts';
 import { checkRelations, relationsOf } from './room/relations.ts';
 import { modesOf, settledUnits } from '../room/standing.ts';
 import { setupsOf } from './setup.ts';
+import { checkDangers } from './checkDangers.ts';
 import { cutsIn, stockFor } from './cutting.ts';
 import { checkKits } from './kits.ts';
 import { shoppingOf } from './shopping.ts';
@@ -72,6 +73,7 @@ interface Kept {
   packed: Record<Arrangement, Made<Packed>>;
   places: Made<CompartmentReport>;
   cuts: Made<CutPiece[]>;
+  dangers: Made<Finding[]>;
   overFull: Made<Finding>;
   figures: Made<Figures>;
   strained: Made<Finding[]>;
@@ -144,6 +146,7 @@ export function evaluator(): (plan: Plan) => Report {
         packed: { today: new Map(), planned: new Map() },
         places: new Map(),
         cuts: new Map(),
+        dangers: new Map(),
         overFull: new Map(),
         figures: new Map(),
         strained: new Map(),
@@ -258,6 +261,11 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
   const spoken = reportedArrangement(plan);
   for (const p of all)
     if (p.arrangement === spoken) findings.push(...onceOf(kept.wishes, p, () => checkWishes(scene, p)));
+  for (const c of scene.compartments) {
+    const pack = packs.get(c.id)?.[spoken];
+    if (pack && pack.placements.length > 0)
+      findings.push(...once(kept.dangers, c.id, [pack], () => checkDangers(scene, c, pack.placements)));
+  }
   const { strain } = of[spoken];
   findings.push(...once(kept.strained, spoken, [strain], () => checkStrain(scene, strain)));
   const moves = countMoves(plan);

@@ -319,12 +319,21 @@ function pushInto(search: Filling, thing: Thing, at: number): boolean {
   return true;
 }
 
-/** The cheapest place that holds a whole count, or null. @param except a compartment that does not count */
-function bestPlace(search: Filling, thing: Thing, except: number): Pick<Part, 'at' | 'lie' | 'width'> | null {
+/**
+ * The cheapest place that holds a whole count, or null.
+ * @param except a compartment that does not count
+ * @param may whether one may be taken at all
+ */
+export function bestPlace(
+  search: Filling,
+  thing: Thing,
+  except: number,
+  may: (at: number) => boolean = () => true,
+): Pick<Part, 'at' | 'lie' | 'width'> | null {
   const { supply, count } = thing;
   let best: (Pick<Part, 'at' | 'lie' | 'width'> & { cost: number }) | null = null;
   for (let at = 0; at < search.scene.compartments.length; at++) {
-    if (at === except || search.hasAlready({ supply }, at)) continue;
+    if (at === except || search.hasAlready({ supply }, at) || !may(at)) continue;
     const fits = search.fits(supply, count, at);
     if (fits?.count !== count) continue;
     const cost = search.added(thing, at, fits.lie);

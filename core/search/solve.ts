@@ -14,6 +14,7 @@ import { costOf, type Problem } from './assignment.ts';
 import { lookSeconds } from '../cost/cost.ts';
 import { LEFT_OUT, problemOf, type Movable } from './problem.ts';
 import { goesAway } from '../cost/rules.ts';
+import { keepApart } from './apart.ts';
 import { inOrder, makeRoom, placeOne, Filling, tighten, type Left, type Part, type Thing } from './filling.ts';
 import { sparesOf } from '../cost/stock.ts';
 
@@ -133,6 +134,7 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
     const early = yield* finish(first);
     if (found.seconds <= early.seconds) yield* finish(found.answer);
   }
+  keepApart(search, pinned);
   if (options.stop?.()) ended = 'stopped';
   const left = new Map<string, number>();
   for (const { supply, count } of unplaced) left.set(supply.id, (left.get(supply.id) ?? 0) + count);

@@ -6,6 +6,9 @@ import { countWithin, lies, shapeOf, stripWidth, type Lie } from './lies.ts';
 import { TOP, type Compartment } from '../furniture/compartments.ts';
 import type { Supply } from '../model/plan.ts';
 
+/** Share of the strip of a table that one line takes at the most. Common practice, no source. */
+const ON_A_TABLE = 1 / 3;
+
 /** Finds how supplies lie in compartments, remembering the ways of lying for compartments of the same inside size. */
 export class Fitter {
   private readonly known = new Map<string, Map<string, readonly Lie[]>>();
@@ -59,7 +62,10 @@ export class Fitter {
   into(supply: Supply, count: number, at: number, taken: number): { count: number; width: number; lie: Lie } | null {
     if (this.piles[at]) return this.ontoPile(supply, count, at, taken);
     const ways = this.ways(supply, at);
-    const free = this.usable[at]! - taken;
+    const whole = this.usable[at]! - taken;
+    // A table is to work at: many of a line do not spread over it.
+    const table = this.compartments[at]!.access === 'top' && supply.count > 1 && supply.form !== 'machine';
+    const free = table ? Math.min(whole, this.usable[at]! * ON_A_TABLE) : whole;
     const least = this.least[at]!;
     if (free < least - 1e-6) return null;
     let best: { count: number; width: number; lie: Lie } | null = null;

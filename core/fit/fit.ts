@@ -143,6 +143,8 @@ function shortfall(
   only: Orientation | null,
   system: UnitSystem,
 ): { over: number; words: string } {
+  if (compartment.parts?.front && supply.form === 'loose')
+    return { over: Infinity, words: 'would fall out: its cells are open to the front' };
   if (compartment.parts) return shortfall(supply, partPlace(compartment, compartment.parts), only, system);
   const { width, depth } = compartment.inside;
   const peg = compartment.access === 'peg';

@@ -6,6 +6,8 @@
 import type { Orientation, Supply } from '../model/plan.ts';
 import { pilesOf } from './piles.ts';
 import { differs } from './alike.ts';
+import { element } from '../fetch/elements.ts';
+import { diggingOf } from './digging.ts';
 import { chooseLie } from './fit.ts';
 import type { Holds } from './limits.ts';
 import {
@@ -135,8 +137,8 @@ export function layOut(
   const limits = grow > 0 ? [width * (1 - grow), width] : [width];
   let found: Array<(Shape & Rect) | null> | null = null;
   for (const limit of limits) {
-    found = strips(items, ways, fixed, limit, flat) ?? packed(items, shapes, fixed, limit, depth);
-    if (found && flat) found = loosened(items, ways, fixed, limit, depth, found) ?? found;
+    found = strips(place, items, ways, fixed, limit, flat) ?? packed(items, shapes, fixed, limit, depth);
+    if (found && flat) found = loosened(place, items, ways, fixed, limit, depth, found) ?? found;
     if (found) break;
   }
   const piled = found ? null : inPiles(place, items, ways, fixed, width, depth);
@@ -217,7 +219,7 @@ function inPiles(
   const whole: Item[] = piles.map((p) => p.item);
   const own = whole.map((_, i) => (piles[i]!.members.length > 1 ? [piles[i]!.lie!] : ways[piles[i]!.members[0]!.at]!));
   const shapes = whole.map((item, i) => own[i]!.flatMap((lie) => shapesOf(lie, item.supply, item.count, width, depth)));
-  const found = strips(whole, own, fixed, width, false) ?? packed(whole, shapes, fixed, width, depth);
+  const found = strips(place, whole, own, fixed, width, false) ?? packed(whole, shapes, fixed, width, depth);
   if (!found) return null;
   const laid: Laid[] = [];
   let high = 0;
@@ -249,6 +251,7 @@ const FEW_PACKED: ReadonlySet<number> = new Set([2, 5]);
  * @param dense how they lie with as many on each other as may be
  */
 function loosened(
+  place: Holds,
   items: readonly Item[],
   ways: ReadonlyArray<readonly Lie[]>,
   fixed: readonly Rect[],
@@ -265,16 +268,30 @@ function loosened(
     const looser = ways.map((own, i) =>
       wanted[i] ? own.map((lie) => (lie.pattern === 'grid' && lie.layers > few ? withLayers(lie, few) : lie)) : own,
     );
-    const inStrips = strips(items, looser, fixed, limit, true);
-    if (inStrips) return inStrips;
+    const better = (now: ReadonlyArray<Shape>) =>
+      now.every((s, i) => !wanted[i] || workOf(place, items[i]!, s) <= workOf(place, items[i]!, dense[i]!) + 1e-9);
+    const inStrips = strips(place, items, looser, fixed, limit, true);
+    if (inStrips && better(inStrips)) return inStrips;
     if (!FEW_PACKED.has(few)) continue;
     const shapes = items.map((item, i) =>
       looser[i]!.flatMap((lie) => shapesOf(lie, item.supply, item.count, limit, depth)),
     );
     const found = packed(items, shapes, fixed, limit, depth);
-    if (found) return found;
+    if (found && better(found)) return found;
   }
   return null;
+}
+
+/** What finding and taking one of a line takes where it lies so, s. */
+function workOf(place: Holds, { supply, count }: Item, { lie, rows, stagger }: Shape): number {
+  const dig = diggingOf(supply, { ...lie, rows: stagger ? stagger.per : rows }, count, place);
+  const motions = [
+    ['look over', dig.travel],
+    ['search', dig.looks],
+    ['flick through', dig.flicks],
+    ['lift off', dig.lifts],
+  ] as const;
+  return motions.reduce((sum, [kind, n]) => sum + (n > 0 ? element(kind, n, place.constants).seconds : 0), 0);
 }
 
 /** A column on a board is as deep as the board is high: rows below each other take the part of rows behind each other. */
@@ -298,6 +315,7 @@ function floorWanted(item: Item, ways: readonly Lie[], shapes: readonly Shape[],
 
 /** Strips side by side from the left, each over the depth that it needs; null when they do not all fit. */
 function strips(
+  place: Holds,
   items: readonly Item[],
   ways: ReadonlyArray<readonly Lie[]>,
   fixed: readonly Rect[],
@@ -322,14 +340,14 @@ function strips(
     result.push({ x, y: 0, w: best.width, d, lie, rows, stagger });
     x += best.width;
   }
-  return flat ? spread(items, result, limit - x) : result;
+  return flat ? spread(place, items, result, limit - x) : result;
 }
 
 /**
  * Strips with less on each other, as far as the width that is left allows: what is most used first. Sheets stay in one stack.
  * @param left mm
  */
-function spread(items: readonly Item[], strips: Array<Shape & Rect>, left: number): Array<Shape & Rect> {
+function spread(place: Holds, items: readonly Item[], strips: Array<Shape & Rect>, left: number): Array<Shape & Rect> {
   let moved = 0;
   return strips.map((strip, i) => {
     const { supply, count } = items[i]!;
@@ -342,9 +360,18 @@ function spread(items: readonly Item[], strips: Array<Shape & Rect>, left: numbe
       const wider = Math.ceil(stacks / most) * lie.across;
       if (wider > strip.w + left + 1e-6) continue;
       const deep = Math.min(most, stacks);
+      const looser = {
+        ...here,
+        w: wider,
+        d: deep * lie.into,
+        rows: deep,
+        lie: withLayers({ ...lie, rows: most }, layers),
+      };
+      // In a place that is open to the front, more rows behind each other may cost more than one on another.
+      if (workOf(place, items[i]!, looser) > workOf(place, items[i]!, here) + 1e-9) continue;
       left -= wider - strip.w;
       moved += wider - strip.w;
-      return { ...here, w: wider, d: deep * lie.into, rows: deep, lie: withLayers({ ...lie, rows: most }, layers) };
+      return looser;
     }
     return { ...here, rows };
   });

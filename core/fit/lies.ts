@@ -157,6 +157,7 @@ export function shapeOf({ inside, access, walls, hangs, constants, above, parts 
  */
 function inParts(supply: Supply, place: Holds, parts: Parts, only: Orientation | null, anyhow: boolean): Lie[] {
   const { width, depth } = place.inside;
+  if (parts.front && supply.form === 'loose' && !anyhow) return [];
   const ways = lies(supply, partPlace(place, parts), only, anyhow);
   const best = new Map<Orientation, Lie>();
   for (const own of ways) {
@@ -193,8 +194,7 @@ export function partPlace(place: Holds, parts: Parts): Holds {
       partPlaces.set(parts, part);
       return part;
     }
-    const cell = (parts.division === 'cells' && parts.over > 1) || place.access === 'open';
-    const hand = cell ? (place.constants ?? PUBLISHED).handInCell : 0;
+    const hand = parts.front ? (place.constants ?? PUBLISHED).handInCell : 0;
     partPlaces.set(
       parts,
       (part = {

@@ -52,7 +52,7 @@ const isSlot = ({ inside, access, walls }: Holds): boolean =>
 
 /** Whether a place is made for one kind of thing: a slot for sheets, a rod for rolls, a magnet for what sticks to it. */
 export function isMadeFor(
-  supply: Pick<Supply, 'form' | 'traits'> & Partial<Pick<Supply, 'length' | 'width' | 'thickness'>>,
+  supply: Pick<Supply, 'form' | 'traits'> & Partial<Pick<Supply, 'length' | 'width' | 'thickness' | 'alike'>>,
   place: Holds,
 ): boolean {
   if (place.parts) return partsMadeFor(supply, place.parts);
@@ -69,11 +69,15 @@ export function isMadeFor(
 /** A part is made to measure when one thing fills so much of it. Common practice, no source. */
 const FILLS = 0.35;
 
-/** Whether parts are made for a thing: cells for small loose things, pages and pockets for sheets, and what fills a cell. */
-function partsMadeFor(supply: Parameters<typeof isMadeFor>[0], { division, part }: Parts): boolean {
+/**
+ * Whether parts are made for a thing: cells that one looks into for small loose things, pages and pockets for sheets of which one
+ * is wanted and for offcuts, magnetic cards for steel, and any part for what fills it.
+ */
+function partsMadeFor(supply: Parameters<typeof isMadeFor>[0], { division, part, front }: Parts): boolean {
   if (division === 'cards') return supply.traits.includes('sticks to a magnet');
-  if (division === 'pages' || division === 'pockets') return supply.form === 'sheets';
-  if (division === 'cells' && supply.form === 'loose') return true;
+  if (division === 'pages' || division === 'pockets')
+    return supply.form === 'sheets' && (supply.alike === 'different' || supply.traits.includes('offcut'));
+  if (supply.form === 'loose') return division === 'cells' && !front;
   const { length = 0, width = 0, thickness = 0 } = supply;
   const own = length * width * (isRound(supply.form) ? width * 0.785 : thickness);
   return own >= FILLS * part.width * part.depth * part.height;

@@ -76,7 +76,7 @@ test('parts lie beside each other within their place; each is dealt once, and al
   });
   fc.assert(
     fc.property(shape, fc.array(wish, { maxLength: 8 }), (of, wishes) => {
-      const parts: Parts = { ...of, part: { width: 1, depth: 1, height: 1 }, names: [] };
+      const parts: Parts = { ...of, part: { width: 1, depth: 1, height: 1 }, front: false, names: [] };
       const n = partCount(parts);
       const dealt = dealParts(parts, wishes);
       const all = dealt.flat();

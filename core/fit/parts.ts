@@ -13,6 +13,8 @@ export interface Parts {
   over: number;
   /** Inside sizes of one part, mm. */
   part: { width: number; depth: number; height: number };
+  /** Cells that face the front, as those of a rack: what is loose falls out of them. */
+  front: boolean;
   /** Names in the order of the parts; empty or missing for one that goes by its number. */
   names: readonly string[];
 }
@@ -48,6 +50,7 @@ export function partsOf(
       depth: one(c.partDepth, c.insideDepth, c.along),
       height: one(c.partHeight, c.insideHeight, c.over),
     },
+    front: c.divided === 'cells' && c.over > 1,
     names: c.partNames,
   };
 }

@@ -420,7 +420,7 @@ function asOnePlace(unit: Unit, made: readonly Compartment[]): Compartment | nul
       bottom: side('bottom', true),
       top: side('bottom', false),
     },
-    parts: { division: 'cells', across, along: 1, over, part: { width, depth, height }, names: [] },
+    parts: { division: 'cells', across, along: 1, over, part: { width, depth, height }, front: true, names: [] },
   };
 }
 /** The place that a piece is whose openings are its cells, and the floor under a table. */

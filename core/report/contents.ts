@@ -89,7 +89,7 @@ export function packPlace(
 /** How many other things stand before one, where one gets in from the front. */
 export function inFront(compartment: Compartment, laid: readonly Laid[], at: number, fixed: readonly Rect[]): number {
   const own = laid[at]!.block;
-  if (!own || compartment.access === 'peg' || seenFromAbove(compartment)) return 0;
+  if (!own || compartment.access === 'peg' || compartment.parts || seenFromAbove(compartment)) return 0;
   const before = (r: Rect | null) =>
     r !== null && r.y + r.d <= own.y + 1 && r.x < own.x + own.w - 1 && r.x + r.w > own.x + 1;
   return laid.filter((l, i) => i !== at && before(l.block)).length + fixed.filter(before).length;

@@ -242,6 +242,8 @@ export interface Sagging {
   limit: number;
   /** Lasting sag over the limit. */
   share: number;
+  /** It bends until it rests on what is below it. */
+  rests: boolean;
 }
 /** A place whose limit is known, and what lies there, kg. */
 export interface Loaded {

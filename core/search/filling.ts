@@ -6,6 +6,7 @@ import { byName, type Placement, type Supply } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { diggingSeconds, placeCost, lookSeconds } from '../cost/cost.ts';
 import { diggingOf, NO_DIGGING } from '../fit/digging.ts';
+import { containerPlace } from '../fit/containers.ts';
 import { Fitter } from '../fit/feasible.ts';
 import { isMadeFor } from '../fit/limits.ts';
 import { barredFrom } from '../cost/rules.ts';
@@ -47,6 +48,8 @@ export class Filling {
   /** How many of each supply are to lie apart as spares. */
   readonly spares: ReadonlyMap<string, number>;
   private readonly open: (compartment: string, supply: string) => boolean;
+  /** Containers that have no room where they are said to stand: nothing is put into them. */
+  private readonly homeless: ReadonlySet<string>;
   /** Where parts lie that stay: supply and compartment. */
   private readonly kept: ReadonlySet<string>;
 
@@ -62,6 +65,11 @@ export class Filling {
   ) {
     this.kept = new Set(pinned.map((p) => `${p.supply} ${compartmentId(p)}`));
     this.scene = scene;
+    this.homeless = new Set(
+      [...scene.standing.planned.values()]
+        .flat()
+        .flatMap((s) => (s.rect ? [] : [containerPlace(scene.plan.containers[s.container]!)])),
+    );
     this.spares = spares;
     this.open = open;
     const zero = () => scene.compartments.map(() => 0);
@@ -155,6 +163,7 @@ export class Filling {
     return (
       compartment.only === 'today' ||
       this.scene.shut.has(compartment.id) ||
+      this.homeless.has(compartment.id) ||
       !this.open(compartment.id, supply.id) ||
       this.kept.has(`${supply.id} ${compartment.id}`) ||
       barredFrom(this.scene, supply, compartment) !== null

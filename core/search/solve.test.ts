@@ -16,6 +16,7 @@ import { applyChanges } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import { compartmentId, sceneOf, zoneOf } from '../scene/scene.ts';
 import { wantedOf } from '../cost/sorting.ts';
+import { diggingSeconds } from '../cost/cost.ts';
 import { barredFrom } from '../cost/rules.ts';
 import { changesTo, solve, solveAll, type Solution } from './solve.ts';
 import { optionsFor, placesOfUnit, type Task } from './tasks.ts';
@@ -195,7 +196,14 @@ test('property: in the evaluated plan every solved placement fits whole, and the
         const lifts = p.pile && p.pile.above > 0 ? Math.ceil(p.pile.above / constants.handful - 1e-9) : 0;
         return sum + p.fetchesPerWeek * element('lift off', lifts, constants).seconds;
       }, 0);
-      expect((minutes - setup) * 60 - behind - piled + beside).toBeCloseTo(solution.seconds, 4);
+      const said = (minutes - setup) * 60 - behind - piled + beside;
+      // The Report lays things out more loosely than the search reckons, where there is room: never with more to dig.
+      const digging = Object.values(report.placements).reduce(
+        (sum, p) => sum + (p.crowd.digging ? p.fetchesPerWeek * diggingSeconds(p.crowd.digging, constants) : 0),
+        0,
+      );
+      expect(said).toBeLessThanOrEqual(solution.seconds + 1e-4);
+      if (digging - piled < 1e-9) expect(said).toBeCloseTo(solution.seconds, 4);
     }),
     { numRuns: runs(40, 1200) },
   );

@@ -113,15 +113,20 @@ function sags(scene: Scene, inOpening: ReadonlyMap<string, number>): Sagging[] {
   const units = settledUnits(scene.plan);
   return scene.compartments.flatMap((c): Sagging[] => {
     const unit = units[c.unit]!;
-    const board = c.container === null && SHELVED.has(unit.kind) && (c.access === 'open' || c.access === 'door');
+    const shelf = c.container === null && SHELVED.has(unit.kind) && (c.access === 'open' || c.access === 'door');
     const made = stiffness(unit.material, constants);
     const mass = inOpening.get(c.id) ?? 0;
-    if (!board || !made || mass <= 0 || unit.board <= 0) return [];
-    const span = c.inside.width;
-    const now = sag({ span, depth: c.inside.depth, thickness: unit.board }, made.e, mass);
-    const lasting = now * (1 + made.creep);
+    if (!shelf || !made || mass <= 0 || unit.board <= 0) return [];
+    // The shelves of a rack with cells stand on its walls, each with its share of what lies in all.
+    const { across = 1, over = 1 } = c.parts ?? {};
+    const span = c.inside.width / across;
+    const board = { span, depth: c.inside.depth, thickness: unit.board };
+    // A shelf comes to rest on what is below it.
+    const most = c.inside.height / over;
+    const now = Math.min(most, sag(board, made.e, mass / (across * over)));
+    const lasting = Math.min(most, now * (1 + made.creep));
     const limit = span / constants.sagLimit;
-    return [{ compartment: c.id, mass, span, now, lasting, limit, share: lasting / limit }];
+    return [{ compartment: c.id, mass, span, now, lasting, limit, share: lasting / limit, rests: lasting >= most }];
   });
 }
 
@@ -180,7 +185,9 @@ export function checkStrain(scene: Scene, strain: Strain): Finding[] {
         path: `units.${openingOf(s.compartment).split('/')[0]}.board`,
         value: Math.round(s.lasting * 10) / 10,
         expected: `at most ${s.limit.toFixed(1)} mm`,
-        message: `${name(s.compartment)} sags about ${s.now.toFixed(1)} mm under ${s.mass.toFixed(1)} kg, in time ${s.lasting.toFixed(1)} mm; ${s.limit.toFixed(1)} mm is usual.`,
+        message: s.rests
+          ? `${name(s.compartment)} bends under ${s.mass.toFixed(1)} kg until it rests on what is below it; ${s.limit.toFixed(1)} mm is usual.`
+          : `${name(s.compartment)} sags about ${s.now.toFixed(1)} mm under ${s.mass.toFixed(1)} kg, in time ${s.lasting.toFixed(1)} mm; ${s.limit.toFixed(1)} mm is usual.`,
         targets: [{ table: 'units', id: openingOf(s.compartment).split('/')[0]! }],
       })),
   ];

@@ -200,14 +200,15 @@ function Standing({ unit, plan }: { unit: Unit; plan: Plan }) {
       plan.units[c.unit]?.host === null &&
       ['cube shelf', 'bookcase', 'cabinet'].includes(plan.units[c.unit]?.kind ?? ''),
   );
+  const mounts = mountsFor(plan, unit).map(({ host, slot, name }) => ({ key: `in ${host.id}/${slot}`, name }));
   const options: Array<readonly [string, string]> = [
     ['', 'the room'],
     ...byName(plan.elsewheres).map((e) => [`at ${e.id}`, e.name] as const),
-    ...(unit.host !== null && !openings.some((c) => `in ${c.id}` === here) ? [[here, 'its opening'] as const] : []),
+    ...(unit.host !== null && !openings.some((c) => `in ${c.id}` === here) && !mounts.some((m) => m.key === here)
+      ? [[here, 'its opening'] as const]
+      : []),
     ...leavesFor(plan, unit).map((d) => [`door ${d.id}`, `on the door ${doorWords(plan, d)}`] as const),
-    ...mountsFor(plan, unit)
-      .slice(0, 40)
-      .map(({ host, slot, name }) => [`in ${host.id}/${slot}`, name] as const),
+    ...mounts.slice(0, 40).map(({ key, name }) => [key, name] as const),
     ...openings.slice(0, 80).map((c) => [`in ${c.id}`, c.name] as const),
   ];
   const stand = (where: string) => {

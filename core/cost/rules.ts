@@ -1,5 +1,5 @@
 /** Where a thing may not lie: decisions of the purge, dangers, sun, heat, damp, weight, what must be seen, what the maker ruled out. */
-import type { Compartment } from '../furniture/compartments.ts';
+import { UNDER, type Compartment } from '../furniture/compartments.ts';
 import { massEach } from '../fit/fit.ts';
 import type { Plan, Supply } from '../model/plan.ts';
 import { fetchesAWeek, usesOf, type Scene } from '../scene/scene.ts';
@@ -40,7 +40,7 @@ export function isShown(scene: Pick<Scene, 'plan' | 'compartment'>, compartment:
 
 /** A rule that keeps a thing out of a place. */
 export interface Barred {
-  code: 'purge' | 'never' | 'kept' | 'child' | 'sun' | 'heat' | 'damp' | 'heavy' | 'hidden' | 'clear';
+  code: 'purge' | 'never' | 'kept' | 'floor' | 'child' | 'sun' | 'heat' | 'damp' | 'heavy' | 'hidden' | 'clear';
   words: string;
 }
 
@@ -64,6 +64,15 @@ function staysOut(scene: Scene, supply: Supply): boolean {
     supply.traits.includes('keep in view') ||
     fetchesAWeek(scene, supply.id) >= scene.constants.staysOut
   );
+}
+
+/** Large things that are set down on the floor, litres. Common practice, no source. */
+const ON_THE_FLOOR = 3;
+/** Whether a thing is set down on the bare floor: a machine, a case, something large and stiff. */
+function standsOnFloor(s: Supply): boolean {
+  if (s.form === 'machine') return true;
+  const stiff = s.form === 'pieces' || s.form === 'set' || s.form === 'bottles';
+  return stiff && s.length * s.width * s.thickness >= ON_THE_FLOOR * 1e6;
 }
 
 /** By scene, then by the row of the supply, then by compartment. */
@@ -105,6 +114,8 @@ function ruleFor(scene: Scene, supply: Supply, compartment: Compartment): Barred
   if (tooHeavy(scene, supply, compartment)) return { code: 'heavy', words: 'too heavy to lift from so high' };
   if (supply.traits.includes('keep in view') && !isShown(scene, compartment))
     return { code: 'hidden', words: 'it must stay in view' };
+  if (compartment.slot === UNDER && compartment.container === null && !standsOnFloor(supply))
+    return { code: 'floor', words: 'it would lie on the bare floor; a box or a crate there holds it' };
   if (compartment.access === 'top' && !staysOut(scene, supply))
     return { code: 'clear', words: 'the top is kept clear for work and for what is used almost daily' };
   return null;

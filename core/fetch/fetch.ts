@@ -38,6 +38,8 @@ export interface Approach {
   lean: number;
   /** Why the hand does not get there at all, in words; null when it does. */
   beyond: string | null;
+  /** Whether it is a drawer whose rim is above the eye: one feels for what is in it. */
+  blind: boolean;
   /** With which its seconds were made. */
   constants: Constants;
 }
@@ -154,6 +156,11 @@ export function approachOf(
     there.push(of('shut the room door'));
     back.unshift(of('open the room door'));
   }
+  // Over the rim of a drawer above the eye the hand feels for what it cannot see.
+  const standingEye = bodyOf(person, null, k).eye;
+  const blind =
+    (compartment.access === 'drawer' || compartment.access === 'pull-out') &&
+    target.z > (ripple <= 3 ? body.eye : standingEye);
   const opening = OPENING[compartment.access] ?? (compartment.leaf ? OPENING.door : undefined);
   if (opening) {
     there.push(of(opening[0]));
@@ -170,6 +177,7 @@ export function approachOf(
     reach,
     lean,
     beyond,
+    blind,
     constants: k,
   };
 }
@@ -258,7 +266,7 @@ export function fetchElements(way: Approach, find: Lookup): Element[] {
     ...(find.aside > 0 ? [of('move aside', find.aside)] : []),
     ...diggingElements(find.digging, way.constants),
     of('reach', way.reach),
-    of(find.loose || find.digging?.jumble ? 'pick from a jumble' : 'grasp'),
+    of(find.loose || find.digging?.jumble || way.blind ? 'pick from a jumble' : 'grasp'),
     of('move', way.reach),
     ...way.back,
     of('put down'),

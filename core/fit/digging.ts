@@ -3,13 +3,12 @@
  * flat stacks, in a heap, one row behind another. Of things that are alike the top or front one is taken, and nothing of this
  * is done. Figures are common practice without a published source; the times of the motions are those of MTM-1 (elements.ts).
  */
-import type { Compartment } from '../furniture/compartments.ts';
 import { PUBLISHED } from '../model/constants.ts';
 import type { Supply } from '../model/plan.ts';
 import { differs } from './alike.ts';
 import type { Laid } from './layOut.ts';
 import { partPlace, type Lie } from './lies.ts';
-import type { Holds } from './limits.ts';
+import { seenFromAbove, type Holds } from './limits.ts';
 
 /** Motions that finding one among its neighbours adds to a fetch. */
 export interface Digging {
@@ -31,10 +30,6 @@ export const NO_DIGGING: Digging = { travel: 0, flicks: 0, looks: 0, lifts: 0, j
 const SPINE = 12;
 /** In a heap one gives up looking after so many: one rakes through it instead. */
 const MOST_LOOKS = 20;
-
-/** Whether one looks and reaches into a place from above: all but boards, shelves and what stands behind doors; trays, too. */
-export const seenFromAbove = ({ access, walls }: Pick<Compartment, 'access' | 'walls'>): boolean =>
-  access !== 'peg' && ((access !== 'open' && access !== 'door') || walls === 'all' || walls === 'close');
 
 /** Handfuls lifted off to get at one of a stack, on average over all that lie in it: none for the top one. */
 function liftsFrom(stack: number, each: number, handful: number): number {

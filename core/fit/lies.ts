@@ -18,6 +18,7 @@ import {
   notHung,
   LYING,
   rise,
+  seenFromAbove,
   stackLimit,
   unsupported,
   uprightThickness,
@@ -241,9 +242,12 @@ function allLies(supply: Supply, place: Holds, only: Orientation | null, anyhow:
     const room = anyhow ? inside.height : clearHeight(place, supply, orientation);
     // What rises over the rim stands one high.
     const clear = up > room && up <= room + over + 1e-9 ? up : room;
-    const layers = anyhow ? roomFor(supply, standing, clear) : stackLimit(supply, standing, place, clear);
+    const limit = anyhow ? roomFor(supply, standing, clear) : stackLimit(supply, standing, place, clear);
+    // What is to be seen lies in one layer, and in one row where one looks from the front.
+    const seen = !anyhow && supply.traits.includes('keep in view');
+    const layers = seen ? Math.min(1, limit) : limit;
     if (layers < 1) continue;
-    if (!round && across > into) {
+    if (!round && across > into && !seen) {
       const mixed = bothWays(supply.count, base, inside, layers);
       if (mixed) found.push(mixed);
     }
@@ -253,7 +257,7 @@ function allLies(supply: Supply, place: Holds, only: Orientation | null, anyhow:
       if (slant) found.push(slant);
       continue;
     }
-    const rows = Math.floor(deep / into + 1e-9);
+    const rows = seen && !seenFromAbove(place) ? 1 : Math.floor(deep / into + 1e-9);
     found.push({ ...base, rows, layers, perColumn: rows * layers, pattern: 'grid' });
   }
   return found.sort((a, b) => stripWidth(a, supply.count) - stripWidth(b, supply.count) || a.layers - b.layers);

@@ -46,6 +46,10 @@ const of = (place: Holds): Constants => place.constants ?? PUBLISHED;
 const isOpen = (walls: Holds['walls']): boolean => walls === 'none' || walls === 'back';
 const allRound = ({ walls }: Pick<Holds, 'walls'>): boolean => walls === 'all' || walls === 'close';
 
+/** Whether one looks and reaches into a place from above: all but boards, shelves and what stands behind doors; trays, too. */
+export const seenFromAbove = ({ access, walls }: Pick<Compartment, 'access' | 'walls'>): boolean =>
+  access !== 'peg' && ((access !== 'open' && access !== 'door') || walls === 'all' || walls === 'close');
+
 /** Whether a place is a slot for sheets: low and flat, or narrow and upright. */
 const isSlot = ({ inside, access, walls }: Holds): boolean =>
   access !== 'peg' && !isOpen(walls) && Math.min(inside.height, inside.width) <= SLOT;

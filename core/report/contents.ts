@@ -1,7 +1,9 @@
 /** What lies in each place, where exactly, and what fetching it costs: the placements part of the report. */
 import { countWords } from '../fit/forms.ts';
 import { lieWords, liesBadly, lying, massEach, tooLarge } from '../fit/fit.ts';
-import { diggingIn, seenFromAbove } from '../fit/digging.ts';
+import { diggingIn } from '../fit/digging.ts';
+import { handRoom, seenFromAbove } from '../fit/limits.ts';
+import { heightIn } from '../fit/pieces.ts';
 import { grown } from '../fit/growth.ts';
 import { floorOf, layOut, type Item, type Laid } from '../fit/layOut.ts';
 import { partsInWords } from '../fit/parts.ts';
@@ -36,9 +38,36 @@ export function layPlace(scene: Scene, compartment: Compartment, list: readonly 
   const share =
     out.length === 0 ? taken : Math.max(1, taken) + out.reduce((sum, o) => sum + o.w * o.d, 0) / (width * depth);
   const mass = list.reduce((sum, p) => sum + (massEach(plan.supplies[p.supply]!) ?? 0) * p.count, 0);
+  const takes = takenBy(
+    compartment,
+    items,
+    laid,
+    standing.flatMap((s) => (s.rect ? [{ ...s.rect, high: plan.containers[s.container]!.height }] : [])),
+  );
   const behind = laid.map((_, i) => inFront(compartment, laid, i, fixed));
-  const fill: Fill = { share, state: stateOf(scene, compartment, items, laid, standing, share, reach), mass };
+  const fill: Fill = { share, state: stateOf(scene, compartment, items, laid, standing, share, reach), mass, takes };
   return { laid, behind, heaped, crowd: { lines: list.length + standing.length, share }, fill };
+}
+
+/** The least inside sizes that hold what lies there as it lies: for a drawer that is made to measure. */
+function takenBy(
+  place: Compartment,
+  items: readonly Item[],
+  laid: readonly Laid[],
+  boxes: ReadonlyArray<Rect & { high: number }>,
+): Fill['takes'] {
+  if (place.access === 'peg' || place.parts) return null;
+  const blocks = [
+    ...boxes,
+    ...laid.flatMap((l, i) => {
+      if (!l.block) return [];
+      const { supply } = items[i]!;
+      return [{ ...l.block, high: heightIn(l, supply) + (l.pile?.below ?? 0) + handRoom(place, supply) }];
+    }),
+  ];
+  if (blocks.length === 0) return null;
+  const most = (of: (b: (typeof blocks)[number]) => number) => Math.ceil(Math.max(...blocks.map(of)) - 1e-6);
+  return { width: most((b) => b.x + b.w), depth: most((b) => b.y + b.d), height: most((b) => b.high) };
 }
 
 /**

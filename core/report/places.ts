@@ -15,7 +15,7 @@ import {
   type ReachReport,
 } from './report.ts';
 
-const emptyFill = (): Fill => ({ share: 0, state: 'free', mass: 0 });
+const emptyFill = (): Fill => ({ share: 0, state: 'free', mass: 0, takes: null });
 
 /** Minutes a week of each compartment, with those of the containers in it. */
 export function minutesByPlace(placements: readonly PlacementReport[]): Record<Arrangement, Map<string, number>> {

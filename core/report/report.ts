@@ -26,6 +26,8 @@ export interface Fill {
   state: FillState;
   /** Mass of the contents, g, as far as it is known. */
   mass: number;
+  /** Inside sizes that what lies there needs, with the room for a hand, mm; null where nothing lies. */
+  takes: { width: number; depth: number; height: number } | null;
 }
 
 export interface ReachReport {

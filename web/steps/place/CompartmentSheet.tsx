@@ -81,6 +81,11 @@ export function CompartmentSheet({
         )}
         {c.minutes[arrangement] > 0 && <Fact name="In a week">{c.minutes[arrangement].toFixed(1)} min</Fact>}
         <Fact name="Fill">{fillWords(fill)}</Fact>
+        {fill.takes && (
+          <Fact name="Would fit into">
+            {formatSize([fill.takes.width, fill.takes.depth, fill.takes.height], system)}
+          </Fact>
+        )}
         {fill.mass > 0 && <Fact name="Contents">{formatMass(fill.mass, system)}</Fact>}
       </dl>
       {reach?.beyond && <p className="mt-1 font-bold text-rust">It is {reach.beyond}.</p>}

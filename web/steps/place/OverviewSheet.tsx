@@ -162,10 +162,7 @@ function NewRules() {
   return (
     <div role="note" className="mb-3 rounded-xl border border-line p-3">
       <p>{said} The list of warnings below names each. Nothing was moved.</p>
-      <Button
-        className="mt-2"
-        onClick={() => commit('The new rules are known', [setMeta(plan, { rules: RULES })])}
-      >
+      <Button className="mt-2" onClick={() => commit('The new rules are known', [setMeta(plan, { rules: RULES })])}>
         Understood
       </Button>
     </div>

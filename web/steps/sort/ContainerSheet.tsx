@@ -58,6 +58,9 @@ const FIELDS: ReadonlyArray<FieldSpec<Container>> = [
   { kind: 'check', field: 'keyLocked', label: 'Kept locked with a key' },
 ];
 
+/** Kinds that stand or lie, as one likes. */
+const LIES_FLAT: ReadonlySet<Container['kind']> = new Set(['pouch', 'binder', 'file']);
+
 export function ContainerSheet({ container: c }: { container: Container }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
@@ -96,6 +99,25 @@ export function ContainerSheet({ container: c }: { container: Container }) {
       </label>
       <Divided container={c} />
       {own && c.arrangement === 'planned' && <KeptFor place={own} />}
+      {LIES_FLAT.has(c.kind) && (
+        <Button
+          className="mt-2"
+          onClick={() =>
+            commit(c.height > c.depth ? `Lay ${c.name} flat` : `Stand ${c.name} up`, [
+              set('containers', c.id, {
+                depth: c.height,
+                insideDepth: c.insideHeight,
+                height: c.depth,
+                insideHeight: c.insideDepth,
+                x: null,
+                y: null,
+              }),
+            ])
+          }
+        >
+          {c.height > c.depth ? 'Lay it flat' : 'Stand it up'}
+        </Button>
+      )}
       {c.arrangement === 'planned' && <TheSameAgain container={c} />}
       {own && (
         <>

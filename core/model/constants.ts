@@ -144,7 +144,7 @@ export const CONSTANTS = {
   apart: cost(60, 's a week', 'two things that belong together and do not lie together', 3600),
   wrongShow: cost(60, 's a week', 'a thing that is hidden and should be seen, or the other way round', 3600),
   ownHolder: cost(
-    60,
+    240,
     's a week',
     'sheets beside the slots, rolls beside the rods, steel beside the magnet, where there are some',
     3600,

@@ -20,6 +20,8 @@ const TRAY = 35;
 const THIN = 12;
 /** Tools and other stiff pieces stand on end by themselves only when they are at least so thick as a share of their height. */
 const SQUAT = 0.5;
+/** A single thing is stood on its side only when it is about as thick as high. */
+const BLOCK = 0.8;
 /** A stick is at least so many times as long as broad. */
 const STICK = 2.5;
 
@@ -233,6 +235,8 @@ export function unsupported(supply: Supply, standing: Standing, place: Holds): s
   const thin = Math.min(across, into);
   const falls = orientation === 'end' ? 'would fall over on end here' : 'would fall over on edge here';
   const stiff = supply.form === 'pieces' || supply.form === 'long';
+  // A single tool is laid down on its broad side.
+  if (stiff && supply.count === 1) return thin >= BLOCK * up ? null : falls;
   if (stiff && (orientation === 'end' || isStick(supply))) return thin >= SQUAT * up ? null : falls;
   const row = place.walls === 'sides' && orientation === 'edge' && across <= into ? supply.count * across : thin;
   return row >= of(place).stands * up ? null : falls;

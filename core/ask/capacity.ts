@@ -1,5 +1,5 @@
 /** Questions about room: how many go there, how many more, how they lie, and whether a machine can work there. */
-import { partsOf } from '../fit/parts.ts';
+import { partsOf } from '../furniture/parts.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { formatLength } from '../model/measure.ts';
 import type { Arrangement, ContainerShape, Plan, Supply, Unit } from '../model/plan.ts';
@@ -10,7 +10,8 @@ import { standing } from '../room/standing.ts';
 import { contentsOf, type Scene } from '../scene/scene.ts';
 import { seenWords } from '../report/contents.ts';
 import { fit, lieWords, lying, tooLarge } from '../fit/fit.ts';
-import { layOut, type Item } from '../fit/layOut.ts';
+import type { Item } from '../fit/laid.ts';
+import { layOut } from '../fit/layOut.ts';
 
 /** More than anybody asks for. */
 const PLENTY = 1_000_000;

@@ -18,7 +18,7 @@ const FOR_POTS: ReadonlySet<ContainerShape['kind']> = new Set(['tray', 'bin', 'b
 const SLIM = 3;
 
 /** Whether it is taken with a spoon, so that what holds it is wide enough for one. */
-export const isScooped = (s: Pick<Supply, 'form' | 'name' | 'category'>): boolean =>
+const isScooped = (s: Pick<Supply, 'form' | 'name' | 'category'>): boolean =>
   s.form === 'loose' && (SCOOPED.test(s.name) || SCOOPED.test(s.category));
 
 /** Whether somebody would keep such a thing in such a container. */

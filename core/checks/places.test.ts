@@ -12,7 +12,7 @@ import { totalSeconds } from '../fetch/elements.ts';
 import { diggingElements } from '../fetch/fetch.ts';
 import { CONTAINER_DEFAULTS } from '../fit/containers.ts';
 import { diggingIn } from '../fit/digging.ts';
-import { partsOf } from '../fit/parts.ts';
+import { partsOf } from '../furniture/parts.ts';
 import { foldedThickness, sheetThickness } from '../fit/sheets.ts';
 import { PUBLISHED } from '../model/constants.ts';
 import { ContainerShapeSchema, type ContainerShape, type Supply } from '../model/plan.ts';

@@ -24,10 +24,7 @@ export function keepOf(plan: Pick<Plan, 'keeps'>, c: Pick<Compartment, 'unit' | 
 }
 
 /** Whether a thing is one of those for which a place is kept: by its kind, its collection, its theme or its name. */
-export function isMeant(
-  keep: Pick<Keep, 'things'>,
-  supply: Pick<Supply, 'category' | 'collection' | 'theme' | 'name'>,
-) {
+function isMeant(keep: Pick<Keep, 'things'>, supply: Pick<Supply, 'category' | 'collection' | 'theme' | 'name'>) {
   const own = [supply.category, supply.collection, supply.theme, supply.name].map((w) => w.toLowerCase());
   return keep.things.some((t) => own.includes(t.toLowerCase()));
 }

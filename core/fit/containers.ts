@@ -5,7 +5,7 @@ import type { Rect } from '../geometry/pack/freeSpace.ts';
 import { FreeSpace } from '../geometry/pack/freeSpace.ts';
 import { packRectangles } from '../geometry/pack/rectangles.ts';
 import { PEG_DEPTH } from './lies.ts';
-import { partsOf } from './parts.ts';
+import { partsOf } from '../furniture/parts.ts';
 import { formatLength, type UnitSystem } from '../model/measure.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 

@@ -6,7 +6,7 @@
 import { PUBLISHED } from '../model/constants.ts';
 import type { Supply } from '../model/plan.ts';
 import { differs } from './alike.ts';
-import type { Laid } from './layOut.ts';
+import type { Laid } from './laid.ts';
 import { partPlace, type Lie } from './lies.ts';
 import { seenFromAbove, type Holds } from './limits.ts';
 

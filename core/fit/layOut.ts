@@ -3,10 +3,10 @@
  * Strips side by side are tried first (what the search for places reckons with), then blocks of other shapes, packed.
  * From above: x from the left, y from the front; on a board y runs down from its upper edge. Lengths in mm.
  */
-import type { Orientation, Supply } from '../model/plan.ts';
+import type { Supply } from '../model/plan.ts';
+import type { Item, Laid, LaidOut } from './laid.ts';
 import { pilesOf } from './piles.ts';
 import { differs } from './alike.ts';
-import { element } from '../fetch/elements.ts';
 import { diggingOf } from './digging.ts';
 import { chooseLie } from './fit.ts';
 import type { Holds } from './limits.ts';
@@ -22,19 +22,8 @@ import {
   type Lie,
   type Stagger,
 } from './lies.ts';
-import { dealParts, partCount, partRect, type Parts } from './parts.ts';
+import { dealParts, partCount, partRect, type Parts } from '../furniture/parts.ts';
 import { FreeSpace, RULES, type Rect, type Rule } from '../geometry/pack/freeSpace.ts';
-
-/** What is to be laid into a place. */
-export interface Item {
-  supply: Supply;
-  count: number;
-  only: Orientation | null;
-  /** It lies there although it should not lie so. */
-  anyhow?: boolean;
-  /** The first part of a divided place in which it is to lie, from 1. */
-  part?: number | null;
-}
 
 /** One shape of the block that a whole count can lie in. */
 interface Shape {
@@ -44,31 +33,6 @@ interface Shape {
   /** Pieces (or stacks) from front to back in one column. */
   rows: number;
   stagger: Stagger | null;
-}
-
-export interface Laid {
-  /** How many of the wanted count lie there. */
-  fits: number;
-  block: Rect | null;
-  lie: Lie | null;
-  rows: number;
-  stagger: Stagger | null;
-  /** Whether even one could lie in the empty place. */
-  possible: boolean;
-  /** Floor that the whole count takes at the least, mm². */
-  wants: number;
-  /** The parts of a divided place that it has, from 0; none elsewhere. Its block is then round all of them. */
-  parts?: readonly number[];
-  /** In a pile of several lines: height of what lies below and above it, mm. */
-  pile?: { below: number; above: number };
-}
-
-export interface LaidOut {
-  laid: Laid[];
-  /** Floor wanted as a share of all; above 1 where something has no room. */
-  share: number;
-  /** How far from the left what lies there reaches, mm. */
-  reach: number;
 }
 
 /** Width and depth in which things lie: a board is as deep as it is high. */
@@ -282,16 +246,16 @@ function loosened(
   return null;
 }
 
-/** What finding and taking one of a line takes where it lies so, s. */
+/** What motions count against each other, in looks: a look 7.3 TMU, flicking to the next 14.7, a handful off and back 47.7 (MTM-1). */
+const IN_LOOKS = { flick: 2, lift: 6.5 } as const;
+/** A look over things, in looks for each mm of width, and at most (eye travel 15.2 T/D, at most 20 TMU). */
+const LOOK_OVER = { each: 1 / 219, most: 2.74 } as const;
+
+/** What finding and taking one of a line takes where it lies so, in looks. */
 function workOf(place: Holds, { supply, count }: Item, { lie, rows, stagger }: Shape): number {
   const dig = diggingOf(supply, { ...lie, rows: stagger ? stagger.per : rows }, count, place);
-  const motions = [
-    ['look over', dig.travel],
-    ['search', dig.looks],
-    ['flick through', dig.flicks],
-    ['lift off', dig.lifts],
-  ] as const;
-  return motions.reduce((sum, [kind, n]) => sum + (n > 0 ? element(kind, n, place.constants).seconds : 0), 0);
+  const over = Math.min(LOOK_OVER.most, dig.travel * LOOK_OVER.each);
+  return over + dig.looks + dig.flicks * IN_LOOKS.flick + dig.lifts * IN_LOOKS.lift;
 }
 
 /** A column on a board is as deep as the board is high: rows below each other take the part of rows behind each other. */

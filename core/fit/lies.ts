@@ -9,7 +9,7 @@ import { rectangleFits, slantOf } from '../geometry/diagonal.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import { packRectangles } from '../geometry/pack/rectangles.ts';
 import { isRound } from './forms.ts';
-import { partCount, type Parts } from './parts.ts';
+import { partCount, type Parts } from '../furniture/parts.ts';
 import { PUBLISHED } from '../model/constants.ts';
 import {
   clearHeight,

@@ -6,7 +6,7 @@ import type { Compartment } from '../furniture/compartments.ts';
 import { PUBLISHED, type ConstantKey, type Constants } from '../model/constants.ts';
 import type { Orientation, Supply } from '../model/plan.ts';
 import { isRound } from './forms.ts';
-import type { Parts } from './parts.ts';
+import type { Parts } from '../furniture/parts.ts';
 
 /** What a rule of lying looks at in a place; the constants are the published ones when none are given. */
 export type Holds = Pick<Compartment, 'inside' | 'access' | 'walls'> &

@@ -1,5 +1,5 @@
 /** Piles of sheets of several lines: which lie on each other, the larger below. */
-import type { Item } from './layOut.ts';
+import type { Item } from './laid.ts';
 import type { Lie } from './lies.ts';
 import { clearHeight, holdsPile, type Holds } from './limits.ts';
 

@@ -28,7 +28,7 @@ export function sheetThickness(grammage: number): number {
 }
 
 /** A folded card is twice its sheet, and springs open: so many sheets thick it lies in a pile. Common practice, no source. */
-export const FOLDED = { pressed: 2, lying: 2.5 } as const;
+const FOLDED = { pressed: 2, lying: 2.5 } as const;
 
 /** Thickness of a folded card, mm. @param sheet of its sheet @param pressed whether a weight keeps it flat */
 export const foldedThickness = (sheet: number, pressed = false): number =>

@@ -11,7 +11,7 @@ import {
   type Side,
   type Supply,
 } from '../model/plan.ts';
-import { partsInWords } from '../fit/parts.ts';
+import { partsInWords } from '../furniture/parts.ts';
 import { openingOf } from '../scene/scene.ts';
 import { layOutLabel, type LabelLayout } from './labelLayout.ts';
 import { qrPath, type QrPath } from './qr.ts';

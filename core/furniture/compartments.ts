@@ -5,7 +5,7 @@
 import type { Constants } from '../model/constants.ts';
 import { byName, type Arrangement, type Plan, type Unit } from '../model/plan.ts';
 import type { Point } from '../geometry/geometry.ts';
-import type { Parts } from '../fit/parts.ts';
+import type { Parts } from './parts.ts';
 import { cornerFront, inRoom } from './footprint.ts';
 
 export type Access = 'open' | 'drawer' | 'pull-out' | 'door' | 'lid' | 'peg' | 'top' | 'box';

@@ -16,7 +16,7 @@ const ROUND_N: readonly number[] = [
 const MANY = 0.78;
 
 /** How many times as thick as one a bundle of round things is. */
-export const bundleRatio = (n: number): number => ROUND_N[n - 1] ?? Math.sqrt(n / MANY);
+const bundleRatio = (n: number): number => ROUND_N[n - 1] ?? Math.sqrt(n / MANY);
 
 /** The most things in one bundle. */
 export const MOST_IN_BUNDLE = 200;

@@ -1,6 +1,6 @@
 /** Dividers and spacers to cut: what keeps apart what lies without a container, and what fills the depth behind paper. */
 import type { CompartmentReport, CutPiece, Report, StockLine } from './report.ts';
-import type { Parts } from '../fit/parts.ts';
+import type { Parts } from '../furniture/parts.ts';
 import type { Container, Plan } from '../model/plan.ts';
 
 /** A spacer less deep than this is not worth cutting, mm; play that a piece is cut smaller by, mm. Our figures, no source. */

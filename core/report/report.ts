@@ -1,7 +1,7 @@
 /** What evaluate(plan) says: every figure that a screen, the command line or a printout shows is a field of this Report. */
 import type { Barred } from '../cost/rules.ts';
 import type { Order } from '../cost/sorting.ts';
-import type { Parts } from '../fit/parts.ts';
+import type { Parts } from '../furniture/parts.ts';
 import type { Lie, Stagger } from '../fit/lies.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import type { Access, Compartment } from '../furniture/compartments.ts';

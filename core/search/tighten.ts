@@ -1,6 +1,7 @@
 /** What found no place by strips may still find one when a place is laid out exactly: blocks behind and beside each other. */
 import { grown } from '../fit/growth.ts';
-import { layOut, type Item } from '../fit/layOut.ts';
+import type { Item } from '../fit/laid.ts';
+import { layOut } from '../fit/layOut.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import type { Holds } from '../fit/limits.ts';
 import type { Supply } from '../model/plan.ts';

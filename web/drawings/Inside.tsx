@@ -6,7 +6,7 @@ import { useRef, useState } from 'react';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import type { CompartmentReport, ContainerReport, PlacementReport, Report } from '@heronstone/core/report/evaluate.ts';
 import { floorOf } from '@heronstone/core/fit/layOut.ts';
-import { partRect } from '@heronstone/core/fit/parts.ts';
+import { partRect } from '@heronstone/core/furniture/parts.ts';
 import { piecesIn } from '@heronstone/core/fit/pieces.ts';
 import { placeContainer } from '@heronstone/core/gestures/moveContainer.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import type { PlacementReport } from '@heronstone/core/report/evaluate.ts';
 import { seatKey } from '@heronstone/core/scene/seatKey.ts';
-import { partCount, partName, partWord } from '@heronstone/core/fit/parts.ts';
+import { partCount, partName, partWord } from '@heronstone/core/furniture/parts.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import { countWords } from '@heronstone/core/fit/forms.ts';
 import { Inside } from '../../drawings/Inside.tsx';

@@ -2,7 +2,7 @@
 import { useMemo } from 'react';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { countWords } from '@heronstone/core/fit/forms.ts';
-import { partsInWords } from '@heronstone/core/fit/parts.ts';
+import { partsInWords } from '@heronstone/core/furniture/parts.ts';
 import { carryContainer, takeContainerAway } from '@heronstone/core/gestures/moveContainer.ts';
 import { containersAgain, moreStand, placesAlike } from '@heronstone/core/gestures/again.ts';
 import { set } from '@heronstone/core/model/change.ts';

@@ -1,5 +1,5 @@
 /** How the inside of a container is divided: cells, lanes, pages with pockets, pockets of a file; and what its parts are called. */
-import { partCount, partName, partsOf } from '@heronstone/core/fit/parts.ts';
+import { partCount, partName, partsOf } from '@heronstone/core/furniture/parts.ts';
 import { settleParts } from '@heronstone/core/gestures/settleParts.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import { formatLength, formatSize, type UnitSystem } from '@heronstone/core/model/measure.ts';

@@ -3,8 +3,8 @@ import fc from 'fast-check';
 import { runs } from '@heronstone/testing/runs.ts';
 import { thing } from '@heronstone/testing/thing.ts';
 import { ContainerShapeSchema } from '../model/plan.ts';
-import { CONTAINER_DEFAULTS } from './containers.ts';
-import { layOut } from './layOut.ts';
+import { CONTAINER_DEFAULTS } from '../fit/containers.ts';
+import { layOut } from '../fit/layOut.ts';
 import { dealParts, partCount, partName, partRect, partsInWords, partsOf, type Parts } from './parts.ts';
 
 const box = (more: object) =>

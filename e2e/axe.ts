@@ -6,12 +6,9 @@ import { words } from './words.ts';
 /** These use all colours there are; in the dark only the colours are others. */
 const ALL_COLOURS: ReadonlySet<string> = new Set([
   'start',
-  'activities, chart',
-  'sort, balance',
   'furnish',
   'place',
   'place, the week',
-  'place, reach',
   'place, a fetch played',
 ]);
 

@@ -216,7 +216,15 @@ const parts = (views: typeof VIEWS, most: number) =>
 const ELSEWHERE: ReadonlySet<string> = new Set([
   ...['move', 'keep', 'find, a thing timed', 'measure, an area', 'furnish, guests', 'furnish, what is shown', 'sort'],
   ...['place, one round', 'place, constants', 'place, inside from the front', 'place, the menu of reports'],
-  ...['place, which containers', 'move, another way', 'sort, many lines'],
+  ...[
+    'place, which containers',
+    'move, another way',
+    'sort, many lines',
+    'sort, balance',
+    'place, strain',
+    'place, reach',
+  ],
+  ...['place, ways of sorting', 'activities, chart', 'label', 'place, moving', 'place, what would help'],
 ]);
 const LOOKED_AT = VIEWS.filter(([name]) => ALL || !ELSEWHERE.has(name));
 

@@ -80,6 +80,6 @@ test('whatever sheets the search puts into a slot lie there in one pile that is 
           if (l.pile) expect(l.pile.below + l.lie!.up + l.pile.above).toBeLessThanOrEqual(0.75 * height + 1e-6);
       },
     ),
-    { numRuns: runs(400) },
+    { numRuns: runs(150) },
   );
 });

@@ -111,7 +111,7 @@ test('property: never over capacity, never a broken lock, never a lost piece; th
       inspect(plan, solution);
       expect(solveAll(plan, { seed, moves: 150 })).toEqual(solution);
     }),
-    { numRuns: runs(80, 3000) },
+    { numRuns: runs(50, 3000) },
   );
 });
 
@@ -126,7 +126,7 @@ test('property: the same with every wish a maker can have, over thousands of pla
       for (const s of Object.values(plan.supplies).slice(0, seed % 3))
         for (const c of scene.compartments) broken.add(barredFrom(scene, s, c)?.code ?? '');
     }),
-    { numRuns: runs(150, 8000) },
+    { numRuns: runs(90, 8000) },
   );
   const rules = ['', 'child', 'clear', 'damp', 'floor', 'heat', 'heavy', 'hidden', 'kept', 'never', 'sun'];
   expect(rules).toEqual(expect.arrayContaining([...broken]));
@@ -164,7 +164,7 @@ test('property: only a part is planned anew, and the rest stays where it is', ()
           if (zoneOf(scene, p.supply) !== station) expect(again.placements).toContainEqual(p);
       }
     }),
-    { numRuns: runs(70, 2400) },
+    { numRuns: runs(40, 2400) },
   );
 });
 
@@ -205,7 +205,7 @@ test('property: in the evaluated plan every solved placement fits whole, and the
       expect(said).toBeLessThanOrEqual(solution.seconds + 1e-4);
       if (digging - piled < 1e-9) expect(said).toBeCloseTo(solution.seconds, 4);
     }),
-    { numRuns: runs(40, 1200) },
+    { numRuns: runs(25, 1200) },
   );
 });
 
@@ -242,7 +242,7 @@ test('property: in every place each thing can be taken by the motions that its f
         expect(needed / all).toBeLessThanOrEqual(lifts + 1e-6);
       }
     }),
-    { numRuns: runs(40, 1500) },
+    { numRuns: runs(20, 1500) },
   );
   expect(looked).toBeGreaterThan(0);
 });

@@ -381,11 +381,27 @@ function goBack(way: 'undo' | 'redo', step: Step | undefined): void {
 /** Takes back, or brings again, a step. */
 export function takeStep(way: 'undo' | 'redo', step: Step): void {
   put({ asking: null });
+  const chosen = chosenPlacement();
   const done =
     way === 'undo'
       ? commit(`Undo: ${step.name}`, step.inverse, 'undo', step.id)
       : commit(`Redo: ${step.name}`, step.changes, 'redo', step.id);
-  if (done) notice(`${way === 'undo' ? 'Undone' : 'Redone'}: ${step.name}`);
+  if (!done) return;
+  if (chosen) followSupply(chosen);
+  notice(`${way === 'undo' ? 'Undone' : 'Redone'}: ${step.name}`);
+}
+
+const chosenPlacement = () => {
+  const { selected, plan } = get();
+  return selected?.kind === 'placement' ? plan?.placements[selected.id] : undefined;
+};
+/** When what was chosen is gone with a step, the same thing is chosen where it lies then. */
+function followSupply(before: Plan['placements'][string]): void {
+  const placements = Object.values(get().plan?.placements ?? {});
+  if (placements.some((p) => p.id === before.id)) return;
+  const now = placements.filter((p) => p.supply === before.supply && p.arrangement === before.arrangement);
+  const most = now.sort((a, b) => b.count - a.count)[0];
+  if (most) select({ kind: 'placement', id: most.id });
 }
 /** Takes a step back by its id, wherever it stands; nothing when it was taken back already. */
 export function undoStep(id: string): void {

@@ -14,6 +14,11 @@ if (process.argv[2] === 'window') {
   await benchWindow();
   process.exit(0);
 }
+/** `npm run bench -- assign 3` compares with HiGHS only, three instances of each size. */
+if (process.argv[2] === 'assign') {
+  await benchAssign(Number(process.argv[3] ?? 10));
+  process.exit(0);
+}
 
 const ms = (work: () => unknown, times = 1): number => {
   const runs = Array.from({ length: times }, () => {

@@ -4,6 +4,7 @@ import type { Compartment } from '../furniture/compartments.ts';
 import { formatLength } from '../model/measure.ts';
 import type { Arrangement, ContainerShape, Plan, Supply, Unit } from '../model/plan.ts';
 import { alternativesFor } from './alternatives.ts';
+import { keptFrom } from '../cost/keeps.ts';
 import { mayLieIn } from '../cost/rules.ts';
 import { freeBefore } from '../room/free.ts';
 import { standing } from '../room/standing.ts';
@@ -70,7 +71,7 @@ function roomBeside(
   const here = laid.at(-1)!;
   const all = fit(supply, supply.count, c, c.inside.width, null, plan.meta.units);
   const fits = displaced ? 0 : empty.count === 0 ? 0 : here.fits;
-  const decided = mayLieIn(plan, supply, c) ? null : 'it was decided to keep it out of this room';
+  const decided = mayLieIn(plan, supply, c) ? keptFrom(plan, supply, c) : 'it was decided to keep it out of this room';
   return {
     compartment: c.id,
     place: c.name,

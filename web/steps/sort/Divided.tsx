@@ -2,12 +2,31 @@
 import { partCount, partName, partsOf } from '@heronstone/core/furniture/parts.ts';
 import { settleParts } from '@heronstone/core/gestures/settleParts.ts';
 import { set } from '@heronstone/core/model/change.ts';
-import { formatLength, formatSize, type UnitSystem } from '@heronstone/core/model/measure.ts';
+import { formatLength, formatSize, howMany, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import type { Container } from '@heronstone/core/model/plan.ts';
 import { commit, notice, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
+import { Choice } from '../../ui/Field.tsx';
 import { RowForm, type FieldSpec } from '../../ui/RowForm.tsx';
 import { Folded } from '../../ui/Sheet.tsx';
+
+const KINDS: ReadonlyArray<readonly [Container['divided'], string]> = [
+  ['not', 'nothing: one space'],
+  ['cells', 'cells, each for one kind of thing'],
+  ['lanes', 'lanes, with dividers'],
+  ['pages', 'pages with pockets'],
+  ['pockets', 'pockets of a file'],
+  ['cards', 'magnetic cards, for thin steel shapes'],
+];
+/** How many parts one begins with. */
+const FIRST: Readonly<Record<Container['divided'], Partial<Container>>> = {
+  not: {},
+  cells: { across: 3, along: 4, over: 1 },
+  lanes: { across: 2, along: 1, over: 1 },
+  pages: { across: 20, along: 1, over: 1 },
+  pockets: { across: 12, along: 1, over: 1 },
+  cards: { across: 20, along: 1, over: 1 },
+};
 
 /** What the three counts of parts mean, by how the container is divided. */
 const COUNTS: Readonly<Record<Exclude<Container['divided'], 'not'>, readonly [string, string, string]>> = {
@@ -19,26 +38,11 @@ const COUNTS: Readonly<Record<Exclude<Container['divided'], 'not'>, readonly [st
 };
 
 function fieldsFor(c: Container, system: UnitSystem): Array<FieldSpec<Container>> {
-  const first: FieldSpec<Container> = {
-    kind: 'choice',
-    field: 'divided',
-    label: 'Divided into',
-    wide: true,
-    options: [
-      ['not', 'nothing: one space'],
-      ['cells', 'cells, each for one kind of thing'],
-      ['lanes', 'lanes, with dividers'],
-      ['pages', 'pages with pockets'],
-      ['pockets', 'pockets of a file'],
-      ['cards', 'magnetic cards, for thin steel shapes'],
-    ],
-  };
-  if (c.divided === 'not') return [first];
+  if (c.divided === 'not') return [];
   const [across, along, over] = COUNTS[c.divided];
   const part = partsOf(c)!.part;
   const say = (mm: number) => formatLength(Math.round(mm * 10) / 10, system);
   return [
-    first,
     { kind: 'number', field: 'across', label: across, least: 1, most: 200, whole: true },
     { kind: 'number', field: 'along', label: along, least: 1, most: 100, whole: true },
     { kind: 'number', field: 'over', label: over, least: 1, most: 60, whole: true },
@@ -81,11 +85,22 @@ export function Divided({ container: c }: { container: Container }) {
   const unsettled = report && where ? settleParts(plan, report, where) : [];
   return (
     <Folded title="Divided into parts">
+      <Choice
+        label="Divided into"
+        value={c.divided}
+        options={KINDS}
+        className="mb-2"
+        onSet={(divided) => {
+          const begun = c.across * c.along * c.over > 1 ? {} : FIRST[divided];
+          const sizes = { partWidth: null, partDepth: null, partHeight: null };
+          commit(`How ${c.name} is divided`, [set('containers', c.id, { divided, ...begun, ...sizes })]);
+        }}
+      />
       <RowForm table="containers" row={c} what={c.name} fields={fieldsFor(c, system)} system={system} />
       {parts && (
         <>
           <p className="mt-1 text-xs text-soft">
-            {partCount(parts)} parts of{' '}
+            {howMany(partCount(parts), 'part')} of{' '}
             {formatSize(
               [parts.part.width, parts.part.depth, parts.part.height].map((mm) => Math.round(mm * 10) / 10),
               system,

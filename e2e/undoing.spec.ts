@@ -185,11 +185,13 @@ const KINDS: readonly Kind[] = [
   ],
 ];
 
-const STEPS = [...new Set(KINDS.map(([step]) => step))];
+/** Every other kind; all of them in the long run. */
+const LOOKED_AT = KINDS.filter((_, i) => process.env.HERONSTONE_LONG === '1' || i % 2 === 0);
+const STEPS = [...new Set(LOOKED_AT.map(([step]) => step))];
 for (const steps of [STEPS.slice(0, 2), STEPS.slice(2)])
   test(`what is done is said and can be taken back: ${steps.join(', ')}`, async ({ page, server }) => {
     let at = '';
-    for (const [step, what, act] of KINDS.filter(([s]) => steps.includes(s))) {
+    for (const [step, what, act] of LOOKED_AT.filter(([s]) => steps.includes(s))) {
       const before = await planOf(server.address);
       if (step !== at) {
         await page.goto(`${server.address}/plan/demo/${step}`);

@@ -21,6 +21,8 @@ if (asked.length === 0) {
     'e2e/views.spec.ts',
     'e2e/sheets.spec.ts',
     'e2e/bulk.spec.ts',
+    'e2e/undoing.spec.ts',
+    'e2e/widths.spec.ts',
     '--timeout',
     '1200000',
   ];

@@ -382,12 +382,13 @@ function goBack(way: 'undo' | 'redo', step: Step | undefined): void {
 export function takeStep(way: 'undo' | 'redo', step: Step): void {
   put({ asking: null });
   const chosen = chosenPlacement();
+  const known = new Set(Object.keys(get().plan?.placements ?? {}));
   const done =
     way === 'undo'
       ? commit(`Undo: ${step.name}`, step.inverse, 'undo', step.id)
       : commit(`Redo: ${step.name}`, step.changes, 'redo', step.id);
   if (!done) return;
-  if (chosen) followSupply(chosen);
+  if (chosen) followSupply(chosen, known);
   notice(`${way === 'undo' ? 'Undone' : 'Redone'}: ${step.name}`);
 }
 
@@ -395,12 +396,13 @@ const chosenPlacement = () => {
   const { selected, plan } = get();
   return selected?.kind === 'placement' ? plan?.placements[selected.id] : undefined;
 };
-/** When what was chosen is gone with a step, the same thing is chosen where it lies then. */
-function followSupply(before: Plan['placements'][string]): void {
+/** When what was chosen is gone with a step, or came to another place with it, the same thing is chosen where it lies then. */
+function followSupply(before: Plan['placements'][string], known: ReadonlySet<string>): void {
   const placements = Object.values(get().plan?.placements ?? {});
-  if (placements.some((p) => p.id === before.id)) return;
   const now = placements.filter((p) => p.supply === before.supply && p.arrangement === before.arrangement);
-  const most = now.sort((a, b) => b.count - a.count)[0];
+  const come = now.find((p) => !known.has(p.id));
+  if (!come && now.some((p) => p.id === before.id)) return;
+  const most = come ?? now.sort((a, b) => b.count - a.count)[0];
   if (most) select({ kind: 'placement', id: most.id });
 }
 /** Takes a step back by its id, wherever it stands; nothing when it was taken back already. */

@@ -1,6 +1,6 @@
 /** What a place is kept for holds for the search and is said where it is broken by hand. */
 import { demoPlan } from '@heronstone/testing/demo.ts';
-import { applyChanges, remove, set, type Change } from '../model/change.ts';
+import { applyChanges, removeWithDependents, set, type Change } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { heldDifferently } from '../report/heldDifferently.ts';
@@ -57,7 +57,7 @@ test('a place that is not there any more says so, and what it was kept for goes 
   const kept = applyChanges(demo, [keep('tall', 'd9', { for: 'empty' })]).plan;
   const gone = applyChanges(kept, [set('units', 'tall', { tiers: [60] })]).plan;
   expect(evaluate(gone).findings.map((f) => f.message)).toContainEqual(expect.stringMatching(/kept for empty/));
-  expect(remove('keeps', 'tall-d9')).toEqual({ table: 'keeps', id: 'tall-d9', remove: true });
+  expect(applyChanges(kept, removeWithDependents(kept, 'units', 'tall')).plan.keeps).toEqual({});
 });
 
 test('a plan of before says once how many places hold less, and why', () => {

@@ -8,6 +8,7 @@ import type { Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import type { Supply } from '../model/plan.ts';
 import type { Scene } from '../scene/scene.ts';
+import { aboutPlace } from './findings.ts';
 import type { PlacementReport } from './report.ts';
 
 /** Whether something burns, or is spoilt by heat. */
@@ -20,15 +21,7 @@ export function checkDangers(scene: Scene, c: Compartment, list: readonly Placem
   const findings: Finding[] = [];
   const supplyOf = (p: PlacementReport) => plan.supplies[p.supply]!;
   const say = (code: string, p: PlacementReport, message: string, expected: string, by?: number) =>
-    findings.push({
-      code,
-      severity: 'caution',
-      path: `placements.${p.id}.slot`,
-      expected,
-      message,
-      targets: [{ table: 'placements', id: p.id }],
-      ...(by === undefined ? {} : { by: Math.ceil(by) }),
-    });
+    findings.push(aboutPlace(p, code, message, expected, by));
   for (const p of list) {
     const s = supplyOf(p);
     const others = list.filter((other) => other !== p).map(supplyOf);

@@ -3,6 +3,7 @@ import { dangersOf, isLocked, withinReach } from '../cost/wishes.ts';
 import type { Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import type { Scene } from '../scene/scene.ts';
+import { aboutPlace } from './findings.ts';
 import type { PlacementReport } from './report.ts';
 
 /** Findings about people and where something lies. */
@@ -12,15 +13,8 @@ export function checkWishes(scene: Scene, p: PlacementReport): Finding[] {
   const findings: Finding[] = [];
   const supply = plan.supplies[p.supply]!;
   const compartment = scene.compartment.get(p.compartment)!;
-  const about = (code: string, message: string, expected: string, by?: number): Finding => ({
-    code,
-    severity: 'caution',
-    path: `placements.${p.id}.slot`,
-    expected,
-    message,
-    targets: [{ table: 'placements', id: p.id }],
-    ...(by === undefined ? {} : { by: Math.ceil(by) }),
-  });
+  const about = (code: string, message: string, expected: string, by?: number): Finding =>
+    aboutPlace(p, code, message, expected, by);
   for (const { person, by } of dangersOf(scene, supply, compartment))
     findings.push(
       about(

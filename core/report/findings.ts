@@ -31,28 +31,29 @@ export function placementFindings(plan: Plan, p: PlacementReport): Finding[] {
   ];
 }
 
-/** A thing that is planned where it falls over, rolls away or lies too high. */
-function liesBadly(plan: Plan, p: PlacementReport, why: string): Finding {
+/** A caution about where a thing lies. @param by by how much it falls short, mm */
+export function aboutPlace(p: PlacementReport, code: string, message: string, expected: string, by?: number): Finding {
   return {
-    code: 'lies badly',
+    code,
     severity: 'caution',
     path: `placements.${p.id}.slot`,
-    expected: 'a place that holds it, or something to lie in',
-    message: `${p.count} ${plan.supplies[p.supply]!.name} in ${p.place}: ${why}.`,
+    expected,
+    message,
     targets: [{ table: 'placements', id: p.id }],
+    ...(by === undefined ? {} : { by: Math.ceil(by) }),
   };
+}
+
+/** A thing that is planned where it falls over, rolls away or lies too high. */
+function liesBadly(plan: Plan, p: PlacementReport, why: string): Finding {
+  const message = `${p.count} ${plan.supplies[p.supply]!.name} in ${p.place}: ${why}.`;
+  return aboutPlace(p, 'lies badly', message, 'a place that holds it, or something to lie in');
 }
 
 /** A thing that is planned where the maker keeps the place for something else. */
 function keptForOthers(plan: Plan, p: PlacementReport, why: string): Finding {
-  return {
-    code: 'kept for others',
-    severity: 'caution',
-    path: `placements.${p.id}.slot`,
-    expected: 'another place, or another use of this one',
-    message: `${plan.supplies[p.supply]!.name} in ${p.place}: ${why}.`,
-    targets: [{ table: 'placements', id: p.id }],
-  };
+  const message = `${plan.supplies[p.supply]!.name} in ${p.place}: ${why}.`;
+  return aboutPlace(p, 'kept for others', message, 'another place, or another use of this one');
 }
 
 /** More odds and ends in a place than it is to hold. */

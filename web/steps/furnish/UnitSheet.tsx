@@ -243,18 +243,21 @@ function Standing({ unit, plan }: { unit: Unit; plan: Plan }) {
   const on = under.find((u) => unit.bottom > 0 && Math.abs(u.bottom + u.height - unit.bottom) < 1);
   const put = (id: string): Change[] =>
     id === '' ? [set('units', unit.id, { bottom: 0 })] : standOn(plan, unit.id, id);
+  const overTheFloor = (
+    <LengthField
+      label="Over the floor"
+      system={system}
+      value={unit.bottom}
+      most={4000}
+      onSet={(bottom) => change('Over the floor', { bottom })}
+    />
+  );
   return (
     <div className="mt-2 grid grid-cols-2 gap-2">
       <Choice label="Stands in" className="col-span-2" value={here} options={options} onSet={stand} />
       {(unit.onDoor !== null || isMount(unit.hostSlot)) && (
         <>
-          <LengthField
-            label="Over the floor"
-            system={system}
-            value={unit.bottom}
-            most={4000}
-            onSet={(bottom) => change('Over the floor', { bottom })}
-          />
+          {overTheFloor}
           {onLeaf(unit) && (
             <p className="col-span-2 text-xs text-soft">
               It swings with the door. Its weight and what lies on it hang on the hinges: keep it light, and look at the
@@ -288,13 +291,7 @@ function Standing({ unit, plan }: { unit: Unit; plan: Plan }) {
             most={360}
             onSet={(turn) => change('Turn', { turn })}
           />
-          <LengthField
-            label="Over the floor"
-            system={system}
-            value={unit.bottom}
-            most={4000}
-            onSet={(bottom) => change('Over the floor', { bottom })}
-          />
+          {overTheFloor}
           <Choice
             label="Stands on"
             className="col-span-2"

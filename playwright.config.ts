@@ -1,5 +1,6 @@
 import { defineConfig } from '@playwright/test';
 import { CHROMIUM } from './e2e/chromium.ts';
+import { ALL } from './e2e/long.ts';
 
 /** The real interface, server and database. Run by `npm test`, which builds the interface first. */
 export default defineConfig({
@@ -7,7 +8,8 @@ export default defineConfig({
   outputDir: 'test-results',
   workers: 2,
   fullyParallel: true,
-  timeout: 240_000,
+  ...(ALL ? {} : { grepInvert: /@long/ }),
+  timeout: ALL ? 1_200_000 : 240_000,
   expect: { timeout: 10_000 },
   reporter: [['list'], ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ?? '.results/playwright.json' }]],
   // The longest stories first, so that no worker is left with one of them at the end.

@@ -107,7 +107,7 @@ test('heron advise and arrange stop after their seconds, and say so; what they f
   const said = JSON.parse(advice.out) as { base: number; ended: string; tried: number; ideas: number; help: unknown[] };
   expect(said.ended).toBe('stopped');
   expect(said.tried).toBeLessThan(said.ideas);
-  const arranged = await heron('arrange', demo, '--seconds', '1');
+  const arranged = await heron('arrange', demo, '--seconds', '1', '--units', 'cart,slim');
   const { proposals, ended } = JSON.parse(arranged.out) as {
     ended: string;
     proposals: Array<{ changes: Change[]; walked: number; walkedToday: number; minutes: number }>;

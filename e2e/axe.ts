@@ -1,6 +1,7 @@
 /** Axe on one view, in both schemes; and the way from view to view without loading the page anew. */
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { ALL } from './long.ts';
 import { words } from './words.ts';
 
 /** These use all colours there are; in the dark only the colours are others. */
@@ -14,8 +15,6 @@ const ALL_COLOURS: ReadonlySet<string> = new Set([
 
 /** The drawing is the same in many views: it takes long to look at, so only these look at it. */
 const WITH_DRAWING: ReadonlySet<string> = new Set(['furnish', 'place, inside']);
-/** Everything of every view in both schemes: takes twice as long. */
-export const ALL = process.env.HERONSTONE_LONG === '1';
 export const inColours = (name: string): boolean => ALL || ALL_COLOURS.has(name);
 /** Contrast takes longest to look at: the views that use all colours are looked at, in both schemes. */
 function axe(page: Page, name: string, scheme: 'light' | 'dark'): AxeBuilder {

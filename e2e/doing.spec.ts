@@ -5,6 +5,7 @@ import { violated } from './axe.ts';
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
+import { LONG } from './long.ts';
 import { words } from './words.ts';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
@@ -113,97 +114,97 @@ test('one evening with the phone: move, find, pull and return, a quick entry, th
   await expect(async () => expect((await journal(server.address)).join('\n')).toMatch(/Add 12 bone folders/i)).toPass();
 });
 
-test('a phone is let in with the code on the screen, goes on while the server is away, and asks for the code again', async ({
-  page,
-  own: server,
-  browser,
-}) => {
-  test.setTimeout(300_000);
-  await page.goto(`${server.address}/plan/demo/keep`);
-  await page.getByRole('tab', { name: words.tab.shareAndKeepSafe }).tap();
-  await expect(page.getByText('It is off.')).toBeVisible();
-  await page.getByRole('button', { name: words.button.allowFullAccess }).tap();
-  const code = await page.getByTestId('share-code').innerText();
-  const status = await page.getByRole('status').filter({ hasText: 'It is on' }).innerText();
-  const address = /http:\S+:\d+/.exec(status)![0];
-  const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
-  await phone.goto(`${address}/plan/demo/find`);
-  await phone.getByLabel(words.field.code).fill('WRONG222');
-  await phone.getByRole('button', { name: words.button.openIt }).click();
-  await expect(phone.getByRole('alert')).toContainText('Ask for a new one');
-  await phone.getByLabel(words.field.code).fill(code);
-  await phone.getByRole('button', { name: words.button.openIt }).click();
-  await expect(phone.getByLabel(words.field.whatAreYouLookingFor)).toBeVisible();
-  // Its session outlives a restart: what it did meanwhile arrives by itself.
-  await phone.goto(`${address}/plan/demo/move`);
-  const next = phone.getByRole('group', { name: words.group.nextMove });
-  const tick = async () => {
-    const name = await next.locator('.font-serif').innerText();
-    await next.getByRole('button', { name: words.button.done }).click();
-    await expect(next.locator('.font-serif')).not.toHaveText(name);
-    return name;
-  };
-  await expect(next).toBeVisible({ timeout: 60_000 });
-  await server.stop('SIGKILL');
-  const ticked = [await tick()];
-  await expect(phone.getByText('1 not saved')).toBeVisible();
-  // Over plain HTTP nothing opens while the computer is off, and the page says so.
-  await phone.getByText('1 not saved').click();
-  await expect(phone.getByText(/Do not reload this page while the computer is off/)).toBeVisible();
-  await phone.keyboard.press('Escape');
-  await server.start();
-  await expect(phone.getByText('Saved', { exact: true })).toBeVisible({ timeout: 60_000 });
+test(
+  'a phone is let in with the code on the screen, goes on while the server is away, and asks for the code again',
+  LONG,
+  async ({ page, own: server, browser }) => {
+    test.setTimeout(300_000);
+    await page.goto(`${server.address}/plan/demo/keep`);
+    await page.getByRole('tab', { name: words.tab.shareAndKeepSafe }).tap();
+    await expect(page.getByText('It is off.')).toBeVisible();
+    await page.getByRole('button', { name: words.button.allowFullAccess }).tap();
+    const code = await page.getByTestId('share-code').innerText();
+    const status = await page.getByRole('status').filter({ hasText: 'It is on' }).innerText();
+    const address = /http:\S+:\d+/.exec(status)![0];
+    const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+    await phone.goto(`${address}/plan/demo/find`);
+    await phone.getByLabel(words.field.code).fill('WRONG222');
+    await phone.getByRole('button', { name: words.button.openIt }).click();
+    await expect(phone.getByRole('alert')).toContainText('Ask for a new one');
+    await phone.getByLabel(words.field.code).fill(code);
+    await phone.getByRole('button', { name: words.button.openIt }).click();
+    await expect(phone.getByLabel(words.field.whatAreYouLookingFor)).toBeVisible();
+    // Its session outlives a restart: what it did meanwhile arrives by itself.
+    await phone.goto(`${address}/plan/demo/move`);
+    const next = phone.getByRole('group', { name: words.group.nextMove });
+    const tick = async () => {
+      const name = await next.locator('.font-serif').innerText();
+      await next.getByRole('button', { name: words.button.done }).click();
+      await expect(next.locator('.font-serif')).not.toHaveText(name);
+      return name;
+    };
+    await expect(next).toBeVisible({ timeout: 60_000 });
+    await server.stop('SIGKILL');
+    const ticked = [await tick()];
+    await expect(phone.getByText('1 not saved')).toBeVisible();
+    // Over plain HTTP nothing opens while the computer is off, and the page says so.
+    await phone.getByText('1 not saved').click();
+    await expect(phone.getByText(/Do not reload this page while the computer is off/)).toBeVisible();
+    await phone.keyboard.press('Escape');
+    await server.start();
+    await expect(phone.getByText('Saved', { exact: true })).toBeVisible({ timeout: 60_000 });
 
-  // Sharing is switched off and the server dies; ticks go on. When it is back the code is asked for, and all of them arrive.
-  await page.getByRole('button', { name: words.button.switchItOff }).tap();
-  await expect(page.getByText('It is off.')).toBeVisible();
-  await server.stop('SIGKILL');
-  for (let i = 0; i < 3; i++) ticked.push(await tick());
-  await expect(phone.getByText('3 not saved')).toBeVisible();
-  await server.start();
-  await page.reload();
-  await page.getByRole('tab', { name: words.tab.shareAndKeepSafe }).tap();
-  await page.getByRole('button', { name: words.button.allowFullAccess }).tap();
-  const again = await page.getByTestId('share-code').innerText();
-  const ask = phone.getByRole('dialog', { name: 'Let this device in again' });
-  await expect(ask).toContainText('3 steps made here are kept', { timeout: 60_000 });
-  await ask.getByLabel(words.field.code).fill('WRONG222');
-  await ask.getByRole('button', { name: words.button.openIt }).click();
-  await expect(ask.getByRole('alert')).toContainText('Ask for a new one');
-  expect(await violated(phone, 'the code asked for again', 'light')).toEqual([]);
-  await ask.getByLabel(words.field.code).fill(again);
-  await ask.getByRole('button', { name: words.button.openIt }).click();
-  await expect(phone.getByText('Saved', { exact: true })).toBeVisible({ timeout: 60_000 });
-  const names = await journal(server.address);
-  for (const name of ticked) expect(names.filter((n) => n.endsWith(`: ${name}`))).toHaveLength(1);
+    // Sharing is switched off and the server dies; ticks go on. When it is back the code is asked for, and all of them arrive.
+    await page.getByRole('button', { name: words.button.switchItOff }).tap();
+    await expect(page.getByText('It is off.')).toBeVisible();
+    await server.stop('SIGKILL');
+    for (let i = 0; i < 3; i++) ticked.push(await tick());
+    await expect(phone.getByText('3 not saved')).toBeVisible();
+    await server.start();
+    await page.reload();
+    await page.getByRole('tab', { name: words.tab.shareAndKeepSafe }).tap();
+    await page.getByRole('button', { name: words.button.allowFullAccess }).tap();
+    const again = await page.getByTestId('share-code').innerText();
+    const ask = phone.getByRole('dialog', { name: 'Let this device in again' });
+    await expect(ask).toContainText('3 steps made here are kept', { timeout: 60_000 });
+    await ask.getByLabel(words.field.code).fill('WRONG222');
+    await ask.getByRole('button', { name: words.button.openIt }).click();
+    await expect(ask.getByRole('alert')).toContainText('Ask for a new one');
+    expect(await violated(phone, 'the code asked for again', 'light')).toEqual([]);
+    await ask.getByLabel(words.field.code).fill(again);
+    await ask.getByRole('button', { name: words.button.openIt }).click();
+    await expect(phone.getByText('Saved', { exact: true })).toBeVisible({ timeout: 60_000 });
+    const names = await journal(server.address);
+    for (const name of ticked) expect(names.filter((n) => n.endsWith(`: ${name}`))).toHaveLength(1);
 
-  // Who may only look sees Find and Move, and nothing that changes anything.
-  await page.getByRole('button', { name: words.button.allowViewingOnly }).tap();
-  // The code of before stands there until the new one has come.
-  await expect(page.getByTestId('share-code')).not.toHaveText(again);
-  const look = await page.getByTestId('share-code').innerText();
-  const other = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
-  await other.goto(`${address}/pair?code=${look}`);
-  await other.getByRole('button', { name: words.button.openIt }).click();
-  await expect(other.getByText('View only')).toBeVisible();
-  await other.goto(`${address}/plan/demo/sort`);
-  await expect(other).toHaveURL(/\/find$/);
-  await other.getByLabel(words.field.whatAreYouLookingFor).fill('sewing mach');
-  await expect(other.getByRole('list', { name: words.list.found }).getByRole('button').first()).toBeVisible();
-  for (const name of [words.button.markAsUsed, words.button.undo, words.button.iLookedElsewhereFirst])
-    await expect(other.getByRole('button', { name })).toHaveCount(0);
-  await other.goto(`${address}/plan/demo/move`);
-  await expect(other.getByRole('list', { name: words.list.allMoves })).toBeVisible({ timeout: 60_000 });
-  await expect(other.getByRole('button', { name: words.button.done })).toHaveCount(0);
-  await expect(other.getByRole('checkbox', { disabled: false })).toHaveCount(0);
+    // Who may only look sees Find and Move, and nothing that changes anything.
+    await page.getByRole('button', { name: words.button.allowViewingOnly }).tap();
+    // The code of before stands there until the new one has come.
+    await expect(page.getByTestId('share-code')).not.toHaveText(again);
+    const look = await page.getByTestId('share-code').innerText();
+    const other = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+    await other.goto(`${address}/pair?code=${look}`);
+    await other.getByRole('button', { name: words.button.openIt }).click();
+    await expect(other.getByText('View only')).toBeVisible();
+    await other.goto(`${address}/plan/demo/sort`);
+    await expect(other).toHaveURL(/\/find$/);
+    await other.getByLabel(words.field.whatAreYouLookingFor).fill('sewing mach');
+    await expect(other.getByRole('list', { name: words.list.found }).getByRole('button').first()).toBeVisible();
+    for (const name of [words.button.markAsUsed, words.button.undo, words.button.iLookedElsewhereFirst])
+      await expect(other.getByRole('button', { name })).toHaveCount(0);
+    await other.goto(`${address}/plan/demo/move`);
+    await expect(other.getByRole('list', { name: words.list.allMoves })).toBeVisible({ timeout: 60_000 });
+    await expect(other.getByRole('button', { name: words.button.done })).toHaveCount(0);
+    await expect(other.getByRole('checkbox', { disabled: false })).toHaveCount(0);
 
-  // A session that the maker ends asks for the code on the page itself.
-  const ends = page.getByRole('button', { name: words.button.endItsSession });
-  await expect(ends).toHaveCount(2);
-  for (let n = 1; n >= 0; n--) {
-    await ends.first().tap();
-    await expect(ends).toHaveCount(n);
-  }
-  await phone.reload();
-  await expect(phone.getByText('Let this device in again').first()).toBeVisible();
-});
+    // A session that the maker ends asks for the code on the page itself.
+    const ends = page.getByRole('button', { name: words.button.endItsSession });
+    await expect(ends).toHaveCount(2);
+    for (let n = 1; n >= 0; n--) {
+      await ends.first().tap();
+      await expect(ends).toHaveCount(n);
+    }
+    await phone.reload();
+    await expect(phone.getByText('Let this device in again').first()).toBeVisible();
+  },
+);

@@ -2,6 +2,7 @@
 import type { CDPSession, Page } from '@playwright/test';
 import { runs } from '@heronstone/testing/runs.ts';
 import { messages } from './messages.ts';
+import { LONG } from './long.ts';
 import { expect, test } from './server.ts';
 
 /** Targets for each view, zoom and kind of hand. */
@@ -186,29 +187,27 @@ async function between(page: Page, address: string, hand: Hand, seed: number): P
     }
 }
 
-test('with the mouse, inside a place: a thing lies in the box under the pointer', async ({ page, server }) => {
-  test.skip(!ALL);
+test('with the mouse, inside a place: a thing lies in the box under the pointer', LONG, async ({ page, server }) => {
   await between(page, server.address, mouse(page), 9);
 });
 test.describe('with a finger on a tablet', () => {
   test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true, isMobile: true });
-  test('inside a place: a thing lies in the box under the finger', async ({ page, server }) => {
+  test('inside a place: a thing lies in the box under the finger', LONG, async ({ page, server }) => {
     await between(page, server.address, finger(page, await page.context().newCDPSession(page)), 10);
   });
 });
 
-/** From above the mouse, and round the room the finger, only in the long run: each view and each hand is looked at once. */
-const ALL = process.env.HERONSTONE_LONG === '1';
-
 for (const view of ['round', 'above'] as const) {
-  test(`with the mouse, ${view}: what is dropped lands under the pointer`, async ({ page, server }) => {
-    test.skip(!ALL && view === 'above');
-    await drops(page, server.address, view, mouse(page), 7);
-  });
+  test(
+    `with the mouse, ${view}: what is dropped lands under the pointer`,
+    view === 'above' ? LONG : {},
+    async ({ page, server }) => {
+      await drops(page, server.address, view, mouse(page), 7);
+    },
+  );
   test.describe('with a finger', () => {
     test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
-    test(`${view}: what is dropped lands under the finger`, async ({ page, server }) => {
-      test.skip(!ALL && view === 'round');
+    test(`${view}: what is dropped lands under the finger`, LONG, async ({ page, server }) => {
       await drops(page, server.address, view, finger(page, await page.context().newCDPSession(page)), 8);
     });
   });

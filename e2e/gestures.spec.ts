@@ -4,6 +4,7 @@
  */
 import type { Locator, Page } from '@playwright/test';
 import { expect, test } from './server.ts';
+import { LONG } from './long.ts';
 import { words } from './words.ts';
 
 /** A label that is read out is made of words: no ids, no marks of a program. */
@@ -139,7 +140,7 @@ test.describe('on an empty page', () => {
     expect([door <= 3, table <= 3]).toEqual([true, true]);
   });
 
-  test('the keyboard alone: from an empty page to labels', async ({ page, server }) => {
+  test('the keyboard alone: from an empty page to labels', LONG, async ({ page, server }) => {
     const hand = new Hand(page, 'keys');
     await toLabels(page, server.address, hand);
     await hand.press(stone(page, 'Place'));

@@ -6,6 +6,7 @@ import QRCode from 'qrcode';
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
+import { LONG } from './long.ts';
 import { words } from './words.ts';
 
 interface Served {
@@ -22,68 +23,69 @@ async function nothingFound(page: Page, what: string) {
 }
 const openTab = (page: Page, name: string) => page.getByRole('tab', { name }).click();
 
-test('labels: a grid, only what changed, strips, a label of one’s own words; its code is scanned from a picture', async ({
-  page,
-  server,
-}, info) => {
-  await page.goto(`${server.address}/plan/demo/label`);
-  await expect(page.getByRole('img', { name: /Label sheet with 21 labels/ })).toBeVisible();
-  await nothingFound(page, 'label');
-  // A grid that does not fit says what is wrong, and by how much.
-  await page.getByLabel(words.field.labelWidth).fill('63.5');
-  await page.getByLabel(words.field.labelWidth).press('Enter');
-  await page.getByLabel(words.field.boughtLabelSheetSetItsGrid).check();
-  await page.getByLabel(words.field.across, { exact: true }).fill('4');
-  await page.getByLabel(words.field.across, { exact: true }).press('Enter');
-  await expect(page.getByRole('alert').filter({ hasText: 'the paper has 210 mm' })).toBeVisible();
-  await page.getByLabel(words.field.across, { exact: true }).fill('3');
-  await page.getByLabel(words.field.across, { exact: true }).press('Enter');
-  await expect(page.getByRole('img', { name: /Label sheet/ })).toBeVisible();
-  // Printed once, nothing has changed; with one's own words one has.
-  const pdf = page.waitForEvent('download');
-  await page.getByRole('button', { name: words.button.makeThePdf }).click();
-  expect(
-    readFileSync(await (await pdf).path())
-      .subarray(0, 5)
-      .toString(),
-  ).toBe('%PDF-');
-  await expect(async () =>
-    expect(Object.values((await planOf(server.address)).labels).every((l) => l.printed !== '')).toBe(true),
-  ).toPass();
-  await openTab(page, 'Place by place');
-  const places = page.getByRole('list', { name: words.list.labelsOfPlaces });
-  const own = places.getByRole('listitem').filter({ hasText: 'Bookcase, shelf 2' });
-  await own.getByLabel(words.field.ownWords).fill('Soft things');
-  await own.getByLabel(words.field.ownWords).press('Enter');
-  await own.getByLabel(words.field.left, { exact: true }).check();
-  await nothingFound(page, 'label, place by place');
-  await openTab(page, 'Strip printer');
-  await expect(page.getByRole('img', { name: /Strip of \d+ mm: .*Soft things/ }).first()).toBeVisible();
-  await openTab(page, 'The sheet');
-  await page.getByLabel(words.field.onlyWhatChangedSinceItWas).check();
-  // What was just begun on trial says so now, and so is printed once more; the one with own words on two sides.
-  await expect(page.getByText('Soft things').first()).toBeVisible();
-  const svg = page.waitForEvent('download');
-  await page.getByRole('button', { name: words.button.thisSheetForACuttingMachine }).click();
-  expect(readFileSync(await (await svg).path(), 'utf8')).toMatch(/<g id="cut"[\s\S]*<g id="write"/);
+test(
+  'labels: a grid, only what changed, strips, a label of one’s own words; its code is scanned from a picture',
+  LONG,
+  async ({ page, server }, info) => {
+    await page.goto(`${server.address}/plan/demo/label`);
+    await expect(page.getByRole('img', { name: /Label sheet with 21 labels/ })).toBeVisible();
+    await nothingFound(page, 'label');
+    // A grid that does not fit says what is wrong, and by how much.
+    await page.getByLabel(words.field.labelWidth).fill('63.5');
+    await page.getByLabel(words.field.labelWidth).press('Enter');
+    await page.getByLabel(words.field.boughtLabelSheetSetItsGrid).check();
+    await page.getByLabel(words.field.across, { exact: true }).fill('4');
+    await page.getByLabel(words.field.across, { exact: true }).press('Enter');
+    await expect(page.getByRole('alert').filter({ hasText: 'the paper has 210 mm' })).toBeVisible();
+    await page.getByLabel(words.field.across, { exact: true }).fill('3');
+    await page.getByLabel(words.field.across, { exact: true }).press('Enter');
+    await expect(page.getByRole('img', { name: /Label sheet/ })).toBeVisible();
+    // Printed once, nothing has changed; with one's own words one has.
+    const pdf = page.waitForEvent('download');
+    await page.getByRole('button', { name: words.button.makeThePdf }).click();
+    expect(
+      readFileSync(await (await pdf).path())
+        .subarray(0, 5)
+        .toString(),
+    ).toBe('%PDF-');
+    await expect(async () =>
+      expect(Object.values((await planOf(server.address)).labels).every((l) => l.printed !== '')).toBe(true),
+    ).toPass();
+    await openTab(page, 'Place by place');
+    const places = page.getByRole('list', { name: words.list.labelsOfPlaces });
+    const own = places.getByRole('listitem').filter({ hasText: 'Bookcase, shelf 2' });
+    await own.getByLabel(words.field.ownWords).fill('Soft things');
+    await own.getByLabel(words.field.ownWords).press('Enter');
+    await own.getByLabel(words.field.left, { exact: true }).check();
+    await nothingFound(page, 'label, place by place');
+    await openTab(page, 'Strip printer');
+    await expect(page.getByRole('img', { name: /Strip of \d+ mm: .*Soft things/ }).first()).toBeVisible();
+    await openTab(page, 'The sheet');
+    await page.getByLabel(words.field.onlyWhatChangedSinceItWas).check();
+    // What was just begun on trial says so now, and so is printed once more; the one with own words on two sides.
+    await expect(page.getByText('Soft things').first()).toBeVisible();
+    const svg = page.waitForEvent('download');
+    await page.getByRole('button', { name: words.button.thisSheetForACuttingMachine }).click();
+    expect(readFileSync(await (await svg).path(), 'utf8')).toMatch(/<g id="cut"[\s\S]*<g id="write"/);
 
-  const file = info.outputPath('code.png');
-  writeFileSync(
-    file,
-    await QRCode.toBuffer(`${server.address}/plan/demo/find?place=${encodeURIComponent('books/s2')}`),
-  );
-  await page.goto(`${server.address}/plan/demo/find`);
-  await page.getByLabel(words.field.pictureOfALabel).setInputFiles(file);
-  await expect(page.getByRole('region', { name: words.region.whereItIs }).getByRole('status')).toHaveText(
-    'Bookcase, shelf 2',
-  );
-  await page.getByLabel(words.field.pictureOfALabel).setInputFiles({
-    name: 'note.txt',
-    mimeType: 'text/plain',
-    buffer: Buffer.from('no picture'),
-  });
-  await expect(messages(page)).toContainText('note.txt is not a picture that can be read');
-});
+    const file = info.outputPath('code.png');
+    writeFileSync(
+      file,
+      await QRCode.toBuffer(`${server.address}/plan/demo/find?place=${encodeURIComponent('books/s2')}`),
+    );
+    await page.goto(`${server.address}/plan/demo/find`);
+    await page.getByLabel(words.field.pictureOfALabel).setInputFiles(file);
+    await expect(page.getByRole('region', { name: words.region.whereItIs }).getByRole('status')).toHaveText(
+      'Bookcase, shelf 2',
+    );
+    await page.getByLabel(words.field.pictureOfALabel).setInputFiles({
+      name: 'note.txt',
+      mimeType: 'text/plain',
+      buffer: Buffer.from('no picture'),
+    });
+    await expect(messages(page)).toContainText('note.txt is not a picture that can be read');
+  },
+);
 
 test('keep: a proposal with one click, a season out and in, where it was, as it was', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/keep`);

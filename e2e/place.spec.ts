@@ -2,20 +2,17 @@
 import { frames, p95 } from './frames.ts';
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
+import { LONG } from './long.ts';
 import { messages } from './messages.ts';
 import { openReport } from './reports.ts';
 import { words } from './words.ts';
 
-test('fill, keep three, sort another way, compare, try on the best advice, undo, split, only what is new, print', async ({
-  page,
-  server,
-}) => {
+test('fill, keep three, sort another way, split, only what is new, swap two drawers', async ({ page, server }) => {
   test.setTimeout(240_000);
   await page.goto(`${server.address}/plan/demo/place`);
   const side = page.getByRole('complementary');
   const tab = (name: string) => openReport(page, name);
   const saved = () => expect(page.getByText('Saved', { exact: true })).toBeVisible();
-  const week = page.getByRole('group', { name: words.group.aWeekInTheRoom });
   const fill = page.getByRole('button', { name: words.button.fillTheRoom });
   await fill.waitFor();
   await page.waitForTimeout(1000);
@@ -85,71 +82,6 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
       await expect(side.getByRole('listitem').filter({ hasText: name }).first()).toBeVisible();
     }
     await side.getByRole('button', { name: words.button.done }).click();
-  });
-
-  await test.step('all ways side by side, and one of them is taken', async () => {
-    await tab('Ways of sorting');
-    await page.getByRole('button', { name: words.button.tryAllWays }).click();
-    const table = page.getByRole('table', { name: words.table.waysSideBySide });
-    await expect(table.getByRole('row')).toHaveCount(11, { timeout: 120_000 });
-    await expect(page.getByRole('button', { name: words.button.tryAllWays })).toBeEnabled({ timeout: 60_000 });
-    await expect(table.getByRole('columnheader', { name: words.row.homesPerKind })).toBeVisible();
-    await table
-      .getByRole('rowheader', { name: /By theme or occasion/ })
-      .getByRole('button')
-      .click();
-    await expect(table.getByText('Winter play')).toBeVisible();
-    await page.getByRole('button', { name: words.button.useThisLayoutByMakerOr }).click();
-    await expect(messages(page).getByText(/The room is sorted by maker or collection/)).toBeVisible();
-    await saved();
-  });
-
-  await test.step('the best advice is previewed, and taken back', async () => {
-    // The figures of the step before have come when they change no more.
-    let before = '';
-    await expect(async () => {
-      const now = await week.innerText();
-      const same = now === before;
-      before = now;
-      expect(same).toBe(true);
-    }).toPass({ intervals: [800] });
-    await tab('What would help');
-    await page.getByRole('button', { name: words.button.findOutWhatWouldHelp }).click();
-    const ideas = page.getByRole('table', { name: words.table.ideasBestFirst });
-    await expect(ideas.getByRole('row').nth(3)).toBeVisible({ timeout: 60_000 });
-    await page.getByRole('button', { name: words.button.stop, exact: true }).click();
-    await expect(page.getByRole('button', { name: words.button.lookAgain }).first()).toBeEnabled({ timeout: 150_000 });
-    const best = ideas.getByRole('row').nth(1);
-    const title = (await best.getByRole('rowheader').innerText()).split('\n')[0]!;
-    await ideas
-      .getByLabel(/^Price of/)
-      .first()
-      .fill('120');
-    await ideas
-      .getByLabel(/^Price of/)
-      .first()
-      .press('Enter');
-    await expect(ideas.getByText(/^\d+\.\d\d$/).first()).toBeVisible();
-    await best.getByRole('button', { name: `Try on: ${title}` }).click();
-    await expect(messages(page).getByText(`Tried on: ${title}`)).toBeVisible();
-    await expect(week).not.toHaveText(before, { useInnerText: true });
-    await page.getByRole('button', { name: words.button.undo, exact: true }).click();
-    await expect(week).toHaveText(before, { useInnerText: true });
-    await tab('What would help');
-    await expect(page.getByText('The plan has changed since')).toHaveCount(0);
-  });
-
-  await test.step('arrangements of the furniture', async () => {
-    await page.getByRole('button', { name: words.button.proposeArrangements }).click();
-    await expect(page.getByText('Arrangement 1')).toBeVisible({ timeout: 90_000 });
-    await page
-      .getByRole('button', { name: words.button.stop })
-      .click({ timeout: 3000 })
-      .catch(() => {});
-    await expect(page.getByRole('button', { name: words.button.lookAgain }).last()).toBeEnabled({ timeout: 60_000 });
-    await page.getByRole('button', { name: words.button.tryOnArrangement1 }).click();
-    await expect(messages(page).getByText('Arrangement 1 applied.')).toBeVisible();
-    await page.getByRole('button', { name: words.button.undo, exact: true }).click();
   });
 
   await test.step('a supply is split over two places by hand', async () => {
@@ -234,29 +166,108 @@ test('fill, keep three, sort another way, compare, try on the best advice, undo,
       timeout: 30_000,
     });
   });
-
-  await test.step('a variant is kept, set beside the plan, and a zone is taken over from it', async () => {
-    await tab('Ways of sorting');
-    await page.getByRole('button', { name: words.button.keepACopyOfThisPlan }).click();
-    const both = page.getByRole('table', { name: words.table.thisPlanAndAnother });
-    await expect(both).toBeVisible();
-    await expect(both.getByRole('row').last()).toContainText('0.0');
-    await choose(page.getByLabel(words.field.whatLiesTogether), { key: 'quickest' });
-    await page.getByRole('button', { name: words.button.fillTheRoomThisWay }).click();
-    await expect(messages(page).getByText(/The room is filled/)).toBeVisible({ timeout: 60_000 });
-    await tab('Ways of sorting');
-    await choose(page.getByLabel(words.field.besideThisPlan), { nth: 1 });
-    await expect(both).toBeVisible();
-    await page.getByRole('button', { name: words.button.takeTheZoneOver }).click();
-    await expect(messages(page).getByText(/The zone is as it is there/)).toBeVisible();
-  });
-
-  await test.step('the comparison is all that is printed', async () => {
-    await page.emulateMedia({ media: 'print' });
-    await expect(page.getByRole('table', { name: words.table.waysSideBySide })).toBeVisible();
-    await expect(page.getByRole('button', { name: words.button.fillTheRoomThisWay })).toBeHidden();
-    await expect(page.getByRole('navigation', { name: words.region.stepsOfTheWork })).toBeHidden();
-    expect((await page.pdf()).length).toBeGreaterThan(2000);
-    await page.emulateMedia({ media: 'screen' });
-  });
 });
+
+test(
+  'compare all ways, try on the best advice, undo, arrangements, a variant, print',
+  LONG,
+  async ({ page, server }) => {
+    await page.goto(`${server.address}/plan/demo/place`);
+    const tab = (name: string) => openReport(page, name);
+    const saved = () => expect(page.getByText('Saved', { exact: true })).toBeVisible();
+    const week = page.getByRole('group', { name: words.group.aWeekInTheRoom });
+    await page.getByRole('button', { name: words.button.fillTheRoom }).waitFor();
+
+    await test.step('all ways side by side, and one of them is taken', async () => {
+      await tab('Ways of sorting');
+      await page.getByRole('button', { name: words.button.tryAllWays }).click();
+      const table = page.getByRole('table', { name: words.table.waysSideBySide });
+      await expect(table.getByRole('row')).toHaveCount(11, { timeout: 120_000 });
+      await expect(page.getByRole('button', { name: words.button.tryAllWays })).toBeEnabled({ timeout: 60_000 });
+      await expect(table.getByRole('columnheader', { name: words.row.homesPerKind })).toBeVisible();
+      await table
+        .getByRole('rowheader', { name: /By theme or occasion/ })
+        .getByRole('button')
+        .click();
+      await expect(table.getByText('Winter play')).toBeVisible();
+      await page.getByRole('button', { name: words.button.useThisLayoutByMakerOr }).click();
+      await expect(messages(page).getByText(/The room is sorted by maker or collection/)).toBeVisible();
+      await saved();
+    });
+
+    await test.step('the best advice is previewed, and taken back', async () => {
+      // The figures of the step before have come when they change no more.
+      let before = '';
+      await expect(async () => {
+        const now = await week.innerText();
+        const same = now === before;
+        before = now;
+        expect(same).toBe(true);
+      }).toPass({ intervals: [800] });
+      await tab('What would help');
+      await page.getByRole('button', { name: words.button.findOutWhatWouldHelp }).click();
+      const ideas = page.getByRole('table', { name: words.table.ideasBestFirst });
+      await expect(ideas.getByRole('row').nth(3)).toBeVisible({ timeout: 60_000 });
+      await page.getByRole('button', { name: words.button.stop, exact: true }).click();
+      await expect(page.getByRole('button', { name: words.button.lookAgain }).first()).toBeEnabled({
+        timeout: 150_000,
+      });
+      const best = ideas.getByRole('row').nth(1);
+      const title = (await best.getByRole('rowheader').innerText()).split('\n')[0]!;
+      await ideas
+        .getByLabel(/^Price of/)
+        .first()
+        .fill('120');
+      await ideas
+        .getByLabel(/^Price of/)
+        .first()
+        .press('Enter');
+      await expect(ideas.getByText(/^\d+\.\d\d$/).first()).toBeVisible();
+      await best.getByRole('button', { name: `Try on: ${title}` }).click();
+      await expect(messages(page).getByText(`Tried on: ${title}`)).toBeVisible();
+      await expect(week).not.toHaveText(before, { useInnerText: true });
+      await page.getByRole('button', { name: words.button.undo, exact: true }).click();
+      await expect(week).toHaveText(before, { useInnerText: true });
+      await tab('What would help');
+      await expect(page.getByText('The plan has changed since')).toHaveCount(0);
+    });
+
+    await test.step('arrangements of the furniture', async () => {
+      await page.getByRole('button', { name: words.button.proposeArrangements }).click();
+      await expect(page.getByText('Arrangement 1')).toBeVisible({ timeout: 90_000 });
+      await page
+        .getByRole('button', { name: words.button.stop })
+        .click({ timeout: 3000 })
+        .catch(() => {});
+      await expect(page.getByRole('button', { name: words.button.lookAgain }).last()).toBeEnabled({ timeout: 60_000 });
+      await page.getByRole('button', { name: words.button.tryOnArrangement1 }).click();
+      await expect(messages(page).getByText('Arrangement 1 applied.')).toBeVisible();
+      await page.getByRole('button', { name: words.button.undo, exact: true }).click();
+    });
+
+    await test.step('a variant is kept, set beside the plan, and a zone is taken over from it', async () => {
+      await tab('Ways of sorting');
+      await page.getByRole('button', { name: words.button.keepACopyOfThisPlan }).click();
+      const both = page.getByRole('table', { name: words.table.thisPlanAndAnother });
+      await expect(both).toBeVisible();
+      await expect(both.getByRole('row').last()).toContainText('0.0');
+      await choose(page.getByLabel(words.field.whatLiesTogether), { key: 'quickest' });
+      await page.getByRole('button', { name: words.button.fillTheRoomThisWay }).click();
+      await expect(messages(page).getByText(/The room is filled/)).toBeVisible({ timeout: 60_000 });
+      await tab('Ways of sorting');
+      await choose(page.getByLabel(words.field.besideThisPlan), { nth: 1 });
+      await expect(both).toBeVisible();
+      await page.getByRole('button', { name: words.button.takeTheZoneOver }).click();
+      await expect(messages(page).getByText(/The zone is as it is there/)).toBeVisible();
+    });
+
+    await test.step('the comparison is all that is printed', async () => {
+      await page.emulateMedia({ media: 'print' });
+      await expect(page.getByRole('table', { name: words.table.waysSideBySide })).toBeVisible();
+      await expect(page.getByRole('button', { name: words.button.fillTheRoomThisWay })).toBeHidden();
+      await expect(page.getByRole('navigation', { name: words.region.stepsOfTheWork })).toBeHidden();
+      expect((await page.pdf()).length).toBeGreaterThan(2000);
+      await page.emulateMedia({ media: 'screen' });
+    });
+  },
+);

@@ -9,6 +9,7 @@ import { choose } from './choose.ts';
 import { messages } from './messages.ts';
 import { openReport } from './reports.ts';
 import { chooseShown } from './shown.ts';
+import { LONG } from './long.ts';
 import { words } from './words.ts';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
@@ -41,7 +42,7 @@ test('the apprentice is chosen and the ripples, bands and seconds change', async
   await expect(page.locator('[data-rings="641"]')).toHaveCount(1);
 });
 
-test('the places are Colour by minutes a week, with the number on each', async ({ page, server }) => {
+test('the places are Colour by minutes a week, with the number on each', LONG, async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/place`);
   await choose(page.getByLabel(words.field.colourBy), 'minutes a week');
   await expect(page.locator('[data-place="cubes/c2r2"]')).toHaveAttribute('aria-label', /\d+\.\d min$/);
@@ -52,41 +53,42 @@ test('the places are Colour by minutes a week, with the number on each', async (
   await expect(page.locator('[data-name-of="cubes"]')).toContainText(/\d+\.\d s/);
 });
 
-test('a fetch is played along its way while its elements tick; with reduced motion it is a list', async ({
-  page,
-  server,
-}) => {
-  await page.emulateMedia({ reducedMotion: 'no-preference' });
-  await page.goto(`${server.address}/plan/demo/place`);
-  await page.locator('[data-place="books/s2"]').press('Enter');
-  await page.getByRole('button', { name: words.button.playTheFetch }).click();
-  const dialog = page.getByRole('dialog', { name: /Fetching out of Bookcase/ });
-  // Everything that is seen on the way is noted in the page: a slow machine may be at the end before it is asked.
-  await dialog.evaluate((shown) => {
-    const seen = { at: new Set<string>(), steps: new Set<number>() };
-    Object.assign(window, { seen });
-    new MutationObserver(() => {
-      seen.at.add(shown.querySelector('[data-walker]')!.getAttribute('data-walker')!);
-      seen.steps.add(shown.querySelectorAll('[aria-current="step"]').length);
-    }).observe(shown, { subtree: true, attributes: true, childList: true });
-  });
-  const seen = () =>
-    page.evaluate(() => {
-      const { at, steps } = (window as unknown as { seen: { at: Set<string>; steps: Set<number> } }).seen;
-      return { places: at.size, steps: [...steps].filter((n) => n > 0) };
+test(
+  'a fetch is played along its way while its elements tick; with reduced motion it is a list',
+  LONG,
+  async ({ page, server }) => {
+    await page.emulateMedia({ reducedMotion: 'no-preference' });
+    await page.goto(`${server.address}/plan/demo/place`);
+    await page.locator('[data-place="books/s2"]').press('Enter');
+    await page.getByRole('button', { name: words.button.playTheFetch }).click();
+    const dialog = page.getByRole('dialog', { name: /Fetching out of Bookcase/ });
+    // Everything that is seen on the way is noted in the page: a slow machine may be at the end before it is asked.
+    await dialog.evaluate((shown) => {
+      const seen = { at: new Set<string>(), steps: new Set<number>() };
+      Object.assign(window, { seen });
+      new MutationObserver(() => {
+        seen.at.add(shown.querySelector('[data-walker]')!.getAttribute('data-walker')!);
+        seen.steps.add(shown.querySelectorAll('[aria-current="step"]').length);
+      }).observe(shown, { subtree: true, attributes: true, childList: true });
     });
-  await dialog.getByRole('button', { name: words.button.playIt }).click();
-  await expect(dialog.locator('[data-state="done"]').first()).toContainText('look');
-  await expect.poll(async () => (await seen()).places, { timeout: 15_000 }).toBeGreaterThan(2);
-  expect((await seen()).steps).toEqual([1]);
-  await expect(dialog.getByRole('timer')).toContainText(/\d+\.\d of \d+\.\d s/);
-  await page.keyboard.press('Escape');
-  await page.emulateMedia({ reducedMotion: 'reduce' });
-  await page.getByRole('button', { name: words.button.playTheFetch }).click();
-  await dialog.getByRole('button', { name: words.button.playIt }).click();
-  await expect(dialog.locator('[data-state="to come"]')).toHaveCount(0);
-  await expect(dialog.getByLabel(words.field.elementsOfTheFetch).getByRole('listitem').first()).toContainText('look');
-});
+    const seen = () =>
+      page.evaluate(() => {
+        const { at, steps } = (window as unknown as { seen: { at: Set<string>; steps: Set<number> } }).seen;
+        return { places: at.size, steps: [...steps].filter((n) => n > 0) };
+      });
+    await dialog.getByRole('button', { name: words.button.playIt }).click();
+    await expect(dialog.locator('[data-state="done"]').first()).toContainText('look');
+    await expect.poll(async () => (await seen()).places, { timeout: 15_000 }).toBeGreaterThan(2);
+    expect((await seen()).steps).toEqual([1]);
+    await expect(dialog.getByRole('timer')).toContainText(/\d+\.\d of \d+\.\d s/);
+    await page.keyboard.press('Escape');
+    await page.emulateMedia({ reducedMotion: 'reduce' });
+    await page.getByRole('button', { name: words.button.playTheFetch }).click();
+    await dialog.getByRole('button', { name: words.button.playIt }).click();
+    await expect(dialog.locator('[data-state="to come"]')).toHaveCount(0);
+    await expect(dialog.getByLabel(words.field.elementsOfTheFetch).getByRole('listitem').first()).toContainText('look');
+  },
+);
 
 test('a figure opens down to its constants; one is changed, and screens, command line and print agree', async ({
   page,
@@ -196,45 +198,46 @@ test('a child must not reach a thing: the wish is a finding, and a key fixes it'
   await expect(page.getByRole('button', { name: /Markers in .* is in reach of Apprentice/ })).toHaveCount(0);
 });
 
-test('on a phone real fetches are timed, and the study refuses too few, then keeps factors', async ({
-  page,
-  server,
-}) => {
-  await page.setViewportSize({ width: 390, height: 844 });
-  await page.goto(`${server.address}/plan/demo/find?words=gouges`);
-  await page.getByRole('button', { name: words.button.timeThisFetch }).click();
-  await page.waitForTimeout(600);
-  await page.getByRole('button', { name: words.button.iHaveItStop }).click();
-  await page.getByRole('button', { name: words.button.timeStudy1 }).click();
-  const dialog = page.getByRole('dialog', { name: words.dialog.timeStudy });
-  await expect(dialog).toContainText('One fetch was timed; 6 at least say something.');
-  await page.keyboard.press('Escape');
-  // More of them, as from earlier days.
-  const { revision } = (await (await fetch(`${server.address}/api/plans/demo`)).json()) as { revision: number };
-  const places = ['books/s2', 'books/s4', 'cubes/c1r1', 'cubes/c2r3', 'tall/d2', 'slim/d2', 'peg/peg', 'shelfW/s1'];
-  const changes = places.flatMap((place, i) =>
-    [0, 1].map((n) => {
-      const [unit, slot] = place.split('/');
-      const id = `e${i}${n}`;
-      const station = n === 0 ? 'seat-bench' : 'stand-bench';
-      const row = { id, station, person: null, unit, slot, container: null, supply: null, back: false };
-      return { table: 'timings', id, set: { ...row, seconds: 14 + i + 4 * n, day: '2026-11-20' } };
-    }),
-  );
-  const response = await fetch(`${server.address}/api/plans/demo/changes`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ baseRevision: revision, groups: [{ id: 'timed', name: 'Timed before', changes }] }),
-  });
-  expect(response.status).toBe(200);
-  await page.getByRole('button', { name: words.button.timeStudy17 }).click();
-  await expect(dialog).toContainText(/with these factors by \d+\.\d s/);
-  await dialog.getByRole('button', { name: words.button.keepTheseFactors }).click();
-  await expect(messages(page).getByText('Every figure uses your own pace now', { exact: false })).toBeVisible();
-  await page.keyboard.press('Escape');
-  await page.goto(`${server.address}/plan/demo/place?view=constants`);
-  await expect(page.getByRole('button', { name: /Reset all to the published values \(\d changed\)/ })).toBeEnabled();
-});
+test(
+  'on a phone real fetches are timed, and the study refuses too few, then keeps factors',
+  LONG,
+  async ({ page, server }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.goto(`${server.address}/plan/demo/find?words=gouges`);
+    await page.getByRole('button', { name: words.button.timeThisFetch }).click();
+    await page.waitForTimeout(600);
+    await page.getByRole('button', { name: words.button.iHaveItStop }).click();
+    await page.getByRole('button', { name: words.button.timeStudy1 }).click();
+    const dialog = page.getByRole('dialog', { name: words.dialog.timeStudy });
+    await expect(dialog).toContainText('One fetch was timed; 6 at least say something.');
+    await page.keyboard.press('Escape');
+    // More of them, as from earlier days.
+    const { revision } = (await (await fetch(`${server.address}/api/plans/demo`)).json()) as { revision: number };
+    const places = ['books/s2', 'books/s4', 'cubes/c1r1', 'cubes/c2r3', 'tall/d2', 'slim/d2', 'peg/peg', 'shelfW/s1'];
+    const changes = places.flatMap((place, i) =>
+      [0, 1].map((n) => {
+        const [unit, slot] = place.split('/');
+        const id = `e${i}${n}`;
+        const station = n === 0 ? 'seat-bench' : 'stand-bench';
+        const row = { id, station, person: null, unit, slot, container: null, supply: null, back: false };
+        return { table: 'timings', id, set: { ...row, seconds: 14 + i + 4 * n, day: '2026-11-20' } };
+      }),
+    );
+    const response = await fetch(`${server.address}/api/plans/demo/changes`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ baseRevision: revision, groups: [{ id: 'timed', name: 'Timed before', changes }] }),
+    });
+    expect(response.status).toBe(200);
+    await page.getByRole('button', { name: words.button.timeStudy17 }).click();
+    await expect(dialog).toContainText(/with these factors by \d+\.\d s/);
+    await dialog.getByRole('button', { name: words.button.keepTheseFactors }).click();
+    await expect(messages(page).getByText('Every figure uses your own pace now', { exact: false })).toBeVisible();
+    await page.keyboard.press('Escape');
+    await page.goto(`${server.address}/plan/demo/place?view=constants`);
+    await expect(page.getByRole('button', { name: /Reset all to the published values \(\d changed\)/ })).toBeEnabled();
+  },
+);
 
 test('one round and the worst lead to the place', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/place?view=round`);

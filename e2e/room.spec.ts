@@ -6,6 +6,7 @@ import type { Page } from '@playwright/test';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
 import { chooseShown } from './shown.ts';
+import { LONG } from './long.ts';
 import { words } from './words.ts';
 
 const mm = (text: string) => Number(text.replace(/[^\d.]/g, ''));
@@ -220,7 +221,7 @@ test('activities: a need that is not met is said, and two activities are told to
   await expect(pair).toBeVisible();
 });
 
-test('dragging a unit keeps drawing while the findings follow', async ({ page, server }, info) => {
+test('dragging a unit keeps drawing while the findings follow', LONG, async ({ page, server }, info) => {
   await page.goto(`${server.address}/plan/demo/furnish`);
   const cart = page.locator('[data-unit="cart"]');
   await expect(cart).toBeVisible();

@@ -1,7 +1,8 @@
 /** Every sheet, tab, menu and dialog by its name: nothing is found by axe. Takes minutes, so only in `npm run test:long`. */
 import type { Page } from '@playwright/test';
 import { expect, test } from './server.ts';
-import { ALL, openView, violated } from './axe.ts';
+import { openView, violated } from './axe.ts';
+import { LONG } from './long.ts';
 import { words } from './words.ts';
 
 type View = readonly [string, string, (page: Page) => Promise<unknown>];
@@ -99,8 +100,7 @@ const unfold = (page: Page) =>
 
 for (let from = 0; from < VIEWS.length; from += 6) {
   const views = VIEWS.slice(from, from + 6);
-  test(`nothing is found by axe: ${views.map(([name]) => name).join('; ')}`, async ({ page, server }) => {
-    test.skip(!ALL);
+  test(`nothing is found by axe: ${views.map(([name]) => name).join('; ')}`, LONG, async ({ page, server }) => {
     for (const [name, path, ready] of views) {
       await openView(page, server.address, path);
       await ready(page);

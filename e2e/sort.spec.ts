@@ -4,6 +4,7 @@ import type { Page } from '@playwright/test';
 import { expect, test } from './server.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
+import { LONG } from './long.ts';
 import { words } from './words.ts';
 
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();
@@ -183,32 +184,33 @@ test.describe('on an empty directory', () => {
   });
 });
 
-test('photographs of a thing: kept, shown, taken away and back; what is none is refused', async ({
-  page,
-  server,
-}, testInfo) => {
-  await page.goto(`${server.address}/plan/demo/sort`);
-  await page.getByRole('button', { name: words.button.acrylicsBottled }).click();
-  const input = page.getByLabel(words.field.photographOfAcrylicsBottled, { exact: true });
-  const png = await page.screenshot();
-  await input.setInputFiles({ name: 'shelf.png', mimeType: 'image/png', buffer: png });
-  const shown = page.getByRole('img', { name: /^Acrylics, bottled, \d{4}/ });
-  await expect(shown).toBeVisible();
-  await expect.poll(() => shown.evaluate((e: HTMLImageElement) => e.naturalWidth)).toBe(1280);
-  await input.setInputFiles({ name: 'letter.txt', mimeType: 'image/png', buffer: Buffer.from('a letter') });
-  await expect(messages(page)).toContainText('letter.txt is not a picture that can be shown');
-  const huge = testInfo.outputPath('huge.jpg');
-  writeFileSync(huge, Buffer.alloc(40_000_000));
-  await input.setInputFiles(huge);
-  await expect(messages(page).last()).toContainText('40 MB; at most 30 MB');
-  await page.getByRole('button', { name: words.button.takeThisPhotographOfAcrylicsBottled }).click();
-  await expect(shown).toHaveCount(0);
-  await page.getByRole('button', { name: words.button.undo, exact: true }).click();
-  await expect(shown).toBeVisible();
-  await page.reload();
-  await page.getByRole('button', { name: words.button.acrylicsBottled }).click();
-  await expect(shown).toBeVisible();
-});
+test(
+  'photographs of a thing: kept, shown, taken away and back; what is none is refused',
+  LONG,
+  async ({ page, server }, testInfo) => {
+    await page.goto(`${server.address}/plan/demo/sort`);
+    await page.getByRole('button', { name: words.button.acrylicsBottled }).click();
+    const input = page.getByLabel(words.field.photographOfAcrylicsBottled, { exact: true });
+    const png = await page.screenshot();
+    await input.setInputFiles({ name: 'shelf.png', mimeType: 'image/png', buffer: png });
+    const shown = page.getByRole('img', { name: /^Acrylics, bottled, \d{4}/ });
+    await expect(shown).toBeVisible();
+    await expect.poll(() => shown.evaluate((e: HTMLImageElement) => e.naturalWidth)).toBe(1280);
+    await input.setInputFiles({ name: 'letter.txt', mimeType: 'image/png', buffer: Buffer.from('a letter') });
+    await expect(messages(page)).toContainText('letter.txt is not a picture that can be shown');
+    const huge = testInfo.outputPath('huge.jpg');
+    writeFileSync(huge, Buffer.alloc(40_000_000));
+    await input.setInputFiles(huge);
+    await expect(messages(page).last()).toContainText('40 MB; at most 30 MB');
+    await page.getByRole('button', { name: words.button.takeThisPhotographOfAcrylicsBottled }).click();
+    await expect(shown).toHaveCount(0);
+    await page.getByRole('button', { name: words.button.undo, exact: true }).click();
+    await expect(shown).toBeVisible();
+    await page.reload();
+    await page.getByRole('button', { name: words.button.acrylicsBottled }).click();
+    await expect(shown).toBeVisible();
+  },
+);
 
 test('many lines at once: ticked with Shift, changed as one, undone as one; a table pasted with columns of its own', async ({
   page,

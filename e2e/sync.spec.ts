@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test } from './server.ts';
 import { violated } from './axe.ts';
 import { messages } from './messages.ts';
+import { LONG } from './long.ts';
 import { words } from './words.ts';
 
 test('two windows see each other, and both keep what they did at the same time', async ({
@@ -50,30 +51,30 @@ test('two windows see each other, and both keep what they did at the same time',
   await expect(asked).toHaveCount(0);
 });
 
-test('a row that the other window removed: the late change is named and left out, the rest stays', async ({
-  page,
-  server,
-  context,
-}) => {
-  const other = await context.newPage();
-  for (const p of [page, other]) await p.goto(`${server.address}/plan/demo/activities`);
-  await page.getByLabel(words.field.activity, { exact: true }).first().waitFor();
-  await other.getByLabel(words.field.activity, { exact: true }).first().waitFor();
-  await context.route('**/events', (route) => route.abort());
-  await page.route('**/changes', (route) => route.abort());
-  await page.getByLabel(words.field.timesAWeek).first().fill('5');
-  await page.keyboard.press('Enter');
-  await expect(page.getByText('not saved')).toBeVisible();
-  await other.getByRole('button', { name: words.button.whatCarvingHeadsAndHandsNeeds }).click();
-  await other.getByRole('button', { name: words.button.removeCarvingHeadsAndHands }).click();
-  await expect(other.getByText('Saved', { exact: true })).toBeVisible();
-  await page.unroute('**/changes');
-  await expect(
-    messages(page).getByText(/no longer applies, since the plan was changed in another window/),
-  ).toBeVisible();
-  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
-  await expect(page.getByRole('button', { name: words.button.whatCarvingHeadsAndHandsNeeds })).toHaveCount(0);
-});
+test(
+  'a row that the other window removed: the late change is named and left out, the rest stays',
+  LONG,
+  async ({ page, server, context }) => {
+    const other = await context.newPage();
+    for (const p of [page, other]) await p.goto(`${server.address}/plan/demo/activities`);
+    await page.getByLabel(words.field.activity, { exact: true }).first().waitFor();
+    await other.getByLabel(words.field.activity, { exact: true }).first().waitFor();
+    await context.route('**/events', (route) => route.abort());
+    await page.route('**/changes', (route) => route.abort());
+    await page.getByLabel(words.field.timesAWeek).first().fill('5');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('not saved')).toBeVisible();
+    await other.getByRole('button', { name: words.button.whatCarvingHeadsAndHandsNeeds }).click();
+    await other.getByRole('button', { name: words.button.removeCarvingHeadsAndHands }).click();
+    await expect(other.getByText('Saved', { exact: true })).toBeVisible();
+    await page.unroute('**/changes');
+    await expect(
+      messages(page).getByText(/no longer applies, since the plan was changed in another window/),
+    ).toBeVisible();
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+    await expect(page.getByRole('button', { name: words.button.whatCarvingHeadsAndHandsNeeds })).toHaveCount(0);
+  },
+);
 
 test('the server is away for a while: work goes on, survives a reload of the window, and is saved when it is back', async ({
   page,
@@ -150,33 +151,34 @@ test('a backup is restored under an open second window, which shows it and says 
 test.describe('with what the browser allows on this machine’s own address', () => {
   test.use({ serviceWorkers: 'allow' });
 
-  test('a reload while the server is away opens Find and Move with the plan last seen; what is done then arrives later', async ({
-    page,
-    own: server,
-  }) => {
-    await page.goto(`${server.address}/plan/demo/find`);
-    await page.getByLabel(words.field.whatAreYouLookingFor).waitFor();
-    await page.evaluate(async () => {
-      await navigator.serviceWorker.ready;
-    });
-    await server.stop('SIGKILL');
-    await page.reload();
-    await page.getByLabel(words.field.whatAreYouLookingFor).fill('sewing mach');
-    const found = page.getByRole('list', { name: words.list.found });
-    await expect(found.getByRole('button').first()).toContainText('Sewing machine');
-    await page.getByRole('button', { name: words.button.markAsUsed }).click();
-    await expect(page.getByText('1 not saved')).toBeVisible();
-    await page.getByText('1 not saved').click();
-    await expect(page.getByText(/also when you reload or close the window/)).toBeVisible();
-    await page.keyboard.press('Escape');
-    await page.goto(`${server.address}/plan/demo/move`);
-    await expect(page.getByRole('group', { name: words.group.nextMove })).toBeVisible({ timeout: 60_000 });
-    await expect(page.getByText('1 not saved')).toBeVisible();
-    await server.start();
-    await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 60_000 });
-    const { entries } = (await (await fetch(`${server.address}/api/plans/demo/journal?which=last`)).json()) as {
-      entries: Array<{ group: { name: string } }>;
-    };
-    expect(entries.at(-1)!.group.name).toContain('Used: Sewing machine');
-  });
+  test(
+    'a reload while the server is away opens Find and Move with the plan last seen; what is done then arrives later',
+    LONG,
+    async ({ page, own: server }) => {
+      await page.goto(`${server.address}/plan/demo/find`);
+      await page.getByLabel(words.field.whatAreYouLookingFor).waitFor();
+      await page.evaluate(async () => {
+        await navigator.serviceWorker.ready;
+      });
+      await server.stop('SIGKILL');
+      await page.reload();
+      await page.getByLabel(words.field.whatAreYouLookingFor).fill('sewing mach');
+      const found = page.getByRole('list', { name: words.list.found });
+      await expect(found.getByRole('button').first()).toContainText('Sewing machine');
+      await page.getByRole('button', { name: words.button.markAsUsed }).click();
+      await expect(page.getByText('1 not saved')).toBeVisible();
+      await page.getByText('1 not saved').click();
+      await expect(page.getByText(/also when you reload or close the window/)).toBeVisible();
+      await page.keyboard.press('Escape');
+      await page.goto(`${server.address}/plan/demo/move`);
+      await expect(page.getByRole('group', { name: words.group.nextMove })).toBeVisible({ timeout: 60_000 });
+      await expect(page.getByText('1 not saved')).toBeVisible();
+      await server.start();
+      await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 60_000 });
+      const { entries } = (await (await fetch(`${server.address}/api/plans/demo/journal?which=last`)).json()) as {
+        entries: Array<{ group: { name: string } }>;
+      };
+      expect(entries.at(-1)!.group.name).toContain('Used: Sewing machine');
+    },
+  );
 });

@@ -1,7 +1,7 @@
 /**
  * npm run test:long [-- JEST ARGUMENTS]: the properties with many cases and a seed of their own, which is printed first. Without
- * arguments also what the real interface is asked many times: drops at random points, and axe on every view, sheet, tab and
- * dialog in both themes.
+ * arguments also every story of the real interface: those that are only told here (e2e/long.ts), drops at random points, axe on
+ * every view, sheet, tab and dialog in both themes, every width, every kind of change taken back.
  */
 import { build, installChromium, root, run } from './prepare.mjs';
 
@@ -16,16 +16,6 @@ const jest = `${root}node_modules/jest/bin/jest.js`;
 const failed = [run(process.execPath, ['--experimental-vm-modules', jest, ...asked], env)];
 if (asked.length === 0) {
   const playwright = `${root}node_modules/@playwright/test/cli.js`;
-  const stories = [
-    'e2e/dropping.spec.ts',
-    'e2e/views.spec.ts',
-    'e2e/sheets.spec.ts',
-    'e2e/bulk.spec.ts',
-    'e2e/undoing.spec.ts',
-    'e2e/widths.spec.ts',
-    '--timeout',
-    '1200000',
-  ];
-  failed.push(run(process.execPath, [playwright, 'test', ...stories], env));
+  failed.push(run(process.execPath, [playwright, 'test'], env));
 }
 process.exit(failed.some((code) => code !== 0) ? 1 : 0);

@@ -73,7 +73,7 @@ test('property: rounds hold every line once, in kinds, none larger than the floo
       expect(all.sort()).toEqual(Object.keys(plan.supplies).sort());
       for (const r of rounds) expect(r.supplies.length === 1 || r.area <= floor + 1e-9).toBe(true);
     }),
-    { numRuns: runs(40) },
+    { numRuns: runs(20, 800) },
   );
 });
 

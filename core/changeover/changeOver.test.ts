@@ -128,7 +128,7 @@ test('with room beside what still leaves and cut into sittings it is the same', 
         6,
       );
     }),
-    { numRuns: runs(50, 3000) },
+    { numRuns: runs(25, 3000) },
   );
 });
 
@@ -143,7 +143,7 @@ test('stopping anywhere and looking again goes on from there', () => {
       }
       expect(room(plan, 'today')).toEqual(room(start, 'planned'));
     }),
-    { numRuns: runs(40, 1200) },
+    { numRuns: runs(20, 1200) },
   );
 });
 

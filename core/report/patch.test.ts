@@ -67,7 +67,7 @@ test('property: a replica that is told differences has the plan, and its Report,
       expect(shown).toEqual(afresh(here));
       expect(Object.keys(shown.placements)).toEqual(Object.keys(worked.placements));
     }),
-    { numRuns: runs(8, 240) },
+    { numRuns: runs(4, 240) },
   );
 });
 
@@ -145,7 +145,7 @@ describe('a stage reads no more than it says', () => {
     work(guarded(demo, reads));
     fc.assert(
       fc.property(fc.oneof(randomPlan(), wishfulPlan()), (plan) => void work(guarded(plan, reads))),
-      { numRuns: runs(8, 240) },
+      { numRuns: runs(4, 240) },
     );
   });
 

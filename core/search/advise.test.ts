@@ -14,7 +14,7 @@ if (!read.ok) throw new Error(read.findings[0]!.message);
 const demo = read.plan;
 const ideas = ideasFor(demo, UNIT_TYPES);
 /** A few kinds of furniture are enough to see what is said of them. */
-const some = new Set(Object.keys(demo.supplies).filter((_, i) => i % runs(5, 1) === 0));
+const some = new Set(Object.keys(demo.supplies).filter((_, i) => i % runs(8, 1) === 0));
 const keep = <T extends { supply: string }>(rows: Readonly<Record<string, T>>) =>
   Object.fromEntries(Object.entries(rows).filter(([, row]) => some.has(row.supply)));
 /** A part of what is owned is enough for the figures. */
@@ -23,7 +23,7 @@ const smaller: typeof demo = {
   supplies: Object.fromEntries(Object.entries(demo.supplies).filter(([id]) => some.has(id))),
   ...{ uses: keep(demo.uses), placements: keep(demo.placements), pulls: keep(demo.pulls), logs: {} },
 };
-const types = UNIT_TYPES.slice(0, runs(3, UNIT_TYPES.length));
+const types = UNIT_TYPES.slice(0, runs(1, UNIT_TYPES.length));
 
 test('ideas of every kind for the demo, each with a name of its own', () => {
   const kinds = new Set(ideas.map((i) => i.kind));
@@ -51,7 +51,7 @@ test('what is said to be saved is what the report of the changed plan has; most 
   const all = adviseAll(smaller, { seed: 1, types, moves: runs(4, 60) });
   expect(all.length).toBeGreaterThan(5);
   expect([...all].sort((a, b) => b.saves - a.saves)).toEqual(all);
-  for (const help of all) {
+  for (const help of all.filter((_, i) => i % runs(4, 1) === 0)) {
     const after = evaluate(applyChanges(smaller, help.changes).plan);
     expect(after.errors).toBe(0);
     expect(after.week[help.basis].minutes).toBeCloseTo(help.minutes, 6);

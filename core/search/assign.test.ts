@@ -42,7 +42,7 @@ test('property: never over capacity, never where it may not be, never two of a g
       expect(assignAll(p, seed, null, 300)).toEqual({ at, cost });
       expect(lowerBound(p, cost)).toBeLessThanOrEqual(cost + 1e-6);
     }),
-    { numRuns: runs(150) },
+    { numRuns: runs(80, 3000) },
   );
 });
 

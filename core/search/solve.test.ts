@@ -111,7 +111,7 @@ test('property: never over capacity, never a broken lock, never a lost piece; th
       inspect(plan, solution);
       expect(solveAll(plan, { seed, moves: 150 })).toEqual(solution);
     }),
-    { numRuns: runs(50, 3000) },
+    { numRuns: runs(25, 3000) },
   );
 });
 
@@ -126,7 +126,7 @@ test('property: the same with every wish a maker can have, over thousands of pla
       for (const s of Object.values(plan.supplies).slice(0, seed % 3))
         for (const c of scene.compartments) broken.add(barredFrom(scene, s, c)?.code ?? '');
     }),
-    { numRuns: runs(90, 8000) },
+    { numRuns: runs(60, 8000) },
   );
   const rules = ['', 'child', 'clear', 'damp', 'floor', 'heat', 'heavy', 'hidden', 'kept', 'never', 'sun'];
   expect(rules).toEqual(expect.arrayContaining([...broken]));
@@ -164,7 +164,7 @@ test('property: only a part is planned anew, and the rest stays where it is', ()
           if (zoneOf(scene, p.supply) !== station) expect(again.placements).toContainEqual(p);
       }
     }),
-    { numRuns: runs(40, 2400) },
+    { numRuns: runs(20, 2400) },
   );
 });
 
@@ -208,7 +208,7 @@ test('property: in the evaluated plan every solved placement fits whole, and the
       expect(said).toBeLessThanOrEqual(solution.seconds * 1.005 + 1e-4);
       if (digging - piled < 1e-9) expect(said).toBeCloseTo(solution.seconds, 4);
     }),
-    { numRuns: runs(25, 1200) },
+    { numRuns: runs(12, 1200) },
   );
 });
 
@@ -245,7 +245,7 @@ test('property: in every place each thing can be taken by the motions that its f
         expect(needed / all).toBeLessThanOrEqual(lifts + 1e-6);
       }
     }),
-    { numRuns: runs(20, 1500) },
+    { numRuns: runs(10, 1500) },
   );
   expect(looked).toBeGreaterThan(0);
 });
@@ -260,7 +260,7 @@ test('property: placing again changes nothing, and an interrupted search is stil
       inspect(plan, stopped);
       expect(stopped.seconds).toBeGreaterThanOrEqual(solution.seconds - 1e-6);
     }),
-    { numRuns: runs(40) },
+    { numRuns: runs(20, 800) },
   );
 });
 
@@ -288,7 +288,7 @@ test('what is fetched often comes nearer than what is fetched seldom, all else e
         Object.values(report.placements).find((p) => p.supply === id)?.secondsPerFetch ?? Infinity;
       expect(seconds('often')).toBeLessThanOrEqual(seconds('seldom') + 1e-9);
     }),
-    { numRuns: runs(25, 800) },
+    { numRuns: runs(12, 800) },
   );
 });
 

@@ -323,9 +323,9 @@ test('property: every edit ends in the plan of all or is shown as refused, and n
       }
       edits += world.made.size;
     }),
-    { numRuns: runs(600, 60_000) },
+    { numRuns: runs(300, 60_000) },
   );
   // The schedules did what they are for.
-  expect(edits).toBeGreaterThan(1000);
-  expect(Math.min(refused, restored)).toBeGreaterThan(50);
+  expect(edits).toBeGreaterThan(500);
+  expect(Math.min(refused, restored)).toBeGreaterThan(25);
 }, 600_000);

@@ -1,7 +1,8 @@
 /** Commands about supplies: reading lines, what fits where, the balance, the purge and the shopping list. */
 import { Option, type Command } from 'commander';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
-import { roomEverywhere, roomIn, worksIn } from '@heronstone/core/ask/capacity.ts';
+import { roomEverywhere, roomIn } from '@heronstone/core/ask/capacity.ts';
+import { worksIn } from '@heronstone/core/cost/atWork.ts';
 import { writeShoppingCsv } from '@heronstone/core/formats/shoppingCsv.ts';
 import { settledUnits } from '@heronstone/core/room/standing.ts';
 import { sceneOf } from '@heronstone/core/scene/scene.ts';

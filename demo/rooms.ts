@@ -14,6 +14,8 @@ interface RoomSpec {
   size: readonly [number, number];
   /** Pieces of the library by their titles, in the order in which they come. */
   pieces: readonly string[];
+  /** How deep the part of a top is that is not kept clear for work, where it is not as the library says, mm. */
+  stores?: Readonly<Record<string, number>>;
   /** Starter lists, each an activity; times a week. */
   crafts: ReadonlyArray<readonly [string, number]>;
 }
@@ -78,6 +80,8 @@ export const ROOMS: Readonly<Record<string, RoomSpec>> = {
       ...['Work table', 'Standing worktop', 'Bookcase', 'Flat drawers', 'Tall cabinet with doors', 'Rail with rods'],
       ...['Paper rack', 'Wall shelf', 'Two-tier cart', 'Pegboard'],
     ],
+    // The heat press lives on it.
+    stores: { 'Standing worktop': 640 },
     crafts: [
       ['Vinyl and press', 3],
       ['Gift wrap and shipping', 3],
@@ -106,7 +110,8 @@ export function sampleRoom(key: string): Plan {
   make([set('openings', 'door', { ...door, hinge: 'left', swing: 'in', keepClear: null })]);
   for (const title of spec.pieces) {
     const type = UNIT_TYPES.find((t) => t.title === title)!;
-    make(newUnit(plan, type.shape, type.group === 'On the wall and the door', newId).changes);
+    const shape = { ...type.shape, storeDepth: spec.stores?.[title] ?? type.shape.storeDepth };
+    make(newUnit(plan, shape, type.group === 'On the wall and the door', newId).changes);
   }
   const [seat] = Object.values(plan.stations);
   for (const [craft, sessionsPerWeek] of spec.crafts) {

@@ -1,5 +1,5 @@
 /** Starter containers: generic sizes (common practice, no source), outside and inside in mm, prices in round figures. */
-import { CONTAINER_DEFAULTS } from '@heronstone/core/fit/containers.ts';
+import { CONTAINER_DEFAULTS, roundInside } from '@heronstone/core/fit/containers.ts';
 import type { ContainerShape } from '@heronstone/core/model/plan.ts';
 
 export interface ContainerType {
@@ -9,7 +9,8 @@ export interface ContainerType {
 
 /**
  * One line a container: name | kind | outside w x d x h | wall | price | marks.
- * Marks: l lid on, n a lid that snaps shut, p pulled like a drawer, s see-through; then how it is divided: kind, across x from
+ * Marks: l lid on, n a lid that snaps shut, p pulled like a drawer, s see-through, k locked with a key, r round (width and depth are
+ * its diameter); then how it is divided: kind, across x from
  * front to back x over each other. The inside is the outside less a wall at each side and one below.
  */
 const TABLE: Readonly<Record<string, string>> = {
@@ -47,7 +48,7 @@ Lidded box, 9 l | box | 270x390x130 | 3 | 6 | ls
 Lidded box, 18 l | box | 300x400x220 | 4 | 9 | ls
 Lidded box, 35 l | box | 340x450x300 | 4 | 14 | l
 Archive box | box | 330x400x260 | 4 | 4 | l
-Hat box | box | 350x350x180 | 4 | 9 | l
+Hat box | box | 350x350x180 | 4 | 9 | lr
 Bead box, 24 parts | box | 190x280x40 | 8 | 6 | ns | cells 4x6x1
 Screw box, 12 parts | box | 150x220x45 | 6 | 5 | ns | cells 3x4x1
 Case of 28 small boxes | box | 175x215x55 | 4 | 14 | ns | cells 4x7x1
@@ -71,16 +72,16 @@ Yarn basket | basket | 350x300x300 | 12 | 15 |
 Two-handled tub, 15 l | bin | 330x430x150 | 4 | 7 |
 Stacking crate, 20 l | bin | 300x400x200 | 6 | 9 |`,
   'Small and upright': `
-Jar, 100 ml | jar | 58x58x65 | 3 | 1 | ls
-Jar, 250 ml | jar | 72x72x90 | 3 | 1.2 | ls
-Jar, 500 ml | jar | 90x90x110 | 3 | 1.6 | ls
-Jar, 1 l | jar | 105x105x160 | 3 | 2.2 | ls
-Flip-top pot | jar | 27x27x50 | 1.5 | 0.4 | ls
-Round tin, small | tin | 65x65x30 | 1 | 0.8 | l
+Jar, 100 ml | jar | 58x58x65 | 3 | 1 | lsr
+Jar, 250 ml | jar | 72x72x90 | 3 | 1.2 | lsr
+Jar, 500 ml | jar | 90x90x110 | 3 | 1.6 | lsr
+Jar, 1 l | jar | 105x105x160 | 3 | 2.2 | lsr
+Flip-top pot | jar | 27x27x50 | 1.5 | 0.4 | lsr
+Round tin, small | tin | 65x65x30 | 1 | 0.8 | lr
 Flat tin | tin | 95x145x25 | 1 | 2 | l
-Cup for brushes | cup | 80x80x110 | 3 | 3 |
-Cup, wide | cup | 110x110x130 | 3 | 4 |
-Hanging cup | cup | 90x90x110 | 2 | 3 |`,
+Cup for brushes | cup | 80x80x110 | 3 | 3 | r
+Cup, wide | cup | 110x110x130 | 3 | 4 | r
+Hanging cup | cup | 90x90x110 | 2 | 3 | r`,
   'Paper, pouches and files': `
 Hanging file | file | 330x30x250 | 1 | 1 |
 File box for hanging files | file | 345x390x270 | 6 | 14 |
@@ -100,8 +101,8 @@ Zip pouch, A4 | pouch | 340x20x260 | 0.3 | 1 | s
 Box for 5 x 7 in pockets | box | 145x400x190 | 3 | 7 |
 Two-lane box for 5 x 7 in pockets | box | 290x400x190 | 3 | 12 | p | lanes 2x1x1`,
   'Turning and tiered': `
-Turntable, 250 mm | carousel | 250x250x80 | 4 | 9 |
-Turntable, 380 mm | carousel | 380x380x60 | 4 | 14 |
+Turntable, 250 mm | carousel | 250x250x80 | 4 | 9 | r
+Turntable, 380 mm | carousel | 380x380x60 | 4 | 14 | r
 Carousel of cups | carousel | 300x300x150 | 20 | 18 |
 Turning tower for 144 cases | carousel | 320x320x530 | 6 | 45 | | cells 2x2x36`,
   'Racks with cells': `
@@ -131,8 +132,8 @@ function parse(group: string, line: string): ContainerType {
       width,
       depth,
       height,
-      insideWidth: width - 2 * w,
-      insideDepth: depth - 2 * w,
+      insideWidth: marks.includes('r') ? roundInside(width - 2 * w) : width - 2 * w,
+      insideDepth: marks.includes('r') ? roundInside(depth - 2 * w) : depth - 2 * w,
       insideHeight: height - (lid ? 2 : 1) * w,
       lid: marks.includes('n') ? 'snap' : lid ? 'on' : 'none',
       keyLocked: marks.includes('k'),

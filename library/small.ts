@@ -101,6 +101,22 @@ export const HUNG: readonly UnitType[] = [
     asOne: true,
     storeDepth: 0,
   }),
+  type(wall, 'Edge clamp', 'on the edge of a table, holds one tool or an arm', {
+    kind: 'rail',
+    width: 50,
+    depth: 70,
+    height: 90,
+    bottom: 600,
+    board: 0,
+  }),
+  type(wall, 'Leaning rack', 'boards, mats and frames on edge, at the side of a table', {
+    kind: 'rack',
+    width: 560,
+    depth: 90,
+    height: 560,
+    board: 4,
+    tiers: [548],
+  }),
   type(wall, 'Door-back rack', 'five baskets on the back of a door', {
     kind: 'rack',
     width: 450,

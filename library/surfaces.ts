@@ -10,7 +10,7 @@ export const SURFACES: readonly UnitType[] = [
     depth: 700,
     height: 740,
     board: 28,
-    storeDepth: 180,
+    storeDepth: 250,
   }),
   type(group, 'Side table', 'for photographs or packing', {
     kind: 'table',
@@ -26,7 +26,7 @@ export const SURFACES: readonly UnitType[] = [
     depth: 700,
     height: 930,
     board: 38,
-    storeDepth: 150,
+    storeDepth: 250,
   }),
   type(group, 'Folding table on wheels', 'rolls up when many hands come', {
     kind: 'table',

@@ -58,6 +58,7 @@ export function belongingInstance(wish: {
     ...roomInstance(items, places, seed),
     look,
     traffic: Float64Array.from({ length: items }, (_, i) => 1 + ((seed + i * 7) % 20)),
+    line: new Float64Array(items).fill(1),
     lines: Float64Array.from({ length: places }, (_, j) => j % 2),
     group,
     pairs,

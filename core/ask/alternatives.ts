@@ -6,7 +6,7 @@ import { layOut } from '../fit/layOut.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Arrangement, Placement, Plan, Supply } from '../model/plan.ts';
-import { penaltiesOf, secondsFrom } from '../cost/cost.ts';
+import { lookedThrough, penaltiesOf, secondsFrom } from '../cost/cost.ts';
 import { barredFrom, mayLieIn, type Barred } from '../cost/rules.ts';
 import { orderOf, wantedOf } from '../cost/sorting.ts';
 import { shareOf, sparesPlaced } from '../cost/stock.ts';
@@ -76,7 +76,7 @@ export function alternativesFor(
     const { laid, share: taken, room } = among(plan, c, others, supply, count, fixed);
     const empty = fit(supply, count, c, c.inside.width, null, plan.meta.units);
     const crowd = {
-      lines: others.length + standing.length + 1,
+      lines: others.reduce((sum, p) => sum + lookedThrough(plan.supplies[p.supply]!), 0) + standing.length + 1,
       share: taken,
       behind: inFront(c, laid, laid.length - 1, fixed),
       digging: diggingIn(supply, laid.at(-1)!, c),

@@ -5,7 +5,8 @@ import { CONTAINER_DEFAULTS } from '../fit/containers.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { sceneOf } from '../scene/scene.ts';
-import { roomEverywhere, roomIn, roomInContainer, worksIn } from './capacity.ts';
+import { worksIn } from '../cost/atWork.ts';
+import { roomEverywhere, roomIn, roomInContainer } from './capacity.ts';
 
 const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
 if (!read.ok) throw new Error('The demo plan cannot be read.');

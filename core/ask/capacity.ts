@@ -1,13 +1,10 @@
-/** Questions about room: how many go there, how many more, how they lie, and whether a machine can work there. */
+/** Questions about room: how many go there, how many more, and how they lie. */
 import { partsOf } from '../furniture/parts.ts';
 import type { Compartment } from '../furniture/compartments.ts';
-import { formatLength } from '../model/measure.ts';
-import type { Arrangement, ContainerShape, Plan, Supply, Unit } from '../model/plan.ts';
+import type { Arrangement, ContainerShape, Supply } from '../model/plan.ts';
 import { alternativesFor } from './alternatives.ts';
 import { keptFrom } from '../cost/keeps.ts';
 import { mayLieIn } from '../cost/rules.ts';
-import { freeBefore } from '../room/free.ts';
-import { standing } from '../room/standing.ts';
 import { contentsOf, type Scene } from '../scene/scene.ts';
 import { seenWords } from '../report/contents.ts';
 import { fit, lieWords, lying, tooLarge } from '../fit/fit.ts';
@@ -139,67 +136,4 @@ export function roomInContainer(
     how: found.lie ? lieWords(supply, found.lie, found.count) : '',
     reason: found.count === 0 ? tooLarge(supply, place, null, 'metric') : null,
   };
-}
-
-export interface Working {
-  place: string;
-  works: boolean;
-  /** What is short, or how much there is to spare, in words. */
-  words: string[];
-}
-
-/**
- * Whether a machine can work where it stands: its body with the mat fed through in front and behind, and its lid up.
- * On a table the whole top counts; in an open or doored place what is behind the back board is not there.
- */
-export function worksIn(plan: Plan, supply: Supply, unit: Unit, c: Compartment): Working {
-  const say = (mm: number) => formatLength(Math.round(Math.abs(mm)), plan.meta.units);
-  const words: string[] = [];
-  const need = (name: string, needed: number, there: number) => {
-    if (needed <= there + 1e-6) return;
-    words.push(`${say(needed - there)} short ${name}`);
-  };
-  const table = c.access === 'top';
-  const closed = c.access === 'drawer' || c.access === 'lid' || c.access === 'box' || c.access === 'peg';
-  if (closed) return { place: c.name, works: false, words: ['it cannot work in a drawer, in a box or on a board'] };
-  const width = table ? unit.width : c.inside.width;
-  const depth = table ? unit.depth : c.inside.depth;
-  const top = c.front.bottom + supply.thickness + supply.workAbove;
-  need('across', supply.length, width);
-  need(
-    'from front to back, with what is fed through behind',
-    supply.width + supply.workBack,
-    depth + (table ? behind(plan, unit) : 0),
-  );
-  if (table) need('under the ceiling, with its lid up', top, plan.meta.ceiling);
-  else if (c.access === 'pull-out') need('in height', supply.thickness, c.inside.height);
-  else need('in height, with its lid up', supply.thickness + supply.workAbove, c.inside.height);
-  if (unit.elsewhere === null && supply.workFront > 0) {
-    const before = clearBefore(plan, unit, { bottom: c.front.bottom, top });
-    need(
-      'before it, for what is fed through',
-      supply.workFront,
-      before + (table ? Math.max(0, depth - supply.width - supply.workBack) : 0),
-    );
-  }
-  return {
-    place: table ? unit.name : c.name,
-    works: words.length === 0,
-    words: words.length === 0 ? ['it can work there'] : words,
-  };
-}
-
-/** Free depth before a unit between two heights, mm; no more than five metres. */
-function clearBefore(plan: Plan, unit: Unit, span: { bottom: number; top: number }): number {
-  return freeBefore(unit, standing(plan), span, 5000);
-}
-
-/** Free depth behind a table, mm: what hangs over its edge there. */
-function behind(plan: Plan, unit: Unit): number {
-  if (Object.keys(plan.corners).length < 3) return 0;
-  const turned = { ...unit, turn: (unit.turn + 180) % 360 };
-  return Math.max(
-    0,
-    clearBefore(plan, turned, { bottom: unit.bottom + unit.height, top: unit.bottom + unit.height + 200 }),
-  );
 }

@@ -59,9 +59,10 @@ export function explain(plan: Plan, report: Report, placementId: string): Explan
   return {
     placement: placementId,
     elements: way ? fetchElements(way, find) : [],
-    returning: way && supply.goesBack ? returnElements(way) : [],
+    returning: way && supply.goesBack ? returnElements(way, find) : [],
     reasons: [
       ...howOften(plan, p),
+      ...(find.inPlace ? ['It is used where it stands, so nobody carries it.'] : []),
       ...rank(p, all),
       ...belongs(scene, report, p),
       ...against(p, nearer, nextBest),

@@ -57,7 +57,7 @@ export function elementsOfTiming(scene: Scene, timing: Timing): Element[] | null
       p.arrangement === 'today' && p.unit === timing.unit && p.slot === timing.slot && p.container === timing.container,
   ).length;
   const find = supply ? lookupIn(scene, supply, compartment, { lines: Math.max(1, lines), share: 0 }, 'today') : ALONE;
-  return [...fetchElements(way, find), ...(timing.back ? returnElements(way) : [])];
+  return [...fetchElements(way, find), ...(timing.back ? returnElements(way, find) : [])];
 }
 
 /** Fits the timings of a plan. */

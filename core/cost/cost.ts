@@ -7,12 +7,13 @@ import type { Digging } from '../fit/digging.ts';
 import { massEach } from '../fit/fit.ts';
 import type { Arrangement, Supply } from '../model/plan.ts';
 import { usesOf, type Scene } from '../scene/scene.ts';
+import { usedInPlace } from './atWork.ts';
 import { hazardsOf, type Penalty } from './hazards.ts';
 import { CLOSED } from './rules.ts';
 
 /** What else lies in a compartment, as far as it costs time. */
 export interface Crowd {
-  /** Lines of supplies there, this one included. */
+  /** Lines of supplies there that are looked through, this one included. */
   lines: number;
   /** Taken width as a share of the inside width; above 1 things lie on and before each other. */
   share: number;
@@ -28,6 +29,9 @@ export function isLabelled(scene: Scene, compartment: Compartment): boolean {
   return box ? box.labelled || box.seeThrough : scene.plan.units[compartment.unit]!.labelled;
 }
 
+/** What a line adds to those that are looked through in its place: a machine is seen at once, and nobody looks through it. */
+export const lookedThrough = (supply: Pick<Supply, 'form'>): 0 | 1 => (supply.form === 'machine' ? 0 : 1);
+
 /** How a supply is found in a compartment of an arrangement. A plan counts on its labels; today only on those that are there. */
 export function lookupIn(
   scene: Scene,
@@ -39,7 +43,7 @@ export function lookupIn(
   const unit = scene.plan.units[compartment.unit]!;
   const known = arrangement === 'planned' || isLabelled(scene, compartment) || !CLOSED.has(compartment.access);
   return {
-    lines: crowd.lines,
+    lines: lookedThrough(supply) === 0 ? 1 : crowd.lines,
     known,
     alike:
       unit.kind === 'drawer unit'
@@ -48,6 +52,7 @@ export function lookupIn(
           ? unit.bays.flatMap((b) => b.cells).filter((c) => CLOSED.has(c.access)).length || 1
           : 1,
     loose: supply.form === 'loose',
+    ...(usedInPlace(scene, supply, compartment) ? { inPlace: true } : {}),
     ...(crowd.digging ? { digging: crowd.digging } : {}),
     // Of what lies too much, half is in front or on top of the one that is wanted.
     aside: (crowd.share > 1 ? ((1 - 1 / crowd.share) * crowd.lines) / 2 : 0) + (crowd.behind ?? 0),

@@ -73,6 +73,8 @@ export interface Lookup {
   digging?: Digging;
   /** Things moved aside to get at it, on average: what a compartment that is overfull costs. */
   aside: number;
+  /** A machine that is used where it stands: one goes there and comes back, and carries nothing. */
+  inPlace?: boolean;
 }
 
 /** What is opened before a hand gets in, and shut after. */
@@ -242,8 +244,9 @@ export function diggingElements(dig: Digging | undefined, constants: Constants):
   ];
 }
 
-/** Elements of going, finding, taking and bringing one thing. */
+/** Elements of going, finding, taking and bringing one thing; of what is used in place, of going there and coming back. */
 export function fetchElements(way: Approach, find: Lookup): Element[] {
+  if (find.inPlace) return [element('look', 1, way.constants), ...way.there, ...way.back];
   const search: Element[] = [];
   const of = (kind: ElementKind, quantity = 1) => element(kind, quantity, way.constants);
   if (!find.known && find.alike > 1) {
@@ -273,8 +276,9 @@ export function fetchElements(way: Approach, find: Lookup): Element[] {
   ];
 }
 
-/** Elements of putting it back: the same way, without looking for it. */
-export function returnElements(way: Approach): Element[] {
+/** Elements of putting it back: the same way, without looking for it; what is used in place is left there. */
+export function returnElements(way: Approach, find: Pick<Lookup, 'inPlace'> = {}): Element[] {
+  if (find.inPlace) return [];
   const of = (kind: ElementKind, quantity = 1) => element(kind, quantity, way.constants);
   return [
     of('look'),
@@ -289,5 +293,5 @@ export function returnElements(way: Approach): Element[] {
 
 /** Seconds of one fetch, with the return trip where the thing goes back. */
 export function fetchSeconds(way: Approach, find: Lookup, goesBack: boolean): number {
-  return totalSeconds(fetchElements(way, find)) + (goesBack ? totalSeconds(returnElements(way)) : 0);
+  return totalSeconds(fetchElements(way, find)) + (goesBack ? totalSeconds(returnElements(way, find)) : 0);
 }

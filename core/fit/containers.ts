@@ -28,6 +28,29 @@ export const CONTAINER_DEFAULTS = {
   partNames: [] as string[],
 } as const satisfies Partial<ContainerShape>;
 
+/**
+ * What the inside of a round container counts as: a square of the same area, so that what is loose in it, and the room that it
+ * takes, are right. One straight thing across the middle could be an eighth longer.
+ * @param diameter inside, mm @returns the side of the square, mm to a tenth
+ */
+export const roundInside = (diameter: number): number => Math.round(((diameter * Math.sqrt(Math.PI)) / 2) * 10) / 10;
+
+/** The diameter of which a square inside is the measure, mm to a tenth. */
+export const diameterOf = (side: number): number => Math.round(((side * 2) / Math.sqrt(Math.PI)) * 10) / 10;
+
+/** What a container is whose inside is round: as thick all round as it was at its sides. @param diameter inside, mm */
+export function asRound(
+  shape: Pick<ContainerShape, 'width' | 'insideWidth'>,
+  diameter: number,
+): Pick<ContainerShape, 'width' | 'depth' | 'insideWidth' | 'insideDepth'> {
+  // What is within may be the square that stands for a round inside already.
+  const round = diameterOf(shape.insideWidth);
+  const walls = Math.max(0, shape.width - (round < shape.width ? round : shape.insideWidth));
+  const outside = Math.round((diameter + walls) * 10) / 10;
+  const inside = roundInside(diameter);
+  return { width: outside, depth: outside, insideWidth: inside, insideDepth: inside };
+}
+
 /** Id of the compartment that a container is. */
 export function containerPlace(container: Pick<Container, 'id' | 'unit' | 'slot'>): string {
   return `${container.unit}/${container.slot}#${container.id}`;

@@ -214,10 +214,20 @@ export function notHung(supply: Supply, place: Holds): string | null {
   return supply.mass !== null && supply.mass > of(place).hook * 1000 ? 'is too heavy for a hook' : null;
 }
 
+/** How far down a hand and an eye go into a narrow bin that is got into from above, mm. Common practice, no source. */
+const REACHED_INTO = 350;
+/** Whether a place is a deep, narrow bin: what is lower than the rest of it is not seen and not reached. */
+function isWell({ walls, parts, inside: { width, depth, height } }: Holds): boolean {
+  const narrow = Math.min(width, depth);
+  return walls === 'all' && !parts && height > REACHED_INTO && height > 1.5 * narrow && narrow < REACHED_INTO;
+}
+
 /** Why something cannot lie in a way in a place for want of support; null when it can. */
 export function unsupported(supply: Supply, standing: Standing, place: Holds): string | null {
   const { orientation, across, into, up } = standing;
   if (place.access === 'peg' || supply.form === 'machine') return null;
+  if (isWell(place) && supply.form !== 'soft' && up < place.inside.height - REACHED_INTO)
+    return 'would lie at the bottom of a deep bin, out of sight and reach';
   if (supply.form === 'loose') return allRound(place) ? null : 'needs something to lie in: a jar, a box, a drawer';
   if (supply.form === 'soft') return null;
   // A few pens lie on a shelf; more of them roll out of its open front.

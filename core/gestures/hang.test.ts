@@ -106,3 +106,23 @@ test('openings of one size become the cells of one place with what lies in them,
   const odd = { ...plan.units.sheet!, tiers: [40, 30] };
   expect(asOneChanges(plan, odd, true)).toEqual([]);
 });
+
+test('on the front edge of a table and of a wall shelf it hangs flush with the top, and what it holds is fetched from there', () => {
+  const hook = { kind: 'rail' as const, hangs: 'hooks' as const, width: 300, depth: 60, height: 100, board: 0 };
+  const plan = having(hook);
+  const table = Object.values(plan.units).find((u) => u.kind === 'table' && u.width >= 300)!;
+  const hung = applyChanges(plan, putOn(table, plan.units.sheet!, 'edge')).plan;
+  const at = settledUnits(hung).sheet!;
+  expect([at.turn, at.bottom + at.height]).toEqual([table.turn, table.bottom + table.height]);
+  expect(Math.hypot(at.x - table.x, at.y - table.y)).toBeCloseTo((table.depth + at.depth) / 2, 6);
+  expect(said(hung).filter((f) => f.severity === 'error')).toEqual([]);
+  expect(evaluate(hung).compartments.some((c) => c.unit === 'sheet' && c.access === 'peg')).toBe(true);
+  // A second one hangs beside it, with equal gaps.
+  const two = addedUnit(hung, 'strip', { ...sheet, ...hook, width: 200, host: table.id, hostSlot: 'edge' });
+  const [a, b] = [settledUnits(two).sheet!, settledUnits(two).strip!];
+  expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeGreaterThanOrEqual(Math.min(250, (table.width - 500) / 3 + 250) - 1e-6);
+  // A bookcase has no such edge, and what is too deep does not go there.
+  expect(mountsFor(plan, plan.units.sheet!).some((m) => m.host.id === 'books' && m.slot === 'edge')).toBe(false);
+  const deep = applyChanges(hung, [set('units', 'sheet', { depth: 140 })]).plan;
+  expect(said(deep).map((f) => [f.code, f.path])).toContainEqual(['insert too large', 'units.sheet.depth']);
+});

@@ -1,4 +1,4 @@
-/** Hanging furniture on others and on doors: on a side, on the inside of a cabinet door, on the leaf of a door of the room. */
+/** Hanging furniture on others and on doors: on a side, on the front edge, on the inside of a cabinet door, on the leaf of a door of the room. */
 import { isMount, mountsOf } from '../furniture/mounts.ts';
 import { ALL, compartmentsOf, mayBeOne } from '../furniture/compartments.ts';
 import { set, type Change } from '../model/change.ts';
@@ -36,12 +36,25 @@ export function hangOnDoor(plan: Pick<Plan, 'openings' | 'corners'>, unit: Unit,
   ];
 }
 
-/** Changes that hang a unit on a side or a door of another, or stand it in one of its openings. */
+/** Changes that hang a unit on a side, the front edge or a door of another, or stand it in one of its openings. */
 export function putOn(host: Unit, unit: Unit, slot: string): Change[] {
   const mount = mountsOf(host).find((m) => m.slot === slot);
   const highest = host.bottom + host.height - unit.height;
+  // On a front edge it is flush with the top.
+  if (mount?.slot === 'edge')
+    return [
+      set('units', unit.id, {
+        host: host.id,
+        hostSlot: slot,
+        bottom: Math.max(0, highest),
+        onDoor: null,
+        elsewhere: null,
+      }),
+    ];
   const own = unit.bottom >= host.bottom && unit.bottom <= highest && unit.bottom > 0;
-  const bottom = mount ? (own ? unit.bottom : Math.max(host.bottom, highest - BELOW)) : unit.bottom;
+  // What stands on the floor stands on it beside a side, too.
+  const stands = unit.bottom === 0 && unit.kind !== 'pegboard' && unit.kind !== 'rail';
+  const bottom = !mount || stands ? unit.bottom : own ? unit.bottom : Math.max(host.bottom, highest - BELOW);
   return [set('units', unit.id, { host: host.id, hostSlot: slot, bottom, onDoor: null, elsewhere: null })];
 }
 

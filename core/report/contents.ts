@@ -13,7 +13,7 @@ import type { Compartment } from '../furniture/compartments.ts';
 import type { Arrangement, Placement, Supply } from '../model/plan.ts';
 import { byMotion, totalSeconds, type Element } from '../fetch/elements.ts';
 import { fetchElements, returnElements } from '../fetch/fetch.ts';
-import { lookupIn, isLabelled, penaltiesOf, secondsFrom, type Crowd } from '../cost/cost.ts';
+import { isLabelled, lookedThrough, lookupIn, penaltiesOf, secondsFrom, type Crowd } from '../cost/cost.ts';
 import { barredFrom } from '../cost/rules.ts';
 import { shareOf } from '../cost/stock.ts';
 import type { Fill, FillState, PlacementReport, UsedFrom } from './report.ts';
@@ -46,8 +46,9 @@ export function layPlace(scene: Scene, compartment: Compartment, list: readonly 
     standing.flatMap((s) => (s.rect ? [{ ...s.rect, high: plan.containers[s.container]!.height }] : [])),
   );
   const behind = laid.map((_, i) => inFront(compartment, laid, i, fixed));
+  const looked = list.reduce((sum, p) => sum + lookedThrough(plan.supplies[p.supply]!), 0);
   const fill: Fill = { share, state: stateOf(scene, compartment, items, laid, standing, share, reach), mass, takes };
-  return { laid, behind, heaped, crowd: { lines: list.length + standing.length, share }, fill };
+  return { laid, behind, heaped, crowd: { lines: looked + standing.length, share }, fill };
 }
 
 /** The least inside sizes that hold what lies there as it lies: for a drawer that is made to measure. */
@@ -196,7 +197,7 @@ function placementReport(
   const labelled = arrangement === 'planned' || isLabelled(scene, compartment);
   for (const use of usesOf(scene, supply.id)) {
     const way = scene.approaches.get(use.seat)!.get(compartment.id)!;
-    const elements = [...fetchElements(way, find), ...(supply.goesBack ? returnElements(way) : [])];
+    const elements = [...fetchElements(way, find), ...(supply.goesBack ? returnElements(way, find) : [])];
     const one = totalSeconds(elements);
     const sight = scene.sights.get(use.seat)!.get(compartment.id)!;
     if (sight.state === 'nothing' || (sight.state === 'front' && !labelled)) unseen += use.fetches * share;

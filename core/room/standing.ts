@@ -24,6 +24,10 @@ export function settledUnits(plan: Pick<Plan, 'units'>): Plan['units'] {
   return units;
 }
 
+/** All that hangs on the same front edge. */
+const onEdge = (units: Plan['units'], unit: Unit): Unit[] =>
+  unit.hostSlot === 'edge' ? Object.values(units).filter((u) => u.host === unit.host && u.hostSlot === 'edge') : [unit];
+
 /** An insert stands in the middle of its opening, with its front flush with the front of its host. */
 function inHost(unit: Unit, units: Plan['units'], depth: number): Unit {
   const host = unit.host === null ? undefined : units[unit.host];
@@ -31,7 +35,7 @@ function inHost(unit: Unit, units: Plan['units'], depth: number): Unit {
   if (!host || depth > 3) return unit;
   const at = inHost(host, units, depth + 1);
   if (isMount(unit.hostSlot)) {
-    const { across, out, turn } = mountedAt(at, unit, unit.hostSlot);
+    const { across, out, turn } = mountedAt(at, unit, unit.hostSlot, onEdge(units, unit));
     const centre = inRoom(at, across, out);
     return { ...unit, x: centre.x, y: centre.y, turn: at.turn + turn, elsewhere: at.elsewhere };
   }

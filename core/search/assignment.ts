@@ -15,6 +15,8 @@ export interface Problem {
   without: Float64Array;
   /** Crowding: in a place with n > 1 lines each fetch costs (n + 1) / 2 looks. Fetches of each item; 0 for none. */
   traffic: Float64Array;
+  /** What an item adds to the lines that are looked through: 1, or 0 for what is seen at once. */
+  line: Float64Array;
   look: number;
   /** Lines and fetches of what lies in a place already. */
   lines: Float64Array;
@@ -40,6 +42,7 @@ export function plainProblem(
   return {
     ...rows,
     traffic: new Float64Array(rows.items),
+    line: new Float64Array(rows.items).fill(1),
     look: 0,
     lines: new Float64Array(rows.places),
     fetches: new Float64Array(rows.places),
@@ -154,7 +157,7 @@ export class State {
     let sum = p.cost[i * p.places + j]!;
     if (p.look > 0) {
       const [f, n] = [this.fetches[j]!, this.lines[j]!];
-      sum += this.crowd(f + p.traffic[i]!, n + 1) - this.crowd(f, n);
+      sum += this.crowd(f + p.traffic[i]!, n + p.line[i]!) - this.crowd(f, n);
     }
     if (p.pairs.length > 0) for (const [k, cost] of this.partners[i]!) sum += pairCost(p, this.at[k]!, j, cost);
     return sum + this.sorts.added(p.sort[i]!, j);
@@ -173,7 +176,7 @@ export class State {
     if (j < 0) return;
     const { p } = this;
     this.left[j]! -= p.size[i * p.places + j]!;
-    this.lines[j]! += 1;
+    this.lines[j]! += p.line[i]!;
     this.fetches[j]! += p.traffic[i]!;
     this.there[j]!.push(i);
     this.sorts.count(p.sort[i]!, j, 1);
@@ -185,7 +188,7 @@ export class State {
     if (j < 0) return;
     const { p } = this;
     this.left[j]! += p.size[i * p.places + j]!;
-    this.lines[j]! -= 1;
+    this.lines[j]! -= p.line[i]!;
     this.fetches[j]! -= p.traffic[i]!;
     const list = this.there[j]!;
     list[list.indexOf(i)] = list[list.length - 1]!;
@@ -204,7 +207,7 @@ export function costOf(p: Problem, at: ArrayLike<number>): number {
     if (j < 0) sum += p.without[i]!;
     else {
       sum += p.cost[i * p.places + j]!;
-      lines[j]! += 1;
+      lines[j]! += p.line[i]!;
       fetches[j]! += p.traffic[i]!;
     }
   }

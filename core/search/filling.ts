@@ -4,7 +4,7 @@ import type { Lie } from '../fit/lies.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { byName, type Placement, type Supply } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
-import { diggingSeconds, placeCost, lookSeconds } from '../cost/cost.ts';
+import { diggingSeconds, lookedThrough, lookSeconds, placeCost } from '../cost/cost.ts';
 import { diggingOf, NO_DIGGING } from '../fit/digging.ts';
 import { containerPlace } from '../fit/containers.ts';
 import { Fitter } from '../fit/feasible.ts';
@@ -138,15 +138,15 @@ export class Filling {
   /** Seconds a week that a part adds to a compartment, the looking of the others there included. */
   added(part: Thing, at: number, lie: Lie): number {
     const own = this.fetches(part);
-    const [before, after] = [this.lines[at]!, this.lines[at]! + 1].map((n) => lookSeconds(n, this.scene.constants)) as [
-      number,
-      number,
-    ];
+    const line = lookedThrough(part.supply);
+    const [before, after] = [this.lines[at]!, this.lines[at]! + line].map((n) =>
+      lookSeconds(n, this.scene.constants),
+    ) as [number, number];
     return (
       this.costs(part.supply)[at]! * this.share(part) +
       this.order(part, at) +
       this.digging(part, at, lie) +
-      own * after +
+      line * own * after +
       this.traffic[at]! * (after - before)
     );
   }
@@ -193,8 +193,9 @@ export class Filling {
 
   count(part: Thing & Pick<Part, 'at' | 'width'>, sign: 1 | -1): void {
     this.taken[part.at]! += sign * part.width;
-    this.lines[part.at]! += sign;
-    this.traffic[part.at]! += sign * this.fetches(part);
+    const line = lookedThrough(part.supply);
+    this.lines[part.at]! += sign * line;
+    this.traffic[part.at]! += sign * line * this.fetches(part);
   }
 }
 

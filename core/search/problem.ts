@@ -2,7 +2,7 @@
 import type { Placement } from '../model/plan.ts';
 import { compartmentId } from '../scene/scene.ts';
 import type { Problem } from './assignment.ts';
-import { lookSeconds } from '../cost/cost.ts';
+import { lookedThrough, lookSeconds } from '../cost/cost.ts';
 import { farness, type Left, type Part, type Filling } from './filling.ts';
 import { wantedOf } from '../cost/sorting.ts';
 
@@ -36,8 +36,8 @@ export function problemOf(
   const fetches = Float64Array.from(search.traffic);
   for (const part of search.parts) {
     taken[part.at]! -= part.width;
-    lines[part.at]! -= 1;
-    fetches[part.at]! -= search.fetches(part);
+    lines[part.at]! -= lookedThrough(part.supply);
+    fetches[part.at]! -= lookedThrough(part.supply) * search.fetches(part);
   }
   const far = places.map((c) => farness(scene, c));
   const farthest = Math.max(0, ...far);
@@ -70,7 +70,8 @@ export function problemOf(
         parts,
         (part) => LEFT_OUT + search.fetches(part) * constants.hunt - (mine.has(part) ? 0 : 1),
       ),
-      traffic: Float64Array.from(parts, (part) => search.fetches(part)),
+      traffic: Float64Array.from(parts, (part) => lookedThrough(part.supply) * search.fetches(part)),
+      line: Float64Array.from(parts, (part) => lookedThrough(part.supply)),
       look: lookSeconds(1 + 1, constants) / 1.5,
       lines,
       fetches,

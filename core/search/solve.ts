@@ -11,7 +11,7 @@ import type { Placement, Plan } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, sceneOf, type Scene } from '../scene/scene.ts';
 import { assign } from './assign.ts';
 import { costOf, type Problem } from './assignment.ts';
-import { lookSeconds } from '../cost/cost.ts';
+import { lookedThrough, lookSeconds } from '../cost/cost.ts';
 import { LEFT_OUT, problemOf, type Movable } from './problem.ts';
 import { goesAway } from '../cost/rules.ts';
 import { keepApart } from './apart.ts';
@@ -291,7 +291,7 @@ function total(search: Filling, unplaced: readonly Left[]): number {
       search.costs(part.supply)[part.at]! * search.share(part) +
       search.order(part, part.at) +
       search.digging(part, part.at, part.lie) +
-      search.fetches(part) * lookSeconds(search.lines[part.at]!, search.scene.constants);
+      lookedThrough(part.supply) * search.fetches(part) * lookSeconds(search.lines[part.at]!, search.scene.constants);
   for (const { supply, count } of unplaced)
     seconds += fetchesAWeek(search.scene, supply.id) * (count / supply.count) * search.scene.constants.hunt;
   return seconds;

@@ -13,7 +13,9 @@ import { pullTour } from '@heronstone/core/ask/tour.ts';
 import { accountOf } from '@heronstone/core/ask/account.ts';
 import { finderOf, type Finder } from '@heronstone/core/find/find.ts';
 import { containerAdvice, type Advice, type By } from '@heronstone/core/ask/containerAdvice.ts';
-import { roomEverywhere, worksIn, type Room, type Working } from '@heronstone/core/ask/capacity.ts';
+import { repacked, type Pack, type Repacked } from '@heronstone/core/ask/repack.ts';
+import { roomEverywhere, type Room } from '@heronstone/core/ask/capacity.ts';
+import { worksIn, type Working } from '@heronstone/core/cost/atWork.ts';
 import type { CsvResult } from '@heronstone/core/formats/csv.ts';
 import type { Mapping } from '@heronstone/core/formats/csvTable.ts';
 import { drawAbove, drawRound, onPaper } from '@heronstone/core/formats/drawing.ts';
@@ -147,6 +149,12 @@ const worker = {
           )
         : {};
     return { places, working };
+  },
+  /** How a supply would be in its places and in the quickest others if it were packed so. */
+  repacked(supplyId: string, pack: Pack, arrangement: Arrangement): Repacked | null {
+    const { plan } = now();
+    const supply = plan.supplies[supplyId];
+    return supply ? repacked(plan, supply, pack, arrangement) : null;
   },
   /** The best mixes of containers for what is planned in a place. */
   advice(compartment: string, by: By): Advice | null {

@@ -6,6 +6,7 @@ import { byName, type Arrangement, type Unit } from '../../model/plan.ts';
 import type { Lifted, Loaded, PlacementReport, Sagging, Strain, Tip } from '../report.ts';
 import { settledUnits } from '../../room/standing.ts';
 import { openingOf, type Scene } from '../../scene/scene.ts';
+import { usedInPlace } from '../../cost/atWork.ts';
 import { liftOut } from './lifting.ts';
 import { sag, stiffness } from './sag.ts';
 import { tippingOf } from './tipping.ts';
@@ -88,7 +89,14 @@ function lifts(
     const supply = plan.supplies[p.supply]!;
     const place = scene.compartment.get(p.compartment)!;
     const mass = (massEach(supply) ?? 0) / 1000;
-    if (supply.form === 'sheets' || supply.form === 'loose' || mass < LIGHT || place.access === 'top') continue;
+    if (
+      supply.form === 'sheets' ||
+      supply.form === 'loose' ||
+      mass < LIGHT ||
+      place.access === 'top' ||
+      usedInPlace(scene, supply, place)
+    )
+      continue;
     add(
       supply.name,
       place,

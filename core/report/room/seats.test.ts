@@ -26,6 +26,21 @@ describe('seats', () => {
     if (found) expect(checkSeats(plan)[0]!.by).toBe(1);
   });
 
+  test('what hangs from the edge of its table is above the legs, or beside the seat', () => {
+    const hanging = (bottom: number, width: number, seat: number) =>
+      having(
+        room,
+        unitRow(boxUnit('t', 2000, 600, 1400, 600, { kind: 'table', height: 740 })),
+        unitRow(
+          boxUnit('h', 0, 0, width, 60, { kind: 'rail', height: 740 - bottom, bottom, host: 't', hostSlot: 'edge' }),
+        ),
+        ...seatRows('s', seat, 1000, { unit: 't', posture: 'seated', seatHeight: 450 }),
+      );
+    const said = (...of: Parameters<typeof hanging>) => codes(checkSeats(hanging(...of))).includes('legs meet it');
+    expect([said(440, 900, 2000), said(639, 900, 2000), said(640, 900, 2000)]).toEqual([true, true, false]);
+    expect(said(440, 200, 2450)).toBe(false);
+  });
+
   test('what is behind is named with its millimetres; its own table and what rolls are not', () => {
     const seat = seatRows('s', 2000, 1000, { unit: 't' });
     const plan = having(

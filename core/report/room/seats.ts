@@ -15,12 +15,21 @@ import { allCompartments } from '../../furniture/compartments.ts';
 
 /** How far a seat rolls back to get up, from the middle of the body, and how wide it is, mm. Common practice, no source. */
 export const ROLL_BACK = { deep: 600, wide: 600 } as const;
+/** How high thighs are over the seat, mm: 95 of 100 men have less, with trousers (Pheasant, Bodyspace; value from memory). */
+const THIGHS = 190;
 /** Width of a way for a wheelchair, mm: 2010 ADA Standards, 403.5.1. */
 export const WHEELCHAIR_ROUTE = 915;
 /** What stands lower than this is rolled over or beside by a seat, mm. */
 const SEAT_BACK = 1000;
 
-function finding(station: Station, code: string, message: string, expected: string, by: number): Finding {
+function finding(
+  station: Station,
+  code: string,
+  message: string,
+  expected: string,
+  by: number,
+  also: Finding['targets'] = [],
+): Finding {
   return {
     code,
     severity: 'caution',
@@ -28,19 +37,22 @@ function finding(station: Station, code: string, message: string, expected: stri
     value: [station.x, station.y],
     expected,
     message,
-    targets: [{ table: 'stations', id: station.id }],
+    targets: [{ table: 'stations', id: station.id }, ...also],
     by: Math.ceil(by - 1e-6),
   };
 }
 
 /** The floor that a seat needs behind it, clockwise from its back left. */
-export function rollBack(station: Pick<Station, 'x' | 'y' | 'facing'>): Point[] {
+export const rollBack = (station: Pick<Station, 'x' | 'y' | 'facing'>): Point[] => atSeat(station, 0, ROLL_BACK.deep);
+
+/** The floor between two distances behind a seat, as wide as it, clockwise from its back left. */
+function atSeat(station: Pick<Station, 'x' | 'y' | 'facing'>, from: number, to: number): Point[] {
   const half = ROLL_BACK.wide / 2;
   return [
-    { x: -half, y: 0 },
-    { x: half, y: 0 },
-    { x: half, y: ROLL_BACK.deep },
-    { x: -half, y: ROLL_BACK.deep },
+    { x: -half, y: from },
+    { x: half, y: from },
+    { x: half, y: to },
+    { x: -half, y: to },
   ].map((p) => {
     const q = turned(p, station.facing);
     return { x: station.x + q.x, y: station.y + q.y };
@@ -70,6 +82,21 @@ export function checkSeats(plan: Plan): Finding[] {
         ),
       );
     if (station.posture !== 'seated') continue;
+    const legs = station.seatHeight + THIGHS;
+    for (const unit of byName(here.units)) {
+      if (unit.hostSlot !== 'edge' || unit.host !== station.unit || unit.bottom >= legs - NOISE) continue;
+      if (overlapDepth(atSeat(station, -ROLL_BACK.deep, 0), boxOf(unit).feet) <= NOISE) continue;
+      findings.push(
+        finding(
+          station,
+          'legs meet it',
+          `${unit.name} hangs down to ${say(unit.bottom)} in front of the seat of ${station.name}; legs need ${say(legs)} free.`,
+          'higher, or beside the seat',
+          legs - unit.bottom,
+          [{ table: 'units', id: unit.id }],
+        ),
+      );
+    }
     const zone = rollBack(station);
     let worst = { by: 0, what: '' };
     for (const unit of byName(here.units)) {

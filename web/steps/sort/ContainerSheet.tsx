@@ -1,6 +1,7 @@
 /** The chosen container: its sizes, lid, where it stands, and what is in it. */
 import { useMemo } from 'react';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
+import { asRound, diameterOf } from '@heronstone/core/fit/containers.ts';
 import { countWords } from '@heronstone/core/fit/forms.ts';
 import { partsInWords } from '@heronstone/core/furniture/parts.ts';
 import { carryContainer, takeContainerAway } from '@heronstone/core/gestures/moveContainer.ts';
@@ -16,11 +17,11 @@ import {
 import { Inside } from '../../drawings/Inside.tsx';
 import { commit, newId, notice, select, useStore } from '../../state/store.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Choice, Heading } from '../../ui/Field.tsx';
+import { Choice, Heading, LengthField } from '../../ui/Field.tsx';
 import { KeptFor } from '../place/KeptFor.tsx';
 import { Divided } from './Divided.tsx';
 import { Problems, RowForm, type FieldSpec } from '../../ui/RowForm.tsx';
-import { Sheet } from '../../ui/Sheet.tsx';
+import { Folded, Sheet } from '../../ui/Sheet.tsx';
 
 const FIELDS: ReadonlyArray<FieldSpec<Container>> = [
   { kind: 'text', field: 'name', label: 'Name' },
@@ -97,6 +98,7 @@ export function ContainerSheet({ container: c }: { container: Container }) {
         />
         Turned by a quarter
       </label>
+      <RoundInside container={c} />
       <Divided container={c} />
       {own && c.arrangement === 'planned' && <KeptFor place={own} />}
       {LIES_FLAT.has(c.kind) && (
@@ -210,5 +212,23 @@ function TheSameAgain({ container: c }: { container: Container }) {
         )}
       </div>
     </>
+  );
+}
+
+/** Tins, pots and cups are measured by their diameter. */
+function RoundInside({ container: c }: { container: Container }) {
+  const system = useStore((s) => s.plan!.meta.units);
+  return (
+    <Folded title="It is round">
+      <LengthField
+        label="Diameter inside"
+        value={diameterOf(c.insideWidth)}
+        least={6}
+        most={2000}
+        system={system}
+        hint="Width and depth follow; the inside counts as a square of the same area."
+        onSet={(diameter) => commit(`Make ${c.name} round`, [set('containers', c.id, asRound(c, diameter))])}
+      />
+    </Folded>
   );
 }

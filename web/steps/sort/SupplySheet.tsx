@@ -14,6 +14,7 @@ import { Photos } from '../../ui/Photos.tsx';
 import { RowForm } from '../../ui/RowForm.tsx';
 import { Folded, Sheet } from '../../ui/Sheet.tsx';
 import { NeverIn } from './NeverIn.tsx';
+import { PackedAnotherWay } from './PackedAnotherWay.tsx';
 import { fieldsOf, MORE_FIELDS } from './supplyFields.ts';
 import { UsedFor } from './UsedFor.tsx';
 import { WhereItFits } from './WhereItFits.tsx';
@@ -108,6 +109,7 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
         Goes back to its place after use
       </label>
       {mayBeBundled(supply) && <BandTogether supply={supply} />}
+      {supply.form !== 'machine' && <PackedAnotherWay supply={supply} />}
       <UsedFor supply={supply} />
       {facts && (
         <>

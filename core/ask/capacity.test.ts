@@ -31,7 +31,7 @@ test('how many more fit is what the report takes when they are put there', () =>
 
 test('every place says how many, or why not with the millimetres', () => {
   for (const room of roomEverywhere(scene, demo.supplies['steel-rule-600-mm']!, 'planned')) {
-    if (room.most === 0) expect(room.reason).toMatch(/mm too (long|wide|tall)|may not lie|hang|decided/);
+    if (room.most === 0) expect(room.reason).toMatch(/mm too (long|wide|tall)|may not lie|hang|decided|would fall/);
     else expect(room.how).not.toBe('');
   }
   const drawer = scene.compartment.get('slim/d1')!;

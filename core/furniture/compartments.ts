@@ -55,7 +55,7 @@ const STAND_OFF = 400;
 
 /** The place on a unit; how high things on it may be where nothing is above, and how high it is drawn over a table and over others, mm. */
 export const TOP = 'top';
-const TOP_HIGH = 500;
+const TOP_HIGH = 900;
 const TOP_DRAWN = 300;
 const TOP_LOW = 200;
 
@@ -123,7 +123,10 @@ function wallsOf(unit: Pick<Unit, 'kind'>, access: Access): Walls {
   return access === 'top' || access === 'peg' ? 'none' : 'sides';
 }
 
-/** How far what stands in the top tray of an open piece may rise over its rim, mm. Common practice, no source. */
+/**
+ * How far what stands in the top tray of an open piece may rise over its rim at least, mm; out of a deep bin half of it.
+ * Common practice, no source.
+ */
 const OVER_RIM = 150;
 /** Whether there is nothing over a tray: the first of a cart or rack, the first level of a carousel, the parts of a caddy. */
 function rimless(unit: Pick<Unit, 'kind'>, slot: string): boolean {
@@ -237,7 +240,7 @@ export function compartmentsOf(unit: Unit): Compartment[] {
       short: short === '' ? unit.name : short,
       access,
       walls: slot === TOP || slot === UNDER ? 'none' : wallsOf(unit, access),
-      ...(rimless(unit, slot) ? { above: OVER_RIM } : {}),
+      ...(rimless(unit, slot) ? { above: Math.max(OVER_RIM, height / 2) } : {}),
       ...(access === 'peg' ? { hangs: unit.hangs } : {}),
       ...(unit.hostSlot === 'doorl' || unit.hostSlot === 'doorr' ? { leaf: true as const } : {}),
       inside: { ...own, height },

@@ -5,7 +5,7 @@ import type { Week } from '@heronstone/core/report/evaluate.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
 import { Said } from './Said.tsx';
 import { constantsOf } from '@heronstone/core/model/constants.ts';
-import { useStore } from '../state/store.ts';
+import { useStore } from '../state/state.ts';
 
 const minutes = (value: number) => (value >= 10 ? String(Math.round(value)) : value.toFixed(1));
 

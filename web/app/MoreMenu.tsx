@@ -2,7 +2,8 @@ import { Ellipsis } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { Menu, MenuLine, MenuLink, MenuRule } from '../ui/Menu.tsx';
-import { commit, useStore } from '../state/store.ts';
+import { commit } from '../state/plan.ts';
+import { useStore } from '../state/state.ts';
 
 function setTheme(theme: 'light' | 'dark' | null): void {
   if (theme) {

@@ -4,7 +4,8 @@
  */
 import { Toast } from 'radix-ui';
 import { useEffect, useId } from 'react';
-import { dismiss, forgetLastStep, undoStep, useStore } from '../state/store.ts';
+import { undoStep } from '../state/plan.ts';
+import { dismiss, forgetLastStep, useStore } from '../state/state.ts';
 
 /** How long something said can be seen, ms: an error is read more slowly than a note, and a way back is wanted later. */
 const STAYS = { note: 5_000, step: 12_000, error: 15_000, done: 15_000 } as const;

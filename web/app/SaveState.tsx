@@ -2,7 +2,8 @@
 import { howMany } from '@heronstone/core/model/measure.ts';
 import { format } from 'date-fns';
 import { Popover } from 'radix-ui';
-import { dismissRefused, retryRefused, tryAgain, useStore, type Saving } from '../state/store.ts';
+import { dismissRefused, retryRefused, tryAgain } from '../state/plan.ts';
+import { useStore, type Saving } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
 
 const WHY: Readonly<Record<Exclude<Saving['kind'], 'saved' | 'saving'>, string>> = {

@@ -6,7 +6,7 @@ import { useNavigate, Link } from 'react-router';
 import { z } from 'zod';
 import { MetaSchema } from '@heronstone/core/model/plan.ts';
 import { api, ApiError } from '../sync/api.ts';
-import { newId } from '../state/store.ts';
+import { newId } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
 
 const UNNAMED = 'My craft room';

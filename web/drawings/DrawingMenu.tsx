@@ -4,7 +4,7 @@ import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { engine } from '../engine/client.ts';
 import { useAsked } from '../engine/useAsked.ts';
-import { notice, stationOf, useStore } from '../state/store.ts';
+import { notice, stationOf, useStore } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
 import { Choice } from '../ui/Field.tsx';
 

@@ -4,7 +4,7 @@ import { formatLength } from '@heronstone/core/model/measure.ts';
 import type { Point } from '@heronstone/core/geometry/geometry.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { outlineOf, wallsOf } from '@heronstone/core/room/walls.ts';
-import { drawnPlan, personOf, seatOf, stationOf, useStore } from '../state/store.ts';
+import { drawnPlan, personOf, seatOf, stationOf, useStore } from '../state/state.ts';
 import { Areas, Crossing, Marks, marksOf, Overheads } from './above/Areas.tsx';
 import { Ghosts, type Ghost } from './above/Ghosts.tsx';
 import { Distances } from './above/Distances.tsx';

@@ -2,7 +2,7 @@
 import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
 import { heightIn } from '@heronstone/core/fit/pieces.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
-import { select, shownPlan, useStore } from '../state/store.ts';
+import { select, shownPlan, useStore } from '../state/state.ts';
 import { NameIn } from './NameIn.tsx';
 
 export function InsideFront({ compartment: c }: { compartment: CompartmentReport }) {

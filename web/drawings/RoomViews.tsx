@@ -20,7 +20,7 @@ import {
   useStore,
   type View,
   type Wash,
-} from '../state/store.ts';
+} from '../state/state.ts';
 import { FromAbove, type AboveProps } from './FromAbove.tsx';
 import { Inside } from './Inside.tsx';
 import { RippleKey } from './RippleMark.tsx';

@@ -7,7 +7,7 @@ import { formatLength } from '@heronstone/core/model/measure.ts';
 import { bodyOf } from '@heronstone/core/reach/body.ts';
 import { facedWall } from '@heronstone/core/room/walls.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
-import { personOf, seatOf, select, standingPlan, stationOf, useStore } from '../state/store.ts';
+import { personOf, seatOf, select, standingPlan, stationOf, useStore } from '../state/state.ts';
 import { useRoving } from '../ui/roving.ts';
 import { washOf } from './wash.ts';
 import type { MenuOf } from './ThingMenu.tsx';

@@ -12,7 +12,7 @@ import {
   type ReactNode,
   type RefObject,
 } from 'react';
-import { setZoom, useStore, type Zoomable } from '../state/store.ts';
+import { setZoom, useStore, type Zoomable } from '../state/state.ts';
 import { NO_MENU, openMenu, ThingMenu, type MenuOf } from './ThingMenu.tsx';
 
 /** By how much one step of a key, and 100 pixels of a wheel, enlarge. */

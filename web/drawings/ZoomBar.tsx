@@ -3,7 +3,7 @@ import { Minus, Plus } from 'lucide-react';
 import { wallsOf } from '@heronstone/core/room/walls.ts';
 import { useShallow } from 'zustand/react/shallow';
 import { Menu, MenuLine, MenuRule } from '../ui/Menu.tsx';
-import { setZoom, useStore, zoomTo, type Zoomable } from '../state/store.ts';
+import { setZoom, useStore, zoomTo, type Zoomable } from '../state/state.ts';
 
 const ROUND = 'grid size-8 place-items-center rounded-full hover:bg-wash max-md:size-11';
 

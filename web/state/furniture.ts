@@ -6,7 +6,8 @@ import type { Plan } from '@heronstone/core/model/plan.ts';
 import { copyUnit, isLoose } from '@heronstone/core/room/arrange.ts';
 import type { Rest } from '@heronstone/core/room/snap.ts';
 import { removeRows } from './removing.ts';
-import { commit, newId, notice, select, useStore } from './store.ts';
+import { commit } from './plan.ts';
+import { newId, notice, select, useStore } from './state.ts';
 
 const plan = (): Plan => useStore.getState().plan!;
 const called = (ids: readonly string[]) => (ids.length === 1 ? plan().units[ids[0]!]!.name : `${ids.length} pieces`);

@@ -3,7 +3,8 @@ import { nanoid } from 'nanoid';
 import { set } from '@heronstone/core/model/change.ts';
 import type { Photo } from '@heronstone/core/model/plan.ts';
 import { api } from '../sync/api.ts';
-import { commit, notice, useStore } from './store.ts';
+import { commit } from './plan.ts';
+import { notice, useStore } from './state.ts';
 import { today } from '../ui/today.ts';
 
 /** A file larger than this is not opened at all, bytes. */

@@ -3,7 +3,8 @@ import { idleSeatsOf } from '@heronstone/core/gestures/furniture.ts';
 import { removeWithDependents } from '@heronstone/core/model/change.ts';
 import { wentAlong } from '@heronstone/core/model/removed.ts';
 import type { TableName } from '@heronstone/core/model/plan.ts';
-import { commit, notice, useStore } from './store.ts';
+import { commit } from './plan.ts';
+import { notice, useStore } from './state.ts';
 
 /** Removes rows as one step; with a table go the seats at which nothing is done. @param what they are called in a sentence @returns whether it could be done */
 export function removeRows(what: string, table: TableName, ids: readonly string[]): boolean {

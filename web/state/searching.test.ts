@@ -32,7 +32,8 @@ import.meta.jest.unstable_mockModule('../engine/client.ts', () => ({
 const server = new SimulatedServer(emptyPlan({ id: 'p' }));
 new SimulatedBrowser().install();
 Object.assign(globalThis, { fetch: server.fetch });
-const { closePlan, commit, openPlan, useStore } = await import('./store.ts');
+const { closePlan, commit, openPlan } = await import('./plan.ts');
+const { useStore } = await import('./state.ts');
 const { cancelSearch, fillRoom, gapOf, lookAtWays, useSearching } = await import('./searching.ts');
 
 const plan = having(emptyPlan({ id: 'p' }), unitRow(boxUnit('a', 500, 500, 400, 300)));

@@ -9,7 +9,9 @@ import type { Sorted } from '@heronstone/core/search/ways.ts';
 import type { Proposal } from '@heronstone/core/search/furniture/propose.ts';
 import type { Filling } from '../engine/solver.worker.ts';
 import { bounder, solver } from '../engine/client.ts';
-import { commit, notice, preview, setArrangement, useStore } from './store.ts';
+import { preview } from './figures.ts';
+import { commit } from './plan.ts';
+import { notice, setArrangement, useStore } from './state.ts';
 
 /** What was found for a plan; it is said to be out of date when the plan has changed since. */
 interface Kept<T> {

@@ -2,7 +2,7 @@
 import { Link } from 'react-router';
 import { TIMES, totalSeconds, type Element } from '@heronstone/core/fetch/elements.ts';
 import { CONSTANTS, constantsOf } from '@heronstone/core/model/constants.ts';
-import { useStore } from '../state/store.ts';
+import { useStore } from '../state/state.ts';
 
 /** How much of an element, in words; empty where once goes without saying. */
 export function howMuch(e: Element): string {

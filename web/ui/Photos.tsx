@@ -1,7 +1,8 @@
 import { Camera } from 'lucide-react';
 import { remove } from '@heronstone/core/model/change.ts';
 import { keepPhoto, type Shows } from '../state/picture.ts';
-import { commit, useStore } from '../state/store.ts';
+import { commit } from '../state/plan.ts';
+import { useStore } from '../state/state.ts';
 
 /** The photographs of a thing or a place, and one more. */
 export function Photos({ shows, what }: { shows: Shows; what: string }) {

@@ -3,7 +3,8 @@ import { set } from '@heronstone/core/model/change.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
 import type { Rows, TableName } from '@heronstone/core/model/plan.ts';
-import { commit, select, useStore } from '../state/store.ts';
+import { commit } from '../state/plan.ts';
+import { select, useStore } from '../state/state.ts';
 import { Button } from './Button.tsx';
 import { Choice, LengthField, NumberField, OptionalField, TextField } from './Field.tsx';
 

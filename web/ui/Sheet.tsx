@@ -4,7 +4,7 @@
  */
 import { useDrag } from '@use-gesture/react';
 import { useEffect, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
-import { select } from '../state/store.ts';
+import { select } from '../state/state.ts';
 import { useNarrow } from './narrow.ts';
 
 type Height = 'low' | 'half' | 'full';

@@ -7,7 +7,7 @@ import { areaOutline } from '@heronstone/core/room/areas.ts';
 import { atWall } from '@heronstone/core/room/free.ts';
 import { beamOutline } from '@heronstone/core/room/overhead.ts';
 import { wallsOf } from '@heronstone/core/room/walls.ts';
-import { select } from '../../state/store.ts';
+import { select } from '../../state/state.ts';
 import { boxRound, freePoint, type Box } from './boxes.ts';
 import { closed } from './path.ts';
 

@@ -1,7 +1,7 @@
 /** The way over the free floor from the chosen seat to what is chosen. */
 import type { Point } from '@heronstone/core/geometry/geometry.ts';
 import type { Report } from '@heronstone/core/report/evaluate.ts';
-import type { Selected } from '../../state/store.ts';
+import type { Selected } from '../../state/state.ts';
 import { boxRound, freePoint, type Box } from './boxes.ts';
 
 /** What is drawn of a way, mm. */

@@ -8,17 +8,9 @@ import { copyOf, paste, remember, removeUnits } from '../../state/furniture.ts';
 import { isLoose, shiftUnits } from '@heronstone/core/room/arrange.ts';
 import { intoSheet } from '../../ui/Sheet.tsx';
 import { alignCorner } from '@heronstone/core/room/snap.ts';
-import {
-  commit,
-  notice,
-  preview,
-  previewMove,
-  select,
-  selectAlso,
-  selectUnits,
-  useStore,
-  type Selected,
-} from '../../state/store.ts';
+import { preview, previewMove } from '../../state/figures.ts';
+import { commit } from '../../state/plan.ts';
+import { notice, select, selectAlso, selectUnits, useStore, type Selected } from '../../state/state.ts';
 
 interface Spot {
   x: number;

@@ -4,7 +4,7 @@ import type { Arrangement } from '@heronstone/core/model/plan.ts';
 import { RIPPLE_WORD } from '@heronstone/core/reach/body.ts';
 import type { CompartmentReport } from '@heronstone/core/report/report.ts';
 import { drags, useHeld } from '../../state/held.ts';
-import { select } from '../../state/store.ts';
+import { select } from '../../state/state.ts';
 import { intoSheet } from '../../ui/Sheet.tsx';
 import { RippleMark, SIGHT_WORD } from '../RippleMark.tsx';
 import { fillWords, Tide } from '../Tide.tsx';

@@ -2,7 +2,8 @@
 import { set } from '@heronstone/core/model/change.ts';
 import { byName, GIVES, NEEDS, type Activity, type Helper, type Kit, type Plan } from '@heronstone/core/model/plan.ts';
 import { removeRows } from '../../state/removing.ts';
-import { commit, newId, select, useStore } from '../../state/store.ts';
+import { commit } from '../../state/plan.ts';
+import { newId, select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Heading } from '../../ui/Field.tsx';
 import { DoneOrRemove, Problems, RowForm } from '../../ui/RowForm.tsx';

@@ -4,7 +4,8 @@ import { byName, type Person, type Plan, type Wish } from '@heronstone/core/mode
 import { constantsOf, type ConstantKey } from '@heronstone/core/model/constants.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { removeRows } from '../../state/removing.ts';
-import { commit, newId } from '../../state/store.ts';
+import { commit } from '../../state/plan.ts';
+import { newId } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, LengthField, OptionalField, TextField } from '../../ui/Field.tsx';
 

@@ -5,7 +5,8 @@ import { remove, set } from '@heronstone/core/model/change.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
 import { CLOSENESS_WORD, type Closeness, type RelationReport } from '@heronstone/core/report/room/relations.ts';
-import { commit, newId, useStore } from '../../state/store.ts';
+import { commit } from '../../state/plan.ts';
+import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/Field.tsx';
 

@@ -14,7 +14,7 @@ import { ScanButton } from './ScanButton.tsx';
 import { TimeIt } from './TimeIt.tsx';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
-import { seatOf, setArrangement, useStore } from '../../state/store.ts';
+import { seatOf, setArrangement, useStore } from '../../state/state.ts';
 import { useRoving } from '../../ui/roving.ts';
 import { TabPanel, TabTitles, Tabs } from '../../ui/Tabs.tsx';
 

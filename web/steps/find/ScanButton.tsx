@@ -1,7 +1,7 @@
 /** The code of a label, from a picture just taken or a file: opens its place. */
 import jsQR from 'jsqr';
 import { useRef } from 'react';
-import { notice } from '../../state/store.ts';
+import { notice } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 
 /** Pictures are made at most so large before they are read, px. */

@@ -2,7 +2,8 @@ import type { Finding } from '@heronstone/core/model/finding.ts';
 import { mendChanges } from '@heronstone/core/ask/mend.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
-import { commit, newId, useStore } from '../../state/store.ts';
+import { commit } from '../../state/plan.ts';
+import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 
 /** What is wrong with a unit, and the one move that fixes it. */

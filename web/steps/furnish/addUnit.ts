@@ -3,7 +3,8 @@ import { newInsert } from '@heronstone/core/gestures/again.ts';
 import { newUnit } from '@heronstone/core/gestures/newUnit.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import type { UnitType } from '@heronstone/library/units.ts';
-import { commit, newId, notice, select } from '../../state/store.ts';
+import { commit } from '../../state/plan.ts';
+import { newId, notice, select } from '../../state/state.ts';
 
 /** Adds a unit of a type, or of a shape of the maker's own. */
 export function addUnit(

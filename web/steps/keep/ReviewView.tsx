@@ -6,7 +6,8 @@ import { REVIEWS, REVIEW_WORDS, type Proposal, type ReviewLine } from '@heronsto
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
-import { commit, notice, useStore } from '../../state/store.ts';
+import { commit } from '../../state/plan.ts';
+import { notice, useStore } from '../../state/state.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, NumberField } from '../../ui/Field.tsx';

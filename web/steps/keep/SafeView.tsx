@@ -3,7 +3,8 @@ import { howMany } from '@heronstone/core/model/measure.ts';
 import { useEffect, useState } from 'react';
 import { qrPath } from '@heronstone/core/formats/qr.ts';
 import { api, type RestorePreview, type ShareState } from '../../sync/api.ts';
-import { lookAgain, notice, useStore } from '../../state/store.ts';
+import { lookAgain } from '../../state/plan.ts';
+import { notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 
 const problem = (cause: unknown) => notice(cause instanceof Error ? cause.message : String(cause), 'error');

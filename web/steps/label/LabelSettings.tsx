@@ -2,7 +2,8 @@
 import { setMeta } from '@heronstone/core/model/change.ts';
 import type { LabelSheet } from '@heronstone/core/formats/labels.ts';
 import type { Labelling } from '@heronstone/core/model/plan.ts';
-import { commit, useStore } from '../../state/store.ts';
+import { commit } from '../../state/plan.ts';
+import { useStore } from '../../state/state.ts';
 import { Choice, Heading, LengthField, NumberField } from '../../ui/Field.tsx';
 import { GridFields } from './GridFields.tsx';
 

@@ -1,7 +1,7 @@
 /** The sheets as they are printed, one at a time; or why there is none. */
 import { Link } from 'react-router';
 import type { LabelSheetResult } from '@heronstone/core/formats/labels.ts';
-import { useStore } from '../../state/store.ts';
+import { useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { NextStep } from '../../ui/Sheet.tsx';
 import { SheetDrawing } from './SheetDrawing.tsx';

@@ -1,7 +1,7 @@
 import { type LabelOptions } from '@heronstone/core/formats/labels.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
-import { useStore } from '../../state/store.ts';
+import { useStore } from '../../state/state.ts';
 import type { ThisTime } from './LabelSettings.tsx';
 
 /** The labels of the plan laid out on sheets and on strips, anew whenever what they show changes. */

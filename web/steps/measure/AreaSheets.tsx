@@ -2,7 +2,7 @@
 import { isAbout } from '@heronstone/core/model/finding.ts';
 import { byName, type Area, type Elsewhere, type Overhead, type Plan } from '@heronstone/core/model/plan.ts';
 import { removeRows } from '../../state/removing.ts';
-import { useStore } from '../../state/store.ts';
+import { useStore } from '../../state/state.ts';
 import { DoneOrRemove, Problems, RowForm, type FieldSpec } from '../../ui/RowForm.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { FindingLine } from '../furnish/FindingLine.tsx';

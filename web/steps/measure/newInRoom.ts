@@ -3,7 +3,8 @@ import { set } from '@heronstone/core/model/change.ts';
 import type { Fixture, Opening, Plan } from '@heronstone/core/model/plan.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
 import { outlineOf, wallsOf } from '@heronstone/core/room/walls.ts';
-import { commit, newId, select } from '../../state/store.ts';
+import { commit } from '../../state/plan.ts';
+import { newId, select } from '../../state/state.ts';
 
 /** Doors and windows as they are commonly sold, mm: round figures of either system. Common practice, no source. */
 const OPENING_START: Readonly<

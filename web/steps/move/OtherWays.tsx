@@ -5,7 +5,7 @@ import type { Move } from '@heronstone/core/changeover/move.ts';
 import { didNotFit, gaveAway, putElsewhere } from '@heronstone/core/changeover/tick.ts';
 import type { Change } from '@heronstone/core/model/change.ts';
 import { engine } from '../../engine/client.ts';
-import { notice, useStore } from '../../state/store.ts';
+import { notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { Choice, NumberField } from '../../ui/Field.tsx';

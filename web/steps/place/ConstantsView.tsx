@@ -2,7 +2,8 @@
 import { useEffect, useRef } from 'react';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { CONSTANTS, CONSTANT_KEYS, type Constant, type ConstantKey } from '@heronstone/core/model/constants.ts';
-import { commit, useStore } from '../../state/store.ts';
+import { commit } from '../../state/plan.ts';
+import { useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { NumberField } from '../../ui/Field.tsx';
 

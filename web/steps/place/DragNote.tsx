@@ -4,7 +4,7 @@ import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { compartmentId } from '@heronstone/core/scene/scene.ts';
 import type { Effect } from '@heronstone/core/ask/tryOut.ts';
 import { isContents, type Dragged } from '../../state/held.ts';
-import { useStore } from '../../state/store.ts';
+import { useStore } from '../../state/state.ts';
 
 import { fitWords, signed } from './words.ts';
 

@@ -9,7 +9,7 @@ import type { Effect } from '@heronstone/core/ask/tryOut.ts';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { engine } from '../../engine/client.ts';
 import { draggedBy, isContents, placeAt, useHeld, type Dragged } from '../../state/held.ts';
-import { notice, useStore } from '../../state/store.ts';
+import { notice, useStore } from '../../state/state.ts';
 import { DragNote } from './DragNote.tsx';
 import { contentsChanges, moveAll, moveSupply } from './moves.ts';
 

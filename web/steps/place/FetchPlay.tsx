@@ -7,7 +7,7 @@ import type { Plan, Station } from '@heronstone/core/model/plan.ts';
 import type { Point } from '@heronstone/core/geometry/geometry.ts';
 import { outlineOf } from '@heronstone/core/room/walls.ts';
 import { closed } from '../../drawings/above/path.ts';
-import { drawnPlan, useStore } from '../../state/store.ts';
+import { drawnPlan, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { howMuch } from '../../ui/Elements.tsx';

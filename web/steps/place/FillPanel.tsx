@@ -6,7 +6,7 @@ import { WAY_WORDS } from '@heronstone/core/model/sorting.ts';
 import type { Task } from '@heronstone/core/search/tasks.ts';
 import { solver } from '../../engine/client.ts';
 import { cancelSearch, fillRoom, gapOf, useSearching } from '../../state/searching.ts';
-import { useStore } from '../../state/store.ts';
+import { useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
 

@@ -5,7 +5,7 @@ import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
 import { isContents, type Dragged, type Moving } from '../../state/held.ts';
-import { select, setView, useStore } from '../../state/store.ts';
+import { select, setView, useStore } from '../../state/state.ts';
 import type { MenuOf } from '../../drawings/ThingMenu.tsx';
 import { fillRoom } from '../../state/searching.ts';
 import { Menu, MenuLine } from '../../ui/Menu.tsx';

@@ -5,7 +5,7 @@ import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { bodyOf, type HeightBand, type Ripple } from '@heronstone/core/reach/body.ts';
 import { seatKey } from '@heronstone/core/scene/seatKey.ts';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
-import { select, setPerson, setStation, setView, useStore } from '../../state/store.ts';
+import { select, setPerson, setStation, setView, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 
 const RIPPLES: readonly Ripple[] = [1, 2, 3, 4, 5, 6];

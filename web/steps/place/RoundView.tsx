@@ -5,7 +5,7 @@ import { formatLength } from '@heronstone/core/model/measure.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
-import { select, useStore } from '../../state/store.ts';
+import { select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
 

@@ -5,7 +5,7 @@ import { multipliers } from '@heronstone/core/report/load/lifting.ts';
 import { stiffness } from '@heronstone/core/report/load/sag.ts';
 import { CONSTANTS, constantsOf, type ConstantKey } from '@heronstone/core/model/constants.ts';
 import { Link } from 'react-router';
-import { select, useStore } from '../../state/store.ts';
+import { select, useStore } from '../../state/state.ts';
 
 export function StrainView({ onShow }: { onShow: () => void }) {
   const plan = useStore((s) => s.plan)!;

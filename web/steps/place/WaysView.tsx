@@ -15,7 +15,8 @@ import {
 import type { Order } from '@heronstone/core/cost/sorting.ts';
 import { holdsFor, sortingBy, takeWay, type Sorted } from '@heronstone/core/search/ways.ts';
 import { cancelSearch, fillRoom, lookAtWays, useSearching } from '../../state/searching.ts';
-import { commit, notice, setArrangement, useStore } from '../../state/store.ts';
+import { commit } from '../../state/plan.ts';
+import { notice, setArrangement, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
 import { COLUMNS } from './columns.ts';

@@ -6,7 +6,7 @@ import { MOTIONS, MOTION_WORD } from '@heronstone/core/fetch/elements.ts';
 import type { Week, WorstLists } from '@heronstone/core/report/evaluate.ts';
 import { spreadOf } from '@heronstone/core/report/spread.ts';
 import type { Arrangement } from '@heronstone/core/model/plan.ts';
-import { select, setArrangement, useStore } from '../../state/store.ts';
+import { select, setArrangement, useStore } from '../../state/state.ts';
 import { Bars, type BarRow } from '../../ui/Bars.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Segments } from '../../ui/Segments.tsx';

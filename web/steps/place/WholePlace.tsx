@@ -6,7 +6,7 @@ import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
 import { fillRoom, useSearching } from '../../state/searching.ts';
 import { drags, type Contents } from '../../state/held.ts';
-import { useStore } from '../../state/store.ts';
+import { useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { Choice, Heading } from '../../ui/Field.tsx';

@@ -4,7 +4,9 @@ import { remove, set, type Change } from '@heronstone/core/model/change.ts';
 import { moveContents, swapContents, type Opening } from '@heronstone/core/gestures/byHand.ts';
 import { compartmentId } from '@heronstone/core/scene/scene.ts';
 import type { Contents, Moving } from '../../state/held.ts';
-import { commit, newId, notice, select, setArrangement, useStore, withFigures } from '../../state/store.ts';
+import { withFigures } from '../../state/figures.ts';
+import { commit } from '../../state/plan.ts';
+import { newId, notice, select, setArrangement, useStore } from '../../state/state.ts';
 
 /** The changes when all of an opening is dropped on another: an empty one takes it, a full one is swapped with it. */
 export function contentsChanges(from: Opening, to: Opening): Change[] {

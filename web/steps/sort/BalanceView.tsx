@@ -3,7 +3,7 @@ import { howMany } from '@heronstone/core/model/measure.ts';
 import { amountWords, CLASS_WORDS, type ClassBalance } from '@heronstone/core/ask/balance.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
-import { select } from '../../state/store.ts';
+import { select } from '../../state/state.ts';
 
 /** What belongs to each class, for a person. */
 const WHAT: Readonly<Record<ClassBalance['class'], string>> = {

@@ -5,7 +5,8 @@ import { FORM_FACTS, usualOrientations } from '@heronstone/core/fit/forms.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import { byName, DECISIONS, FORMS, TRAITS, type Supply } from '@heronstone/core/model/plan.ts';
 import { removeRows } from '../../state/removing.ts';
-import { commit, newId, useStore } from '../../state/store.ts';
+import { commit } from '../../state/plan.ts';
+import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Select } from '../../ui/Select.tsx';
 

@@ -15,7 +15,8 @@ import {
   type ContainerShape,
 } from '@heronstone/core/model/plan.ts';
 import { Inside } from '../../drawings/Inside.tsx';
-import { commit, newId, notice, select, useStore } from '../../state/store.ts';
+import { commit } from '../../state/plan.ts';
+import { newId, notice, select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Heading, LengthField } from '../../ui/Field.tsx';
 import { KeptFor } from '../place/KeptFor.tsx';

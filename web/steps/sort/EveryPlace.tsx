@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Room } from '@heronstone/core/ask/capacity.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import type { Supply } from '@heronstone/core/model/plan.ts';
-import { select, useStore } from '../../state/store.ts';
+import { select, useStore } from '../../state/state.ts';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { Choice } from '../../ui/Field.tsx';
 

@@ -6,7 +6,8 @@ import { formatArea, formatLength, formatMass, formatSize } from '@heronstone/co
 import type { Decision, Supply } from '@heronstone/core/model/plan.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
-import { commit, select, useStore } from '../../state/store.ts';
+import { commit } from '../../state/plan.ts';
+import { select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact } from '../../ui/Field.tsx';
 import { NextStep } from '../../ui/Sheet.tsx';

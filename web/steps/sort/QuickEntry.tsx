@@ -8,7 +8,8 @@ import { readLine } from '@heronstone/core/entry/read.ts';
 import { addSupplies } from '@heronstone/core/entry/supplies.ts';
 import { KINDS } from '@heronstone/library/starter.ts';
 import { fullPlacesOf } from '@heronstone/core/upkeep/entering.ts';
-import { commit, newId, useStore } from '../../state/store.ts';
+import { commit } from '../../state/plan.ts';
+import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 
 /** A line as it is typed, and others that are read, too. */

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { writeSuppliesCsv } from '@heronstone/core/formats/csv.ts';
 import { saveText } from '../../state/saveText.ts';
-import { useStore } from '../../state/store.ts';
+import { useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { BalanceView } from './BalanceView.tsx';
 import { ContainerSheet } from './ContainerSheet.tsx';

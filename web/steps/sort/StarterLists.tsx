@@ -4,7 +4,8 @@ import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
 import { formatSize, howMany } from '@heronstone/core/model/measure.ts';
 import { addSupplies } from '@heronstone/core/entry/supplies.ts';
 import { CRAFTS, STARTERS } from '@heronstone/library/starter.ts';
-import { commit, newId, notice, useStore } from '../../state/store.ts';
+import { commit } from '../../state/plan.ts';
+import { newId, notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 
 export function StarterLists() {

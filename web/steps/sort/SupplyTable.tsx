@@ -12,7 +12,7 @@ import type { Ripple } from '@heronstone/core/reach/body.ts';
 import { formatMass, formatSize } from '@heronstone/core/model/measure.ts';
 import { DECISIONS, FORMS, type Supply } from '@heronstone/core/model/plan.ts';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
-import { select, useStore } from '../../state/store.ts';
+import { select, useStore } from '../../state/state.ts';
 import { BulkBar } from './BulkBar.tsx';
 import { useNarrow } from '../../ui/narrow.ts';
 import { Select } from '../../ui/Select.tsx';

@@ -33,24 +33,10 @@ const waitingIn = (plan: string) =>
   [...kept]
     .filter(([key]) => key.startsWith(`heronstone.window.${plan}.`))
     .flatMap(([, text]) => (JSON.parse(text) as { waiting: Array<{ group: Group }> }).waiting.map((w) => w.group.name));
-const {
-  closePlan,
-  commit,
-  dismissRefused,
-  notice,
-  openPlan,
-  preview,
-  previewMove,
-  redo,
-  retryRefused,
-  select,
-  selectAlso,
-  takeStep,
-  tryAgain,
-  undo,
-  undoStep,
-  useStore,
-} = await import('./store.ts');
+const { preview, previewMove } = await import('./figures.ts');
+const { closePlan, commit, dismissRefused, openPlan, redo, retryRefused, takeStep, tryAgain, undo, undoStep } =
+  await import('./plan.ts');
+const { notice, select, selectAlso, useStore } = await import('./state.ts');
 
 const start = having(
   emptyPlan({ id: 'p', name: 'Room' }),

@@ -1,0 +1,159 @@
+/** The figures of the plan that is shown: the newest plan wins, and none is evaluated twice. */
+import { applyChanges, ChangeError, type Change } from '@heronstone/core/model/change.ts';
+import { differenceOf } from '@heronstone/core/model/difference.ts';
+import { FIGURES, sameFor } from '@heronstone/core/model/reads.ts';
+import { patched } from '@heronstone/core/report/patch.ts';
+import type { Report } from '@heronstone/core/report/report.ts';
+import type { Plan } from '@heronstone/core/model/plan.ts';
+import { engine, restartEngine } from '../engine/client.ts';
+import { notice, useStore } from './state.ts';
+
+const get = useStore.getState;
+const put = useStore.setState;
+
+/** The plan that the engine has, or is on its way to. */
+let sent: Plan | null = null;
+let busy = false;
+/** Rises with each engine that is started; what another one was asked is not waited for. */
+let run = 0;
+/** The plan with which the engine stopped; it is not tried with that one again. */
+let broke: Plan | null = null;
+/** The Report of the plan that the engine has; what is shown has other findings while something is being moved. */
+let figures: Report | null = null;
+/** What is being moved: only its findings are wanted until the hand rests. */
+let moving: Plan | null = null;
+let glanced: Plan | null = null;
+let glancing = false;
+let rest: ReturnType<typeof setTimeout> | undefined;
+/** So long a hand does not move when it rests, ms. */
+const REST = 250;
+
+/** Has the plan that is shown worked out, unless it is or was already. */
+export function evaluateNow(): void {
+  const plan = get().preview ?? get().plan;
+  if (plan !== null && plan === moving && sent !== null) return glance(plan, sent);
+  if (busy || !plan || plan === sent || plan === broke) return;
+  const begun = performance.now();
+  const mine = run;
+  const opens = sent === null;
+  // What no figure reads changes none: the engine is told, and nothing waits for it.
+  const untouched = sent !== null && sameFor(FIGURES, sent, plan);
+  const work = sent === null ? engine.open(plan) : engine.apply(differenceOf(sent, plan));
+  busy = !untouched;
+  sent = plan;
+  const measured = () => performance.measure('heronstone figures', { start: begun, detail: { opens } });
+  if (untouched) measured();
+  void work
+    .then((patch) => {
+      if (mine !== run) return;
+      const report = patched(opens ? null : figures, patch);
+      figures = report;
+      put((s) => ({ report, answered: s.answered + 1, engineHas: plan }));
+      if (!untouched) measured();
+    })
+    .catch((cause: unknown) => {
+      if (mine !== run) return;
+      notice(
+        `The figures could not be worked out, and the part of the program that does so is started again: ${cause instanceof Error ? cause.message : String(cause)}`,
+        'error',
+      );
+      startAgain(plan);
+    })
+    .finally(() => {
+      if (mine === run) busy = false;
+      evaluateNow();
+    });
+}
+
+/** How long what follows a change waits for its figures, ms: longer would be noticed. */
+const TOGETHER = 120;
+/** Goes on when the figures of the plan that is shown are there, so that all is drawn at once and true; soon in any case. */
+export function withFigures(then: () => void): void {
+  const { plan } = get();
+  let unhear = () => {};
+  const timer = setTimeout(end, TOGETHER);
+  function end() {
+    unhear();
+    clearTimeout(timer);
+    then();
+  }
+  unhear = useStore.subscribe((s, before) => {
+    if (s.engineHas !== before.engineHas && s.engineHas === plan) end();
+  });
+}
+
+/** Shows at once what the room is found to be while something in it is being moved. */
+function glance(plan: Plan, from: Plan): void {
+  if (glancing || plan === glanced) return;
+  const mine = run;
+  glancing = true;
+  glanced = plan;
+  engine
+    .glance(differenceOf(from, plan))
+    .then((seen) => {
+      if (mine === run && moving !== null && figures) put({ report: { ...figures, ...seen } });
+    })
+    .catch(() => {
+      // An engine that stopped says so when the hand rests.
+    })
+    .finally(() => {
+      if (mine !== run) return;
+      glancing = false;
+      evaluateNow();
+    });
+}
+
+/** Starts the engine again; it opens the next plan whole. */
+function startAgain(after: Plan | null): void {
+  restartEngine();
+  run++;
+  busy = false;
+  glancing = false;
+  broke = after;
+  sent = null;
+  figures = null;
+}
+
+/** Shows a plan with changes that are not made yet; null ends it. */
+export function preview(changes: Change[] | null): void {
+  endMoving();
+  if (get().preview !== null) backToFigures();
+  show(changes);
+  evaluateNow();
+}
+
+/** The same while a hand moves something in the room: what it is found to be at once, its figures when the hand rests. */
+export function previewMove(changes: Change[]): void {
+  endMoving();
+  show(changes);
+  moving = get().preview;
+  rest = setTimeout(() => {
+    endMoving();
+    evaluateNow();
+  }, REST);
+  evaluateNow();
+}
+
+function show(changes: Change[] | null): void {
+  const { plan } = get();
+  if (!plan) return;
+  try {
+    put({ preview: changes && applyChanges(plan, changes).plan });
+  } catch (cause) {
+    if (!(cause instanceof ChangeError)) throw cause;
+  }
+}
+
+/** Nothing is moved by hand any more. */
+export function endMoving(): void {
+  clearTimeout(rest);
+  moving = null;
+}
+
+/** Shows the figures of the plan that the engine has again, after something was tried out. */
+export const backToFigures = () => put({ report: figures });
+
+/** Another plan is opened: the engine begins anew. */
+export function forgetPlan(): void {
+  if (sent !== null) startAgain(null);
+}

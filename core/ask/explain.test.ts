@@ -138,3 +138,16 @@ test('next best places are free, allowed, and cheapest first', () => {
     expect([...cost].sort((x, y) => x - y)).toEqual(cost);
   }
 });
+
+test('growth: a cheaper place with room only for what is to come says so, and takes it when nothing is kept free', () => {
+  const cases = keptOut(demo, 'growth', runs(2, 12));
+  for (const { p, nearer } of cases) {
+    expect(nearer.words).toMatch(/nothing there could grow: 15 % of each place is kept free/);
+    expect(alternative(demo, p, nearer.compartment).fits).toBeGreaterThanOrEqual(p.count);
+    const free = having(demo, setMeta(demo, { roomToGrow: 0 }));
+    expect(explain(free, evaluate(free), p.id).nearer.map((n) => `${n.compartment} ${n.cause}`)).not.toContain(
+      `${nearer.compartment} growth`,
+    );
+  }
+  expect(cases.length).toBeGreaterThan(0);
+});

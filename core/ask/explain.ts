@@ -6,9 +6,11 @@ import type { Compartment } from '../furniture/compartments.ts';
 import type { PlacementReport, Report } from '../report/evaluate.ts';
 import { formatLength } from '../model/measure.ts';
 import type { Plan } from '../model/plan.ts';
+import { lying } from '../fit/fit.ts';
+import { fitsTightly } from '../fit/tighten.ts';
 import { lookupIn } from '../cost/cost.ts';
 import { wantedOf } from '../cost/sorting.ts';
-import { sceneOf, type Scene } from '../scene/scene.ts';
+import { contentsOf, sceneOf, type Scene } from '../scene/scene.ts';
 
 /** A cheaper place in which a thing does not lie, and what would have to change for it to lie there. */
 export interface Nearer {
@@ -17,7 +19,7 @@ export interface Nearer {
   /** Seconds of each fetch, and minutes a week, by which it is cheaper. */
   seconds: number;
   minutes: number;
-  cause: 'full' | 'too small' | 'rule' | 'order';
+  cause: 'full' | 'growth' | 'too small' | 'rule' | 'order';
   /** What would have to change, in words. */
   words: string;
 }
@@ -107,12 +109,29 @@ function keptOut(
     if (names.length === 0) return { cause: 'full', words: 'it is full with what you keep there' };
     return { cause: 'full', words: `it is full; ${listed(names)} would have to go` };
   }
+  if (!leavesRoom(scene, p, a))
+    return {
+      cause: 'growth',
+      words: `it would fit, but then nothing there could grow: ${percent(scene)} of each place is kept free`,
+    };
   if (cheapness(a, here) < 0) return null;
   const { way } = scene.plan.meta.sorting;
   return {
     cause: 'order',
     words: way === 'quickest' ? 'it would part what belongs together' : 'it would break the order',
   };
+}
+
+const percent = (scene: Scene) => `${Math.round(scene.plan.meta.roomToGrow * 100)} %`;
+
+/** Whether the room to grow of a place is still free when the thing lies there. */
+function leavesRoom(scene: Scene, p: PlacementReport, a: Alternative): boolean {
+  const { plan } = scene;
+  const c = scene.compartment.get(a.compartment)!;
+  const others = (contentsOf(scene, p.arrangement).get(c.id) ?? []).filter((o) => o.id !== p.id);
+  const there = others.map((o) => lying(plan.supplies[o.supply]!, o.count, c, o.orientation));
+  const fixed = (scene.standing[p.arrangement].get(c.id) ?? []).flatMap((s) => (s.rect ? [s.rect] : []));
+  return fitsTightly(c, there, plan.supplies[p.supply]!, p.count, fixed, plan.meta.roomToGrow) !== null;
 }
 
 const often = (n: number) => (n === 0 ? 'not fetched' : `${times(n)} a week`);

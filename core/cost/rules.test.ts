@@ -6,7 +6,7 @@ import { applyChanges, set } from '../model/change.ts';
 import { sceneOf } from '../scene/scene.ts';
 import { goesAway, leavesTheRoom, mayLieIn } from './rules.ts';
 import { changesTo, solveAll } from '../search/solve.ts';
-import { fitsTightly } from '../search/tighten.ts';
+import { fitsTightly } from '../fit/tighten.ts';
 
 const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
 if (!read.ok) throw new Error('The demo plan cannot be read.');

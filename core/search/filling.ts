@@ -13,7 +13,7 @@ import { barredFrom } from '../cost/rules.ts';
 import { boundOf } from '../cost/keeps.ts';
 import { wantedOf } from '../cost/sorting.ts';
 import { shareOf } from '../cost/stock.ts';
-import { fitsTightly } from './tighten.ts';
+import { fitsTightly } from '../fit/tighten.ts';
 
 /** A part of a supply that lies together: of its working stock, or of its spares. */
 export interface Part {

@@ -1,9 +1,9 @@
 /** What found no place by strips may still find one when a place is laid out exactly: blocks behind and beside each other. */
-import { grown } from '../fit/growth.ts';
-import type { Item } from '../fit/laid.ts';
-import { layOut } from '../fit/layOut.ts';
+import { grown } from './growth.ts';
+import type { Item } from './laid.ts';
+import { layOut } from './layOut.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
-import type { Holds } from '../fit/limits.ts';
+import type { Holds } from './limits.ts';
 import type { Supply } from '../model/plan.ts';
 
 /** Whether everything fits with the room to grow kept free; and how the last thing lies then. */
@@ -28,4 +28,16 @@ export function fitsTightly(
   // Once the way of lying is fixed the layout may be another one.
   const found = way(null);
   return found === null ? null : way(found);
+}
+
+/** Whether so many more find room beside what lies there, with no room kept free; nothing that lies there loses its own. */
+export function fitsInAll(
+  place: Holds,
+  there: readonly Item[],
+  supply: Supply,
+  count: number,
+  fixed: readonly Rect[],
+): boolean {
+  const items = [...there, { supply, count, only: null }];
+  return layOut(place, items, fixed, 0, true).laid.every((l, i) => l.fits === items[i]!.count);
 }

@@ -10,7 +10,7 @@ import { checkContainers } from './checkContainers.ts';
 import { litresIn, type Compartment } from '../furniture/compartments.ts';
 import { checkStrain, strainOf } from './load/strain.ts';
 import type { Finding } from '../model/finding.ts';
-import { byName, type Arrangement, type Placement, type Plan, type Supply } from '../model/plan.ts';
+import { byName, type Arrangement, type Placement, type Plan } from '../model/plan.ts';
 import { orderOf } from '../cost/sorting.ts';
 import { sparesPlaced } from '../cost/stock.ts';
 import { checkWishes } from './checkWishes.ts';
@@ -40,7 +40,7 @@ import { keptNowhere, noStation, noSuchPlace, overFull, placementFindings, tooMa
 
 import { reportedArrangement, weekOf, worstOf } from './week.ts';
 import { openWork } from './openWork.ts';
-import { supplyReports } from './supplies.ts';
+import { nothingSaid, supplyReports, type SaidOfSupplies } from './supplies.ts';
 import { minutesByPlace, reachOf, compartmentReport, containerReports } from './places.ts';
 
 export * from './report.ts';
@@ -66,7 +66,7 @@ interface Kept {
   /** Units on which nothing can be reached, for want of a way. */
   walledIn: readonly Finding[];
   /** What was said of each supply, by its row. */
-  supplies: WeakMap<Supply, SupplyReport>;
+  supplies: SaidOfSupplies;
   /** What is said of a placement, by its report: whether it fits; what people wish. */
   fit: WeakMap<PlacementReport, readonly Finding[]>;
   wishes: WeakMap<PlacementReport, readonly Finding[]>;
@@ -140,7 +140,7 @@ export function evaluator(): (plan: Plan) => Report {
         containers: containerReports(scene),
         relations: relationsOf(plan),
         walledIn: walledIn(scene),
-        supplies: new WeakMap(),
+        supplies: nothingSaid(),
         fit: new WeakMap(),
         wishes: new WeakMap(),
         packed: { today: new Map(), planned: new Map() },

@@ -3,7 +3,7 @@ import { lying, massEach, oneIn, volume } from '../fit/fit.ts';
 import { fitsInAll, fitsTightly } from '../fit/tighten.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Finding } from '../model/finding.ts';
-import { byName, type Supply } from '../model/plan.ts';
+import { byName, type Placement, type Supply } from '../model/plan.ts';
 import { barredFrom, goesAway, mayLieIn } from '../cost/rules.ts';
 import { contentsOf, fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { ARRANGEMENTS, type PlacementReport, type SupplyReport } from './report.ts';
@@ -11,13 +11,13 @@ import { tooManyPlaced } from './findings.ts';
 
 /**
  * @param findings those that there are to say are added
- * @param before what was said of each supply in the same scene, by its row: used again where it still holds
+ * @param before what was said of each supply in the same places: used again where it still holds
  */
 export function supplyReports(
   scene: Scene,
   placements: Record<string, PlacementReport>,
   findings: Finding[],
-  before: WeakMap<Supply, SupplyReport>,
+  before: SaidOfSupplies,
 ): Record<string, SupplyReport> {
   const { plan } = scene;
   // Today a thing lies where it lies, however crowded; in a plan only what fits has a place.
@@ -33,6 +33,8 @@ export function supplyReports(
   const reports: Record<string, SupplyReport> = {};
   const lacking = (supply: Supply) =>
     goesAway(plan, supply) ? 0 : Math.max(0, supply.count - (placed.planned.get(supply.id) ?? 0));
+  let known: Planned | null = null;
+  const planned = () => (known ??= plannedIn(scene));
   const few = Object.values(plan.supplies).filter((s) => lacking(s) > 0).length <= FEW;
   for (const supply of byName(plan.supplies)) {
     const without = {
@@ -43,8 +45,8 @@ export function supplyReports(
       const total = asked[arrangement].get(supply.id) ?? 0;
       if (total > supply.count) findings.push(tooManyPlaced(supply, total, arrangement));
     }
-    reports[supply.id] = reportOf(scene, supply, without, anythingPlanned, few, before.get(supply));
-    before.set(supply, reports[supply.id]!);
+    reports[supply.id] = reportOf(scene, supply, without, anythingPlanned, few, planned, before);
+    before.reports.set(supply, reports[supply.id]!);
   }
   return reports;
 }
@@ -55,10 +57,16 @@ function reportOf(
   without: SupplyReport['without'],
   anythingPlanned: boolean,
   few: boolean,
-  before: SupplyReport | undefined,
+  planned: () => Planned,
+  said: SaidOfSupplies,
 ): SupplyReport {
+  const before = said.reports.get(supply);
   const reason =
-    without.planned === 0 ? null : anythingPlanned ? whyWithout(scene, supply, without.planned, few) : NOT_YET;
+    without.planned === 0
+      ? null
+      : anythingPlanned
+        ? whyWithout(scene, supply, without.planned, few, planned, said)
+        : NOT_YET;
   if (before?.without.today === without.today && before.without.planned === without.planned && before.reason === reason)
     return before;
   const each = massEach(supply);
@@ -79,27 +87,46 @@ const NOT_YET = 'not placed yet';
 /** Of so many lines without a place it is looked whether only the room to grow is in the way; of more it would take long. */
 const FEW = 30;
 /** In so many places at the most. */
-const TRIED = 6;
+const TRIED = 4;
+
+/** What is planned in the places, and all places: those with the fewest lines first, of these the largest. */
+interface Planned {
+  contents: ReadonlyMap<string, readonly Placement[]>;
+  emptiest: readonly Compartment[];
+}
+
+function plannedIn(scene: Scene): Planned {
+  const contents = contentsOf(scene, 'planned');
+  const emptiest = scene.compartments
+    .map((c) => ({ c, lines: contents.get(c.id)?.length ?? 0, floor: c.inside.width * c.inside.depth }))
+    .sort((a, b) => a.lines - b.lines || b.floor - a.floor)
+    .map(({ c }) => c);
+  return { contents, emptiest };
+}
 
 interface Wanting {
   /** Why no place takes it, in words; null where some would. */
   words: string | null;
-  /** Places that would take one and may. */
-  places: readonly Compartment[];
+  /** Ids of places that would take one and may. */
+  places: ReadonlySet<string>;
 }
-const wantings = new WeakMap<Scene['compartments'], WeakMap<Supply, Wanting>>();
+
+/** What was said of each supply, by its row, as long as the places are the same. */
+export interface SaidOfSupplies {
+  reports: WeakMap<Supply, SupplyReport>;
+  wanting: WeakMap<Supply, Wanting>;
+}
+export const nothingSaid = (): SaidOfSupplies => ({ reports: new WeakMap(), wanting: new WeakMap() });
 
 /** What the places themselves say of a supply, whatever lies in them. */
-function wantingOf(scene: Scene, supply: Supply): Wanting {
-  let known = wantings.get(scene.compartments);
-  if (!known) wantings.set(scene.compartments, (known = new WeakMap()));
-  let wanting = known.get(supply);
-  if (!wanting) known.set(supply, (wanting = wantingIn(scene, supply)));
-  return wanting;
+function wantingOf(scene: Scene, supply: Supply, { wanting }: SaidOfSupplies): Wanting {
+  let known = wanting.get(supply);
+  if (!known) wanting.set(supply, (known = wantingIn(scene, supply)));
+  return known;
 }
 
 function wantingIn(scene: Scene, supply: Supply): Wanting {
-  const fitting: Compartment[] = [];
+  const fitting: string[] = [];
   let barred: { words: string; place: string } | null = null;
   let closest: { name: string; words: string; over: number } | null = null;
   const places = scene.compartments.filter((c) => c.only !== 'today' && mayLieIn(scene.plan, supply, c));
@@ -108,40 +135,81 @@ function wantingIn(scene: Scene, supply: Supply): Wanting {
     if (fits) {
       const rule = barredFrom(scene, supply, compartment);
       if (rule) barred ??= { words: rule.words, place: compartment.name };
-      else fitting.push(compartment);
+      else fitting.push(compartment.id);
     } else if (!closest || over < closest.over) closest = { name: compartment.name, words, over };
   }
-  const none = (words: string): Wanting => ({ words, places: [] });
+  const none = (words: string): Wanting => ({ words, places: new Set() });
   if (places.length === 0) return none('there is no storage unit for it yet');
-  if (fitting.length > 0) return { words: null, places: fitting };
+  if (fitting.length > 0) return { words: null, places: new Set(fitting) };
   if (barred) return none(`it may not lie where it fits: ${barred.words} (${barred.place})`);
   if (closest!.over === 0) return none(`no place holds it: it ${closest!.words} (${closest!.name})`);
   return none(`larger than every place: ${closest!.words} in ${closest!.name}, the closest`);
 }
 
+/** What was tried for a supply, with what lay in each place then: as long as the same lies there, the answer is the same. */
+const answers = new WeakMap<Supply, { count: number; grow: number; there: unknown[]; answer: string | null }>();
+
+/**
+ * Whether so many fit beside what lies in some places.
+ * @returns NOT_YET when they do with the room to grow kept free, the name of a place where only that is left, or null
+ */
+function tried(
+  scene: Scene,
+  supply: Supply,
+  count: number,
+  places: readonly Compartment[],
+  contents: Planned['contents'],
+): string | null {
+  const { plan } = scene;
+  const grow = plan.meta.roomToGrow;
+  const lists = places.map((c) => contents.get(c.id) ?? []);
+  const there = places.flatMap((c, i) => [c, ...lists[i]!, ...lists[i]!.map((p) => plan.supplies[p.supply])]);
+  const before = answers.get(supply);
+  if (
+    before?.count === count &&
+    before.grow === grow &&
+    before.there.length === there.length &&
+    before.there.every((x, i) => x === there[i])
+  )
+    return before.answer;
+  let answer: string | null = null;
+  for (const [i, c] of places.entries()) {
+    const items = lists[i]!.map((p) => lying(plan.supplies[p.supply]!, p.count, c, p.orientation));
+    const fixed = (scene.standing.planned.get(c.id) ?? []).flatMap((s) => (s.rect ? [s.rect] : []));
+    if (!fitsInAll(c, items, supply, count, fixed)) continue;
+    if (fitsTightly(c, items, supply, count, fixed, grow) !== null) {
+      answer = NOT_YET;
+      break;
+    }
+    answer ??= c.name;
+  }
+  answers.set(supply, { count, grow, there, answer });
+  return answer;
+}
+
 /**
  * Why a supply has no planned place: too large for all, all that would hold it are full, or only their room to grow is left.
- * @param count how many have none @param few whether it is looked for the last of these
+ * @param count how many have none @param few whether it is looked for the last of these @param planned what lies where
  */
-function whyWithout(scene: Scene, supply: Supply, count: number, few: boolean): string {
-  const { words, places } = wantingOf(scene, supply);
+function whyWithout(
+  scene: Scene,
+  supply: Supply,
+  count: number,
+  few: boolean,
+  planned: () => Planned,
+  said: SaidOfSupplies,
+): string {
+  const { words, places } = wantingOf(scene, supply, said);
   if (words !== null) return words;
   const { plan } = scene;
-  const contents = contentsOf(scene, 'planned');
-  const lines = (c: Compartment) => contents.get(c.id)?.length ?? 0;
-  const floor = (c: Compartment) => c.inside.width * c.inside.depth;
-  const roomy = [...places].sort((a, b) => lines(a) - lines(b) || floor(b) - floor(a)).slice(0, TRIED);
-  if (!few && lines(roomy[0]!) === 0) return NOT_YET;
-  let onlyToGrow: Compartment | null = null;
-  for (const c of few ? roomy : []) {
-    const there = (contents.get(c.id) ?? []).map((p) => lying(plan.supplies[p.supply]!, p.count, c, p.orientation));
-    const fixed = (scene.standing.planned.get(c.id) ?? []).flatMap((s) => (s.rect ? [s.rect] : []));
-    if (!fitsInAll(c, there, supply, count, fixed)) continue;
-    if (fitsTightly(c, there, supply, count, fixed, plan.meta.roomToGrow) !== null) return NOT_YET;
-    onlyToGrow ??= c;
-  }
+  const { contents, emptiest } = planned();
+  const roomy: Compartment[] = [];
+  for (const c of emptiest) if (roomy.length < TRIED && places.has(c.id)) roomy.push(c);
+  if (!few && !contents.has(roomy[0]!.id)) return NOT_YET;
+  const onlyToGrow = few ? tried(scene, supply, count, roomy, contents) : null;
+  if (onlyToGrow === NOT_YET) return NOT_YET;
   if (onlyToGrow)
-    return `would fit into ${onlyToGrow.name}, but only into the room kept free to grow (${Math.round(plan.meta.roomToGrow * 100)} % of each place)`;
-  const n = places.length;
+    return `would fit into ${onlyToGrow}, but only into the room kept free to grow (${Math.round(plan.meta.roomToGrow * 100)} % of each place)`;
+  const n = places.size;
   return `fits ${n === 1 ? 'one place' : `${n} places`}, but ${n === 1 ? 'it is' : 'they are'} full`;
 }

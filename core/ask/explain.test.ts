@@ -151,3 +151,13 @@ test('growth: a cheaper place with room only for what is to come says so, and ta
   }
   expect(cases.length).toBeGreaterThan(0);
 });
+
+test('what keeps a thing out of a nearer place is a sentence', () => {
+  const report = evaluate(demo);
+  const said = Object.values(report.placements)
+    .filter((p) => p.arrangement === 'planned')
+    .slice(0, runs(20, 200))
+    .flatMap((p) => explain(demo, report, p.id).nearer.map((n) => n.words));
+  expect(said.length).toBeGreaterThan(10);
+  expect(said.filter((w) => /\b(\w+) \1\b|it is (is|would|needs|does|may)|it \d|null|undefined/.test(w))).toEqual([]);
+});

@@ -102,7 +102,10 @@ function keptOut(
   if (a.fitsEmpty < p.count)
     return {
       cause: 'too small',
-      words: a.fitsEmpty === 0 ? `it is ${a.reason}` : `it holds ${a.fitsEmpty} of ${p.count}`,
+      words:
+        a.fitsEmpty === 0
+          ? `it ${/^\d/.test(a.reason ?? '') ? 'is ' : ''}${a.reason}`
+          : `it holds ${a.fitsEmpty} of ${p.count}`,
     };
   if (a.fits < p.count) {
     const names = a.displaces.map((d) => `${d.name} (${often(d.fetchesPerWeek)})`);

@@ -85,10 +85,9 @@ function Packing({ supply }: { supply: Supply }) {
         <>
           <table className="mt-3 w-full text-sm" aria-label="Packed now and then">
             <thead>
-              <tr className="border-b border-ink text-left align-bottom">
-                <th className="py-1 pr-2" />
-                <th className="py-1 pr-2 text-right">{countWords(supply, supply.count)}</th>
-                <th className="py-1 text-right">{countWords(after, after.count)}</th>
+              <tr className="border-b border-ink align-bottom">
+                <th className="w-1/2 py-1 pr-2 text-left">{countWords(supply, supply.count)}</th>
+                <th className="w-1/2 py-1 text-left">{countWords(after, after.count)}</th>
               </tr>
             </thead>
             <tbody>
@@ -128,21 +127,26 @@ function words(room: Room, supply: Supply, system: 'metric' | 'imperial'): strin
   ];
 }
 
+/** A place, and below it how all of it is there now and would be then. */
 function Line({ name, now, then }: { name: string; now: string | string[]; then: string | string[] }) {
   return (
-    <tr className="border-b border-line align-top">
-      <th scope="row" className="py-1 pr-2 text-left font-normal">
-        {name}
-      </th>
-      {[now, then].map((text, i) => (
-        <td key={i} className="py-1 pl-2 text-right">
-          {(Array.isArray(text) ? text : [text]).map((t) => (
-            <span key={t} className="block">
-              {t}
-            </span>
-          ))}
-        </td>
-      ))}
-    </tr>
+    <>
+      <tr>
+        <th scope="rowgroup" colSpan={2} className="pt-1.5 text-left">
+          {name}
+        </th>
+      </tr>
+      <tr className="border-b border-line align-top">
+        {[now, then].map((text, i) => (
+          <td key={i} className="pr-2 pb-1.5">
+            {(Array.isArray(text) ? text : [text]).map((t) => (
+              <span key={t} className="block">
+                {t}
+              </span>
+            ))}
+          </td>
+        ))}
+      </tr>
+    </>
   );
 }

@@ -75,8 +75,17 @@ function someOf(most: number): number[] {
 /** Whether a lie hangs on a board. */
 const hangs = (place: Pick<Holds, 'access'>) => place.access === 'peg';
 
+/** One order of things, however they are given: so that whether they all fit is the same for whoever asks. */
+export const settledOrder = (items: readonly Item[]): number[] =>
+  items
+    .map((_, i) => i)
+    .sort((a, b) => {
+      const [x, y] = [items[a]!, items[b]!];
+      return x.supply.id < y.supply.id ? -1 : x.supply.id > y.supply.id ? 1 : x.count - y.count;
+    });
+
 /**
- * Lays things into a place.
+ * Lays things into a place. Where they do not all find room as they are given, they are laid in one settled order, too.
  * @param items in the order in which they choose, most used first
  * @param fixed what stands there already (containers), in the same coordinates
  * @param grow share of the width that stays free as long as that is possible
@@ -88,6 +97,28 @@ export function layOut(
   fixed: readonly Rect[],
   grow: number,
   flat = false,
+): LaidOut {
+  const given = laidAsGiven(place, items, fixed, grow, flat);
+  const whole = ({ laid }: LaidOut, list: readonly Item[]) => laid.every((l, i) => l.fits === list[i]!.count);
+  if (items.length < 2 || place.parts || whole(given, items)) return given;
+  const { width, depth } = floorOf(place);
+  const floor = fixed.reduce((sum, r) => sum + r.w * r.d, 0) + given.laid.reduce((sum, l) => sum + l.wants, 0);
+  const order = settledOrder(items);
+  if (floor > width * depth + 1e-3 || order.every((i, k) => i === k)) return given;
+  const list = order.map((i) => items[i]!);
+  const settled = laidAsGiven(place, list, fixed, grow, flat);
+  if (!whole(settled, list)) return given;
+  const laid: Laid[] = [];
+  order.forEach((i, k) => (laid[i] = settled.laid[k]!));
+  return { ...settled, laid };
+}
+
+function laidAsGiven(
+  place: Holds,
+  items: readonly Item[],
+  fixed: readonly Rect[],
+  grow: number,
+  flat: boolean,
 ): LaidOut {
   const { width, depth } = floorOf(place);
   const ways = items.map((item) =>

@@ -1,7 +1,7 @@
 /** What found no place by strips may still find one when a place is laid out exactly: blocks behind and beside each other. */
 import { grown } from './growth.ts';
 import type { Item } from './laid.ts';
-import { layOut } from './layOut.ts';
+import { layOut, settledOrder } from './layOut.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import type { Holds } from './limits.ts';
 import type { Supply } from '../model/plan.ts';
@@ -19,9 +19,13 @@ export function fitsTightly(
     const items = [...there, { supply, count, only }];
     const more = items.map((item) => ({ ...item, count: grown(item.supply, item.count, grow) }));
     // With room for more of each, and as they are: a layout of fewer things is not always found where one of more is.
+    // In the settled order: then they fit in whatever order they are given later.
+    const order = settledOrder(items);
     const all = (list: readonly Item[], keep: number) => {
-      const { laid } = layOut(place, list, fixed, keep);
-      return laid.every((l, i) => l.fits === list[i]!.count) ? laid.at(-1)!.lie!.orientation : null;
+      const sorted = order.map((i) => list[i]!);
+      const { laid } = layOut(place, sorted, fixed, keep);
+      const whole = laid.every((l, i) => l.fits === sorted[i]!.count);
+      return whole ? laid[order.indexOf(list.length - 1)]!.lie!.orientation : null;
     };
     return all(more, 0) === null ? null : all(items, grow);
   };

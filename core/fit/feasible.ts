@@ -76,7 +76,8 @@ export class Fitter {
       if (!best || fits > best.count || (fits === best.count && width < best.width - 1e-9))
         best = { count: fits, width, lie };
     }
-    if (best?.count === count || taken > this.standing[at]!) return best;
+    // On a table no line has all of it, so others come beside it and it keeps its room to grow.
+    if (best?.count === count || table || taken > this.standing[at]!) return best;
     const alone = ways.length === 0 ? null : chooseLie(ways, count, free);
     return alone && alone.count > (best?.count ?? 0) ? { ...alone, width: free } : best;
   }

@@ -15,9 +15,16 @@ export function keepApart(search: Filling, pinned: readonly Placement[]): void {
   const sameRoom = (a: number, b: number) => room(a) === room(b);
   const has = (at: number, what: (s: Supply) => boolean, but: Supply) =>
     [...search.parts, ...fixed].some((p) => p.at === at && p.supply !== but && what(p.supply));
+  // What an exact layout found room for takes no strip: how much is left beside it is not known here.
+  const exact = (at: number) => search.parts.some((p) => p.at === at && p.width === 0);
   const move = (part: Part, away: (s: Supply) => boolean): boolean => {
     search.drop(part);
-    const place = bestPlace(search, part, part.at, (at) => !has(at, away, part.supply) && sameRoom(at, part.at));
+    const place = bestPlace(
+      search,
+      part,
+      part.at,
+      (at) => !has(at, away, part.supply) && sameRoom(at, part.at) && !exact(at),
+    );
     search.put(place ? { ...part, ...place } : part);
     return place !== null;
   };

@@ -142,12 +142,18 @@ function laidAsGiven(
     const share = Math.max(piled.high, taken / (width * depth));
     return { laid: piled.laid, share: Math.min(1, share), reach: piled.reach };
   }
-  const laid = found
+  const drawn = found
     ? found.map((s, i): Laid => asLaid(s, items[i]!.count, ways[i]!, wants[i]!))
     : (inAnyOrder(items, ways, shapes, wants, fixed, width, depth) ??
       partly(items, ways, shapes, wants, fixed, width, depth));
   const taken = fixed.reduce((sum, r) => sum + r.w * r.d, 0);
-  const wanted = (taken + wants.reduce((a, b) => a + b, 0)) / (width * depth);
+  // What is drawn whole takes no more than that: a few loose things lie closer than they are reckoned.
+  const laid = drawn.map((l, i): Laid =>
+    l.block && l.fits === items[i]!.count && l.block.w * l.block.d < l.wants
+      ? { ...l, wants: l.block.w * l.block.d }
+      : l,
+  );
+  const wanted = (taken + laid.reduce((sum, l) => sum + l.wants, 0)) / (width * depth);
   const missing = laid.reduce((sum, l, i) => sum + l.wants * (1 - l.fits / items[i]!.count), 0) / (width * depth);
   return {
     laid,

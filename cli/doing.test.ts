@@ -1,3 +1,4 @@
+import { longTest } from '@heronstone/testing/longTest.ts';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -21,7 +22,7 @@ async function heron(...args: string[]) {
   return { code, out, err };
 }
 
-test('heron moves says the figures of core, in sittings', async () => {
+longTest('heron moves says the figures of core, in sittings', async () => {
   const { code, out } = await heron('moves', demo, demo, '--minutes', '45');
   expect(code).toBe(0);
   const said = JSON.parse(out) as {

@@ -1,3 +1,4 @@
+import { longTest } from '@heronstone/testing/longTest.ts';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -101,7 +102,7 @@ test('heron place --by a way of sorting keeps it in the plan, and --unit fills o
   expect((await heron('place', demo, '--only-new', '--zone', 'seat-bench')).code).toBe(2);
 });
 
-test('heron advise and arrange stop after their seconds, and say so; what they found can be made', async () => {
+longTest('heron advise and arrange stop after their seconds, and say so; what they found can be made', async () => {
   const advice = await heron('advise', demo, '--seconds', '1');
   expect(advice.code).toBe(0);
   const said = JSON.parse(advice.out) as { base: number; ended: string; tried: number; ideas: number; help: unknown[] };

@@ -17,7 +17,7 @@ function csv(rows: number): string {
   return lines.join('\n');
 }
 
-test('1,000 supplies', async ({ page, server, browser }) => {
+test('1,000 supplies', LONG, async ({ page, server, browser }) => {
   test.setTimeout(180_000);
   await page.goto(`${server.address}/plan/demo/sort`);
   await page.getByRole('button', { name: words.button.pasteOrOpenATable }).click();

@@ -90,67 +90,70 @@ test(
   },
 );
 
-test('a figure opens down to its constants; one is changed, and screens, command line and print agree', async ({
-  page,
-  server,
-}) => {
-  const heron = (...args: string[]) =>
-    JSON.parse(
-      execFileSync(process.execPath, ['cli/bin/heron.js', ...args], { cwd: root, encoding: 'utf8' }),
-    ) as Record<string, never>;
-  const folder = mkdtempSync(join(tmpdir(), 'heron-e2e-'));
-  const weekByCli = async () => {
-    const file = join(folder, 'plan.json');
-    const response = await fetch(`${server.address}/api/plans/demo/file`);
-    writeFileSync(file, await response.text());
-    return heron('week', file) as unknown as { week: { planned: { minutes: number; motions: { walking: number } } } };
-  };
-  await page.goto(`${server.address}/plan/demo/place`);
-  await page.locator('[data-place="books/s2"]').press('Enter');
-  const figure = page.getByRole('complementary').getByRole('button', { name: /^\d+\.\d s$/ });
-  const seconds = Number.parseFloat((await figure.innerText()).replace(' s', ''));
-  await figure.click();
-  const how = page.getByRole('dialog', { name: /how it was worked out/ });
-  await expect(how).toContainText('MTM-1, Maynard, Stegemerten & Schwab 1948');
-  await how.getByRole('link', { name: words.link.walk15TmuAPace }).first().click();
-  const field = page.getByRole('textbox', { name: words.field.walkAPace });
-  await expect(field).toBeFocused();
-  const before = await weekByCli();
-  await field.fill('30');
-  await field.press('Enter');
-  await expect(page.getByRole('button', { name: words.button.backTo15WalkAPace })).toBeVisible();
-  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
-  const after = await weekByCli();
-  expect(after.week.planned.motions.walking).toBeGreaterThan(before.week.planned.motions.walking * 1.15);
-  // The line at the bottom, the week and its print show the same field.
-  await expect(page.getByRole('contentinfo')).toContainText(`${Math.round(after.week.planned.minutes)} min as planned`);
-  await openReport(page, words.tab.theWeek);
-  const all = page.getByRole('row', { name: /^Total/ });
-  await expect(all).toContainText(after.week.planned.minutes.toFixed(1));
-  await page.emulateMedia({ media: 'print' });
-  await expect(all).toBeVisible();
-  await expect(all).toContainText(after.week.planned.minutes.toFixed(1));
-  await expect(page.getByRole('button', { name: words.button.printTheComparison })).toBeHidden();
-  await page.emulateMedia({ media: 'screen' });
-  await openReport(page, words.tab.whatGoesWhere);
-  await page.locator('[data-place="books/s2"]').press('Enter');
-  await expect
-    .poll(async () => Number.parseFloat((await figure.innerText()).replace(' s', '')))
-    .toBeGreaterThan(seconds + 1);
-  // The way back, and undo of that.
-  await openReport(page, words.tab.constants);
-  await page.getByRole('button', { name: /Reset all to the published values \(1 changed\)/ }).click();
-  await expect(field).toHaveValue('15');
-  await expect(page.getByRole('contentinfo')).toContainText(
-    `${Math.round(before.week.planned.minutes)} min as planned`,
-  );
-  await page.getByRole('button', { name: words.button.undo, exact: true }).click();
-  await expect(field).toHaveValue('30');
-  // What is out of bounds is refused with what would be right.
-  await field.fill('-3');
-  await field.press('Enter');
-  await expect(page.getByText(/0\.1 (and|to) 200/)).toBeVisible();
-});
+test(
+  'a figure opens down to its constants; one is changed, and screens, command line and print agree',
+  LONG,
+  async ({ page, server }) => {
+    const heron = (...args: string[]) =>
+      JSON.parse(
+        execFileSync(process.execPath, ['cli/bin/heron.js', ...args], { cwd: root, encoding: 'utf8' }),
+      ) as Record<string, never>;
+    const folder = mkdtempSync(join(tmpdir(), 'heron-e2e-'));
+    const weekByCli = async () => {
+      const file = join(folder, 'plan.json');
+      const response = await fetch(`${server.address}/api/plans/demo/file`);
+      writeFileSync(file, await response.text());
+      return heron('week', file) as unknown as { week: { planned: { minutes: number; motions: { walking: number } } } };
+    };
+    await page.goto(`${server.address}/plan/demo/place`);
+    await page.locator('[data-place="books/s2"]').press('Enter');
+    const figure = page.getByRole('complementary').getByRole('button', { name: /^\d+\.\d s$/ });
+    const seconds = Number.parseFloat((await figure.innerText()).replace(' s', ''));
+    await figure.click();
+    const how = page.getByRole('dialog', { name: /how it was worked out/ });
+    await expect(how).toContainText('MTM-1, Maynard, Stegemerten & Schwab 1948');
+    await how.getByRole('link', { name: words.link.walk15TmuAPace }).first().click();
+    const field = page.getByRole('textbox', { name: words.field.walkAPace });
+    await expect(field).toBeFocused();
+    const before = await weekByCli();
+    await field.fill('30');
+    await field.press('Enter');
+    await expect(page.getByRole('button', { name: words.button.backTo15WalkAPace })).toBeVisible();
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+    const after = await weekByCli();
+    expect(after.week.planned.motions.walking).toBeGreaterThan(before.week.planned.motions.walking * 1.15);
+    // The line at the bottom, the week and its print show the same field.
+    await expect(page.getByRole('contentinfo')).toContainText(
+      `${Math.round(after.week.planned.minutes)} min as planned`,
+    );
+    await openReport(page, words.tab.theWeek);
+    const all = page.getByRole('row', { name: /^Total/ });
+    await expect(all).toContainText(after.week.planned.minutes.toFixed(1));
+    await page.emulateMedia({ media: 'print' });
+    await expect(all).toBeVisible();
+    await expect(all).toContainText(after.week.planned.minutes.toFixed(1));
+    await expect(page.getByRole('button', { name: words.button.printTheComparison })).toBeHidden();
+    await page.emulateMedia({ media: 'screen' });
+    await openReport(page, words.tab.whatGoesWhere);
+    await page.locator('[data-place="books/s2"]').press('Enter');
+    await expect
+      .poll(async () => Number.parseFloat((await figure.innerText()).replace(' s', '')))
+      .toBeGreaterThan(seconds + 1);
+    // The way back, and undo of that.
+    await openReport(page, words.tab.constants);
+    await page.getByRole('button', { name: /Reset all to the published values \(1 changed\)/ }).click();
+    await expect(field).toHaveValue('15');
+    await expect(page.getByRole('contentinfo')).toContainText(
+      `${Math.round(before.week.planned.minutes)} min as planned`,
+    );
+    await page.getByRole('button', { name: words.button.undo, exact: true }).click();
+    await expect(field).toHaveValue('30');
+    // What is out of bounds is refused with what would be right.
+    await field.fill('-3');
+    await field.press('Enter');
+    await expect(page.getByText(/0\.1 (and|to) 200/)).toBeVisible();
+  },
+);
 
 test('somebody uses a wheelchair and the findings about reach come', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/activities`);
@@ -173,7 +176,7 @@ test('somebody uses a wheelchair and the findings about reach come', async ({ pa
   await expect(page.getByRole('region', { name: words.region.strainInFigures })).toContainText('not medical advice');
 });
 
-test('a child must not reach a thing: the wish is a finding, and a key fixes it', async ({ page, server }) => {
+test('a child must not reach a thing: the wish is a finding, and a key fixes it', LONG, async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/activities`);
   const child = page.getByRole('group', { name: words.group.apprentice });
   await child.getByText(/Should and must not reach/).click();

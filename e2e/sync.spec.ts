@@ -113,40 +113,40 @@ test('the server is away for a while: work goes on, survives a reload of the win
   await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 20_000 });
 });
 
-test('a backup is restored under an open second window, which shows it and says why', async ({
-  page,
-  server,
-  context,
-}, info) => {
-  const other = await context.newPage();
-  await page.goto(`${server.address}/plan/demo/keep`);
-  await other.goto(`${server.address}/plan/demo/activities`);
-  const name = other.getByLabel(words.field.activity, { exact: true }).first();
-  const before = await name.inputValue();
-  await page.getByRole('tab', { name: words.tab.shareAndKeepSafe }).click();
-  const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Download backup' }).click();
-  const file = info.outputPath('room.heronbackup');
-  await (await download).saveAs(file);
-  await name.fill('Made after the backup');
-  await name.press('Enter');
-  await expect(other.getByText('Saved', { exact: true })).toBeVisible();
-  await page.getByLabel(words.field.restoreFromABackup).setInputFiles(file);
-  await page.getByRole('button', { name: words.button.restoreThis }).click();
-  await expect(messages(other).getByText(/replaced by one from a backup/)).toBeVisible();
-  await expect(name).toHaveValue(before);
-  // It goes on from there, in both windows.
-  await name.fill('Made after it was put back');
-  await name.press('Enter');
-  for (const p of [page, other]) await expect(p.getByText('Saved', { exact: true })).toBeVisible();
-  const { plan } = (await (await fetch(`${server.address}/api/plans/demo`)).json()) as {
-    plan: { activities: Record<string, { name: string }> };
-  };
-  const names = Object.values(plan.activities).map((a) => a.name);
-  expect(names).toContain('Made after it was put back');
-  expect(names).not.toContain('Made after the backup');
-  expect(readFileSync(file).length).toBeGreaterThan(1000);
-});
+test(
+  'a backup is restored under an open second window, which shows it and says why',
+  LONG,
+  async ({ page, server, context }, info) => {
+    const other = await context.newPage();
+    await page.goto(`${server.address}/plan/demo/keep`);
+    await other.goto(`${server.address}/plan/demo/activities`);
+    const name = other.getByLabel(words.field.activity, { exact: true }).first();
+    const before = await name.inputValue();
+    await page.getByRole('tab', { name: words.tab.shareAndKeepSafe }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'Download backup' }).click();
+    const file = info.outputPath('room.heronbackup');
+    await (await download).saveAs(file);
+    await name.fill('Made after the backup');
+    await name.press('Enter');
+    await expect(other.getByText('Saved', { exact: true })).toBeVisible();
+    await page.getByLabel(words.field.restoreFromABackup).setInputFiles(file);
+    await page.getByRole('button', { name: words.button.restoreThis }).click();
+    await expect(messages(other).getByText(/replaced by one from a backup/)).toBeVisible();
+    await expect(name).toHaveValue(before);
+    // It goes on from there, in both windows.
+    await name.fill('Made after it was put back');
+    await name.press('Enter');
+    for (const p of [page, other]) await expect(p.getByText('Saved', { exact: true })).toBeVisible();
+    const { plan } = (await (await fetch(`${server.address}/api/plans/demo`)).json()) as {
+      plan: { activities: Record<string, { name: string }> };
+    };
+    const names = Object.values(plan.activities).map((a) => a.name);
+    expect(names).toContain('Made after it was put back');
+    expect(names).not.toContain('Made after the backup');
+    expect(readFileSync(file).length).toBeGreaterThan(1000);
+  },
+);
 
 test.describe('with what the browser allows on this machine’s own address', () => {
   test.use({ serviceWorkers: 'allow' });

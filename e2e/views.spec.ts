@@ -216,11 +216,9 @@ const parts = (views: typeof VIEWS, most: number) =>
 /** A view of each kind of page, with a sheet, a dialog and a drawing among them; all of them in the long run. */
 const ONE_OF_EACH: ReadonlySet<string> = new Set([
   'start',
-  'activities, what one needs',
   'sort, drawer by drawer',
   'furnish',
   'place, inside',
-  'place, the week',
   'place, all of a drawer elsewhere',
   'find',
 ]);

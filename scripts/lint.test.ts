@@ -1,4 +1,5 @@
 /** What `npm run lint` is for: each fault is put into a copy of a few files and must be seen. */
+import { longTest } from '@heronstone/testing/longTest.ts';
 import { execFileSync, spawnSync } from 'node:child_process';
 import { mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync, cpSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -62,7 +63,7 @@ test('an arrow against the order, a circle (of types as well, also outside core)
   expect(said).toMatch(/error core-reaches-nothing: core\/model\/out\.ts/);
 });
 
-test('a dead export and an unused package fail', () => {
+longTest('a dead export and an unused package fail', () => {
   const knip = (files: Record<string, string>) => {
     const own = mkdtempSync(join(tmpdir(), 'heronstone-knip-'));
     for (const [file, text] of Object.entries(files)) writeFileSync(join(own, file), text);

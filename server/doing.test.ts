@@ -1,3 +1,4 @@
+import { longTest } from '@heronstone/testing/longTest.ts';
 import { copyTemplate } from '@heronstone/testing/templates.ts';
 import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -99,7 +100,7 @@ describe('backup', () => {
     expect(() => readBackup(forged)).toThrow(/not what was written/);
   });
 
-  test('dated copies are kept in a sensible number', async () => {
+  longTest('dated copies are kept in a sensible number', async () => {
     const days = Array.from({ length: 400 }, (_, i) => new Date(Date.UTC(2026, 0, 1 + i)).toISOString().slice(0, 10));
     const kept = keptCopies(days);
     expect(kept.has(days.at(-1)!)).toBe(true);

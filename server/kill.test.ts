@@ -1,4 +1,5 @@
 /** A write that was answered is there after kill -9. The server runs as its own process and is killed in the middle of writing. */
+import { longTest } from '@heronstone/testing/longTest.ts';
 import { copyTemplate } from '@heronstone/testing/templates.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import { spawn, type ChildProcess } from 'node:child_process';
@@ -43,29 +44,33 @@ const post = (address: string, path: string, body: unknown) =>
 const ended = (child: ChildProcess) =>
   new Promise((done) => (child.exitCode !== null || child.signalCode !== null ? done(null) : child.once('exit', done)));
 
-test('of servers started at once on one directory exactly one gets it, and what it answered is there afterwards', async () => {
-  const data = join(root, 'at once');
-  copyTemplate('empty', data);
-  const many = runs(2, 6);
-  for (let round = 0; round < runs(2, 20); round++) {
-    // The lock that the round before left behind is taken over by one of them.
-    const started = await Promise.allSettled(Array.from({ length: many }, () => start(data)));
-    const ready = started.flatMap((s) => (s.status === 'fulfilled' ? [s.value] : []));
-    expect(ready).toHaveLength(1);
-    for (const s of started)
-      if (s.status === 'rejected') expect(String((s.reason as Error).message)).toContain('is using the data');
-    const [{ address, process: child }] = ready as [Running];
-    const answer = await post(address, '/api/plans', { id: `at-once-${round}` });
-    expect(answer.status).toBe(201);
-    child.kill('SIGKILL');
-    await ended(child);
-  }
-  const last = await start(data);
-  const { plans } = (await (await fetch(`${last.address}/api/plans`)).json()) as { plans: Array<{ id: string }> };
-  expect(plans.map((p) => p.id)).toEqual(Array.from({ length: runs(2, 20) }, (_, i) => `at-once-${i}`));
-  last.process.kill('SIGTERM');
-  await ended(last.process);
-}, 600_000);
+longTest(
+  'of servers started at once on one directory exactly one gets it, and what it answered is there afterwards',
+  async () => {
+    const data = join(root, 'at once');
+    copyTemplate('empty', data);
+    const many = runs(2, 6);
+    for (let round = 0; round < runs(2, 20); round++) {
+      // The lock that the round before left behind is taken over by one of them.
+      const started = await Promise.allSettled(Array.from({ length: many }, () => start(data)));
+      const ready = started.flatMap((s) => (s.status === 'fulfilled' ? [s.value] : []));
+      expect(ready).toHaveLength(1);
+      for (const s of started)
+        if (s.status === 'rejected') expect(String((s.reason as Error).message)).toContain('is using the data');
+      const [{ address, process: child }] = ready as [Running];
+      const answer = await post(address, '/api/plans', { id: `at-once-${round}` });
+      expect(answer.status).toBe(201);
+      child.kill('SIGKILL');
+      await ended(child);
+    }
+    const last = await start(data);
+    const { plans } = (await (await fetch(`${last.address}/api/plans`)).json()) as { plans: Array<{ id: string }> };
+    expect(plans.map((p) => p.id)).toEqual(Array.from({ length: runs(2, 20) }, (_, i) => `at-once-${i}`));
+    last.process.kill('SIGTERM');
+    await ended(last.process);
+  },
+  600_000,
+);
 
 test('the journal holds every answered write after each kill, whole, and a second server is refused', async () => {
   const data = join(root, 'data');

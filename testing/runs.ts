@@ -2,7 +2,7 @@
  * How many cases the properties look at. `npm test` runs few with one fixed seed, so that it always says the same;
  * `npm run test:long` runs many with a seed of its own, which it prints.
  */
-const long = process.env.HERONSTONE_LONG === '1';
+export const LONG_RUN = process.env.HERONSTONE_LONG === '1';
 
 /** @param few cases in `npm test` @param many cases in `npm run test:long` */
-export const runs = (few: number, many = few * 20): number => (long ? many : few);
+export const runs = (few: number, many = few * 20): number => (LONG_RUN ? many : few);

@@ -1,3 +1,4 @@
+import { longTest } from '@heronstone/testing/longTest.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import { readFileSync } from 'node:fs';
 import { alternativesFor } from './alternatives.ts';
@@ -69,7 +70,7 @@ describe('what would have to change for it to be nearer is true', () => {
     expect(seconds(again)).toBeLessThan(seconds(demo));
   });
 
-  test('too small: with so many millimetres more it fits', () => {
+  longTest('too small: with so many millimetres more it fits', () => {
     const cases = keptOut(demo, 'too small', runs(3, 40), /mm too tall/).flatMap(({ p, nearer }) => {
       const [unit, slot] = nearer.compartment.split('/') as [string, string];
       const tier = /^[sd](\d+)$/.exec(slot);

@@ -1,3 +1,4 @@
+import { longTest } from '@heronstone/testing/longTest.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
@@ -109,7 +110,7 @@ test('a quote that is never closed is named and not read', () => {
   expect(problems[0]!.message).toMatch(/quote is opened and not closed/);
 });
 
-test('20,000 rows are read; one more is refused', () => {
+longTest('20,000 rows are read; one more is refused', () => {
   const rows = Array.from({ length: MOST_ROWS }, (_, i) => `Thing ${i},1,10,10,10`);
   expect(csv(...rows).supplies).toHaveLength(20_000);
   expect(csv(...rows, 'One more,1,10,10,10').problems[0]!.message).toMatch(/20001 rows/);

@@ -84,7 +84,7 @@ function reportOf(
 
 const NOT_YET = 'not placed yet';
 
-/** Of so many lines without a place it is looked whether only the room to grow is in the way; of more it would take long. */
+/** Of so many lines that have no place it is looked whether only the room to grow is in the way; of more it would take long. */
 const FEW = 30;
 /** In so many places at the most. */
 const TRIED = 4;

@@ -1,3 +1,4 @@
+import { longTest } from '@heronstone/testing/longTest.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import { readFileSync } from 'node:fs';
 import { UNIT_TYPES } from '@heronstone/library/units.ts';
@@ -63,7 +64,7 @@ test('what is said to be saved is what the report of the changed plan has; most 
   expect(best.minutes).toBeLessThan(base);
 });
 
-test('it shows what it found so far, and stops when it is asked to', () => {
+longTest('it shows what it found so far, and stops when it is asked to', () => {
   let n = 0;
   const run = advise(smaller, { seed: 1, types, moves: 20, stop: () => n >= 3 });
   let step = run.next();

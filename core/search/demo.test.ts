@@ -1,4 +1,5 @@
 /** The scenario of the demo, planned: what was wrong with it on purpose is mended, and every way of sorting is another room. */
+import { longTest } from '@heronstone/testing/longTest.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import { readFileSync } from 'node:fs';
 import { evaluate, type Report } from '../report/evaluate.ts';
@@ -63,7 +64,7 @@ describe('what is wrong today is mended', () => {
   });
 });
 
-test('ways of sorting are so many rooms, each the best kept by its own measure', () => {
+longTest('ways of sorting are so many rooms, each the best kept by its own measure', () => {
   const ways = (['activity', 'colour', 'kind', 'alphabet', 'size'] as const).slice(0, runs(3, 5));
   const found = compareAllWays(demo, { seed: 1, ways });
   const rooms = found.map((w) => applyChanges(demo, takeWay(demo, w)).plan);

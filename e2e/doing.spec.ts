@@ -30,89 +30,92 @@ async function tapAll(page: Page, list: string, done: string): Promise<void> {
   await expect(finished).toBeVisible();
 }
 
-test('one evening with the phone: move, find, pull and return, a quick entry, the server away for a while', async ({
-  page,
-  own: server,
-}) => {
-  test.setTimeout(300_000);
-  await page.goto(`${server.address}/plan/demo/move`);
-  const next = page.getByRole('group', { name: words.group.nextMove });
-  await expect(next).toBeVisible({ timeout: 60_000 });
-  await fits(page);
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map((v) => v.id)).toEqual([]);
-  // Both places are lit.
-  expect(await page.locator('.lit').count()).toBeGreaterThan(0);
-  await page.getByRole('button', { name: words.button.startSession }).tap();
-  await expect(page.getByText('Session running: 0 moves')).toBeVisible();
-  await expect(next).toBeVisible({ timeout: 60_000 });
-  const first = await next.locator('.font-serif').innerText();
-  await next.getByRole('button', { name: words.button.done }).tap();
-  await expect(next.locator('.font-serif')).not.toHaveText(first);
-  await expect(page.getByText('Session running: 1 move')).toBeVisible();
-
-  // The server is away for a while: ticking goes on, and nothing is lost.
-  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
-  await server.stop('SIGKILL');
-  const away = Date.now();
-  const ticked: string[] = [];
-  for (let i = 0; i < 3; i++) {
-    const name = await next.locator('.font-serif').innerText();
-    ticked.push(name);
+test(
+  'one evening with the phone: move, find, pull and return, a quick entry, the server away for a while',
+  LONG,
+  async ({ page, own: server }) => {
+    test.setTimeout(300_000);
+    await page.goto(`${server.address}/plan/demo/move`);
+    const next = page.getByRole('group', { name: words.group.nextMove });
+    await expect(next).toBeVisible({ timeout: 60_000 });
+    await fits(page);
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map((v) => v.id)).toEqual([]);
+    // Both places are lit.
+    expect(await page.locator('.lit').count()).toBeGreaterThan(0);
+    await page.getByRole('button', { name: words.button.startSession }).tap();
+    await expect(page.getByText('Session running: 0 moves')).toBeVisible();
+    await expect(next).toBeVisible({ timeout: 60_000 });
+    const first = await next.locator('.font-serif').innerText();
     await next.getByRole('button', { name: words.button.done }).tap();
-    await expect(next.locator('.font-serif')).not.toHaveText(name);
-  }
-  await expect(page.getByText('3 not saved', { exact: true })).toBeVisible({ timeout: 20_000 });
-  await page.waitForTimeout(Math.max(0, 4_000 - (Date.now() - away)));
-  await server.start();
-  await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 60_000 });
-  const names = await journal(server.address);
-  for (const name of ticked) expect(names.some((n) => n.endsWith(`: ${name}`))).toBe(true);
+    await expect(next.locator('.font-serif')).not.toHaveText(first);
+    await expect(page.getByText('Session running: 1 move')).toBeVisible();
 
-  // One went another way: it was put elsewhere, and the list is made anew.
-  for (let i = 0; i < 12 && !(await next.getByRole('button', { name: /else happened/ }).isVisible()); i++)
-    await next.getByRole('button', { name: words.button.done }).tap();
-  const otherwise = await next.locator('.font-serif').innerText();
-  await next.getByRole('button', { name: /else happened/ }).tap();
-  const dialog = page.getByRole('dialog');
-  await choose(dialog.getByLabel(words.field.into), 'Trunk');
-  await dialog.getByRole('button', { name: words.button.itLiesThereNow }).tap();
-  await expect(dialog).toBeHidden();
-  await expect(next).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByRole('listitem').filter({ hasText: otherwise })).toHaveCount(0, { timeout: 60_000 });
-  await page.getByRole('button', { name: words.button.endSession }).tap();
-  await expect(page.getByText(/moves in .*(min|s)/)).toBeVisible();
+    // The server is away for a while: ticking goes on, and nothing is lost.
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+    await server.stop('SIGKILL');
+    const away = Date.now();
+    const ticked: string[] = [];
+    for (let i = 0; i < 3; i++) {
+      const name = await next.locator('.font-serif').innerText();
+      ticked.push(name);
+      await next.getByRole('button', { name: words.button.done }).tap();
+      await expect(next.locator('.font-serif')).not.toHaveText(name);
+    }
+    await expect(page.getByText('3 not saved', { exact: true })).toBeVisible({ timeout: 20_000 });
+    await page.waitForTimeout(Math.max(0, 4_000 - (Date.now() - away)));
+    await server.start();
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 60_000 });
+    const names = await journal(server.address);
+    for (const name of ticked) expect(names.some((n) => n.endsWith(`: ${name}`))).toBe(true);
 
-  // Found by a misspelt word, used with one tap, looked for elsewhere first.
-  await page.goto(`${server.address}/plan/demo/find`);
-  await page.getByLabel(words.field.whatAreYouLookingFor).fill('scisors fabric');
-  await expect(page.getByRole('list', { name: words.list.found }).getByRole('button').first()).toContainText(
-    'Fabric scissors',
-  );
-  await page.getByRole('button', { name: words.button.markAsUsed }).tap();
-  await expect(messages(page).getByText('Noted as used today.')).toBeVisible();
-  await page.getByRole('button', { name: words.button.iLookedElsewhereFirst }).tap();
-  await choose(page.getByLabel(words.field.where), 'Cart, tray 3');
-  await expect(messages(page).getByText(/Noted\. Looking for “Cart, tray 3” finds/)).toBeVisible();
-  await fits(page);
+    // One went another way: it was put elsewhere, and the list is made anew.
+    for (let i = 0; i < 12 && !(await next.getByRole('button', { name: /else happened/ }).isVisible()); i++)
+      await next.getByRole('button', { name: words.button.done }).tap();
+    const otherwise = await next.locator('.font-serif').innerText();
+    await next.getByRole('button', { name: /else happened/ }).tap();
+    const dialog = page.getByRole('dialog');
+    await choose(dialog.getByLabel(words.field.into), 'Trunk');
+    await dialog.getByRole('button', { name: words.button.itLiesThereNow }).tap();
+    await expect(dialog).toBeHidden();
+    await expect(next).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByRole('listitem').filter({ hasText: otherwise })).toHaveCount(0, { timeout: 60_000 });
+    await page.getByRole('button', { name: words.button.endSession }).tap();
+    await expect(page.getByText(/moves in .*(min|s)/)).toBeVisible();
 
-  // A project is pulled in one round, and brought back.
-  await page.goto(`${server.address}/plan/demo/find?view=pull`);
-  await choose(page.getByLabel(words.field.project), 'Harbour scene');
-  await expect(page.getByRole('status').filter({ hasText: '6 to fetch' })).toBeVisible();
-  await tapAll(page, words.list.theRound, 'Everything is out.');
-  await page.getByRole('radio', { name: words.choice.return, exact: true }).tap();
-  await expect(page.getByRole('status').filter({ hasText: '6 to bring back' })).toBeVisible();
-  await tapAll(page, words.list.theRoundBack, 'Everything is back.');
-  await page.getByRole('button', { name: words.button.theProjectIsDone }).tap();
-  await fits(page);
+    // Found by a misspelt word, used with one tap, looked for elsewhere first.
+    await page.goto(`${server.address}/plan/demo/find`);
+    await page.getByLabel(words.field.whatAreYouLookingFor).fill('scisors fabric');
+    await expect(page.getByRole('list', { name: words.list.found }).getByRole('button').first()).toContainText(
+      'Fabric scissors',
+    );
+    await page.getByRole('button', { name: words.button.markAsUsed }).tap();
+    await expect(messages(page).getByText('Noted as used today.')).toBeVisible();
+    await page.getByRole('button', { name: words.button.iLookedElsewhereFirst }).tap();
+    await choose(page.getByLabel(words.field.where), 'Cart, tray 3');
+    await expect(messages(page).getByText(/Noted\. Looking for “Cart, tray 3” finds/)).toBeVisible();
+    await fits(page);
 
-  // A quick entry, standing before a drawer.
-  await page.goto(`${server.address}/plan/demo/sort`);
-  await page.getByLabel(words.field.whatDoYouHave).fill('12 bone folders, 150 x 20 x 5 mm');
-  await page.getByRole('button', { name: words.button.addIt }).tap();
-  await expect(async () => expect((await journal(server.address)).join('\n')).toMatch(/Add 12 bone folders/i)).toPass();
-});
+    // A project is pulled in one round, and brought back.
+    await page.goto(`${server.address}/plan/demo/find?view=pull`);
+    await choose(page.getByLabel(words.field.project), 'Harbour scene');
+    await expect(page.getByRole('status').filter({ hasText: '6 to fetch' })).toBeVisible();
+    await tapAll(page, words.list.theRound, 'Everything is out.');
+    await page.getByRole('radio', { name: words.choice.return, exact: true }).tap();
+    await expect(page.getByRole('status').filter({ hasText: '6 to bring back' })).toBeVisible();
+    await tapAll(page, words.list.theRoundBack, 'Everything is back.');
+    await page.getByRole('button', { name: words.button.theProjectIsDone }).tap();
+    await fits(page);
+
+    // A quick entry, standing before a drawer.
+    await page.goto(`${server.address}/plan/demo/sort`);
+    await page.getByLabel(words.field.whatDoYouHave).fill('12 bone folders, 150 x 20 x 5 mm');
+    await page.getByRole('button', { name: words.button.addIt }).tap();
+    await expect(async () =>
+      expect((await journal(server.address)).join('\n')).toMatch(/Add 12 bone folders/i),
+    ).toPass();
+  },
+);
 
 test(
   'a phone is let in with the code on the screen, goes on while the server is away, and asks for the code again',

@@ -185,7 +185,7 @@ test('rows of every table go into a data directory and come out the same', async
     set('supplies', 'markers', { together: 'lettering', traits: ['keep in view', 'pretty'] }),
     set('placements', 'markers_t1', {
       spare: true,
-      home: { unit: 'slim', slot: 'd2', container: null, x: null, y: null, turned: false, orientation: 'edge' },
+      returns: { unit: 'slim', slot: 'd2', container: null, x: null, y: null, turned: false, orientation: 'edge' },
     }),
     set('sittings', 'st', {
       id: 'st',

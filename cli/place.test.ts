@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { readPlanFile, writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { applyChanges, remove, set, type Change } from '@heronstone/core/model/change.ts';
-import { sceneOf, zoneOf } from '@heronstone/core/scene/scene.ts';
+import { sceneOf, mainStationOf } from '@heronstone/core/scene/scene.ts';
 import { main } from './main.ts';
 
 const demo = new URL('../demo/plan.json', import.meta.url).pathname;
@@ -71,18 +71,18 @@ test('--only-new leaves what is planned, and places what is not', async () => {
   ).toHaveLength(1);
 });
 
-test('--zone plans anew only what is used most at a station', async () => {
+test('--station plans anew only what is used most at a station', async () => {
   writeFileSync(
     at('moved.json'),
     writePlanFile(applyChanges(plan, [set('stations', 'seat-sewing', { x: 1300 })]).plan),
   );
-  const done = await heron('place', at('moved.json'), '--zone', 'seat-sewing', '--out', at('zone.json'));
+  const done = await heron('place', at('moved.json'), '--station', 'seat-sewing', '--out', at('zone.json'));
   expect(done.code).toBe(0);
   const zone = planOf(at('zone.json'));
   const scene = sceneOf(planOf(at('moved.json')));
   for (const p of Object.values(plan.placements))
-    if (zoneOf(scene, p.supply) !== 'seat-sewing') expect(zone.placements[p.id]).toEqual(p);
-  expect((await heron('place', demo, '--zone', 'nowhere')).err).toMatch(/no station “nowhere”; there are/);
+    if (mainStationOf(scene, p.supply) !== 'seat-sewing') expect(zone.placements[p.id]).toEqual(p);
+  expect((await heron('place', demo, '--station', 'nowhere')).err).toMatch(/no station “nowhere”; there are/);
 });
 
 test('heron place --by a way of sorting keeps it in the plan, and --unit fills one unit alone', async () => {

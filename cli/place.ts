@@ -11,6 +11,8 @@ import { advise, type Help } from '@heronstone/core/search/advise.ts';
 import { changesTo, solveAll } from '@heronstone/core/search/solve.ts';
 import { optionsFor, type Task } from '@heronstone/core/search/tasks.ts';
 import { sortingBy } from '@heronstone/core/search/ways.ts';
+import { sceneOf } from '@heronstone/core/scene/scene.ts';
+import { zonesOf } from '@heronstone/core/zones/zones.ts';
 import { propose, type Proposal } from '@heronstone/core/search/furniture/propose.ts';
 import { UNIT_TYPES } from '@heronstone/library/units.ts';
 import { readPlan, readWhole, UsageError, writeFile } from './files.ts';
@@ -26,6 +28,7 @@ interface PlaceOptions {
   onlyNew: boolean;
   by?: SortingWay;
   zone?: string;
+  station?: string;
   unit?: string;
   out?: string;
 }
@@ -39,17 +42,24 @@ function searching(command: Command, seconds: number): Command {
     .option('--seconds <s>', 'stop after so many seconds with the best so far', number(0, 3600, false), seconds);
 }
 
-function taskOf(plan: Plan, { onlyNew, zone, unit }: PlaceOptions): Task {
-  if ([onlyNew, zone !== undefined, unit !== undefined].filter(Boolean).length > 1)
-    throw new UsageError('Only one of --only-new, --zone and --unit can be asked for.');
-  if (zone !== undefined && !plan.stations[zone])
+function taskOf(plan: Plan, { onlyNew, zone, station, unit }: PlaceOptions): Task {
+  if ([onlyNew, zone !== undefined, station !== undefined, unit !== undefined].filter(Boolean).length > 1)
+    throw new UsageError('Only one of --only-new, --zone, --station and --unit can be asked for.');
+  const zones = zonesOf(sceneOf(plan));
+  const meant = zones.find((z) => [z.id, z.letter, z.name].some((w) => w.toLowerCase() === zone?.toLowerCase()));
+  if (zone !== undefined && !meant)
     throw new UsageError(
-      `There is no station “${zone}”; there are ${Object.keys(plan.stations).join(', ') || 'none'}.`,
+      `There is no zone “${zone}”; there are ${zones.map((z) => `${z.letter} ${z.name}`).join(', ') || 'none'}.`,
+    );
+  if (station !== undefined && !plan.stations[station])
+    throw new UsageError(
+      `There is no station “${station}”; there are ${Object.keys(plan.stations).join(', ') || 'none'}.`,
     );
   if (unit !== undefined && !plan.units[unit.split('/')[0]!])
     throw new UsageError(`There is no unit “${unit}”; there are ${Object.keys(plan.units).join(', ') || 'none'}.`);
   if (onlyNew) return { kind: 'new' };
-  if (zone !== undefined) return { kind: 'zone', station: zone };
+  if (meant) return { kind: 'zone', zone: meant.id };
+  if (station !== undefined) return { kind: 'station', station };
   if (unit === undefined) return { kind: 'room' };
   const [id, slot] = unit.split('/');
   return { kind: 'fill', unit: id!, slot: slot ?? null };
@@ -61,7 +71,8 @@ export function addPlaceCommands(program: Command, io: Io): void {
     .description('fill the compartments; locked placements stay')
     .addOption(new Option('--by <way>', 'way of sorting; else the one of the plan').choices(WAYS))
     .option('--only-new', 'what is planned already stays where it is', false)
-    .option('--zone <station>', 'plan only what is used most at this station')
+    .option('--zone <zone>', 'plan only the homes of this zone, by its letter, name or id')
+    .option('--station <station>', 'plan only what is used most at this station')
     .option('--unit <unit>', 'only this unit, or unit/slot, is filled with what gains most by it')
     .option('--out <file>', 'write the plan with its placements here (else to standard output)')
     .action((file: string, options: PlaceOptions) => {

@@ -63,10 +63,17 @@ export function belongingInstance(wish: {
     group,
     pairs,
     unit: Int32Array.from({ length: places }, (_, j) => Math.floor(j / 2)),
-    sort: Int32Array.from({ length: items }, (_, i) => (sorted ? ((seed + i) % 4) - 1 : -1)),
-    home: sorted ? 40 : 0,
-    mixed: sorted ? 20 : 0,
-    lying: sorted ? [[1, 0] as const] : [],
+    near: Array.from({ length: places }, (_, j) => [j ^ 1].filter((k) => k < places)),
+    naming: sorted
+      ? {
+          home: Int32Array.from({ length: items }, (_, i) => ((seed + i) % 4) - 1),
+          kind: Int32Array.from({ length: items }, (_, i) => (seed + 2 * i) % 5),
+          work: Int32Array.from({ length: items }, (_, i) => (seed + i) % 2),
+          ...{ run: 20, furniture: 20, place: 5, mixed: new Float64Array(places).fill(20) },
+          ...{ tangled: 300, homesInPlace: 2, kindsInPlace: 2 },
+          lying: [{ home: 1, kind: 0, work: 0, place: 0 }],
+        }
+      : null,
   };
 }
 

@@ -89,6 +89,6 @@ export const wishfulPlan = (supplies = 20): fc.Arbitrary<Plan> =>
       );
       changes.push(set('units', units[keyLocked % units.length]!.id, { keyLocked: true }));
       const mixtures = mixture === null ? [] : [{ station: null, kind: 'paper', way: mixture }];
-      changes.push(setMeta(plan, { sorting: { way, shown, inside, mixtures } }));
+      changes.push(setMeta(plan, { sorting: { ...plan.meta.sorting, way, shown, inside, mixtures } }));
       return applyChanges(plan, changes).plan;
     });

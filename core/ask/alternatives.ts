@@ -176,7 +176,7 @@ function orderAt(
     const { unit, slot, container } = c;
     const row: Placement = {
       ...{ id: placement ?? '', arrangement, supply: supply.id, unit, slot, container, count },
-      ...{ orientation: null, part: null, pinned: false, spare, home: null },
+      ...{ orientation: null, part: null, pinned: false, spare, returns: null },
     };
     return orderOf(scene, [...others, row]).minutes - without;
   };

@@ -7,7 +7,7 @@ import { explain, type Nearer } from './explain.ts';
 import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, remove, set, setMeta, type Change } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
-import { NO_SORTING } from '../model/sorting.ts';
+import { SORTING } from '../model/sorting.ts';
 import { solveAll, changesTo } from '../search/solve.ts';
 import { sortingBy } from '../search/ways.ts';
 
@@ -99,7 +99,7 @@ describe('what would have to change for it to be nearer is true', () => {
     const [first] = keptOut(sorted, 'order', 1);
     expect(first).toBeDefined();
     const { p, nearer } = first!;
-    const free = having(sorted, setMeta(sorted, { sorting: NO_SORTING }));
+    const free = having(sorted, setMeta(sorted, { sorting: { ...SORTING, way: 'quickest' } }));
     const why = explain(free, evaluate(free), p.id);
     expect(why.nearer.map((n) => n.compartment)).not.toContain(nearer.compartment);
     const open = alternative(free, p, nearer.compartment);

@@ -83,7 +83,7 @@ function shift(draft: Draft, part: Carried, from: string | null, staged: boolean
   if (same) draft.do(set('placements', same.id, { count: same.count + moved, ...like }));
   else {
     const id = whole?.id ?? draft.newId(part.supply);
-    const rest = { supply: part.supply, count: moved, spare: part.spare, pinned: false, home: null };
+    const rest = { supply: part.supply, count: moved, spare: part.spare, pinned: false, returns: null };
     draft.do(set('placements', id, { id, arrangement: state, ...rest, ...at, ...like }));
   }
 }
@@ -251,7 +251,7 @@ export function putElsewhere(
       spare: part.spare,
       orientation: null,
       part: null,
-      home: null,
+      returns: null,
     };
     draft.do(set('placements', id, { id, arrangement: 'planned', ...own, ...compartment, pinned: true }));
   }

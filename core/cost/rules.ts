@@ -3,6 +3,8 @@ import { UNDER, type Compartment } from '../furniture/compartments.ts';
 import { massEach } from '../fit/fit.ts';
 import type { Plan, Supply } from '../model/plan.ts';
 import { fetchesAWeek, usesOf, type Scene } from '../scene/scene.ts';
+import { allottedTo } from '../zones/allotted.ts';
+import { homesOf } from '../zones/homes.ts';
 import { keptFrom } from './keeps.ts';
 import { hazardsOf } from './hazards.ts';
 
@@ -40,7 +42,20 @@ export function isShown(scene: Pick<Scene, 'plan' | 'compartment'>, compartment:
 
 /** A rule that keeps a thing out of a place. */
 export interface Barred {
-  code: 'purge' | 'never' | 'kept' | 'floor' | 'child' | 'sun' | 'heat' | 'damp' | 'heavy' | 'hidden' | 'clear';
+  code:
+    | 'purge'
+    | 'never'
+    | 'kept'
+    | 'zone'
+    | 'home'
+    | 'floor'
+    | 'child'
+    | 'sun'
+    | 'heat'
+    | 'damp'
+    | 'heavy'
+    | 'hidden'
+    | 'clear';
   words: string;
 }
 
@@ -89,7 +104,27 @@ export function barredFrom(scene: Scene, supply: Supply, compartment: Compartmen
   if (!own) all.set(supply, (own = new Map()));
   let found = own.get(compartment.id);
   if (found === undefined) own.set(compartment.id, (found = ruleFor(scene, supply, compartment)));
-  return found;
+  return found ?? homeElsewhere(scene, supply, compartment);
+}
+
+/** What was firmly given to other zones, and a home that is firmly somewhere else; not remembered, since a click changes it. */
+function homeElsewhere(scene: Scene, supply: Supply, compartment: Compartment): Barred | null {
+  const { plan } = scene;
+  const given = allottedTo(plan, compartment);
+  const home = homesOf(scene).of.get(supply.id);
+  if (given.as === 'zone' && given.firm && (!home || home.zone === null || !given.zones.includes(home.zone)))
+    return {
+      code: 'zone',
+      words: `the place is given to ${given.zones.map((z) => plan.zones[z]!.name).join(' and ')}`,
+    };
+  const row = home?.row;
+  if (
+    row?.firm &&
+    row.unit !== null &&
+    (row.unit !== compartment.unit || (row.slot !== '' && row.slot !== compartment.slot))
+  )
+    return { code: 'home', words: `its home “${row.name}” is firmly in ${plan.units[row.unit]!.name}` };
+  return null;
 }
 
 function ruleFor(scene: Scene, supply: Supply, compartment: Compartment): Barred | null {

@@ -2,11 +2,12 @@ import { readFileSync } from 'node:fs';
 import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set, setMeta } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
-import { NO_SORTING, WAYS, type Sorting, type SortingWay } from '../model/sorting.ts';
-import { sceneOf, zoneOf } from '../scene/scene.ts';
+import { SORTING, WAYS, type Sorting, type SortingWay } from '../model/sorting.ts';
+import { sceneOf, mainStationOf } from '../scene/scene.ts';
 import { RAINBOW, rainbowRank } from '../scene/insideOrder.ts';
 import { isShown } from './rules.ts';
-import { orderOf, sortOf, wantedOf, wayOfSorting } from './sorting.ts';
+import { sortOf, wayOfSorting } from '../zones/sorts.ts';
+import { orderOf, wantedOf } from './sorting.ts';
 import { shareOf, sparesOf } from './stock.ts';
 import { holdsFor, sortingBy, takeWay } from '../search/ways.ts';
 
@@ -14,7 +15,7 @@ const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.me
 if (!read.ok) throw new Error(read.findings[0]!.message);
 const demo = read.plan;
 const sortedBy = (sorting: Partial<Sorting>, plan: Plan = demo) =>
-  applyChanges(plan, [setMeta(plan, { sorting: { ...NO_SORTING, ...sorting } })]).plan;
+  applyChanges(plan, [setMeta(plan, { sorting: { ...SORTING, way: 'quickest', ...sorting } })]).plan;
 const planned = (plan: Plan) => Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
 
 describe('the sort of a thing', () => {
@@ -44,7 +45,7 @@ describe('the sort of a thing', () => {
       way: 'colour',
       mixtures: [
         { station: null, kind: 'paints', way: 'alphabet' },
-        { station: zoneOf(sceneOf(demo), 'pins')!, kind: null, way: 'kind' },
+        { station: mainStationOf(sceneOf(demo), 'pins')!, kind: null, way: 'kind' },
       ],
     });
     const scene = sceneOf(plan);
@@ -149,7 +150,7 @@ test('the order inside a place goes with the way, and what was tried holds as lo
   expect(holdsFor(demo, applyChanges(demo, [set('units', 'books', { name: 'Old bookcase' })]).plan)).toBe(false);
   const other = { ...p!, id: 'by-hand' };
   const found = {
-    changes: [setMeta(demo, { sorting: NO_SORTING }), set('placements', p!.id, p!)],
+    changes: [setMeta(demo, { sorting: { ...SORTING, way: 'quickest' } }), set('placements', p!.id, p!)],
     placements: [p!.id],
   };
   const now = applyChanges(demo, [set('placements', other.id, other)]).plan;

@@ -6,66 +6,19 @@ import type { Compartment } from '../furniture/compartments.ts';
 import { volume } from '../fit/fit.ts';
 import { lies } from '../fit/lies.ts';
 import { isMadeFor } from '../fit/limits.ts';
-import type { Placement, Plan, Supply } from '../model/plan.ts';
+import type { Placement, Supply } from '../model/plan.ts';
 import type { SortingWay } from '../model/sorting.ts';
 import { stripSpan, wallsOf } from '../room/walls.ts';
-import { compartmentId, usesOf, zoneOf, type Scene } from '../scene/scene.ts';
-import { longest, RAINBOW, rainbowRank, SIZES } from '../scene/insideOrder.ts';
+import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
+import { allottedTo } from '../zones/allotted.ts';
+import { homesOf } from '../zones/homes.ts';
+import { isAsked } from '../zones/sides.ts';
+import { isCell, namesOf } from '../zones/named.ts';
+import { neighboursOf } from '../zones/neighbours.ts';
+import { sortOf, wayOfSorting, type Sort } from '../zones/sorts.ts';
+import type { Constants } from '../model/constants.ts';
 import { keptFrom } from './wishes.ts';
 import { isShown } from './rules.ts';
-
-/** A sort: the way, its value, and its rank in the row of sorts. */
-export interface Sort {
-  key: string;
-  way: SortingWay;
-  words: string;
-  rank: number;
-}
-
-/** The way in which a supply is sorted: that of the first mixture it falls under, or that of the room. */
-export function wayOfSorting(scene: Scene, supply: Supply): SortingWay {
-  const { sorting } = scene.plan.meta;
-  const zone = zoneOf(scene, supply.id);
-  const mixture = sorting.mixtures.find((m) =>
-    m.kind !== null ? m.kind.toLowerCase() === supply.category.toLowerCase() : m.station === zone,
-  );
-  return mixture?.way ?? sorting.way;
-}
-
-/** The sort to which a supply belongs; null where its way says nothing about it. */
-export function sortOf(scene: Scene, supply: Supply): Sort | null {
-  const way = wayOfSorting(scene, supply);
-  const sort = (value: string, words: string, rank = 0): Sort | null =>
-    value === '' ? null : { key: `${way}: ${value.toLowerCase()}`, way, words, rank };
-  switch (way) {
-    case 'quickest':
-      return null;
-    case 'activity': {
-      const uses = [...usesOf(scene, supply.id)].sort((a, b) => b.fetches - a.fetches);
-      const activity = uses[0]?.activity;
-      return activity === undefined ? sort('none', 'not used') : sort(activity, scene.plan.activities[activity]!.name);
-    }
-    case 'kind':
-      return sort(supply.category, supply.category);
-    case 'colour': {
-      const rank = rainbowRank(supply.colour);
-      const words = RAINBOW[rank] ?? supply.colour;
-      return sort(supply.colour === '' ? '' : words, words, rank);
-    }
-    case 'collection':
-      return sort(supply.collection, supply.collection);
-    case 'theme':
-      return sort(supply.theme, supply.theme);
-    case 'alphabet': {
-      const letter = supply.name.trim().charAt(0).toUpperCase();
-      return sort(letter, letter, letter.codePointAt(0) ?? 0);
-    }
-    case 'size': {
-      const rank = SIZES.findIndex(([most]) => longest(supply) <= most);
-      return sort(SIZES[rank]![1], SIZES[rank]![1], rank);
-    }
-  }
-}
 
 /** Ways in which the sorts stand in a row along the room. */
 const IN_LINE: ReadonlySet<SortingWay> = new Set(['colour', 'alphabet', 'size']);
@@ -73,6 +26,8 @@ const IN_LINE: ReadonlySet<SortingWay> = new Set(['colour', 'alphabet', 'size'])
 /** What a way of sorting asks of every supply and every place. */
 export interface Wanted {
   sorts: ReadonlyMap<string, Sort>;
+  /** Whether it weighs anything in which home a supply lies: not where nothing but the time counts. */
+  sorted: (supply: string) => boolean;
   /** Seconds a week of a supply in a place for not being shown or hidden as it should, and for standing out of line. */
   shown: (supply: Supply, compartment: Compartment) => number;
   line: (supply: Supply, compartment: Compartment) => number;
@@ -80,19 +35,25 @@ export interface Wanted {
   lockedAway: (supply: Supply, compartment: Compartment) => number;
   /** Seconds a week of a thing that does not lie in a holder made for its kind, where there is one. */
   holder: (supply: Supply, compartment: Compartment) => number;
+  /** Seconds a week of a thing in a place that is wished to be another zone’s, or storage, or not where its home is wished. */
+  given: (supply: Supply, compartment: Compartment) => number;
   /** Names under which supplies belong together, with the supplies; only names that two share. */
   sets: ReadonlyMap<string, readonly string[]>;
 }
 
+/** What is fetched less often than this in a week is seldom used: storage is for that, and for spares. Common practice, no source. */
+const SELDOM = 0.5;
+
 /** What is locked away for its own sake. */
 const LOCK_AWAY = ['not for a child', 'flammable'] as const;
-const known = new WeakMap<object, { supplies: Plan['supplies']; wanted: Wanted }>();
+const known = new WeakMap<object, { of: readonly unknown[]; wanted: Wanted }>();
 
 /** What the plan's way of sorting asks; worked out once for a scene. */
 export function wantedOf(scene: Scene): Wanted {
-  const before = known.get(scene.approaches);
-  if (before?.supplies === scene.plan.supplies) return before.wanted;
   const { plan, constants } = scene;
+  const of = [plan.supplies, plan.homes, plan.zones, plan.aparts, plan.allotments];
+  const before = known.get(scene.approaches);
+  if (before?.of.every((x, i) => x === of[i])) return before.wanted;
   const supplies = Object.values(plan.supplies);
   const sorts = new Map<string, Sort>();
   for (const s of supplies) {
@@ -110,13 +71,7 @@ export function wantedOf(scene: Scene): Wanted {
     inRow.set(way, shares(row.map((s) => [s.id, volume(s, s.count)] as const)));
   }
   const { shown } = plan.meta.sorting;
-  const sets = new Map<string, string[]>();
-  for (const s of supplies) {
-    if (s.together === '') continue;
-    const name = s.together.toLowerCase();
-    sets.set(name, [...(sets.get(name) ?? []), s.id]);
-  }
-  for (const [name, list] of sets) if (list.length < 2) sets.delete(name);
+  const { sets } = homesOf(scene);
   const made = new Map<string, ReadonlySet<string>>();
   const holders = (supply: Supply): ReadonlySet<string> => {
     let own = made.get(supply.id);
@@ -130,11 +85,31 @@ export function wantedOf(scene: Scene): Wanted {
   };
   const wanted: Wanted = {
     sorts,
+    sorted: (supply) => isSorted(scene, plan.supplies[supply]!),
     sets,
     shown: (supply, c) => {
       if (shown === 'as it comes') return 0;
       const should = shown === 'in view' || (shown === 'pretty in view' && supply.traits.includes('pretty'));
       return isShown(scene, c) === should ? 0 : constants.wrongShow;
+    },
+    given: (supply, c) => {
+      const home = homesOf(scene).of.get(supply.id);
+      const { as, zones, firm } = allottedTo(plan, c);
+      const strange =
+        as === 'zone'
+          ? !firm && (!home || home.zone === null || !zones.includes(home.zone))
+          : as === 'storage' && fetchesAWeek(scene, supply.id) >= SELDOM;
+      const row = home?.row;
+      const elsewhere =
+        row != null &&
+        row.unit !== null &&
+        !row.firm &&
+        (row.unit !== c.unit || (row.slot !== '' && row.slot !== c.slot));
+      return (
+        (strange ? constants.borrowed : 0) +
+        (elsewhere ? constants.wrongSide : 0) +
+        (row != null && !isAsked(scene, row, c) ? constants.wrongSide : 0)
+      );
     },
     holder: (supply, c) => (holders(supply).size > 0 && !holders(supply).has(c.id) ? constants.ownHolder : 0),
     lockedAway: (supply, c) =>
@@ -150,7 +125,7 @@ export function wantedOf(scene: Scene): Wanted {
       return at === undefined || at === null ? 0 : constants.outOfLine * Math.abs(at - places.get(c.id)!);
     },
   };
-  known.set(scene.approaches, { supplies: plan.supplies, wanted });
+  known.set(scene.approaches, { of, wanted });
   return wanted;
 }
 
@@ -191,23 +166,33 @@ function leftOf(scene: Scene, unit: string): number {
   return all.get(unit)!;
 }
 
+/** Whether its way of sorting says where a supply is at home. */
+function isSorted(scene: Scene, supply: Supply): boolean {
+  const way = wayOfSorting(scene, supply);
+  return way === 'home' || (way !== 'quickest' && sortOf(scene, supply) !== null);
+}
+
 /** How far an arrangement is from the wished order. Minutes a week; numbers are counts. */
 export interface Order {
-  /** Pieces of furniture beyond the first in which a sort lies, over all sorts. */
+  /** Runs of neighbouring places beyond the first in which a home lies, over all homes. */
   furtherHomes: number;
-  /** Sorts beyond the first in a place, over all places. */
+  /** Homes beyond the first in a place, over all places. */
   mixed: number;
+  /** Homes and kinds by which places hold too many to be named. */
+  tooMany: number;
   /** Pairs that belong together and do not lie together. */
   apart: number;
   /** Things that are hidden and should be seen, or the other way round. */
   wronglyShown: number;
   /** Harmless things that lie among what is locked away. */
   lockedUp: number;
+  /** Things in places that are wished to be another zone’s or storage, or that are not where their home is wished. */
+  strange: number;
   /** Places beyond the first of one thing, spares not counted. */
   furtherPlaces: number;
-  /** Minutes a week that all of it weighs, with what stands out of line. */
+  /** What all of it weighs, minutes a week. */
   minutes: number;
-  /** Each sort with the pieces of furniture in which it lies. */
+  /** Each home with the pieces of furniture in which it lies. */
   sorts: Array<{ key: string; words: string; supplies: number; units: string[] }>;
 }
 
@@ -215,14 +200,12 @@ export interface Order {
 export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
   const { constants, plan } = scene;
   const wanted = wantedOf(scene);
-  const homes = new Map<string, Set<string>>();
-  const mixtures = new Map<string, Set<string>>();
   const places = new Map<string, Placement[]>();
-  let [wronglyShown, lockedUp, seconds] = [0, 0, 0];
-  const working = placements.filter((p) => !p.spare && scene.compartment.has(compartmentId(p)));
-  for (const p of working) {
-    const at = compartmentId(p);
-    const compartment = scene.compartment.get(at)!;
+  let [wronglyShown, lockedUp, strange, seconds] = [0, 0, 0, 0];
+  const lying = placements.filter((p) => scene.compartment.has(compartmentId(p)));
+  for (const p of lying) {
+    if (p.spare) continue;
+    const compartment = scene.compartment.get(compartmentId(p))!;
     const supply = plan.supplies[p.supply]!;
     places.set(p.supply, [...(places.get(p.supply) ?? []), p]);
     const share = p.count / supply.count;
@@ -230,48 +213,68 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
     if (shown > 0) wronglyShown++;
     const locked = wanted.lockedAway(supply, compartment);
     if (locked > 0) lockedUp++;
+    const given = wanted.given(supply, compartment);
+    if (given > 0) strange++;
     seconds +=
-      (shown + locked + wanted.holder(supply, compartment) + wanted.line(supply, compartment)) * Math.min(1, share);
-    const sort = wanted.sorts.get(p.supply);
-    if (!sort) continue;
-    homes.set(sort.key, (homes.get(sort.key) ?? new Set()).add(p.unit));
-    mixtures.set(at, (mixtures.get(at) ?? new Set()).add(sort.key));
+      (shown + locked + given + wanted.holder(supply, compartment) + wanted.line(supply, compartment)) *
+      Math.min(1, share);
   }
-  const further = (sets: Iterable<{ size: number }>) => [...sets].reduce((sum, s) => sum + s.size - 1, 0);
-  const furtherHomes = further(homes.values());
-  const mixed = further(mixtures.values());
-  const furtherPlaces = [...places.values()].reduce((sum, list) => sum + list.length - 1, 0);
-  const { apart, weight } = apartness(wanted, places);
+  const named = namesOf(
+    scene,
+    lying.filter((p) => wanted.sorted(p.supply)),
+  );
+  const sum = <T>(list: Iterable<T>, of: (x: T) => number) => [...list].reduce((n, x) => n + of(x), 0);
+  const homes = [...named.homes.values()];
+  const furtherHomes = sum(homes, (h) => h.runs.length - 1);
+  const mixed = sum(named.places.values(), (p) => p.homes - 1);
+  const over = sum(named.places.values(), (p) => p.tooMany);
+  const furtherPlaces = sum(places.values(), (list) => list.length - 1);
+  const { apart, weight } = apartness(scene, wanted, places);
   seconds +=
-    furtherHomes * constants.homeExtra +
-    mixed * constants.mixed +
+    sum(homes, (h) => homeSeconds(constants, h.runs.length, h.units.length, h.places.length)) +
+    sum(named.places.values(), (p) => (p.homes - 1) * mixedSeconds(constants, scene.compartment.get(p.id)!)) +
+    over * constants.tangled +
     furtherPlaces * constants.split +
     weight * constants.apart;
-  const count = new Map<string, number>();
-  const named = new Map<string, string>();
-  for (const sort of wanted.sorts.values()) {
-    count.set(sort.key, (count.get(sort.key) ?? 0) + 1);
-    named.set(sort.key, sort.words);
-  }
   return {
     furtherHomes,
     mixed,
+    tooMany: over,
     apart,
     wronglyShown,
     lockedUp,
+    strange,
     furtherPlaces,
     minutes: seconds / 60,
-    sorts: [...homes]
-      .map(([key, units]) => ({ key, words: named.get(key)!, supplies: count.get(key)!, units: [...units].sort() }))
+    sorts: homes
+      .map(({ home, units }) => ({
+        key: home.id,
+        words: home.name,
+        supplies: home.supplies.length,
+        units: [...units].sort(),
+      }))
       .sort((a, b) => b.units.length - a.units.length || a.words.localeCompare(b.words, 'en')),
   };
 }
 
+/** What each further run, piece of furniture and place of a home costs, and each further home in a place; s a week. */
+export const homeCosts = (constants: Constants) => ({
+  run: constants.homeExtra / 2,
+  furniture: constants.homeExtra / 2,
+  place: constants.homeExtra / 8,
+});
+function homeSeconds(constants: Constants, runs: number, units: number, places: number): number {
+  const { run, furniture, place } = homeCosts(constants);
+  return (runs - 1) * run + (units - 1) * furniture + (places - 1) * place;
+}
+export const mixedSeconds = (constants: Constants, c: Compartment): number => constants.mixed * (isCell(c) ? 3 : 1);
+
 /**
  * Pairs of a set that do not lie together, each supply judged by its largest part. A pair weighs 1 over the number of
- * others in its set when it lies in two pieces of furniture, half of that in two places of one.
+ * others in its set when it lies in two pieces of furniture, half of that in two places of one, a quarter in two neighbours.
  */
-function apartness(wanted: Wanted, places: ReadonlyMap<string, readonly Placement[]>) {
+function apartness(scene: Scene, wanted: Wanted, places: ReadonlyMap<string, readonly Placement[]>) {
+  const near = neighboursOf(scene);
   let [apart, weight] = [0, 0];
   for (const ids of wanted.sets.values()) {
     const mains = ids.flatMap((id) => {
@@ -280,9 +283,10 @@ function apartness(wanted: Wanted, places: ReadonlyMap<string, readonly Placemen
     });
     mains.forEach((a, i) =>
       mains.slice(i + 1).forEach((b) => {
-        if (compartmentId(a) === compartmentId(b)) return;
+        const [at, to] = [compartmentId(a), compartmentId(b)];
+        if (at === to) return;
         apart++;
-        weight += (a.unit === b.unit ? 0.5 : 1) / (ids.length - 1);
+        weight += (a.unit !== b.unit ? 1 : near.get(at)!.includes(to) ? 0.25 : 0.5) / (ids.length - 1);
       }),
     );
   }

@@ -41,7 +41,7 @@ const box = (id: string, size: [number, number, number], more: Partial<Container
   becomes: null,
   x: null,
   y: null,
-  home: null,
+  returns: null,
   turned: false,
   ...more,
 });

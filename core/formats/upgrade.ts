@@ -9,7 +9,9 @@ type Row = Record<string, unknown>;
 const TABLE: Readonly<Record<string, string>> = { hosts: 'helpers', nevers: 'bans', needs: 'pulls' };
 const FIELD: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   units: { locked: 'pinned', keyed: 'keyLocked' },
-  placements: { locked: 'pinned' },
+  placements: { locked: 'pinned', home: 'returns' },
+  // Homes are what supplies live in since version 11.
+  containers: { home: 'returns' },
 };
 /** Traits by the names they had, also in tables that were written before. */
 export const OLD_TRAITS: ReadonlyMap<string, Trait> = new Map([
@@ -45,22 +47,37 @@ export function upgradeChange(change: unknown): unknown {
 
 /** A whole file of an earlier version; what is wrong with it is left for its reader to say. */
 export function upgradeFile(data: Row, version: number): Row {
-  if (version >= 10) return data;
-  // What places are kept for came with version 10.
-  if (version >= 7) return { ...data, keeps: data.keeps ?? [] };
+  if (version >= 11) return data;
+  if (version >= 7) {
+    const renamed = (table: string) =>
+      Array.isArray(data[table])
+        ? { [table]: data[table].map((row: unknown) => (isRow(row) ? upgradeRow(table, row) : row)) }
+        : {};
+    return withHomes({ ...data, ...renamed('placements'), ...renamed('containers'), keeps: data.keeps ?? [] });
+  }
   const file: Row = {};
   for (const [key, value] of Object.entries(data)) {
     const name = TABLE[key] ?? key;
-    file[name] = Array.isArray(value)
-      ? value.map((row: unknown) => (typeof row === 'object' && row !== null ? upgradeRow(name, row as Row) : row))
-      : value;
+    file[name] = Array.isArray(value) ? value.map((row: unknown) => (isRow(row) ? upgradeRow(name, row) : row)) : value;
   }
   file.keeps ??= [];
   if (version < 6) for (const table of TABLE_NAMES) file[table] ??= SINCE_THE_FIRST.has(table) ? undefined : [];
   // In files of version 1 a cart stood on wheels without saying so.
   if (version === 1 && Array.isArray(file.units))
     file.units = file.units.map((u: Row) => (u.kind === 'cart' ? { ...u, wheels: true } : u));
-  return Object.fromEntries(Object.entries(file).filter(([, value]) => value !== undefined));
+  return withHomes(Object.fromEntries(Object.entries(file).filter(([, value]) => value !== undefined)));
+}
+
+const isRow = (row: unknown): row is Row => typeof row === 'object' && row !== null;
+
+/** Tables that came with version 11; and what nobody had chosen otherwise is sorted by homes from then on. */
+function withHomes(file: Row): Row {
+  const result: Row = { ...file };
+  for (const table of ['zones', 'allotments', 'homes', 'aparts']) result[table] ??= [];
+  const meta = isRow(file.meta) ? file.meta : {};
+  if (isRow(meta.sorting) && meta.sorting.way === 'quickest')
+    result.meta = { ...meta, sorting: { ...meta.sorting, way: 'home' } };
+  return result;
 }
 
 /** Tables that a file of any version has. */

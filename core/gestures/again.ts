@@ -109,7 +109,7 @@ export function containersAgain(
         x: null,
         y: null,
         becomes: null,
-        home: null,
+        returns: null,
       };
       return set('containers', copy, { ...one, ...own });
     }),

@@ -3,7 +3,7 @@ import { evaluate } from '../report/evaluate.ts';
 import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
-import { sceneOf, zoneOf } from '../scene/scene.ts';
+import { sceneOf, mainStationOf } from '../scene/scene.ts';
 import { tryOut } from '../ask/tryOut.ts';
 import { mergeZone, moveContents, swapContents } from './byHand.ts';
 
@@ -45,7 +45,7 @@ test('trying it out says the minutes that the report then has, and what no longe
 test('a zone of another plan is taken over: its things lie as they do there, the others stay', () => {
   const station = 'seat-bench';
   const scene = sceneOf(demo);
-  const zone = new Set(Object.keys(demo.supplies).filter((id) => zoneOf(scene, id) === station));
+  const zone = new Set(Object.keys(demo.supplies).filter((id) => mainStationOf(scene, id) === station));
   const moved = Object.values(demo.placements).filter((p) => p.arrangement === 'planned' && zone.has(p.supply))[0]!;
   const away = Object.values(demo.placements).filter((p) => p.arrangement === 'planned' && !zone.has(p.supply))[0]!;
   const other = applyChanges(demo, [
@@ -70,7 +70,7 @@ test('what lies in furniture that this plan does not have keeps its place, and i
   const station = 'seat-bench';
   const scene = sceneOf(demo);
   const p = Object.values(demo.placements).find(
-    (x) => x.arrangement === 'planned' && zoneOf(scene, x.supply) === station,
+    (x) => x.arrangement === 'planned' && mainStationOf(scene, x.supply) === station,
   )!;
   const other = applyChanges(demo, [
     set('units', 'new', { ...demo.units.books!, id: 'new', name: 'New bookcase' }),

@@ -1,7 +1,7 @@
 /** Changes made by hand that are more than moving one thing: swapping, moving all, taking a zone over from another plan. */
 import { remove, set, type Change } from '../model/change.ts';
 import type { Container, Placement, Plan } from '../model/plan.ts';
-import { sceneOf, zoneOf } from '../scene/scene.ts';
+import { sceneOf, mainStationOf } from '../scene/scene.ts';
 
 /** An opening of furniture. */
 export interface Opening {
@@ -39,7 +39,9 @@ export function swapContents(plan: Plan, a: Opening, b: Opening): Change[] {
  */
 export function mergeZone(plan: Plan, other: Plan, station: string): { changes: Change[]; left: string[] } {
   const scene = sceneOf(plan);
-  const zone = new Set(Object.keys(plan.supplies).filter((id) => zoneOf(scene, id) === station && other.supplies[id]));
+  const zone = new Set(
+    Object.keys(plan.supplies).filter((id) => mainStationOf(scene, id) === station && other.supplies[id]),
+  );
   const theirs = Object.values(other.placements).filter((p) => p.arrangement === 'planned' && zone.has(p.supply));
   const openings = new Set(scene.compartments.filter((c) => c.container === null).map((c) => `${c.unit}/${c.slot}`));
   const there = (row: Opening) => openings.has(`${row.unit}/${row.slot}`);

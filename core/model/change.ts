@@ -183,7 +183,7 @@ export function removeWithDependents(plan: Plan, table: TableName, id: string): 
 }
 
 function removal(plan: Plan, table: TableName, id: string): Change[] {
-  const changes: Change[] = [];
+  const changes = homesWithout(plan, table, id);
   for (const { table: from, column, to, whenGone } of REFERENCES) {
     if (to !== table) continue;
     const rows = plan[from] as Readonly<Record<string, Record<string, unknown>>>;
@@ -217,17 +217,28 @@ function twiceLabelled(plan: Plan, table: TableName, id: string): boolean {
   );
 }
 
+/** A home that was wanted where a row goes: its wish goes along, and the home stays. */
+function homesWithout(plan: Plan, table: TableName, id: string): Change[] {
+  return Object.values(plan.homes).flatMap((home): Change[] => {
+    if (table === 'units' && home.unit === id)
+      return [{ table: 'homes', id: home.id, set: { unit: null, slot: '', firm: false } }];
+    if (table === 'stations' && (home.station === id || home.other === id))
+      return [{ table: 'homes', id: home.id, set: { side: null, station: null, other: null } }];
+    return [];
+  });
+}
+
 /** What is said of a row within a field of others: homes out of season, the new bin, parts that are sorted in their own way. */
 function withoutMentions(plan: Plan, table: TableName, id: string): Change[] {
   const changes: Change[] = [];
   if (table === 'units' || table === 'containers')
     for (const rows of ['placements', 'containers'] as const)
       for (const row of Object.values(plan[rows]))
-        if (row.home && (table === 'units' ? row.home.unit : row.home.container) === id)
+        if (row.returns && (table === 'units' ? row.returns.unit : row.returns.container) === id)
           changes.push({
             table: rows,
             id: row.id,
-            set: { home: table === 'units' ? null : { ...row.home, container: null } },
+            set: { returns: table === 'units' ? null : { ...row.returns, container: null } },
           });
   const { upkeep, sorting } = plan.meta;
   if (table === 'units' && upkeep.newBin?.unit === id)

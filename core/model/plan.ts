@@ -8,22 +8,24 @@ import { ConstantsSchema } from './constants.ts';
 import { DOING_TABLES, LABELLING, LabellingSchema, UPKEEP, UpkeepSchema } from './doing.ts';
 import { amount, count, degrees, id, length, name, referenceOf, type WhenGone } from './fields.ts';
 import { ROOM_TABLES } from './room.ts';
-import { NO_SORTING, SortingSchema } from './sorting.ts';
+import { SORTING, SortingSchema } from './sorting.ts';
 import { SUPPLY_TABLES } from './supply.ts';
 import { UNIT_TABLES } from './unit.ts';
 import { WORK_TABLES } from './work.ts';
+import { ZONE_TABLES } from './zones.ts';
 
 export * from './doing.ts';
 export * from './room.ts';
 export * from './supply.ts';
 export * from './unit.ts';
 export * from './work.ts';
+export * from './zones.ts';
 
 /** The version written into plan files; raise it with every change of shape that an older program cannot read. */
-export const PLAN_VERSION = 10;
+export const PLAN_VERSION = 11;
 
 /** Number of the rules about what places hold; raised with every change of them that a plan should say. */
-export const RULES = 1;
+export const RULES = 2;
 
 export const MetaSchema = z.strictObject({
   id,
@@ -48,7 +50,7 @@ export const MetaSchema = z.strictObject({
   /** Constants of the models that the maker changed (see constants.ts). */
   constants: ConstantsSchema.default({}),
   /** The maker's own way of sorting. */
-  sorting: SortingSchema.default(NO_SORTING),
+  sorting: SortingSchema.default(SORTING),
   labelling: LabellingSchema.default(LABELLING),
   upkeep: UpkeepSchema.default(UPKEEP),
   /** The rules about what places hold that the maker knows of: an older plan says once what they change. */
@@ -78,6 +80,7 @@ export const TABLES = inOrderOfReferences({
   ...WORK_TABLES,
   ...UNIT_TABLES,
   ...SUPPLY_TABLES,
+  ...ZONE_TABLES,
   ...DOING_TABLES,
 });
 export type TableName = keyof typeof TABLES;
@@ -104,6 +107,10 @@ export type Supply = Rows['supplies'];
 export type Container = Rows['containers'];
 export type Placement = Rows['placements'];
 export type Keep = Rows['keeps'];
+export type Zone = Rows['zones'];
+export type Allotment = Rows['allotments'];
+export type Home = Rows['homes'];
+export type Apart = Rows['aparts'];
 export type Photo = Rows['photos'];
 export type Timing = Rows['timings'];
 export type LabelRow = Rows['labels'];
@@ -169,7 +176,7 @@ export function emptyPlan(meta: Partial<Meta> & { id: string }): Plan {
       walkway: 600,
       note: '',
       constants: {},
-      sorting: NO_SORTING,
+      sorting: SORTING,
       labelling: LABELLING,
       upkeep: UPKEEP,
       rules: RULES,

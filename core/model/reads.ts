@@ -51,7 +51,10 @@ export const SCENE: Reads = {
 };
 
 /** Every figure of the Report. */
-export const FIGURES: Reads = { tables: [...SCENE.tables, 'supplies', 'placements'], meta: SCENE.meta };
+export const FIGURES: Reads = {
+  tables: [...SCENE.tables, 'supplies', 'placements', 'zones', 'allotments', 'homes', 'aparts'],
+  meta: SCENE.meta,
+};
 
 /** Tables of which no figure is made. */
 export const UNREAD: readonly TableName[] = TABLE_NAMES.filter((t) => !FIGURES.tables.includes(t));

@@ -9,10 +9,21 @@ const read = readPlanFile(
   gunzipSync(readFileSync(new URL('../../testing/fixtures/version6/plan.json.gz', import.meta.url))).toString('utf8'),
 );
 if (!read.ok) throw new Error(read.findings[0]!.message);
-// A file of version 6 has no places that are kept for something yet.
-const plan = applyChanges(
-  read.plan,
-  [
+// A file of version 6 has neither places that are kept for something nor zones and homes yet.
+const [unit, other] = Object.keys(read.plan.units) as [string, string];
+const [seat, seat2] = Object.keys(read.plan.stations) as [string, string];
+const box = Object.values(read.plan.containers)[0]!;
+const wish = { firm: true, side: 'between' as const, station: seat, other: seat2 };
+const plan = applyChanges(read.plan, [
+  set('zones', 'z', { id: 'z', name: 'Sewing', letter: 'A', order: 0 }),
+  set('zones', 'z2', { id: 'z2', name: 'Paper', letter: 'B', order: 1 }),
+  set('allotments', 'a1', { id: 'a1', unit, slot: '', container: null, as: 'zone', zone: 'z', firm: true }),
+  set('allotments', 'a2', { id: 'a2', unit: box.unit, slot: box.slot, container: box.id, as: 'storage', zone: null }),
+  set('homes', 'h', { id: 'h', name: 'Notions', zone: 'z', unit: other, ...wish }),
+  set('aparts', 'p', { id: 'p', things: ['new', 'used'], why: '' }),
+  set('activities', Object.keys(read.plan.activities)[0]!, { zone: 'z' }),
+  set('supplies', Object.keys(read.plan.supplies)[0]!, { home: 'h' }),
+  ...[
     ...Object.values(read.plan.containers)
       .slice(0, 3)
       .map((c) => ({ unit: c.unit, slot: c.slot, container: c.id })),
@@ -22,7 +33,7 @@ const plan = applyChanges(
   ].map((place, i) =>
     set('keeps', `keep-${i}`, { id: `keep-${i}`, ...place, for: 'empty', things: [], lines: null, litres: null }),
   ),
-).plan;
+]).plan;
 const having = (...changes: Change[]) => applyChanges(plan, changes).plan;
 const without = (from: Plan, table: TableName, id: string) =>
   applyChanges(from, removeWithDependents(from, table, id)).plan;
@@ -44,7 +55,19 @@ const TAKES: Readonly<Record<TableName, readonly TableName[]>> = {
   types: [],
   people: ['wishes'],
   wishes: [],
-  units: ['areas', 'spots', 'helpers', 'containers', 'placements', 'photos', 'timings', 'bans', 'keeps', 'labels'],
+  units: [
+    'areas',
+    'spots',
+    'helpers',
+    'containers',
+    'placements',
+    'photos',
+    'timings',
+    'bans',
+    'keeps',
+    'labels',
+    'allotments',
+  ],
   stations: ['spots', 'helpers', 'timings'],
   spots: [],
   activities: ['helpers', 'relations', 'uses'],
@@ -54,7 +77,11 @@ const TAKES: Readonly<Record<TableName, readonly TableName[]>> = {
   supplies: ['uses', 'placements', 'photos', 'wishes', 'bans', 'pulls', 'logs'],
   uses: [],
   boxtypes: [],
-  containers: ['keeps', 'labels'],
+  containers: ['keeps', 'labels', 'allotments'],
+  zones: ['allotments'],
+  allotments: [],
+  homes: [],
+  aparts: [],
   placements: [],
   photos: [],
   timings: [],
@@ -121,11 +148,11 @@ test('what is in a container that is removed stays in its place, with the box th
 test('a unit that goes is no new bin and no home any more; a station that goes is in no way of sorting', () => {
   const placement = Object.values(plan.placements).find((p) => p.unit !== 'cart')!;
   const home = { unit: 'cart', slot: 't1', container: null, x: null, y: null, turned: false, orientation: null };
-  const away = having(set('placements', placement.id, { home }));
+  const away = having(set('placements', placement.id, { returns: home }));
   expect(away.meta.upkeep.newBin?.unit).toBe('cart');
   const after = without(away, 'units', 'cart');
   expect(after.meta.upkeep.newBin).toBeNull();
-  expect(after.placements[placement.id]!.home).toBeNull();
+  expect(after.placements[placement.id]!.returns).toBeNull();
   expect(plan.meta.sorting.mixtures).toHaveLength(1);
   expect(without(plan, 'stations', 'seat-bench').meta.sorting.mixtures).toEqual([]);
 });

@@ -1,10 +1,21 @@
 /** The maker's own way of sorting: what lies with what, what is shown, and the order inside a place (domain.md, schools). */
 import { z } from 'zod';
 
-/** What puts things together: nothing but the time of a fetch, or one of the schools. */
-export const WAYS = ['quickest', 'activity', 'kind', 'colour', 'collection', 'theme', 'alphabet', 'size'] as const;
+/** What puts things together: homes by kind and zone, nothing but the time of a fetch, or one of the schools. */
+export const WAYS = [
+  'home',
+  'quickest',
+  'activity',
+  'kind',
+  'colour',
+  'collection',
+  'theme',
+  'alphabet',
+  'size',
+] as const;
 export type SortingWay = (typeof WAYS)[number];
 export const WAY_WORDS: Readonly<Record<SortingWay, string>> = {
+  home: 'By homes: kind and zone',
   quickest: 'Whatever is quickest',
   activity: 'By activity',
   kind: 'By kind of thing',
@@ -24,13 +35,14 @@ export const SHOWN_WORDS: Readonly<Record<Shown, string>> = {
   'pretty in view': 'Pretty things in view, plain ones hidden',
 };
 
-export const INSIDE_ORDERS = ['most used', 'rainbow', 'alphabet', 'size'] as const;
+export const INSIDE_ORDERS = ['most used', 'rainbow', 'alphabet', 'size', 'maker'] as const;
 export type InsideOrder = (typeof INSIDE_ORDERS)[number];
 export const INSIDE_WORDS: Readonly<Record<InsideOrder, string>> = {
   'most used': 'Most used first',
-  rainbow: 'As in a rainbow',
+  rainbow: 'By colour',
   alphabet: 'Alphabetical',
   size: 'Largest first',
+  maker: 'By maker or collection',
 };
 
 /** A part of the supplies that is sorted in a way of its own: what is used most at a station, or a kind. */
@@ -46,9 +58,16 @@ const MixtureSchema = z
   });
 
 export const SortingSchema = z.strictObject({
-  way: z.enum(WAYS).default('quickest'),
+  way: z.enum(WAYS).default('home'),
   shown: z.enum(SHOWN).default('as it comes'),
   inside: z.enum(INSIDE_ORDERS).default('most used'),
+  /** What decides between those that are the same by the first: maker, then alphabet. */
+  then: z.enum(INSIDE_ORDERS).default('most used'),
+  /** The maker's own order of colours, as in a catalogue; empty takes the rainbow. */
+  colours: z
+    .array(z.string().trim().min(1).max(60, 'A colour has at most 60 characters.'))
+    .max(300, 'At most 300 colours in an order.')
+    .default([]),
   /** The first that matches a supply counts, before the way of the room. */
   mixtures: z.array(MixtureSchema).max(20, 'At most 20 mixtures.').default([]),
 });
@@ -56,5 +75,5 @@ export const SortingSchema = z.strictObject({
 export type Mixture = z.infer<typeof MixtureSchema>;
 export type Sorting = z.infer<typeof SortingSchema>;
 
-/** When nothing was chosen yet. */
-export const NO_SORTING: Sorting = { way: 'quickest', shown: 'as it comes', inside: 'most used', mixtures: [] };
+/** How a plan is sorted when nothing was chosen yet. */
+export const SORTING: Sorting = SortingSchema.parse({});

@@ -109,6 +109,8 @@ const supplies = z
     life: z.enum(LIVES).default('current'),
     /** Other words by which the maker looks for it, with commas between them. */
     alsoCalled: z.string().trim().max(200, 'Other words have at most 200 characters.').default(''),
+    /** The home in which it lives; null lets the plan propose one. */
+    home: optionalRef('homes'),
   })
   .refine((s) => s.backstock <= s.count, { path: ['backstock'], message: 'The backstock is part of the count.' });
 
@@ -135,6 +137,7 @@ export const SUPPLY_DEFAULTS = {
   lastUsed: null,
   life: 'current',
   alsoCalled: '',
+  home: null,
 } as const satisfies Partial<z.infer<typeof supplies>>;
 
 const uses = z.strictObject({
@@ -170,7 +173,7 @@ const MOST_PARTS = 400;
 const state = z.enum(['today', 'planned', 'staged']);
 
 /** Where a thing goes back to when its season comes; null for what is in its place. */
-const home = z
+const returns = z
   .strictObject({
     unit: id,
     slot: z.string().max(12),
@@ -278,7 +281,7 @@ const containers = z
     y: position('y').nullable().default(null),
     /** Turned by a quarter: its width lies from front to back. */
     turned: z.boolean().default(false),
-    home,
+    returns,
   })
   .refine(inside, INSIDE)
   .superRefine(dividedWell);
@@ -303,7 +306,7 @@ const placements = z.strictObject({
   pinned: z.boolean(),
   /** Spares: they lie apart from the working stock, and are fetched only when that is used up. */
   spare: z.boolean().default(false),
-  home,
+  returns,
 });
 
 /** A place in which the maker never wants a supply. */
@@ -366,4 +369,4 @@ export const SupplySchema = supplies;
 export type ContainerShape = z.infer<typeof ContainerShapeSchema>;
 /** The two states that are looked at; what is staged lies in neither. */
 export type Arrangement = 'today' | 'planned';
-export type Home = NonNullable<z.infer<typeof placements>['home']>;
+export type Return = NonNullable<z.infer<typeof placements>['returns']>;

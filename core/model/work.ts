@@ -82,6 +82,8 @@ const activities = z.strictObject({
   minutes: amount('Minutes a session', 0, 1440),
   /** Where it is mostly done; further places are hosts. */
   station: optionalRef('stations'),
+  /** The zone to which it belongs; null lets the plan propose one. */
+  zone: optionalRef('zones'),
   posture: z.enum(['seated', 'standing', 'either']).default('either'),
   /** Who does it; null for the person of its station. */
   person: optionalRef('people'),

@@ -41,6 +41,8 @@ import { keptNowhere, noStation, noSuchPlace, overFull, placementFindings, tooMa
 import { reportedArrangement, weekOf, worstOf } from './week.ts';
 import { openWork } from './openWork.ts';
 import { nothingSaid, supplyReports, type SaidOfSupplies } from './supplies.ts';
+import { homesOf } from '../zones/homes.ts';
+import { homedIn, homeReports, zoneReports, zonesOfPlace, type Homed, type PlaceName } from './zones.ts';
 import { minutesByPlace, reachOf, compartmentReport, containerReports } from './places.ts';
 
 export * from './report.ts';
@@ -59,6 +61,8 @@ interface Kept {
   /** Findings about room, activities, kits and containers. */
   findings: readonly Finding[];
   setups: ReturnType<typeof setupsOf>;
+  /** What zones and homes are made of, by which it is known that they changed. */
+  of: readonly unknown[];
   /** From every seat, by compartment. */
   reach: Map<string, Record<string, ReachReport>>;
   containers: Report['containers'];
@@ -80,10 +84,24 @@ interface Kept {
 }
 
 /** The sums of an arrangement. */
-type Figures = { [K in 'week' | 'order' | 'worst' | 'strain']: Report[K][Arrangement] };
+type Figures = { [K in 'week' | 'order' | 'worst' | 'strain']: Report[K][Arrangement] } & { homed: Homed };
 
 /** What was made, of what, by the id of what it is of. */
 type Made<T> = Map<string, { of: readonly unknown[]; value: T }>;
+
+/** Nothing said yet of what lies where. */
+const nothingLying = () => ({
+  supplies: nothingSaid(),
+  fit: new WeakMap(),
+  wishes: new WeakMap(),
+  packed: { today: new Map(), planned: new Map() },
+  places: new Map(),
+  cuts: new Map(),
+  dangers: new Map(),
+  overFull: new Map(),
+  figures: new Map(),
+  strained: new Map(),
+});
 
 /** Makes something anew only when what it is made of is not the same as last time. */
 function once<T>(made: Made<T>, id: string, of: readonly unknown[], make: () => T): T {
@@ -140,17 +158,11 @@ export function evaluator(): (plan: Plan) => Report {
         containers: containerReports(scene),
         relations: relationsOf(plan),
         walledIn: walledIn(scene),
-        supplies: nothingSaid(),
-        fit: new WeakMap(),
-        wishes: new WeakMap(),
-        packed: { today: new Map(), planned: new Map() },
-        places: new Map(),
-        cuts: new Map(),
-        dangers: new Map(),
-        overFull: new Map(),
-        figures: new Map(),
-        strained: new Map(),
+        of: [],
+        ...nothingLying(),
       };
+    const of = [plan.zones, plan.homes, plan.allotments, plan.aparts];
+    if (!sameList(kept.of, of)) kept = { ...kept, ...nothingLying(), of };
     const fresh = reportOf(plan, scene, kept, laid);
     const report = before && sameScene ? sharedWithin(before.report, fresh) : shared(before?.report, fresh);
     before = { plan, report };
@@ -190,7 +202,8 @@ function packedOf(
 ): Packed {
   const { plan } = scene;
   const of: unknown[] = [];
-  for (const p of list) of.push(p, plan.supplies[p.supply], spares.get(p.supply) ?? 0);
+  const homes = homesOf(scene);
+  for (const p of list) of.push(p, plan.supplies[p.supply], spares.get(p.supply) ?? 0, homes.of.get(p.supply)?.zone);
   return once(kept.packed[arrangement], c.id, of, () => {
     const rows = list.flatMap((p) => [p, plan.supplies[p.supply]]);
     const { width, depth, height } = c.inside;
@@ -246,18 +259,23 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
   if (scene.stations.length === 0 && Object.keys(plan.uses).length > 0) findings.push(noStation(plan));
   findings.push(...kept.walledIn);
   const minutes = minutesByPlace(all);
-  const compartments = scene.compartments.map((c) => {
-    const { today, planned } = packs.get(c.id) ?? {};
-    const mine = { today: minutes.today.get(c.id) ?? 0, planned: minutes.planned.get(c.id) ?? 0 };
-    return once(kept.places, c.id, [today, planned, mine.today, mine.planned], () =>
-      compartmentReport(scene, c, kept.reach.get(c.id)!, { today, planned }, mine),
-    );
-  });
   const list = Object.values(supplies);
   const of = {
     today: figuresOf(scene, kept, all, supplies, list, 'today'),
     planned: figuresOf(scene, kept, all, supplies, list, 'planned'),
   };
+  const homed = { today: of.today.homed, planned: of.planned.homed };
+  const compartments = scene.compartments.map((c) => {
+    const { today, planned } = packs.get(c.id) ?? {};
+    const mine = { today: minutes.today.get(c.id) ?? 0, planned: minutes.planned.get(c.id) ?? 0 };
+    const named = { today: homed.today.places.get(c.id), planned: homed.planned.places.get(c.id) };
+    const said = (n: PlaceName | undefined) => (n ? `${n.canBeNamed} ${n.name} ${n.homes.join(' ')}` : '');
+    const zones = zonesOfPlace(scene, c, named.planned?.homes ?? []).join(' ');
+    const made = [today, planned, mine.today, mine.planned, said(named.today), said(named.planned), zones];
+    return once(kept.places, c.id, made, () =>
+      compartmentReport(scene, c, kept.reach.get(c.id)!, { today, planned }, mine, named),
+    );
+  });
   const spoken = reportedArrangement(plan);
   for (const p of all)
     if (p.arrangement === spoken) findings.push(...onceOf(kept.wishes, p, () => checkWishes(scene, p)));
@@ -310,6 +328,10 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
     containers: kept.containers,
     week: { today: of.today.week, planned: of.planned.week },
     order: { today: of.today.order, planned: of.planned.order },
+    zones: zoneReports(scene, homed),
+    homes: homeReports(scene, homed),
+    names: { today: homed.today.names, planned: homed.planned.names },
+    flows: { today: homed.today.flows, planned: homed.planned.flows },
     worst: { today: of.today.worst, planned: of.planned.worst },
     strain: { today: of.today.strain, planned: of.planned.strain },
     moves,
@@ -349,6 +371,7 @@ function figuresOf(
       week: weekOf(scene, own, supplies, arrangement, kept.setups),
       worst: worstOf(scene, own, strain, arrangement),
       order: orderOf(scene, rows),
+      homed: homedIn(scene, rows, own),
     };
   });
 }

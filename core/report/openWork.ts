@@ -24,6 +24,7 @@ export function openWork(
     furnish:
       wrong(['units', 'stations']) +
       (Object.keys(plan.units).length > 0 && Object.keys(plan.stations).length === 0 ? 1 : 0),
+    zones: 0,
     place: rows.filter((s) => s.without.planned > 0).length,
     move: reportedArrangement(plan) === 'planned' ? moves : 0,
     label: 0,

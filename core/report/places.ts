@@ -6,6 +6,8 @@ import type { Compartment } from '../furniture/compartments.ts';
 import { type Arrangement } from '../model/plan.ts';
 import { pace } from '../reach/body.ts';
 import { openingOf, type Scene } from '../scene/scene.ts';
+import { allottedTo } from '../zones/allotted.ts';
+import { zonesOfPlace, type PlaceName } from './zones.ts';
 import {
   ARRANGEMENTS,
   type CompartmentReport,
@@ -56,6 +58,7 @@ export function compartmentReport(
   reach: Record<string, ReachReport>,
   packed: Record<Arrangement, { fill: Fill; ids: string[] } | undefined>,
   minutes: Record<Arrangement, number>,
+  named: Record<Arrangement, PlaceName | undefined>,
 ): CompartmentReport {
   const { id, unit, slot, name, short, access, walls, inside, front, access3, container, within, only } = c;
   const holds = (a: Arrangement) => (scene.standing[a].get(c.id) ?? []).map((s) => s.container);
@@ -79,6 +82,11 @@ export function compartmentReport(
     within,
     only,
     holds: { today: holds('today'), planned: holds('planned') },
+    homes: { today: named.today?.homes ?? [], planned: named.planned?.homes ?? [] },
+    homeName: { today: named.today?.name ?? '', planned: named.planned?.name ?? '' },
+    canBeNamed: { today: named.today?.canBeNamed ?? true, planned: named.planned?.canBeNamed ?? true },
+    zones: zonesOfPlace(scene, c, named.planned?.homes ?? []),
+    given: allottedTo(scene.plan, c),
   };
 }
 

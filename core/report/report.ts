@@ -1,5 +1,6 @@
 /** What evaluate(plan) says: every figure that a screen, the command line or a printout shows is a field of this Report. */
 import type { Barred } from '../cost/rules.ts';
+import type { Allotted } from '../zones/allotted.ts';
 import type { Order } from '../cost/sorting.ts';
 import type { Parts } from '../furniture/parts.ts';
 import type { Lie, Stagger } from '../fit/lies.ts';
@@ -73,6 +74,84 @@ export interface CompartmentReport {
   only: Arrangement | null;
   /** Containers that stand in it. */
   holds: Record<Arrangement, string[]>;
+  /** Ids of the homes in it, most lines first; what they are called together, and whether that is a name. */
+  homes: Record<Arrangement, string[]>;
+  homeName: Record<Arrangement, string>;
+  canBeNamed: Record<Arrangement, boolean>;
+  /** Zones that have it: those it is given to, or that of most that is planned there. */
+  zones: string[];
+  /** To whom the maker gave it. */
+  given: Allotted;
+}
+
+/** A home, and where it lies: its places as runs of neighbours. */
+export interface HomeReport {
+  id: string;
+  name: string;
+  zone: string | null;
+  /** The maker made it; else the program formed it. */
+  own: boolean;
+  set: boolean;
+  spares: boolean;
+  supplies: string[];
+  kinds: string[];
+  runs: Record<Arrangement, string[][]>;
+}
+
+/** How far the places of an arrangement can be named. */
+export interface NamesReport {
+  lines: number;
+  linesNamed: number;
+  /** Share of lines in places that can be named, 0 to 1. */
+  share: number;
+  places: number;
+  placesNamed: number;
+  homes: number;
+  /** Runs beyond the first, over all homes. */
+  furtherRuns: number;
+  placesPerHome: number;
+  homesPerPlace: number;
+  /** Kinds that lie in more than one piece of furniture. */
+  kindsTorn: string[];
+  setsTorn: Array<{ name: string; supplies: string[]; places: string[] }>;
+  apartBroken: Array<{ place: string; a: string; b: string }>;
+}
+
+/** What a zone asks for of one form of place, and what it has: litres, metres, or lines of long pieces. */
+export interface NeedLine {
+  form: 'things' | 'sheets' | 'hung' | 'machines' | 'long';
+  /** Within arm's length of a seat of the zone, without getting up; or anywhere. */
+  reach: 'arm' | 'any';
+  unit: 'l' | 'm' | 'lines';
+  asks: number;
+  has: number;
+}
+
+export interface ZoneReport {
+  id: string;
+  letter: string;
+  order: number;
+  name: string;
+  /** The program proposes it; it is not in the plan yet. */
+  proposed: boolean;
+  activities: string[];
+  stations: string[];
+  homes: string[];
+  /** Its furniture: what is given to it, or, while nothing is, what its things are planned in. */
+  units: string[];
+  given: boolean;
+  need: NeedLine[];
+  /** Share of its fetches that stay inside it; null where nothing is fetched. */
+  purity: Record<Arrangement, number | null>;
+}
+
+/** Fetches a week that a zone makes in the places of another one, or of none (storage). */
+export interface ZoneFlow {
+  from: string;
+  to: string | null;
+  fetches: number;
+  /** Those for which somebody walks. */
+  walked: number;
 }
 
 /** A container in its place. */
@@ -335,6 +414,11 @@ export interface Report {
   week: Record<Arrangement, Week>;
   /** How far each arrangement is from the wished order; not part of the minutes of its week. */
   order: Record<Arrangement, Order>;
+  zones: ZoneReport[];
+  homes: HomeReport[];
+  names: Record<Arrangement, NamesReport>;
+  /** What zones fetch from each other, most first. */
+  flows: Record<Arrangement, ZoneFlow[]>;
   worst: Record<Arrangement, WorstLists>;
   strain: Record<Arrangement, Strain>;
   /** Supplies whose planned places differ from today's. */
@@ -357,5 +441,16 @@ export interface Report {
 /** The arrangements of which every figure is said. */
 export const ARRANGEMENTS: readonly Arrangement[] = ['today', 'planned'];
 
-export const STEPS = ['measure', 'activities', 'sort', 'furnish', 'place', 'move', 'label', 'find', 'keep'] as const;
+export const STEPS = [
+  'measure',
+  'activities',
+  'sort',
+  'furnish',
+  'zones',
+  'place',
+  'move',
+  'label',
+  'find',
+  'keep',
+] as const;
 export type WorkStep = (typeof STEPS)[number];

@@ -1,5 +1,6 @@
 /** Orders in which things lie beside each other: the rainbow, the alphabet, sizes. */
 import type { Plan, Supply } from '../model/plan.ts';
+import type { InsideOrder } from '../model/sorting.ts';
 
 /** Colours as a rainbow has them, then what it has not. Other words come after them. Common practice, no source. */
 export const RAINBOW: readonly string[] = (
@@ -27,17 +28,41 @@ export const SIZES = [
 /** Longest edge, mm. */
 export const longest = (s: Supply) => Math.max(s.length, s.width, s.thickness);
 
-/** Compares two supplies by the order that is wanted inside a place; 0 where use decides. */
-export function insideOrder(plan: Pick<Plan, 'meta' | 'supplies'>, a: string, b: string): number {
-  const [first, second] = [plan.supplies[a]!, plan.supplies[b]!];
-  switch (plan.meta.sorting.inside) {
+/** Rank of a colour in the maker's own order, where there is one, or in the rainbow. */
+export function colourRank(plan: Pick<Plan, 'meta'>, colour: string): number {
+  const { colours } = plan.meta.sorting;
+  if (colours.length === 0) return rainbowRank(colour);
+  const at = colours.findIndex((c) => c.toLowerCase() === colour.toLowerCase());
+  return at >= 0 ? at : colours.length + rainbowRank(colour);
+}
+
+/** Compares two supplies by one key; 0 where use decides. What has no maker comes last. */
+function byKey(plan: Pick<Plan, 'meta'>, key: InsideOrder, first: Supply, second: Supply): number {
+  switch (key) {
     case 'most used':
       return 0;
     case 'rainbow':
-      return rainbowRank(first.colour) - rainbowRank(second.colour);
+      return colourRank(plan, first.colour) - colourRank(plan, second.colour);
     case 'alphabet':
       return first.name.localeCompare(second.name, 'en');
     case 'size':
       return longest(second) - longest(first);
+    case 'maker':
+      return (
+        Number(first.collection === '') - Number(second.collection === '') ||
+        first.collection.localeCompare(second.collection, 'en')
+      );
   }
+}
+
+/** Compares two supplies by the order that is wanted inside a place: that of their home, or of the room; 0 where use decides. */
+export function insideOrder(plan: Pick<Plan, 'meta' | 'supplies' | 'homes'>, a: string, b: string): number {
+  const [first, second] = [plan.supplies[a]!, plan.supplies[b]!];
+  const own = first.home !== null && first.home === second.home ? (plan.homes[first.home]?.inside ?? []) : [];
+  const { inside, then } = plan.meta.sorting;
+  for (const key of own.length > 0 ? own : [inside, then]) {
+    const by = byKey(plan, key, first, second);
+    if (by !== 0) return by;
+  }
+  return 0;
 }

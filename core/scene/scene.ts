@@ -195,7 +195,7 @@ export function usesOf(scene: Scene, supply: string): readonly WeeklyUse[] {
 }
 
 /** The station at which a supply is used most; null for one that nobody uses. */
-export function zoneOf(scene: Scene, supply: string): string | null {
+export function mainStationOf(scene: Scene, supply: string): string | null {
   let most: WeeklyUse | null = null;
   for (const use of usesOf(scene, supply)) if (!most || use.fetches > most.fetches) most = use;
   return most?.station ?? null;

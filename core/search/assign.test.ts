@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { belongingInstance, exhaustive, roomInstance } from '@heronstone/testing/assignments.ts';
 import { assign, assignAll } from './assign.ts';
 import { costOf, plainProblem, type Problem } from './assignment.ts';
+import type { Naming } from './naming.ts';
 import { lowerBound } from './prices.ts';
 
 /** A small problem with everything that costs. */
@@ -102,21 +103,32 @@ test('what each further home, each mixture and each parted pair costs', () => {
     without: new Float64Array(2).fill(1000),
   });
   const unit = Int32Array.from([0, 0, 1, 1]);
-  const alike: Problem = { ...bare, unit, sort: Int32Array.from([0, 0]), home: 40, mixed: 20 };
-  expect([costOf(alike, [0, 0]), costOf(alike, [0, 1]), costOf(alike, [0, 2])]).toEqual([0, 0, 40]);
-  const unlike: Problem = { ...alike, sort: Int32Array.from([0, 1]) };
+  const near = [[1], [0], [3], [2]];
+  const none = Int32Array.from([-1, -1]);
+  const naming: Naming = {
+    ...{ home: Int32Array.from([0, 0]), kind: none, work: none, run: 25, furniture: 10, place: 5 },
+    ...{ mixed: new Float64Array(4).fill(20), tangled: 300, homesInPlace: 2, kindsInPlace: 4, lying: [] },
+  };
+  const alike: Problem = { ...bare, unit, near, naming };
+  expect([costOf(alike, [0, 0]), costOf(alike, [0, 1]), costOf(alike, [0, 2])]).toEqual([0, 5, 40]);
+  const unlike: Problem = { ...alike, naming: { ...naming, home: Int32Array.from([0, 1]) } };
   expect([costOf(unlike, [0, 0]), costOf(unlike, [0, 1]), costOf(unlike, [0, 2])]).toEqual([20, 0, 0]);
-  const pair: Problem = { ...bare, unit, pairs: [[0, 1, 60]] };
-  expect([costOf(pair, [0, 0]), costOf(pair, [0, 1]), costOf(pair, [0, 2])]).toEqual([0, 30, 60]);
+  const pair: Problem = { ...bare, unit, near, pairs: [[0, 1, 60]] };
+  expect([costOf(pair, [0, 0]), costOf(pair, [0, 1]), costOf(pair, [0, 2])]).toEqual([0, 15, 60]);
+  expect(costOf({ ...pair, near: [[], [], [], []] }, [0, 1])).toBe(30);
   // What lies there already counts: a sort that has a home in the second unit, and a place that holds another sort.
   const lying: Problem = {
     ...unlike,
-    lying: [
-      [0, 2],
-      [1, 0],
-    ],
+    naming: {
+      ...unlike.naming!,
+      lying: [
+        { home: 0, kind: -1, work: -1, place: 2 },
+        { home: 1, kind: -1, work: -1, place: 0 },
+      ],
+    },
   };
-  expect(costOf(lying, [3, 1])).toBe(0);
-  expect(costOf(lying, [0, 1])).toBe(60);
+  expect(costOf(lying, [2, 0])).toBe(0);
+  expect(costOf(lying, [3, 1])).toBe(10);
+  expect(costOf(lying, [0, 1])).toBe(65);
   for (const p of [alike, unlike, pair, lying]) expect(assignAll(p, 1, null, 500).cost).toBe(0);
 });

@@ -15,7 +15,7 @@ export interface Answer {
 }
 
 /** Moves tried for each item: for each place, up to a most. The time of the whole search grows with the number of items. */
-const MOVES = { each: 60, most: 7000 } as const;
+const MOVES = { each: 60, most: 7000, homes: 5000 } as const;
 /**
  * How hot a search begins, as a multiple of what a middling worsening costs, and its parts: the share of the moves, and how
  * hot each begins beside the first; the later ones go on from the best. Found by trying on the instances of the bench.
@@ -37,6 +37,9 @@ const FEW = 20;
 const PRICING = { rounds: 300, looks: 1.2e8 } as const;
 /** Share of the moves that go to where something lies that belongs with it, where anything does. */
 const TO_MATES = 0.2;
+
+/** Share of the moves in which all of a home that lies in a place goes to another one, where homes count. */
+const WHOLE_HOMES = 0.1;
 
 /** What all would cost with room for everything. */
 function cheapest(p: Problem): number {
@@ -124,7 +127,7 @@ export function* assign(
   p: Problem,
   seed: number,
   start: ArrayLike<number> | null = null,
-  moves = Math.min(MOVES.most, MOVES.each * p.places),
+  moves = Math.min(MOVES.most, Math.max(p.naming ? MOVES.homes : 0, MOVES.each * p.places)),
   heating = HEAT,
 ): Generator<Annealing, Answer> {
   const state = new State(p);
@@ -165,7 +168,10 @@ export function* assign(
     // The nearest most often.
     let j = list[Math.floor(random() ** 2 * wide)]!;
     if (mates && random() < TO_MATES) j = besideMate(state, mates, i, random) ?? j;
-    now += tryMove(state, near, i, j, heat, random);
+    now +=
+      p.naming && random() < WHOLE_HOMES
+        ? tryHome(state, i, j, heat, random)
+        : tryMove(state, near, i, j, heat, random);
     if (now < least - NOISE) keep();
     if (step >= until && part + 1 < PHASES.length) {
       const next = begin(++part);
@@ -205,14 +211,18 @@ function takeOver(state: State, answer: Int32Array): void {
   for (let i = 0; i < answer.length; i++) state.put(i, answer[i]!);
 }
 
-/** Items that belong with each item, as pairs or as one sort; null where nothing belongs together. */
+/** Items that belong with each item, as pairs or as one home; null where nothing belongs together. */
 function matesOf(p: Problem, state: State): ReadonlyArray<readonly number[]> | null {
-  if (p.pairs.length === 0 && p.home === 0 && p.mixed === 0) return null;
-  const bySort = new Map<number, number[]>();
-  p.sort.forEach((s, i) => s >= 0 && bySort.set(s, [...(bySort.get(s) ?? []), i]));
+  if (p.pairs.length === 0 && !p.naming) return null;
+  const byHome = new Map<number, number[]>();
+  p.naming?.home.forEach((h, i) => {
+    const list = byHome.get(h);
+    if (list) list.push(i);
+    else if (h >= 0) byHome.set(h, [i]);
+  });
   return Array.from({ length: p.items }, (_, i) => [
     ...state.partners[i]!.map(([k]) => k),
-    ...(bySort.get(p.sort[i]!) ?? []),
+    ...((p.naming && byHome.get(p.naming.home[i]!)) ?? []),
   ]);
 }
 
@@ -308,6 +318,58 @@ function tryMove(
   return 0;
 }
 
+/** The items in a place that are of the home of an item, itself included. */
+function ofHome(state: State, i: number, j: number): number[] {
+  const home = state.p.naming!.home[i]!;
+  return home < 0 ? [i] : state.there[j]!.filter((k) => state.p.naming!.home[k] === home);
+}
+
+/**
+ * Tries to bring all of a home that lies in a place to another one; where there is no room, a home that lies there comes back
+ * for it. @returns the change of cost
+ */
+function tryHome(state: State, i: number, j: number, heat: number, random: () => number): number {
+  const from = state.at[i]!;
+  if (from === j || from < 0) return 0;
+  const own = ofHome(state, i, from);
+  let was = 0;
+  for (const k of own) was += minus(state, k);
+  const others: number[] = [];
+  let will = 0;
+  // Brings items to a place one by one; false, as soon as one has no room.
+  const bring = (list: readonly number[], to: number): number => {
+    let n = 0;
+    for (const k of list) {
+      if (!state.fits(k, to)) break;
+      will += state.added(k, to);
+      state.put(k, to);
+      n++;
+    }
+    return n;
+  };
+  let [came, back] = [bring(own, j), 0];
+  if (came < own.length) {
+    for (const k of own.slice(0, came)) state.take(k);
+    will = 0;
+    const there = state.there[j]!;
+    if (there.length > 0) {
+      others.push(...ofHome(state, there[Math.floor(random() * there.length)]!, j));
+      for (const k of others) was += minus(state, k);
+      came = bring(own, j);
+      if (came === own.length) back = bring(others, from);
+    }
+  }
+  if (came === own.length && back === others.length) {
+    const d = will - was;
+    if (d <= 0 || random() < Math.exp(-d / heat)) return d;
+  }
+  for (const k of own.slice(0, came)) state.take(k);
+  for (const k of others.slice(0, back)) state.take(k);
+  for (const k of others) state.put(k, j);
+  for (const k of own) state.put(k, from);
+  return 0;
+}
+
 /** Where something goes that has to make room: to where the other came from, or to a place near to it, or out. */
 function whereTo(
   state: State,
@@ -361,7 +423,7 @@ function swapOne(state: State, i: number): boolean {
   const { p } = state;
   const from = state.at[i]!;
   if (from < 0) return false;
-  const plain = p.look === 0 && p.pairs.length === 0 && p.home === 0 && p.mixed === 0;
+  const plain = p.look === 0 && p.pairs.length === 0 && !p.naming;
   for (let k = 0; k < p.items; k++) {
     const to = state.at[k]!;
     if (to < 0 || to === from) continue;

@@ -1,4 +1,5 @@
 /** The assignment problem and an answer in the making: what each place holds, and what one item more or less costs. */
+import { Names, type Naming } from './naming.ts';
 
 /** How much over a capacity is no more than rounding. */
 export const NOISE = 1e-9;
@@ -8,6 +9,8 @@ export interface Problem {
   places: number;
   /** Cost of an item in a place, row by row; Infinity where it may not lie. */
   cost: Float64Array;
+  /** What of a cost is no time but the weight of a wish, row by row; null where all of it is time. */
+  wish: Float64Array | null;
   /** Room that it takes there, row by row. */
   size: Float64Array;
   capacity: Float64Array;
@@ -23,24 +26,25 @@ export interface Problem {
   fetches: Float64Array;
   /** Items of the same group may not share a place; -1 for none. */
   group: Int32Array;
-  /** What it costs when two items do not lie in the same place; half of it in another place of the same unit. */
+  /** What it costs when two items do not lie in the same place; half of it in another place of the same unit, a quarter in the next. */
   pairs: ReadonlyArray<readonly [a: number, b: number, cost: number]>;
   /** Piece of furniture of each place. */
   unit: Int32Array;
-  /** Sort of each item, -1 for none; what each further unit of a sort, and each further sort of a place, costs. */
-  sort: Int32Array;
-  home: number;
-  mixed: number;
-  /** What of each sort lies in places already: sort and place. */
-  lying: ReadonlyArray<readonly [sort: number, place: number]>;
+  /** Neighbours of each place. */
+  near: ReadonlyArray<readonly number[]>;
+  /** Homes of the items; null where nothing but the time counts. */
+  naming: Naming | null;
+  /** Items with which an item may not share a place; empty where none is. */
+  conflicts: ReadonlyMap<number, ReadonlySet<number>>;
 }
 
-/** A problem without crowding, groups, pairs and sorts. */
+/** A problem without crowding, groups, pairs and homes. */
 export function plainProblem(
   rows: Pick<Problem, 'items' | 'places' | 'cost' | 'size' | 'capacity' | 'without'>,
 ): Problem {
   return {
     ...rows,
+    wish: null,
     traffic: new Float64Array(rows.items),
     line: new Float64Array(rows.items).fill(1),
     look: 0,
@@ -49,70 +53,17 @@ export function plainProblem(
     group: new Int32Array(rows.items).fill(-1),
     pairs: [],
     unit: Int32Array.from({ length: rows.places }, (_, j) => j),
-    sort: new Int32Array(rows.items).fill(-1),
-    home: 0,
-    mixed: 0,
-    lying: [],
+    near: Array.from({ length: rows.places }, () => []),
+    naming: null,
+    conflicts: new Map(),
   };
 }
 
 /** Cost of a pair in two places; -1 for left out. */
 function pairCost(p: Problem, a: number, b: number, cost: number): number {
   if (a < 0 || b < 0) return cost;
-  return a === b ? 0 : p.unit[a] === p.unit[b] ? cost / 2 : cost;
-}
-
-/** How many of each sort lie in each unit and each place, and what that costs. */
-class Sorts {
-  private readonly p: Problem;
-  private readonly inUnit: Int32Array;
-  private readonly inPlace: Int32Array;
-  /** Units of a sort, and sorts of a place. */
-  private readonly units: Int32Array;
-  private readonly mixtures: Int32Array;
-  private readonly on: boolean;
-
-  constructor(p: Problem) {
-    this.p = p;
-    this.on = p.home > 0 || p.mixed > 0;
-    const all = [...p.sort, ...p.lying.map(([s]) => s)];
-    const sorts = this.on ? all.reduce((a, b) => Math.max(a, b), -1) + 1 : 0;
-    const units = p.unit.reduce((a, b) => Math.max(a, b), -1) + 1;
-    this.inUnit = new Int32Array(sorts * units);
-    this.inPlace = new Int32Array(sorts * p.places);
-    this.units = new Int32Array(sorts);
-    this.mixtures = new Int32Array(p.places);
-    this.width = units;
-    for (const [s, j] of p.lying) this.count(s, j, 1);
-  }
-  private readonly width: number;
-
-  added(s: number, j: number): number {
-    if (!this.on || s < 0) return 0;
-    const { p } = this;
-    let sum = 0;
-    if (this.units[s]! > 0 && this.inUnit[s * this.width + p.unit[j]!] === 0) sum += p.home;
-    if (this.mixtures[j]! > 0 && this.inPlace[s * p.places + j] === 0) sum += p.mixed;
-    return sum;
-  }
-
-  count(s: number, j: number, by: 1 | -1): void {
-    if (!this.on || s < 0) return;
-    const { p } = this;
-    const u = s * this.width + p.unit[j]!;
-    const at = s * p.places + j;
-    const [hadUnit, hadPlace] = [this.inUnit[u]! > 0, this.inPlace[at]! > 0];
-    this.inUnit[u]! += by;
-    this.inPlace[at]! += by;
-    if (this.inUnit[u]! > 0 !== hadUnit) this.units[s]! += by;
-    if (this.inPlace[at]! > 0 !== hadPlace) this.mixtures[j]! += by;
-  }
-
-  /** What all of it costs. */
-  total(): number {
-    const further = (list: Int32Array) => list.reduce((sum, n) => sum + Math.max(0, n - 1), 0);
-    return this.p.home * further(this.units) + this.p.mixed * further(this.mixtures);
-  }
+  if (a === b) return 0;
+  return p.unit[a] !== p.unit[b] ? cost : p.near[a]!.includes(b) ? cost / 4 : cost / 2;
 }
 
 /** An answer in the making, with what each place holds. */
@@ -124,7 +75,7 @@ export class State {
   readonly there: number[][];
   readonly partners: ReadonlyArray<ReadonlyArray<readonly [number, number]>>;
   readonly p: Problem;
-  private readonly sorts: Sorts;
+  readonly names: Names | null;
 
   constructor(p: Problem) {
     this.p = p;
@@ -139,7 +90,7 @@ export class State {
       partners[b]!.push([a, cost]);
     }
     this.partners = partners;
-    this.sorts = new Sorts(p);
+    this.names = p.naming ? new Names(p.naming, p.unit, p.near) : null;
   }
 
   private crowd(fetches: number, lines: number): number {
@@ -160,7 +111,7 @@ export class State {
       sum += this.crowd(f + p.traffic[i]!, n + p.line[i]!) - this.crowd(f, n);
     }
     if (p.pairs.length > 0) for (const [k, cost] of this.partners[i]!) sum += pairCost(p, this.at[k]!, j, cost);
-    return sum + this.sorts.added(p.sort[i]!, j);
+    return this.names ? sum + this.names.added(i, j) : sum;
   }
 
   /** Whether an item has room in a place, more being taken out of it, and nothing of its group lies there. */
@@ -168,7 +119,9 @@ export class State {
     const { p } = this;
     if (p.size[i * p.places + j]! > this.left[j]! + more + NOISE || p.cost[i * p.places + j] === Infinity) return false;
     const g = p.group[i]!;
-    return g < 0 || this.there[j]!.every((k) => p.group[k] !== g);
+    if (g >= 0 && this.there[j]!.some((k) => p.group[k] === g)) return false;
+    const not = p.conflicts.size === 0 ? undefined : p.conflicts.get(i);
+    return not === undefined || this.there[j]!.every((k) => !not.has(k));
   }
 
   put(i: number, j: number): void {
@@ -179,7 +132,7 @@ export class State {
     this.lines[j]! += p.line[i]!;
     this.fetches[j]! += p.traffic[i]!;
     this.there[j]!.push(i);
-    this.sorts.count(p.sort[i]!, j, 1);
+    this.names?.put(i, j, 1);
   }
 
   take(i: number): void {
@@ -193,7 +146,7 @@ export class State {
     const list = this.there[j]!;
     list[list.indexOf(i)] = list[list.length - 1]!;
     list.pop();
-    this.sorts.count(p.sort[i]!, j, -1);
+    this.names?.put(i, j, -1);
   }
 }
 
@@ -216,9 +169,9 @@ export function costOf(p: Problem, at: ArrayLike<number>): number {
     sum += crowd(fetches[j]!, lines[j]!) - crowd(p.fetches[j]!, p.lines[j]!);
   }
   for (const [a, b, cost] of p.pairs) sum += pairCost(p, at[a]!, at[b]!, cost);
-  const sorts = new Sorts({ ...p, lying: [] });
-  for (const [s, j] of p.lying) sorts.count(s, j, 1);
-  const before = sorts.total();
-  for (let i = 0; i < p.items; i++) if (at[i]! >= 0) sorts.count(p.sort[i]!, at[i]!, 1);
-  return sum + sorts.total() - before;
+  if (!p.naming) return sum;
+  const names = new Names(p.naming, p.unit, p.near);
+  const before = names.total();
+  for (let i = 0; i < p.items; i++) if (at[i]! >= 0) names.put(i, at[i]!, 1);
+  return sum + names.total() - before;
 }

@@ -12,6 +12,7 @@ import { isMadeFor } from '../fit/limits.ts';
 import { barredFrom } from '../cost/rules.ts';
 import { boundOf } from '../cost/keeps.ts';
 import { wantedOf } from '../cost/sorting.ts';
+import { apartFrom } from '../zones/apart.ts';
 import { shareOf } from '../cost/stock.ts';
 import { fitsTightly } from '../fit/tighten.ts';
 
@@ -121,6 +122,7 @@ export class Filling {
       ((wanted.shown(part.supply, c) +
         wanted.line(part.supply, c) +
         wanted.lockedAway(part.supply, c) +
+        wanted.given(part.supply, c) +
         wanted.holder(part.supply, c)) *
         part.count) /
       part.supply.count
@@ -153,7 +155,7 @@ export class Filling {
 
   /** How many of a supply fit into a compartment beside what is there. */
   fits(supply: Supply, count: number, at: number) {
-    if (this.bars(supply, at)) return null;
+    if (this.bars(supply, at) || this.besideOther(supply, at)) return null;
     return this.fitter.into(supply, count, at, this.taken[at]!);
   }
 
@@ -173,6 +175,17 @@ export class Filling {
   /** Whether another part of the same supply lies there: parts of one supply do not share a compartment. */
   hasAlready(part: Pick<Part, 'supply'>, at: number): boolean {
     return (this.partsOf.get(part.supply.id) ?? []).some((p) => p !== part && p.at === at);
+  }
+
+  /** Whether something lies there from which a supply is kept apart. */
+  besideOther(supply: Supply, at: number): boolean {
+    const not = apartFrom(this.scene.plan).get(supply.id);
+    if (!not) return false;
+    const place = this.scene.compartments[at]!.id;
+    return (
+      this.parts.some((p) => p.at === at && not.has(p.supply.id)) ||
+      [...not.keys()].some((id) => this.kept.has(`${id} ${place}`))
+    );
   }
 
   /** Takes a part out altogether. */
@@ -270,7 +283,7 @@ export function* tighten(
     const cheapest = scene.compartments
       .map((_, at) => at)
       .filter((at) => !search.bars(supply, at) && search.fitter.ways(supply, at).length > 0)
-      .filter((at) => !search.hasAlready({ supply }, at))
+      .filter((at) => !search.hasAlready({ supply }, at) && !search.besideOther(supply, at))
       .sort((a, b) => search.costs(supply)[a]! - search.costs(supply)[b]!);
     const found = cheapest.some((at) => {
       if (!goOn()) return false;

@@ -1,10 +1,14 @@
-/** A room and what is to lie in it as the problem that assign.ts searches: costs, sizes, crowding, sorts and pairs. */
+/** A room and what is to lie in it as the problem that assign.ts searches: costs, sizes, crowding, homes and pairs. */
 import type { Placement } from '../model/plan.ts';
 import { compartmentId } from '../scene/scene.ts';
 import type { Problem } from './assignment.ts';
 import { lookedThrough, lookSeconds } from '../cost/cost.ts';
 import { farness, type Left, type Part, type Filling } from './filling.ts';
-import { wantedOf } from '../cost/sorting.ts';
+import { homeCosts, mixedSeconds, wantedOf } from '../cost/sorting.ts';
+import { apartFrom } from '../zones/apart.ts';
+import { homeOfPlacement, kindCounted, mainWork } from '../zones/named.ts';
+import { neighboursOf } from '../zones/neighbours.ts';
+import type { Naming } from './naming.ts';
 
 /** A part to be assigned; one that has no place yet is at -1. */
 export type Movable = Pick<Part, 'supply' | 'spare' | 'count' | 'at'>;
@@ -28,6 +32,7 @@ export function problemOf(
   const parts: Movable[] = [...search.parts, ...unplaced.map((left) => ({ ...left, at: -1 }))];
   const n = places.length;
   const cost = new Float64Array(parts.length * n).fill(Infinity);
+  const wish = new Float64Array(parts.length * n);
   const size = new Float64Array(parts.length * n);
   const mine = new Set<Movable>(search.parts);
   // Room and looking that is taken by what does not move: pinned things and containers.
@@ -39,6 +44,10 @@ export function problemOf(
     lines[part.at]! -= lookedThrough(part.supply);
     fetches[part.at]! -= lookedThrough(part.supply) * search.fetches(part);
   }
+  const apart = apartFrom(scene.plan);
+  const fixed = new Set(pinned.map((p) => `${p.supply} ${compartmentId(p)}`));
+  const besidePinned = (supply: string, place: string) =>
+    [...(apart.get(supply)?.keys() ?? [])].some((id) => fixed.has(`${id} ${place}`));
   const far = places.map((c) => farness(scene, c));
   const farthest = Math.max(0, ...far);
   const groups = new Map(Object.keys(scene.plan.supplies).map((id, i) => [id, i]));
@@ -46,15 +55,15 @@ export function problemOf(
     const used = search.fetches(part) > 0;
     const row = search.costs(part.supply);
     for (let j = 0; j < n; j++) {
-      if (search.bars(part.supply, j)) continue;
+      if (search.bars(part.supply, j) || besidePinned(part.supply.id, places[j]!.id)) continue;
       const alone = fitter.into(part.supply, part.count, j, taken[j]!);
       if (alone?.count !== part.count) continue;
       size[i * n + j] = alone.width;
+      wish[i * n + j] = search.order(part, j) + (part.at < 0 || part.at === j ? 0 : stay);
       cost[i * n + j] =
         (used ? row[j]! * search.share(part) : FAR_IS_BETTER * (farthest - far[j]!)) +
-        search.order(part, j) +
-        search.digging(part, j, alone.lie) +
-        (part.at < 0 || part.at === j ? 0 : stay);
+        wish[i * n + j]! +
+        search.digging(part, j, alone.lie);
     }
   });
   const { constants } = scene;
@@ -64,6 +73,7 @@ export function problemOf(
       items: parts.length,
       places: n,
       cost,
+      wish,
       size,
       capacity: Float64Array.from(fitter.usable, (room, j) => Math.max(0, room - taken[j]!)),
       without: Float64Array.from(
@@ -81,25 +91,16 @@ export function problemOf(
   };
 }
 
-/** Sorts and pairs: what is to lie together, and what it costs when it does not. */
+/** Homes and pairs: what is to lie together or apart, and what it costs when it does not. */
 function belonging(
   { scene }: Filling,
   pinned: readonly Placement[],
   parts: readonly Movable[],
-): Pick<Problem, 'pairs' | 'unit' | 'sort' | 'home' | 'mixed' | 'lying'> {
-  const { sorts, sets } = wantedOf(scene);
+): Pick<Problem, 'pairs' | 'unit' | 'near' | 'naming' | 'conflicts'> {
+  const { sorted, sets } = wantedOf(scene);
   const { constants, compartments: places } = scene;
-  const keys = new Map([...new Set([...sorts.values()].map((s) => s.key))].map((key, i) => [key, i]));
-  const sortOf = (supply: string, spare: boolean) => {
-    const sort = spare ? undefined : sorts.get(supply);
-    return sort ? keys.get(sort.key)! : -1;
-  };
   const units = new Map([...new Set(places.map((c) => c.unit))].map((u, i) => [u, i]));
   const index = new Map(places.map((c, i) => [c.id, i]));
-  const lying = pinned.flatMap((p) => {
-    const [s, j] = [sortOf(p.supply, p.spare), index.get(compartmentId(p))];
-    return s < 0 || j === undefined ? [] : [[s, j] as const];
-  });
   // Of each supply the largest part counts.
   const main = new Map<string, number>();
   parts.forEach((part, i) => {
@@ -110,12 +111,54 @@ function belonging(
     const own = ids.flatMap((id) => main.get(id) ?? []);
     return own.flatMap((a, n) => own.slice(n + 1).map((b) => [a, b, constants.apart / (ids.length - 1)] as const));
   });
+  const apart = apartFrom(scene.plan);
+  const conflicts = new Map<number, ReadonlySet<number>>();
+  parts.forEach((part, i) => {
+    const not = apart.get(part.supply.id);
+    if (not) conflicts.set(i, new Set(parts.flatMap((other, k) => (not.has(other.supply.id) ? [k] : []))));
+  });
+  const numbers = <T>() => {
+    const all = new Map<T, number>();
+    return (value: T | null) => {
+      if (value === null) return -1;
+      let n = all.get(value);
+      if (n === undefined) all.set(value, (n = all.size));
+      return n;
+    };
+  };
+  const [homes, kinds, works] = [numbers<string>(), numbers<string>(), numbers<string>()];
+  const told = (p: Pick<Placement, 'supply' | 'spare'>) => {
+    if (!sorted(p.supply)) return { home: -1, kind: -1, work: -1 };
+    const home = homeOfPlacement(scene, p);
+    return {
+      home: homes(home.id),
+      kind: kinds(kindCounted(scene, p.supply, home)),
+      work: works(mainWork(scene, p.supply)),
+    };
+  };
+  const own = parts.map((part) => told({ supply: part.supply.id, spare: part.spare }));
+  const lying = pinned.flatMap((p) => {
+    const place = index.get(compartmentId(p));
+    const its = told(p);
+    return place === undefined || its.home < 0 ? [] : [{ ...its, place }];
+  });
+  const near = neighboursOf(scene);
+  const naming: Naming = {
+    home: Int32Array.from(own, (o) => o.home),
+    kind: Int32Array.from(own, (o) => o.kind),
+    work: Int32Array.from(own, (o) => o.work),
+    ...homeCosts(constants),
+    mixed: Float64Array.from(places, (c) => mixedSeconds(constants, c)),
+    tangled: constants.tangled,
+    homesInPlace: constants.homesInPlace,
+    kindsInPlace: constants.kindsInPlace,
+    lying,
+  };
   return {
     pairs: constants.apart > 0 ? pairs : [],
     unit: Int32Array.from(places, (c) => units.get(c.unit)!),
-    sort: Int32Array.from(parts, (part) => sortOf(part.supply.id, part.spare)),
-    home: sorts.size > 0 ? constants.homeExtra : 0,
-    mixed: sorts.size > 0 ? constants.mixed : 0,
-    lying,
+    near: places.map((c) => near.get(c.id)!.map((id) => index.get(id)!)),
+    naming: own.some((o) => o.home >= 0) ? naming : null,
+    conflicts,
   };
 }

@@ -14,7 +14,7 @@ import { seenFromAbove } from '../fit/limits.ts';
 import { piecesIn } from '../fit/pieces.ts';
 import { applyChanges } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
-import { compartmentId, sceneOf, zoneOf } from '../scene/scene.ts';
+import { compartmentId, sceneOf, mainStationOf } from '../scene/scene.ts';
 import { wantedOf } from '../cost/sorting.ts';
 import { diggingSeconds } from '../cost/cost.ts';
 import { barredFrom } from '../cost/rules.ts';
@@ -135,14 +135,14 @@ test('property: the same with every wish a maker can have, over thousands of pla
 
 test('property: only a part is planned anew, and the rest stays where it is', () => {
   fc.assert(
-    fc.property(wishfulPlan(16), fc.nat(), fc.constantFrom('new', 'zone', 'fill', 'empty'), (plan, n, kind) => {
+    fc.property(wishfulPlan(16), fc.nat(), fc.constantFrom('new', 'station', 'fill', 'empty'), (plan, n, kind) => {
       const first = solveAll(plan, { seed: 1, moves: 20 });
       const placed = applyChanges(plan, changesTo(plan, first)).plan;
       const units = Object.keys(plan.units);
       const unit = units[n % units.length]!;
       const station = Object.keys(plan.stations)[0]!;
       const task: Task =
-        kind === 'zone' ? { kind, station } : kind === 'new' ? { kind } : { kind: kind as 'fill', unit, slot: null };
+        kind === 'station' ? { kind, station } : kind === 'new' ? { kind } : { kind: kind as 'fill', unit, slot: null };
       if (placesOfUnit(placed, unit, null).size === 0) return;
       const again = solveAll(placed, { seed: 2, moves: 20, ...optionsFor(placed, task) });
       const ids = new Set(again.placements.map((p) => p.id));
@@ -158,10 +158,10 @@ test('property: only a part is planned anew, and the rest stays where it is', ()
         for (const p of again.placements) expect(p.unit !== unit || p.pinned).toBe(true);
         for (const p of first.placements) if (p.unit !== unit) expect(ids.has(p.id)).toBe(true);
       }
-      if (kind === 'zone') {
+      if (kind === 'station') {
         const scene = sceneOf(placed);
         for (const p of first.placements)
-          if (zoneOf(scene, p.supply) !== station) expect(again.placements).toContainEqual(p);
+          if (mainStationOf(scene, p.supply) !== station) expect(again.placements).toContainEqual(p);
       }
     }),
     { numRuns: runs(20, 2400) },

@@ -9,7 +9,8 @@ import type { Change } from '../model/change.ts';
 import { remove, set } from '../model/change.ts';
 import type { Placement, Plan } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, sceneOf, type Scene } from '../scene/scene.ts';
-import { assign } from './assign.ts';
+import { assign, type Annealing, type Answer } from './assign.ts';
+import { assignByHomes } from './namesCost.ts';
 import { costOf, type Problem } from './assignment.ts';
 import { lookedThrough, lookSeconds } from '../cost/cost.ts';
 import { LEFT_OUT, problemOf, type Movable } from './problem.ts';
@@ -91,7 +92,11 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
   const warm = options.start !== undefined || options.only !== undefined;
   const { problem, parts } = problemOf(search, pinned, unplaced, warm ? scene.constants.disturb : 0);
   const start = Int32Array.from(parts, (part) => part.at);
-  const run = assign(problem, options.seed, start, options.moves, ...(warm ? [WARM] : []));
+  // A part of a room is planned beside the rest as it is: only the whole has a yardstick.
+  const whole = !warm && options.keep === undefined && options.not === undefined;
+  const run: Generator<Annealing, Answer> = whole
+    ? assignByHomes(problem, options.seed, start, options.moves)
+    : assign(problem, options.seed, start, options.moves, ...(warm ? [WARM] : []));
   let step = run.next();
   const first = step.done ? step.value.at : Int32Array.from(step.value.best);
   while (!step.done) {
@@ -261,7 +266,7 @@ function partsAt(
 
 /** What it weighs in an answer that things of a sort, or of a set, do not lie together; s a week. */
 const belongingOf = (p: Problem, answer: ArrayLike<number>): number =>
-  costOf(p, answer) - costOf({ ...p, pairs: [], home: 0, mixed: 0 }, answer);
+  costOf(p, answer) - costOf({ ...p, pairs: [], naming: null }, answer);
 
 /** Puts the parts where an answer has them. @returns what has no place */
 function takeOver(search: Filling, parts: readonly Movable[], answer: ArrayLike<number>): Left[] {
@@ -322,7 +327,7 @@ function asPlacements(scene: Scene, parts: readonly Part[], pinned: readonly Pla
       part: partOf.get(`${part.supply.id} ${c.id} ${part.spare}`) ?? null,
       pinned: false,
       spare: part.spare,
-      home: null,
+      returns: null,
     };
   });
 }

@@ -1,13 +1,20 @@
 /** What part of a room is planned anew, as options of the solver. */
 import type { Plan } from '../model/plan.ts';
-import { sceneOf, zoneOf } from '../scene/scene.ts';
+import { sceneOf, mainStationOf } from '../scene/scene.ts';
+import { homeOfPlacement } from '../zones/named.ts';
+import { zonesOf } from '../zones/zones.ts';
 import type { SolveOptions } from './solve.ts';
 
-/** The whole room; only what has no place yet; what is used most at a station; a unit or a compartment to fill or to empty. */
+/**
+ * The whole room; only what has no place yet; what is used most at a station; the homes of a zone; a unit or a compartment to
+ * fill or to empty; a unit that was given to zones, with what lies in it and the homes of those zones.
+ */
 export type Task =
   | { kind: 'room' }
   | { kind: 'new' }
-  | { kind: 'zone'; station: string }
+  | { kind: 'station'; station: string }
+  | { kind: 'zone'; zone: string }
+  | { kind: 'given'; unit: string }
   | { kind: 'fill' | 'empty'; unit: string; slot: string | null };
 
 /** Compartments of a unit, or one of them with the containers in it. */
@@ -30,9 +37,22 @@ export function optionsFor(plan: Plan, task: Task): Pick<SolveOptions, 'keep' | 
     case 'new':
       return { keep: () => true };
     case 'zone': {
+      const scene = sceneOf(plan);
+      if (!zonesOf(scene).some((z) => z.id === task.zone)) throw new Error(`There is no zone “${task.zone}”.`);
+      return { keep: (p) => homeOfPlacement(scene, p).zone !== task.zone };
+    }
+    case 'given': {
+      if (!plan.units[task.unit]) throw new Error(`There is no unit “${task.unit}”.`);
+      const scene = sceneOf(plan);
+      const zones = new Set(
+        Object.values(plan.allotments).flatMap((a) => (a.unit === task.unit && a.zone !== null ? [a.zone] : [])),
+      );
+      return { keep: (p) => p.unit !== task.unit && !zones.has(homeOfPlacement(scene, p).zone ?? '') };
+    }
+    case 'station': {
       if (!plan.stations[task.station]) throw new Error(`There is no station “${task.station}”.`);
       const scene = sceneOf(plan);
-      return { keep: (p) => zoneOf(scene, p.supply) !== task.station };
+      return { keep: (p) => mainStationOf(scene, p.supply) !== task.station };
     }
     default: {
       const places = placesOfUnit(plan, task.unit, task.slot);

@@ -350,7 +350,7 @@ function seasons(plan: Plan, today: string): ReviewLine[] {
     const rows = Object.values(plan.placements).filter((p) => own.has(p.supply) && p.arrangement === 'today');
     if (rows.length === 0) return [];
     const out = rows.some(
-      (p) => p.home !== null || (p.container !== null && plan.containers[p.container]!.home !== null),
+      (p) => p.returns !== null || (p.container !== null && plan.containers[p.container]!.returns !== null),
     );
     const wanted = inSeason(s, today);
     if (wanted !== out) return [];

@@ -3,7 +3,7 @@
  * in the plan, so that it comes back to just there.
  */
 import { set, type Change } from '../model/change.ts';
-import type { Container, Home, Placement, Plan, Season } from '../model/plan.ts';
+import type { Container, Return, Placement, Plan, Season } from '../model/plan.ts';
 
 /** Whether a day lies in a season; one may go over the turn of the year. */
 export function inSeason(season: Pick<Season, 'from' | 'until'>, day: string): boolean {
@@ -58,7 +58,7 @@ function goOut(plan: Plan, to: { unit: string; slot: string }, own: ReadonlySet<
   const boxes = seasonBoxes(plan, own).filter((c) => c.arrangement !== 'staged' && !there(c, to));
   const carried = new Set(boxes.map((c) => c.id));
   for (const c of boxes) {
-    const home: Home = {
+    const returns: Return = {
       unit: c.unit,
       slot: c.slot,
       container: c.parent,
@@ -67,7 +67,7 @@ function goOut(plan: Plan, to: { unit: string; slot: string }, own: ReadonlySet<
       turned: c.turned,
       orientation: null,
     };
-    round.changes.push(set('containers', c.id, { ...to, parent: null, x: null, y: null, home }));
+    round.changes.push(set('containers', c.id, { ...to, parent: null, x: null, y: null, returns }));
     if (c.arrangement === 'today')
       round.lines.push({ name: c.name, count: 1, from: { unit: c.unit, slot: c.slot }, to });
   }
@@ -75,7 +75,7 @@ function goOut(plan: Plan, to: { unit: string; slot: string }, own: ReadonlySet<
     if (!own.has(p.supply) || p.arrangement === 'staged') continue;
     if (p.container !== null && carried.has(p.container)) round.changes.push(set('placements', p.id, to));
     else if (!there(p, to) || p.container !== null) {
-      const home: Home = {
+      const returns: Return = {
         unit: p.unit,
         slot: p.slot,
         container: p.container,
@@ -84,7 +84,7 @@ function goOut(plan: Plan, to: { unit: string; slot: string }, own: ReadonlySet<
         turned: false,
         orientation: p.orientation,
       };
-      round.changes.push(set('placements', p.id, { ...to, container: null, orientation: null, part: null, home }));
+      round.changes.push(set('placements', p.id, { ...to, container: null, orientation: null, part: null, returns }));
       if (p.arrangement === 'today') round.lines.push(line(plan, p, to));
     }
   }
@@ -93,27 +93,27 @@ function goOut(plan: Plan, to: { unit: string; slot: string }, own: ReadonlySet<
 function comeIn(plan: Plan, own: ReadonlySet<string>, round: SeasonRound): void {
   const back = new Set<string>();
   for (const c of Object.values(plan.containers)) {
-    if (c.home === null || !seasonal(plan, c, own)) continue;
-    const { unit, slot, container, x, y, turned } = c.home;
+    if (c.returns === null || !seasonal(plan, c, own)) continue;
+    const { unit, slot, container, x, y, turned } = c.returns;
     if (!plan.units[unit] || (container !== null && !plan.containers[container])) {
       round.lost.push(c.name);
       continue;
     }
     back.add(c.id);
-    round.changes.push(set('containers', c.id, { unit, slot, parent: container, x, y, turned, home: null }));
+    round.changes.push(set('containers', c.id, { unit, slot, parent: container, x, y, turned, returns: null }));
     for (const p of Object.values(plan.placements))
       if (p.container === c.id) round.changes.push(set('placements', p.id, { unit, slot }));
     if (c.arrangement === 'today')
       round.lines.push({ name: c.name, count: 1, from: { unit: c.unit, slot: c.slot }, to: { unit, slot } });
   }
   for (const p of Object.values(plan.placements)) {
-    if (p.home === null || !own.has(p.supply) || (p.container !== null && back.has(p.container))) continue;
-    const { unit, slot, container, orientation } = p.home;
+    if (p.returns === null || !own.has(p.supply) || (p.container !== null && back.has(p.container))) continue;
+    const { unit, slot, container, orientation } = p.returns;
     if (!plan.units[unit] || (container !== null && !plan.containers[container])) {
       round.lost.push(plan.supplies[p.supply]!.name);
       continue;
     }
-    round.changes.push(set('placements', p.id, { unit, slot, container, orientation, part: null, home: null }));
+    round.changes.push(set('placements', p.id, { unit, slot, container, orientation, part: null, returns: null }));
     if (p.arrangement === 'today') round.lines.push(line(plan, p, { unit, slot }));
   }
 }

@@ -22,6 +22,7 @@ const TITLE: Record<WorkStep, string> = {
   activities: 'Activities',
   sort: 'Sort',
   furnish: 'Furnish',
+  zones: 'Zones',
   place: 'Place',
   move: 'Move',
   label: 'Label',

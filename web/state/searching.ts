@@ -67,14 +67,18 @@ export function gapOf({ filling, bound }: Pick<Searching, 'filling' | 'bound'>):
 const DONE: Readonly<Record<Task['kind'], string>> = {
   room: 'The room is filled',
   new: 'What is new is placed',
+  station: 'What is used there is planned again',
   zone: 'The zone is planned again',
+  given: 'It is planned again, with its zone',
   fill: 'The place is filled',
   empty: 'It is emptied',
 };
 const NAMES: Readonly<Record<Task['kind'], string>> = {
   room: 'Fill the room',
   new: 'Place what is new',
+  station: 'Plan a station again',
   zone: 'Plan a zone again',
+  given: 'Plan a piece again',
   fill: 'Fill a place',
   empty: 'Empty a place',
 };

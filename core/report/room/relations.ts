@@ -7,6 +7,7 @@ import type { Finding } from '../../model/finding.ts';
 import { formatLength } from '../../model/measure.ts';
 import { byName, type Activity, type Plan, type Relation } from '../../model/plan.ts';
 import { seatsOf } from '../../scene/scene.ts';
+import { clashesOf } from '../../zones/clashes.ts';
 import { distance } from '../../geometry/geometry.ts';
 
 export type Closeness = Relation['closeness'];
@@ -25,13 +26,6 @@ const SHARED: ReadonlyArray<[Closeness, number]> = [
   ['E', 25],
   ['I', 8],
   ['O', 1],
-];
-/** What one gives off against what the other needs. Common practice, no source. */
-const CLASH: ReadonlyArray<[gives: Activity['gives'][number], needs: Activity['needs'][number], why: string]> = [
-  ['dust', 'clean air', 'dust settles on what must dry clean'],
-  ['wet', 'dry', 'wet work beside what must stay dry'],
-  ['fumes', 'clean air', 'fumes where the air must be clean'],
-  ['noise', 'quiet', 'noise beside quiet work'],
 ];
 /** Nearer than this is not apart, farther than this not near, mm. Our constants, no source. */
 const APART = 1500;
@@ -87,14 +81,7 @@ function work(
   b: Activity,
   weekly: ReadonlyMap<string, ReadonlyMap<string, number>>,
 ): { closeness: Closeness; reasons: string[] } {
-  const clashes = [
-    ...CLASH.filter(([gives, needs]) => a.gives.includes(gives) && b.needs.includes(needs)).map(([, , why]) => why),
-    ...CLASH.filter(([gives, needs]) => b.gives.includes(gives) && a.needs.includes(needs)).map(([, , why]) => why),
-    ...((a.gives.includes('fumes') && (b.gives.includes('flame') || b.gives.includes('heat'))) ||
-    (b.gives.includes('fumes') && (a.gives.includes('flame') || a.gives.includes('heat')))
-      ? ['fumes near heat or flame can catch fire']
-      : []),
-  ];
+  const clashes = clashesOf(a, b);
   const [mine, theirs] = [weekly.get(a.id)!, weekly.get(b.id)!];
   let [shared, lines] = [0, 0];
   for (const [supply, fetches] of mine) {

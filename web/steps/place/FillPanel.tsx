@@ -12,6 +12,7 @@ import { Choice } from '../../ui/Field.tsx';
 
 export function FillPanel() {
   const plan = useStore((s) => s.plan)!;
+  const report = useStore((s) => s.report);
   const running = useSearching((s) => s.running);
   const [, setSearch] = useSearchParams();
   const [part, setPart] = useState('new');
@@ -23,7 +24,8 @@ export function FillPanel() {
   const locked = planned.filter((p) => p.pinned).length;
   if (running === 'fill') return <FillProgress />;
   const stations = byName(plan.stations);
-  const task: Task = part === 'new' ? { kind: 'new' } : { kind: 'zone', station: part };
+  const zones = report?.zones ?? [];
+  const task: Task = part === 'new' ? { kind: 'new' } : part.startsWith('zone ') ? { kind: 'zone', zone: part.slice(5) } : { kind: 'station', station: part };
   const { way, mixtures } = plan.meta.sorting;
   return (
     <>
@@ -50,6 +52,7 @@ export function FillPanel() {
             value={part}
             options={[
               ['new', 'What has no place yet'],
+              ...zones.map((z) => [`zone ${z.id}`, `Zone ${z.letter} · ${z.name}`] as const),
               ...stations.map((s) => [s.id, `What is used most at ${s.name}`] as const),
             ]}
             onSet={setPart}

@@ -1,0 +1,288 @@
+/**
+ * What the Report says of homes and zones: which places can be named and how, which homes and sets are torn, what a zone asks
+ * for and what it is given, how much of its fetching stays inside it, and from whom it borrows.
+ */
+import { litresIn, type Compartment } from '../furniture/compartments.ts';
+import { volume } from '../fit/fit.ts';
+import { lies } from '../fit/lies.ts';
+import { holdsPile } from '../fit/limits.ts';
+import type { Arrangement, Placement, Supply } from '../model/plan.ts';
+import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
+import { allottedTo } from '../zones/allotted.ts';
+import { apartFrom } from '../zones/apart.ts';
+import { homesOf } from '../zones/homes.ts';
+import { homeOfPlacement, nameOfPlace, namesOf, type Named } from '../zones/named.ts';
+import { runsOf } from '../zones/neighbours.ts';
+import { zoneOfActivity, zonesOf } from '../zones/zones.ts';
+import { keepOf } from '../cost/keeps.ts';
+import type { HomeReport, NamesReport, NeedLine, PlacementReport, ZoneFlow, ZoneReport } from './report.ts';
+
+/** The name of a place, and whether it can be named. */
+export interface PlaceName {
+  homes: string[];
+  name: string;
+  canBeNamed: boolean;
+}
+
+/** Everything about homes in one arrangement. */
+export interface Homed {
+  names: NamesReport;
+  places: ReadonlyMap<string, PlaceName>;
+  homes: ReadonlyMap<string, { runs: string[][]; lines: number }>;
+  flows: ZoneFlow[];
+  purity: ReadonlyMap<string, number>;
+}
+
+export function homedIn(scene: Scene, rows: readonly Placement[], placements: readonly PlacementReport[]): Homed {
+  const { plan } = scene;
+  const named = namesOf(scene, rows);
+  const places = new Map<string, PlaceName>();
+  let [lines, linesNamed, placesNamed] = [0, 0, 0];
+  for (const p of named.places.values()) {
+    const odds = keepOf(plan, scene.compartment.get(p.id)!)?.for === 'odds';
+    const canBeNamed = odds || p.tooMany === 0;
+    lines += p.lines;
+    if (canBeNamed) {
+      linesNamed += p.lines;
+      placesNamed++;
+    }
+    places.set(p.id, { homes: p.of.map((h) => h.id), name: odds ? 'Odds and ends' : nameOfPlace(p.of), canBeNamed });
+  }
+  const homes = [...named.homes.values()];
+  const kinds = new Map<string, Set<string>>();
+  for (const p of rows) {
+    const kind = plan.supplies[p.supply]!.category;
+    if (kind !== '') kinds.set(kind, (kinds.get(kind) ?? new Set()).add(p.unit));
+  }
+  const { flows, purity } = flowsOf(scene, named, placements);
+  return {
+    names: {
+      lines,
+      linesNamed,
+      share: lines === 0 ? 1 : linesNamed / lines,
+      places: named.places.size,
+      placesNamed,
+      homes: homes.length,
+      furtherRuns: homes.reduce((n, h) => n + h.runs.length - 1, 0),
+      placesPerHome: mean(homes.map((h) => h.places.length)),
+      homesPerPlace: mean([...named.places.values()].map((p) => p.homes)),
+      kindsTorn: [...kinds].filter(([, units]) => units.size > 1).map(([kind]) => kind),
+      setsTorn: setsTorn(scene, rows),
+      apartBroken: apartBroken(scene, rows),
+    },
+    places,
+    homes: new Map(homes.map((h) => [h.home.id, { runs: h.runs, lines: h.lines }])),
+    flows,
+    purity,
+  };
+}
+
+const mean = (list: readonly number[]) => (list.length === 0 ? 0 : list.reduce((a, b) => a + b, 0) / list.length);
+
+/** Sets that do not lie in one place or one run of neighbours, with the places where they lie. */
+function setsTorn(scene: Scene, rows: readonly Placement[]): NamesReport['setsTorn'] {
+  const own = new Map<string, Set<string>>();
+  for (const p of rows) {
+    if (p.spare || !scene.compartment.has(compartmentId(p))) continue;
+    own.set(p.supply, (own.get(p.supply) ?? new Set()).add(compartmentId(p)));
+  }
+  return [...homesOf(scene).sets].flatMap(([name, ids]) => {
+    const places = new Set(ids.flatMap((id) => [...(own.get(id) ?? [])]));
+    const runs = runsOf(scene, places);
+    return runs.length > 1 ? [{ name, supplies: [...ids], places: runs.map((r) => r[0]!) }] : [];
+  });
+}
+
+/** Pairs of things that are to lie apart, and lie in one place. */
+function apartBroken(scene: Scene, rows: readonly Placement[]): NamesReport['apartBroken'] {
+  const apart = apartFrom(scene.plan);
+  if (apart.size === 0) return [];
+  const at = new Map<string, Set<string>>();
+  for (const p of rows) at.set(compartmentId(p), (at.get(compartmentId(p)) ?? new Set()).add(p.supply));
+  return [...at].flatMap(([place, ids]) =>
+    [...ids].flatMap((a) => [...ids].flatMap((b) => (a < b && apart.get(a)?.has(b) ? [{ place, a, b }] : []))),
+  );
+}
+
+/** The zones to which a place belongs: those it is given to, else that of most of its lines. */
+export function zonesOfPlace(scene: Scene, c: Compartment, homes: readonly string[]): string[] {
+  const given = allottedTo(scene.plan, c);
+  if (given.as === 'zone') return [...given.zones];
+  if (given.as === 'storage') return [];
+  const count = new Map<string, number>();
+  const { all } = homesOf(scene);
+  for (const id of homes) {
+    const zone = all.find((h) => h.id === id)?.zone;
+    if (zone) count.set(zone, (count.get(zone) ?? 0) + 1);
+  }
+  const most = [...count].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1))[0];
+  return most ? [most[0]] : [];
+}
+
+/** Fetches from zone to zone in a week, and the share of each zone's that stays inside it. */
+function flowsOf(scene: Scene, named: Named, placements: readonly PlacementReport[]) {
+  const zoneAt = new Map<string, string[]>();
+  const of = (id: string): string[] => {
+    let own = zoneAt.get(id);
+    if (!own) {
+      const c = scene.compartment.get(id);
+      own = c ? zonesOfPlace(scene, c, named.places.get(id)?.of.map((h) => h.id) ?? []) : [];
+      zoneAt.set(id, own);
+    }
+    return own;
+  };
+  const flows = new Map<string, ZoneFlow>();
+  const [inside, all] = [new Map<string, number>(), new Map<string, number>()];
+  for (const p of placements)
+    for (const use of p.from) {
+      const zone = zoneOfActivity(scene, use.activity)?.id;
+      if (zone === undefined) continue;
+      all.set(zone, (all.get(zone) ?? 0) + use.fetches);
+      const there = of(p.compartment);
+      if (there.includes(zone)) {
+        inside.set(zone, (inside.get(zone) ?? 0) + use.fetches);
+        continue;
+      }
+      const to = there[0] ?? null;
+      const key = `${zone} ${to ?? ''}`;
+      const flow = flows.get(key) ?? { from: zone, to, fetches: 0, walked: 0 };
+      flow.fetches += use.fetches;
+      if (use.times.walk > 0) flow.walked += use.fetches;
+      flows.set(key, flow);
+    }
+  return {
+    flows: [...flows.values()].sort((a, b) => b.fetches - a.fetches),
+    purity: new Map([...all].map(([zone, n]) => [zone, n > 0 ? (inside.get(zone) ?? 0) / n : 1])),
+  };
+}
+
+/** Inside litres of a place hold so much of loose things, with gaps and a hand. Common practice, no source. */
+const PACKED = 0.6;
+/** What is fetched so often in a week is wanted within arm's length. Common practice, no source. */
+const OFTEN = 1;
+/** A long piece, mm. Common practice, no source. */
+const LONG = 420;
+
+/** What the things of a zone ask for, and what the places given to it offer, by form and reach. */
+function needOf(
+  scene: Scene,
+  supplies: readonly Supply[],
+  places: readonly Compartment[],
+  stations: readonly string[],
+): NeedLine[] {
+  const { plan } = scene;
+  const near = (c: Compartment) => stations.some((s) => (scene.approaches.get(s)?.get(c.id)?.ripple ?? 9) <= 3);
+  const often = (s: Supply) => fetchesAWeek(scene, s.id) >= OFTEN;
+  const grown = 1 + plan.meta.roomToGrow;
+  const kindOf = (s: Supply): 'hung' | 'machines' | 'sheets' | 'long' | 'things' =>
+    s.form === 'hung'
+      ? 'hung'
+      : s.form === 'machine'
+        ? 'machines'
+        : s.form === 'sheets'
+          ? 'sheets'
+          : Math.max(s.length, s.width) > LONG && s.form !== 'soft'
+            ? 'long'
+            : 'things';
+  const of = (kind: ReturnType<typeof kindOf>) => supplies.filter((s) => kindOf(s) === kind);
+  const litres = (list: readonly Supply[]) => list.reduce((n, s) => n + volume(s, s.count) * grown, 0);
+  const pegs = places.filter((c) => c.access === 'peg');
+  const tops = places.filter((c) => c.access === 'top');
+  const flat = places.filter((c) => holdsPile(c) && c.access !== 'top' && c.access !== 'peg');
+  const rest = places.filter((c) => c.access !== 'peg' && c.access !== 'top' && !flat.includes(c));
+  // A box stands in its opening, which offers its litres already.
+  const room = (list: readonly Compartment[]) => PACKED * litresIn(list.filter((c) => c.container === null));
+  const metres = (list: readonly Compartment[]) => list.reduce((n, c) => n + c.inside.width, 0) / 1000;
+  const things = of('things');
+  const lines: NeedLine[] = [
+    {
+      form: 'things',
+      reach: 'arm',
+      unit: 'l',
+      asks: litres(things.filter(often)),
+      has: room(rest.filter(near)),
+    },
+    {
+      form: 'things',
+      reach: 'any',
+      unit: 'l',
+      asks: litres(things.filter((s) => !often(s))),
+      has: room(rest) - Math.min(room(rest.filter(near)), litres(things.filter(often))),
+    },
+    { form: 'sheets', reach: 'any', unit: 'l', asks: litres(of('sheets')), has: room(flat) },
+    {
+      form: 'hung',
+      reach: 'any',
+      unit: 'm',
+      asks: of('hung').reduce((n, s) => n + (s.count * s.thickness) / 1000, 0),
+      has: metres(pegs),
+    },
+    {
+      form: 'machines',
+      reach: 'any',
+      unit: 'm',
+      asks: of('machines').reduce((n, s) => n + (s.count * s.length) / 1000, 0),
+      has: metres(tops),
+    },
+    {
+      form: 'long',
+      reach: 'any',
+      unit: 'lines',
+      asks: of('long').length,
+      has: of('long').filter((s) => places.some((c) => c.only !== 'today' && lies(s, c).length > 0)).length,
+    },
+  ];
+  return lines.filter((l) => l.asks > 1e-9);
+}
+
+/** All zones in their order. @param homed by arrangement */
+export function zoneReports(scene: Scene, homed: Readonly<Record<Arrangement, Homed>>): ZoneReport[] {
+  const { plan } = scene;
+  const { all } = homesOf(scene);
+  return zonesOf(scene).map((z) => {
+    const homes = all.filter((h) => h.zone === z.id);
+    const supplies = homes.filter((h) => !h.spares).flatMap((h) => h.supplies.map((id) => plan.supplies[id]!));
+    const given = scene.compartments.filter((c) => allottedTo(plan, c).zones.includes(z.id));
+    const used = scene.compartments.filter((c) => {
+      const own = homed.planned.places.get(c.id);
+      return own !== undefined && zonesOfPlace(scene, c, own.homes).includes(z.id);
+    });
+    // Where nothing is given to it, what its things take up counts as its furniture.
+    const places = given.length > 0 ? given : used;
+    return {
+      id: z.id,
+      letter: z.letter,
+      order: z.order,
+      name: z.name,
+      proposed: z.proposed,
+      activities: z.activities,
+      stations: z.stations,
+      homes: homes.map((h) => h.id),
+      units: [...new Set(places.map((c) => c.unit))],
+      given: given.length > 0,
+      need: needOf(scene, supplies, places, z.stations),
+      purity: { today: homed.today.purity.get(z.id) ?? null, planned: homed.planned.purity.get(z.id) ?? null },
+    };
+  });
+}
+
+/** All homes, with where they lie. */
+export function homeReports(scene: Scene, homed: Readonly<Record<Arrangement, Homed>>): HomeReport[] {
+  return homesOf(scene).all.map((h) => {
+    const at = (a: Arrangement) => homed[a].homes.get(h.id)?.runs ?? [];
+    return {
+      id: h.id,
+      name: h.name,
+      zone: h.zone,
+      own: h.row !== null,
+      set: h.set,
+      spares: h.spares,
+      supplies: h.supplies,
+      kinds: h.kinds,
+      runs: { today: at('today'), planned: at('planned') },
+    };
+  });
+}
+
+/** The home of a placement, by id. */
+export const homeIdOf = (scene: Scene, p: Pick<Placement, 'supply' | 'spare'>): string => homeOfPlacement(scene, p).id;

@@ -1,0 +1,204 @@
+/** What it costs that homes are torn and that places cannot be named: counted while things move, and summed from nothing. */
+import { tooMany } from '../zones/named.ts';
+
+/** The homes of the items of a problem, and what each fault costs, s a week. */
+export interface Naming {
+  /** Home, counted kind and main activity of each item; -1 for none. */
+  home: Int32Array;
+  kind: Int32Array;
+  work: Int32Array;
+  /** Each further run of a home, each further piece of furniture, each further place. */
+  run: number;
+  furniture: number;
+  place: number;
+  /** Each further home in a place, by place. */
+  mixed: Float64Array;
+  /** Each home or kind too many to name a place. */
+  tangled: number;
+  homesInPlace: number;
+  kindsInPlace: number;
+  /** What lies in places already. */
+  lying: ReadonlyArray<{ home: number; kind: number; work: number; place: number }>;
+}
+
+/** How often each value occurs in each place, and how many different ones there are. */
+class Counts {
+  private readonly n: Int32Array;
+  readonly different: Int32Array;
+  private readonly places: number;
+  constructor(values: number, places: number) {
+    this.n = new Int32Array(values * places);
+    this.different = new Int32Array(places);
+    this.places = places;
+  }
+  has(value: number, place: number): boolean {
+    return value >= 0 && this.n[value * this.places + place]! > 0;
+  }
+  /** How many different ones there are with another one. */
+  with(value: number, place: number): number {
+    return this.different[place]! + (value < 0 || this.has(value, place) ? 0 : 1);
+  }
+  /** @returns whether a value came to a place, or went from it, altogether */
+  add(value: number, place: number, by: 1 | -1): boolean {
+    if (value < 0) return false;
+    const at = value * this.places + place;
+    const had = this.n[at]! > 0;
+    this.n[at]! += by;
+    const changed = this.n[at]! > 0 !== had;
+    if (changed) this.different[place]! += by;
+    return changed;
+  }
+}
+
+const mostOf = (list: Iterable<number>) => {
+  let most = -1;
+  for (const x of list) if (x > most) most = x;
+  return most + 1;
+};
+
+/** The homes in places while a search moves things. */
+export class Names {
+  private readonly p: Naming;
+  private readonly homes: Counts;
+  private readonly kinds: Counts;
+  private readonly works: Counts;
+  /** Items of a home in a unit, and units of a home. */
+  private readonly inUnit: Int32Array;
+  private readonly units: Int32Array;
+  private readonly unitCount: number;
+  /** Places of each home. */
+  readonly placesOf: number[][];
+  private readonly seen: Int32Array;
+  private stamp = 0;
+
+  private readonly unit: Int32Array;
+  private readonly near: ReadonlyArray<readonly number[]>;
+
+  constructor(p: Naming, unit: Int32Array, near: ReadonlyArray<readonly number[]>) {
+    const places = unit.length;
+    this.p = p;
+    this.unit = unit;
+    this.near = near;
+    const homes = mostOf([...p.home, ...p.lying.map((l) => l.home)]);
+    this.homes = new Counts(homes, places);
+    this.kinds = new Counts(mostOf([...p.kind, ...p.lying.map((l) => l.kind)]), places);
+    this.works = new Counts(mostOf([...p.work, ...p.lying.map((l) => l.work)]), places);
+    this.unitCount = mostOf(unit);
+    this.inUnit = new Int32Array(homes * this.unitCount);
+    this.units = new Int32Array(homes);
+    this.placesOf = Array.from({ length: homes }, () => []);
+    this.seen = new Int32Array(places);
+    for (const l of p.lying) this.count(l.home, l.kind, l.work, l.place, 1);
+  }
+
+  private excess(homes: number, kinds: number, works: number): number {
+    return tooMany({ homes, kinds, works }, this.p);
+  }
+
+  /** What one more item would cost. */
+  added(i: number, j: number): number {
+    const { p } = this;
+    return this.addedOf(p.home[i]!, p.kind[i]!, p.work[i]!, j);
+  }
+
+  private addedOf(h: number, k: number, w: number, j: number): number {
+    if (h < 0) return 0;
+    const { p } = this;
+    const now = this.homes.different[j]!;
+    const will = this.homes.with(h, j);
+    let sum = 0;
+    if (p.tangled > 0) {
+      const [kinds, works] = [this.kinds.different[j]!, this.works.different[j]!];
+      const after = this.excess(will, this.kinds.with(k, j), this.works.with(w, j));
+      if (after > 0 || now > 0) sum += p.tangled * (after - this.excess(now, kinds, works));
+    }
+    if (will > now) {
+      if (now > 0) sum += p.mixed[j]!;
+      const places = this.placesOf[h]!;
+      if (places.length > 0) {
+        sum += p.place + p.run * (1 - this.touching(h, j));
+        if (this.inUnit[h * this.unitCount + this.unit[j]!] === 0) sum += p.furniture;
+      }
+    }
+    return sum;
+  }
+
+  /** How many runs of a home a place would touch, and so join. */
+  private touching(h: number, j: number): number {
+    const { near } = this;
+    let first = -1;
+    let more: number[] | null = null;
+    for (const k of near[j]!)
+      if (this.homes.has(h, k)) {
+        if (first < 0) first = k;
+        else (more ??= []).push(k);
+      }
+    if (first < 0) return 0;
+    if (more === null) return 1;
+    let runs = 0;
+    this.stamp++;
+    for (const from of [first, ...more]) {
+      if (this.seen[from] === this.stamp) continue;
+      runs++;
+      const run = [from];
+      this.seen[from] = this.stamp;
+      for (const at of run)
+        for (const k of near[at]!)
+          if (k !== j && this.seen[k] !== this.stamp && this.homes.has(h, k)) {
+            this.seen[k] = this.stamp;
+            run.push(k);
+          }
+    }
+    return runs;
+  }
+
+  put(i: number, j: number, by: 1 | -1): void {
+    const { p } = this;
+    this.count(p.home[i]!, p.kind[i]!, p.work[i]!, j, by);
+  }
+
+  private count(h: number, k: number, w: number, j: number, by: 1 | -1): void {
+    if (h < 0) return;
+    this.kinds.add(k, j, by);
+    this.works.add(w, j, by);
+    if (!this.homes.add(h, j, by)) return;
+    const places = this.placesOf[h]!;
+    if (by > 0) places.push(j);
+    else places.splice(places.indexOf(j), 1);
+    const u = h * this.unitCount + this.unit[j]!;
+    const had = this.inUnit[u]! > 0;
+    this.inUnit[u]! += by;
+    if (this.inUnit[u]! > 0 !== had) this.units[h]! += by;
+  }
+
+  /** What all of it costs. */
+  total(): number {
+    const { p } = this;
+    let sum = 0;
+    for (let j = 0; j < this.homes.different.length; j++) {
+      const homes = this.homes.different[j]!;
+      if (homes > 1) sum += (homes - 1) * p.mixed[j]!;
+      if (homes > 0) sum += p.tangled * this.excess(homes, this.kinds.different[j]!, this.works.different[j]!);
+    }
+    for (const [h, places] of this.placesOf.entries()) {
+      if (places.length < 2) continue;
+      sum += (places.length - 1) * p.place + (this.units[h]! - 1) * p.furniture;
+      this.stamp++;
+      let runs = 0;
+      for (const from of places) {
+        if (this.seen[from] === this.stamp) continue;
+        runs++;
+        const run = [from];
+        this.seen[from] = this.stamp;
+        for (const at of run)
+          for (const k of this.near[at]!)
+            if (this.seen[k] !== this.stamp && this.homes.has(h, k)) {
+              this.seen[k] = this.stamp;
+              run.push(k);
+            }
+      }
+      sum += (runs - 1) * p.run;
+    }
+    return sum;
+  }
+}

@@ -1,0 +1,319 @@
+/**
+ * Homes: named groups of supplies that live together. Those of the maker, and for all else those that the program forms from
+ * kind and zone (or from the way of sorting that the room has): large ones are split by colour or maker, tiny ones that are
+ * used together are joined. Every supply is in exactly one home; its spares are in a home of their own.
+ */
+import { volume } from '../fit/fit.ts';
+import { byName, type Form, type Home, type Plan, type Supply } from '../model/plan.ts';
+import { colourRank, RAINBOW, rainbowRank } from '../scene/insideOrder.ts';
+import { usesOf, type Scene } from '../scene/scene.ts';
+import { apartFrom } from './apart.ts';
+import { sortOf, wayOfSorting } from './sorts.ts';
+import { zoneByUse, zonesOf, type ZoneOf } from './zones.ts';
+
+export interface HomeOf {
+  id: string;
+  /** The maker's own; null for one that the program formed. */
+  row: Home | null;
+  name: string;
+  /** Id of its zone; null for what nobody uses. */
+  zone: string | null;
+  /** Its things are to lie in one place or run, or it is said to be torn. */
+  set: boolean;
+  /** It has the spares of another home. */
+  spares: boolean;
+  supplies: string[];
+  /** Kinds of its supplies, most lines first. */
+  kinds: string[];
+}
+
+export interface Homes {
+  all: readonly HomeOf[];
+  /** Home of each supply, and that of its spares. */
+  of: ReadonlyMap<string, HomeOf>;
+  sparesOf: ReadonlyMap<string, HomeOf>;
+  /** Groups that lie together or are torn: sets by name, with their supplies. */
+  sets: ReadonlyMap<string, readonly string[]>;
+}
+
+/** From so many lines a home is split, and so many it has then. Our constants, no source. */
+const LARGE = 14;
+const CHUNK = 10;
+/** Homes of so few lines and litres are tiny: joined as long as they stay small and are of few kinds. */
+const TINY = { lines: 2, litres: 1.5, joined: 6, kinds: 3 } as const;
+/** How alike in their uses two tiny homes are at the least to be joined, 0 to 1. */
+const USED_TOGETHER = 0.5;
+
+const known = new WeakMap<object, { of: readonly unknown[]; made: Homes }>();
+
+/** All homes of a plan, formed once for what they are made of. */
+export function homesOf(scene: Scene): Homes {
+  const { plan } = scene;
+  const of = [plan.supplies, plan.homes, plan.zones, plan.aparts];
+  const before = known.get(scene.approaches);
+  if (before?.of.every((x, i) => x === of[i])) return before.made;
+  const made = form(scene);
+  known.set(scene.approaches, { of, made });
+  return made;
+}
+
+/** What is formed before homes have their ids and names. */
+interface Draft {
+  key: string;
+  name: string;
+  zone: ZoneOf | null;
+  supplies: Supply[];
+  set: boolean;
+  row: Home | null;
+  /** It may be split, or joined with others. */
+  loose: boolean;
+}
+
+function form(scene: Scene): Homes {
+  const { plan } = scene;
+  const drafts = new Map<string, Draft>();
+  const add = (key: string, supply: Supply, make: () => Omit<Draft, 'key' | 'supplies'>) => {
+    let draft = drafts.get(key);
+    if (!draft) drafts.set(key, (draft = { key, supplies: [], ...make() }));
+    draft.supplies.push(supply);
+  };
+  for (const home of byName(plan.homes))
+    drafts.set(home.id, {
+      key: home.id,
+      name: home.name,
+      zone: zonesOf(scene).find((z) => z.id === home.zone) ?? null,
+      supplies: [],
+      set: home.set,
+      row: home,
+      loose: false,
+    });
+  const togethers = new Map<string, Supply[]>();
+  for (const s of Object.values(plan.supplies))
+    if (s.together !== '') {
+      const name = s.together.toLowerCase();
+      togethers.set(name, [...(togethers.get(name) ?? []), s]);
+    }
+  for (const [name, list] of togethers) if (list.length < 2) togethers.delete(name);
+  // Forms of a kind in a zone: where there are several, each is a home of its own.
+  const forms = new Map<string, Set<string>>();
+  const kindKey = (s: Supply, zone: ZoneOf | null) => `${s.category.toLowerCase()} @${zone?.id ?? ''}`;
+  const zones = new Map(Object.values(plan.supplies).map((s) => [s.id, zoneByUse(scene, s.id)]));
+  for (const s of Object.values(plan.supplies)) {
+    const key = kindKey(s, zones.get(s.id)!);
+    forms.set(key, (forms.get(key) ?? new Set()).add(familyOf(s)));
+  }
+  for (const s of byName(plan.supplies)) {
+    const zone = zones.get(s.id)!;
+    if (s.home !== null && plan.homes[s.home]) {
+      drafts.get(s.home)!.supplies.push(s);
+      continue;
+    }
+    const together = togethers.get(s.together.toLowerCase());
+    if (together) {
+      const key = `set ${s.together.toLowerCase()}`;
+      add(key, s, () => ({
+        name: capital(s.together),
+        zone: zoneOfAll(scene, together),
+        set: true,
+        row: null,
+        loose: false,
+      }));
+      continue;
+    }
+    const way = wayOfSorting(scene, s);
+    const sort = sortOf(scene, s);
+    if (way !== 'home' && way !== 'quickest' && sort !== null) {
+      add(sort.key, s, () => ({ name: capital(sort.words), zone: null, set: false, row: null, loose: false }));
+      continue;
+    }
+    if (s.form === 'machine') {
+      add(`machine ${s.id}`, s, () => ({ name: s.name, zone, set: false, row: null, loose: false }));
+      continue;
+    }
+    const family = familyOf(s);
+    const several = forms.get(kindKey(s, zone))!.size > 1;
+    add(`${kindKey(s, zone)} ${family}`, s, () => ({
+      name: nameOfKind(s, several && family !== 'things' ? family : '', zone),
+      zone,
+      set: false,
+      row: null,
+      loose: true,
+    }));
+  }
+  const split = [...drafts.values()].flatMap((d) => (d.loose ? splitLarge(plan, d) : [d]));
+  const joined = joinTiny(scene, split);
+  const all: HomeOf[] = [];
+  const of = new Map<string, HomeOf>();
+  const spares = new Map<string, HomeOf>();
+  for (const d of joined) {
+    if (d.supplies.length === 0 && d.row === null) continue;
+    const zone = d.row ? d.zone : (d.zone ?? zoneOfAll(scene, d.supplies));
+    const kinds = kindsOf(d.supplies);
+    const home: HomeOf = {
+      ...{ id: d.key, row: d.row, name: d.name, zone: zone?.id ?? null, set: d.set, spares: false },
+      supplies: d.supplies.map((s) => s.id),
+      kinds,
+    };
+    all.push(home);
+    const apart = d.supplies.filter((s) => s.backstock > 0 && s.backstock < s.count).map((s) => s.id);
+    for (const s of d.supplies) of.set(s.id, home);
+    if (apart.length === 0) continue;
+    const own: HomeOf = {
+      ...{ ...home, id: `${d.key} spares`, row: null, name: `${d.name}, spares`, set: false, spares: true },
+      supplies: apart,
+    };
+    all.push(own);
+    for (const id of apart) spares.set(id, own);
+  }
+  const sets = new Map([...togethers].map(([, list]) => [list[0]!.together, list.map((s) => s.id)]));
+  for (const h of all) if (h.row?.set && h.supplies.length > 1) sets.set(h.name, h.supplies);
+  return { all, of, sparesOf: spares, sets };
+}
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+
+function kindsOf(supplies: readonly Supply[]): string[] {
+  const count = new Map<string, number>();
+  for (const s of supplies) count.set(s.category.toLowerCase(), (count.get(s.category.toLowerCase()) ?? 0) + 1);
+  return [...count].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1)).map(([kind]) => kind);
+}
+
+/** The zone from which several supplies are fetched most. */
+function zoneOfAll(scene: Scene, supplies: readonly Supply[]): ZoneOf | null {
+  const weights = new Map<string, number>();
+  for (const s of supplies)
+    for (const use of usesOf(scene, s.id))
+      for (const z of zonesOf(scene))
+        if (z.activities.includes(use.activity)) weights.set(z.id, (weights.get(z.id) ?? 0) + use.fetches);
+  let best: ZoneOf | null = null;
+  for (const z of zonesOf(scene)) if ((weights.get(z.id) ?? 0) > (best ? weights.get(best.id)! : 0)) best = z;
+  return best;
+}
+
+/** Longest edge from which a thing asks for another place than its kind, mm: longer than most drawers are deep. */
+const LONG = 420;
+const FAMILY_WORDS = {
+  sheets: 'sheets',
+  'large sheets': 'large',
+  long: 'long',
+  hung: 'on hangers',
+  things: '',
+} as const;
+type Family = keyof typeof FAMILY_WORDS;
+
+/** What a thing asks of the shape of its place: flat sheets, large ones, long pieces, a rail, or nothing special. */
+function familyOf(s: Supply): Family {
+  const longest = Math.max(s.length, s.width);
+  const form: Form = s.form;
+  if (form === 'hung') return 'hung';
+  if (form === 'sheets') return longest > LONG ? 'large sheets' : 'sheets';
+  if ((form === 'long' || form === 'rolls' || form === 'pieces') && longest > LONG) return 'long';
+  return 'things';
+}
+
+function nameOfKind(s: Supply, family: Family | '', zone: ZoneOf | null): string {
+  const kind = s.category === '' ? (zone ? `${zone.name}, other things` : 'Other things') : capital(s.category);
+  return family === '' || FAMILY_WORDS[family] === '' ? kind : `${kind}, ${FAMILY_WORDS[family]}`;
+}
+
+/** Parts of a large home: by colour where most have one, else by maker; one that is not large stays as it is. */
+function splitLarge(plan: Plan, draft: Draft): Draft[] {
+  const { supplies } = draft;
+  if (supplies.length <= LARGE) return [draft];
+  const coloured = supplies.filter((s) => s.colour !== '').length / supplies.length;
+  if (coloured >= 0.7) {
+    const inRow = [...supplies].sort(
+      (a, b) => colourRank(plan, a.colour) - colourRank(plan, b.colour) || a.name.localeCompare(b.name, 'en'),
+    );
+    return chunks(inRow, (s) => s.colour.toLowerCase()).map((list, n) => {
+      const [first, last] = [colourWord(list[0]!), colourWord(list.at(-1)!)];
+      const words = first === last ? first : `${first} to ${last}`;
+      return { ...draft, key: `${draft.key} ${n + 1}`, name: `${draft.name}, ${words}`, supplies: list };
+    });
+  }
+  const makers = supplies.filter((s) => s.collection !== '').length / supplies.length;
+  if (makers < 0.7) return [draft];
+  const inRow = [...supplies].sort(
+    (a, b) => a.collection.localeCompare(b.collection, 'en') || a.name.localeCompare(b.name, 'en'),
+  );
+  return chunks(inRow, (s) => s.collection.toLowerCase()).map((list, n) => {
+    const [first, last] = [list[0]!.collection || 'no maker', list.at(-1)!.collection || 'no maker'];
+    const words = first === last ? first : `${first} to ${last}`;
+    return { ...draft, key: `${draft.key} ${n + 1}`, name: `${draft.name}, ${words}`, supplies: list };
+  });
+}
+
+const colourWord = (s: Supply): string =>
+  s.colour === '' ? 'no colour' : (RAINBOW[rainbowRank(s.colour)] ?? s.colour.toLowerCase());
+
+/** A row cut into parts of about CHUNK lines, never within one value. */
+function chunks(row: readonly Supply[], value: (s: Supply) => string): Supply[][] {
+  const parts = Math.max(1, Math.round(row.length / CHUNK));
+  const each = row.length / parts;
+  const result: Supply[][] = [[]];
+  row.forEach((s, i) => {
+    const last = result.at(-1)!;
+    if (last.length > 0 && i >= each * result.length - 0.5 && value(s) !== value(row[i - 1]!)) result.push([s]);
+    else last.push(s);
+  });
+  return result;
+}
+
+/** Fetches a week of supplies by activity. */
+function usesBy(scene: Scene, supplies: readonly Supply[]): Map<string, number> {
+  const by = new Map<string, number>();
+  for (const s of supplies)
+    for (const use of usesOf(scene, s.id)) by.set(use.activity, (by.get(use.activity) ?? 0) + use.fetches);
+  return by;
+}
+
+/** Joins tiny homes of a zone that are used for the same work, the most alike first. */
+function joinTiny(scene: Scene, drafts: readonly Draft[]): Draft[] {
+  const apart = apartFrom(scene.plan);
+  const litres = (d: Draft) => d.supplies.reduce((sum, s) => sum + volume(s, s.count), 0);
+  const isTiny = (d: Draft) => d.loose && d.supplies.length <= TINY.lines && litres(d) <= TINY.litres;
+  const tiny = drafts.filter((d) => isTiny(d) && !/ hung$| large sheets$| long$/.test(d.key));
+  const uses = new Map(tiny.map((d) => [d, usesBy(scene, d.supplies)]));
+  const alike = (a: Draft, b: Draft): number => {
+    const [mine, theirs] = [uses.get(a)!, uses.get(b)!];
+    const sum = (m: ReadonlyMap<string, number>) => Math.sqrt([...m.values()].reduce((n, x) => n + x * x, 0));
+    if (mine.size === 0 && theirs.size === 0) return 1;
+    let both = 0;
+    for (const [activity, n] of mine) both += n * (theirs.get(activity) ?? 0);
+    return both / Math.max(1e-9, sum(mine) * sum(theirs));
+  };
+  const dangerous = (d: Draft) =>
+    d.supplies.some((s) => s.traits.some((t) => ['flammable', 'hot', 'dusty', 'not for a child'].includes(t)));
+  const mayJoin = (a: Draft, b: Draft) =>
+    a.zone === b.zone &&
+    kindsOf([...a.supplies, ...b.supplies]).length <= TINY.kinds &&
+    a.supplies.length + b.supplies.length <= TINY.joined &&
+    dangerous(a) === dangerous(b) &&
+    (a.supplies[0]!.form === 'sheets') === (b.supplies[0]!.form === 'sheets') &&
+    !a.supplies.some((s) => b.supplies.some((o) => apart.get(s.id)?.has(o.id)));
+  let groups = tiny;
+  for (;;) {
+    let best: { a: Draft; b: Draft; by: number } | null = null;
+    for (const [i, a] of groups.entries())
+      for (const b of groups.slice(i + 1)) {
+        if (!mayJoin(a, b)) continue;
+        const by = alike(a, b);
+        if (by >= USED_TOGETHER && (!best || by > best.by + 1e-9)) best = { a, b, by };
+      }
+    if (!best) break;
+    const { a, b } = best;
+    const supplies = [...a.supplies, ...b.supplies];
+    const made: Draft = { ...a, key: `${a.key} + ${b.key}`, supplies, name: joinedName(a.name, b.name) };
+    uses.set(made, usesBy(scene, supplies));
+    groups = [...groups.filter((d) => d !== a && d !== b), made];
+  }
+  return [...drafts.filter((d) => !tiny.includes(d)), ...groups];
+}
+
+/** "Pins", "snips and chalk" -> "Pins, snips and chalk". */
+function joinedName(a: string, b: string): string {
+  const words = [...a.split(/, | and /), ...b.split(/, | and /)].map((w, i) =>
+    i === 0 ? w : w.charAt(0).toLowerCase() + w.slice(1),
+  );
+  return `${words.slice(0, -1).join(', ')} and ${words.at(-1)!}`;
+}

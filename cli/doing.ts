@@ -6,6 +6,7 @@ import { projectRound } from '@heronstone/core/ask/pull.ts';
 import { pullTour } from '@heronstone/core/ask/tour.ts';
 import { finderOf } from '@heronstone/core/find/find.ts';
 import { binderPdf } from '@heronstone/core/formats/binder.ts';
+import { doorSheetsPdf } from '@heronstone/core/formats/doorSheets.ts';
 import { applyChanges, ChangeError, remove, set, type Change } from '@heronstone/core/model/change.ts';
 import type { Arrangement, Plan } from '@heronstone/core/model/plan.ts';
 import { sceneOf } from '@heronstone/core/scene/scene.ts';
@@ -115,6 +116,26 @@ export function addDoingCommands(program: Command, io: Io): void {
     .action(async (file: string, options: { of: Arrangement; out: string }) => {
       const plan = readPlan(file);
       const bytes = await binderPdf(plan, evaluate(plan), options.of, labelFonts());
+      writeFile(options.out, bytes);
+      io.out(json({ out: options.out, bytes: bytes.length }));
+    });
+
+  program
+    .command('doors')
+    .argument('<plan>', 'plan file')
+    .description('write a PDF with one sheet for each piece of furniture, to hang inside its door')
+    .addOption(of())
+    .option('--units <list>', 'ids of the pieces, with commas between them; else all that have something in them')
+    .requiredOption('--out <file>', 'PDF file to write')
+    .action(async (file: string, options: { of: Arrangement; units?: string; out: string }) => {
+      const plan = readPlan(file);
+      const units = options.units?.split(',').map((id) => id.trim());
+      const unknown = units?.find((id) => !plan.units[id]);
+      if (unknown !== undefined)
+        throw new UsageError(
+          `There is no unit “${unknown}”; there are ${Object.keys(plan.units).join(', ') || 'none'}.`,
+        );
+      const bytes = await doorSheetsPdf(plan, evaluate(plan), options.of, labelFonts(), units);
       writeFile(options.out, bytes);
       io.out(json({ out: options.out, bytes: bytes.length }));
     });

@@ -13,6 +13,7 @@ import { optionsFor, type Task } from '@heronstone/core/search/tasks.ts';
 import { sortingBy } from '@heronstone/core/search/ways.ts';
 import { sceneOf } from '@heronstone/core/scene/scene.ts';
 import { zonesOf } from '@heronstone/core/zones/zones.ts';
+import { proposeUnits } from '@heronstone/core/search/zones/proposeUnits.ts';
 import { propose, type Proposal } from '@heronstone/core/search/furniture/propose.ts';
 import { UNIT_TYPES } from '@heronstone/library/units.ts';
 import { readPlan, readWhole, UsageError, writeFile } from './files.ts';
@@ -179,10 +180,38 @@ export function addPlaceCommands(program: Command, io: Io): void {
     });
 
   program
+    .command('zones')
+    .argument('<plan>', 'plan file')
+    .description('zones and homes: what each zone asks for and has, where each home lies, which places can be named')
+    .option('--propose', 'also which furniture each zone could get, in several ways', false)
+    .option('--seed <n>', 'same plan and seed, same result', number(0, 4294967295, true), 1)
+    .action((file: string, options: { propose: boolean; seed: number }) => {
+      const plan = readPlan(file);
+      const { zones, homes, names, flows, compartments } = evaluate(plan);
+      io.out(
+        json({
+          zones,
+          homes,
+          names,
+          flows,
+          places: compartments
+            .filter((c) => c.homeName.planned !== '' || c.given.as !== 'open')
+            .map(({ id, name, given, zones: of, homeName, canBeNamed }) => ({
+              ...{ id, name, given, zones: of },
+              ...{ homes: homeName.planned, canBeNamed: canBeNamed.planned },
+            })),
+          ...(options.propose ? { proposals: proposeUnits(plan, options.seed) } : {}),
+        }),
+      );
+    });
+
+  program
     .command('compare')
     .argument('<a>', 'plan file')
     .argument('<b>', 'plan file')
-    .description('two plans side by side: minutes, getting up, bends, metres, things not placed yet, homes, moves')
+    .description(
+      'two plans side by side: minutes, getting up, bends, metres, things not placed yet, places that can be named, homes, moves',
+    )
     .addOption(new Option('--of <arrangement>', 'which arrangement').choices(['planned', 'today']).default('planned'))
     .action((fileA: string, fileB: string, options: { of: Arrangement }) => {
       if (fileA === '-' && fileB === '-')

@@ -6,7 +6,7 @@ import { layOut } from '../fit/layOut.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Arrangement, Placement, Plan, Supply } from '../model/plan.ts';
-import { lookedThrough, penaltiesOf, secondsFrom } from '../cost/cost.ts';
+import { lookedThrough, lookSeconds, penaltiesOf, secondsFrom } from '../cost/cost.ts';
 import { barredFrom, mayLieIn, type Barred } from '../cost/rules.ts';
 import { orderOf, wantedOf } from '../cost/sorting.ts';
 import { shareOf, sparesPlaced } from '../cost/stock.ts';
@@ -30,6 +30,8 @@ export interface Alternative {
   minutesPerWeek: number;
   /** Minutes a week that the wished order weighs more with it there than without it. */
   orderMinutes: number;
+  /** Minutes a week by which what else lies there is looked through longer for one more line. */
+  crowdMinutes: number;
   /** How many of the count fit into what room is left. */
   fits: number;
   /** How many would fit if the place were empty. */
@@ -43,9 +45,11 @@ export interface Alternative {
   displaces: Displaced[];
 }
 
-/** Cheapest first: minutes with the order, then seconds of a fetch. */
+/** Minutes a week with all that weighs besides. */
+export const weight = (a: Alternative): number => a.minutesPerWeek + a.orderMinutes + a.crowdMinutes;
+/** Cheapest first: minutes with the order and with what others there lose, then seconds of a fetch. */
 export const cheapness = (a: Alternative, b: Alternative): number =>
-  a.minutesPerWeek + a.orderMinutes - b.minutesPerWeek - b.orderMinutes || a.secondsPerFetch - b.secondsPerFetch;
+  weight(a) - weight(b) || a.secondsPerFetch - b.secondsPerFetch;
 
 /**
  * Every place for a supply (or one placement of it), cheapest first.
@@ -101,6 +105,7 @@ export function alternativesFor(
       secondsPerFetch: fetches > 0 ? seconds / fetches : idle,
       minutesPerWeek: (seconds + penalty) / 60,
       orderMinutes: order(c),
+      crowdMinutes: lookedLonger(scene, others, crowd.lines, lookedThrough(supply)),
       fits: room,
       fitsEmpty: empty.count,
       reason:
@@ -111,6 +116,21 @@ export function alternativesFor(
     };
   });
   return result.sort(cheapness);
+}
+
+/** Minutes a week by which others in a place are looked through longer for one more line. @param lines with it */
+function lookedLonger(scene: Scene, others: readonly Placement[], lines: number, line: 0 | 1): number {
+  if (line === 0) return 0;
+  const { plan, constants } = scene;
+  const fetches = others.reduce(
+    (n, p) =>
+      n +
+      lookedThrough(plan.supplies[p.supply]!) *
+        fetchesAWeek(scene, p.supply) *
+        (p.count / plan.supplies[p.supply]!.count),
+    0,
+  );
+  return (fetches * (lookSeconds(lines, constants) - lookSeconds(lines - 1, constants))) / 60;
 }
 
 /** How many of a supply lie in a place beside what is there, when nothing of that loses its room. */
@@ -167,9 +187,15 @@ function orderAt(
   placement: string | null,
   spare: boolean,
 ): (c: Compartment) => number {
-  const { sorts, sets } = wantedOf(scene);
+  const { sorted, sets } = wantedOf(scene);
   const { plan } = scene;
-  if (sorts.size === 0 && sets.size === 0 && plan.meta.sorting.shown === 'as it comes') return () => 0;
+  if (
+    !sorted(supply.id) &&
+    sets.size === 0 &&
+    Object.keys(plan.allotments).length === 0 &&
+    plan.meta.sorting.shown === 'as it comes'
+  )
+    return () => 0;
   const others = Object.values(plan.placements).filter((p) => p.arrangement === arrangement && p.id !== placement);
   const without = orderOf(scene, others).minutes;
   return (c) => {

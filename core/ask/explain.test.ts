@@ -1,7 +1,7 @@
 import { longTest } from '@heronstone/testing/longTest.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import { readFileSync } from 'node:fs';
-import { alternativesFor } from './alternatives.ts';
+import { alternativesFor, weight } from './alternatives.ts';
 import { evaluate, type PlacementReport } from '../report/evaluate.ts';
 import { explain, type Nearer } from './explain.ts';
 import { readPlanFile } from '../formats/planFile.ts';
@@ -96,7 +96,7 @@ describe('what would have to change for it to be nearer is true', () => {
   test('the order: without a way of sorting nothing keeps it from the cheaper place', () => {
     const kind = having(demo, setMeta(demo, { sorting: sortingBy(demo, 'kind') }));
     const sorted = having(kind, ...changesTo(kind, solveAll(kind, { seed: 1 })));
-    const [first] = keptOut(sorted, 'order', 1);
+    const [first] = ['home', 'name', 'order'].flatMap((cause) => keptOut(sorted, cause as 'home', 1));
     expect(first).toBeDefined();
     const { p, nearer } = first!;
     const free = having(sorted, setMeta(sorted, { sorting: { ...SORTING, way: 'quickest' } }));
@@ -115,13 +115,13 @@ test('things of its sort and its set are named, and no longer when they lie else
   const p = Object.values(report.placements).find(
     (x) =>
       x.arrangement === 'planned' &&
-      explain(sorted, report, x.id).reasons.some((r) => /^Sorted by kind: [3-9] of/.test(r)),
+      explain(sorted, report, x.id).reasons.some((r) => /^Its home is .*: [3-9] of its/.test(r)),
   )!;
   const line = (plan: Plan) =>
-    explain(plan, evaluate(plan), p.id).reasons.find((r) => r.startsWith('Sorted by kind')) ?? '';
-  const [, here] = /: (\d+) of \d+ lines/.exec(line(sorted))!;
+    explain(plan, evaluate(plan), p.id).reasons.find((r) => r.startsWith('Its home is')) ?? '';
+  const [, here] = /: (\d+) of its \d+ lines/.exec(line(sorted))!;
   const moved = having(sorted, set('placements', p.id, { unit: 'landing-cupboard', slot: 's5', container: null }));
-  const [, there] = /: (\d+) of \d+ lines/.exec(line(moved))!;
+  const [, there] = /: (\d+) of its \d+ lines/.exec(line(moved))!;
   expect(Number(here)).toBeGreaterThan(Number(there));
 });
 
@@ -135,7 +135,7 @@ test('next best places are free, allowed, and cheapest first', () => {
       expect(a.fits).toBeGreaterThanOrEqual(p.count);
       expect(a.barred).toBeNull();
     }
-    const cost = nextBest.map((a) => a.minutesPerWeek + a.orderMinutes);
+    const cost = nextBest.map(weight);
     expect([...cost].sort((x, y) => x - y)).toEqual(cost);
   }
 });

@@ -11,6 +11,8 @@ import { fitsTightly } from '../fit/tighten.ts';
 import { lookupIn } from '../cost/cost.ts';
 import { wantedOf } from '../cost/sorting.ts';
 import { contentsOf, sceneOf, type Scene } from '../scene/scene.ts';
+import { apartFrom } from '../zones/apart.ts';
+import { heldBy, homeOfPlacement } from '../zones/named.ts';
 
 /** A cheaper place in which a thing does not lie, and what would have to change for it to lie there. */
 export interface Nearer {
@@ -19,7 +21,7 @@ export interface Nearer {
   /** Seconds of each fetch, and minutes a week, by which it is cheaper. */
   seconds: number;
   minutes: number;
-  cause: 'full' | 'growth' | 'too small' | 'rule' | 'order';
+  cause: 'full' | 'growth' | 'too small' | 'rule' | 'apart' | 'name' | 'home' | 'looking' | 'order';
   /** What would have to change, in words. */
   words: string;
 }
@@ -63,6 +65,8 @@ export function explain(plan: Plan, report: Report, placementId: string): Explan
     elements: way ? fetchElements(way, find) : [],
     returning: way && supply.goesBack ? returnElements(way, find) : [],
     reasons: [
+      ...(p.pinned ? ['You keep it here.'] : []),
+      ...atHome(scene, report, p),
       ...howOften(plan, p),
       ...(find.inPlace ? ['It is used where it stands, so nobody carries it.'] : []),
       ...rank(p, all),
@@ -117,12 +121,50 @@ function keptOut(
       cause: 'growth',
       words: `it would fit, but then nothing there could grow: ${percent(scene)} of each place is kept free`,
     };
+  const beside = apartThere(scene, p, a);
+  if (beside) return { cause: 'apart', words: `it is kept apart from ${beside}, which lies there` };
   if (cheapness(a, here) < 0) return null;
-  const { way } = scene.plan.meta.sorting;
-  return {
-    cause: 'order',
-    words: way === 'quickest' ? 'it would part what belongs together' : 'it would break the order',
-  };
+  return heldBack(scene, p, here, a);
+}
+
+/** What weighs more than the seconds that a place would save: a name, a home, others that are looked through longer. */
+function heldBack(
+  scene: Scene,
+  p: PlacementReport,
+  here: Alternative,
+  a: Alternative,
+): Pick<Nearer, 'cause' | 'words'> {
+  const { plan } = scene;
+  const there = (contentsOf(scene, p.arrangement).get(a.compartment) ?? []).filter((o) => o.id !== p.id);
+  const own = plan.placements[p.id]!;
+  const saved = here.minutesPerWeek - a.minutesPerWeek;
+  const looking = a.crowdMinutes - here.crowdMinutes;
+  const sorted = wantedOf(scene).sorted(p.supply);
+  if (sorted && heldBy(scene, [...there, own]) > heldBy(scene, there)) {
+    const names = [...new Set(there.map((o) => homeOfPlacement(scene, o).name))];
+    return {
+      cause: 'name',
+      words: `with ${listed(names)} it would hold too many homes or kinds to be named`,
+    };
+  }
+  if (looking >= saved - NOISE || looking > a.orderMinutes - here.orderMinutes)
+    return {
+      cause: 'looking',
+      words: `one more line there would make the ${there.length === 1 ? 'other one' : `other ${there.length}`} be looked through longer, ${seconds(looking)} s a week in all`,
+    };
+  if (sorted && homeOfPlacement(scene, own).supplies.length > 1)
+    return { cause: 'home', words: `it would tear the home “${homeOfPlacement(scene, own).name}”` };
+  return { cause: 'order', words: sorted ? 'it would break the order' : 'it would part what belongs together' };
+}
+
+const seconds = (minutes: number) => Math.max(1, Math.round(minutes * 60));
+
+/** The name of what lies in a place and is to lie apart from a thing; null where nothing is. */
+function apartThere(scene: Scene, p: PlacementReport, a: Alternative): string | null {
+  const not = apartFrom(scene.plan).get(p.supply);
+  if (!not) return null;
+  const other = (contentsOf(scene, p.arrangement).get(a.compartment) ?? []).find((o) => not.has(o.supply));
+  return other ? scene.plan.supplies[other.supply]!.name : null;
 }
 
 const percent = (scene: Scene) => `${Math.round(scene.plan.meta.roomToGrow * 100)} %`;
@@ -148,7 +190,6 @@ function listed(names: readonly string[]): string {
 
 function howOften(plan: Plan, p: PlacementReport): string[] {
   const reasons: string[] = [];
-  if (p.pinned) reasons.push('You keep it here.');
   if (p.spare) reasons.push('These are spares: fetched only when the working stock is used up.');
   if (p.fetchesPerWeek > 0) {
     const stations = [...new Set(p.from.map((u) => plan.stations[u.station]!.name))];
@@ -185,23 +226,29 @@ function rank(p: PlacementReport, all: readonly Alternative[]): string[] {
   return reasons;
 }
 
-/** What of its sort, and of its set, lies here or beside it. */
+/** Its zone and its home, and how much of that lies here. */
+function atHome(scene: Scene, report: Report, p: PlacementReport): string[] {
+  const home = homeOfPlacement(scene, scene.plan.placements[p.id]!);
+  const zone = report.zones.find((z) => z.id === home.zone);
+  const where = zone ? `, in zone ${zone.letter} · ${zone.name}` : '';
+  if (home.supplies.length < 2) return [`It is a home of its own${where}.`];
+  const mine = Object.values(report.placements).filter(
+    (o) => o.arrangement === p.arrangement && homeOfPlacement(scene, scene.plan.placements[o.id]!) === home,
+  );
+  const here = mine.filter((o) => o.compartment === p.compartment).length;
+  const rest = mine.length - here;
+  return [
+    `Its home is “${home.name}”${where}: ${rest === 0 ? `all ${here} lines of it lie here` : `${here} of its ${mine.length} lines lie here`}.`,
+  ];
+}
+
+/** What of its set lies here or beside it. */
 function belongs(scene: Scene, report: Report, p: PlacementReport): string[] {
   const { plan } = scene;
-  const { sorts, sets } = wantedOf(scene);
+  const { sets } = wantedOf(scene);
   const mine = Object.values(report.placements).filter((o) => o.arrangement === p.arrangement && !o.spare);
   const unit = plan.placements[p.id]!.unit;
   const reasons: string[] = [];
-  const sort = p.spare ? undefined : sorts.get(p.supply);
-  if (sort) {
-    const all = new Set(mine.filter((o) => sorts.get(o.supply)?.key === sort.key).map((o) => o.supply));
-    const here = mine.filter((o) => all.has(o.supply) && plan.placements[o.id]!.unit === unit);
-    const lines = new Set(here.map((o) => o.supply)).size;
-    if (all.size > 1)
-      reasons.push(
-        `Sorted by ${sort.way}: ${lines} of ${all.size} lines of “${sort.words}” lie in ${plan.units[unit]!.name}.`,
-      );
-  }
   for (const [, ids] of sets) {
     if (!ids.includes(p.supply)) continue;
     const near = mine.filter(

@@ -118,8 +118,8 @@ describe('why here names true reasons', () => {
     const next = evaluate(again);
     const moved = Object.values(next.placements).find((p) => p.arrangement === 'planned' && p.supply === often.supply)!;
     expect(moved.compartment).not.toBe(often.compartment);
-    expect(explain(again, next, moved.id).reasons[0]).toMatch(/^Nobody fetches it/);
-    expect(explain(demo, report, often.id).reasons[0]).toMatch(/^Fetched \d+ times a week/);
+    expect(explain(again, next, moved.id).reasons[1]).toMatch(/^Nobody fetches it/);
+    expect(explain(demo, report, often.id).reasons[1]).toMatch(/^Fetched \d+ times a week/);
   });
 
   test('a lock is the first reason; the next best places are never cheaper and free', () => {

@@ -1,6 +1,6 @@
 /** Broken wishes about where a thing should not lie (D11, D13), the same from every seat: a child's reach, the sun, heat. */
 import type { Compartment } from '../furniture/compartments.ts';
-import type { Supply } from '../model/plan.ts';
+import type { Plan, Supply } from '../model/plan.ts';
 import { dangersOf } from './wishes.ts';
 import { distance, type Point } from '../geometry/geometry.ts';
 import { wallsOf } from '../room/walls.ts';
@@ -78,6 +78,12 @@ export const nextSocket = (scene: Scene, c: Compartment): number | null => nearO
 
 /** A lead reaches so far from its socket, mm. Common practice, no source. */
 export const LEAD = 1500;
+
+/** Whether a hand that reaches in is safe from what is sharp and loose there: on a board, in cells, under a lid. */
+export function guardsHands(plan: Pick<Plan, 'containers'>, c: Compartment): boolean {
+  const lid = c.container === null ? null : plan.containers[c.container]?.lid;
+  return c.access === 'peg' || c.parts !== undefined || lid === 'on' || lid === 'snap';
+}
 
 /** What is wrong with a place for a supply, as seconds on each fetch. */
 export function hazardsOf(scene: Scene, supply: Supply, compartment: Compartment): Penalty[] {

@@ -89,7 +89,7 @@ describe('how far a room is from the wished order', () => {
     expect(mixed.minutes - apart.minutes).toBeCloseTo(scene.constants.mixed / 60, 9);
   });
 
-  test('what belongs together weighs nothing in one place, half in one unit, all in two', () => {
+  test('what belongs together weighs nothing in one place, a quarter in the next, half in one unit, all in two', () => {
     const set2 = applyChanges(sortedBy({}), [
       ...Object.values(demo.supplies)
         .filter((s) => s.together !== '')
@@ -100,7 +100,8 @@ describe('how far a room is from the wished order', () => {
       orderOf(sceneOf(set2), [row(two[0]!.id, ...a), row(two[1]!.id, ...b)]);
     const one = sceneOf(set2).constants.apart / 60;
     expect(at(['books', 's1'], ['books', 's1'])).toMatchObject({ apart: 0, minutes: 0 });
-    expect(at(['books', 's1'], ['books', 's2']).minutes).toBeCloseTo(one / 2, 9);
+    expect(at(['books', 's1'], ['books', 's2']).minutes).toBeCloseTo(one / 4, 9);
+    expect(at(['books', 's1'], ['books', 's4']).minutes).toBeCloseTo(one / 2, 9);
     expect(at(['books', 's1'], ['tall', 'd1']).minutes).toBeCloseTo(one, 9);
   });
 

@@ -18,6 +18,7 @@ import { neighboursOf } from '../zones/neighbours.ts';
 import { sortOf, wayOfSorting, type Sort } from '../zones/sorts.ts';
 import type { Constants } from '../model/constants.ts';
 import { keptFrom } from './wishes.ts';
+import { guardsHands } from './hazards.ts';
 import { isShown } from './rules.ts';
 
 /** Ways in which the sorts stand in a row along the room. */
@@ -77,7 +78,11 @@ export function wantedOf(scene: Scene): Wanted {
     let own = made.get(supply.id);
     if (!own) {
       const list = scene.compartments.filter(
-        (c) => c.only !== 'today' && isMadeFor(supply, c) && !scene.shut.has(c.id) && lies(supply, c).length > 0,
+        (c) =>
+          c.only !== 'today' &&
+          (isMadeFor(supply, c) || (isLooseAndSharp(supply) && guardsHands(plan, c))) &&
+          !scene.shut.has(c.id) &&
+          lies(supply, c).length > 0,
       );
       made.set(supply.id, (own = new Set(list.map((c) => c.id))));
     }
@@ -111,7 +116,10 @@ export function wantedOf(scene: Scene): Wanted {
         (row != null && !isAsked(scene, row, c) ? constants.wrongSide : 0)
       );
     },
-    holder: (supply, c) => (holders(supply).size > 0 && !holders(supply).has(c.id) ? constants.ownHolder : 0),
+    holder: (supply, c) =>
+      holders(supply).size > 0 && !holders(supply).has(c.id)
+        ? constants.ownHolder * (isLooseAndSharp(supply) ? HURTS : 1)
+        : 0,
     lockedAway: (supply, c) =>
       (plan.units[c.unit]?.keyLocked || (c.container !== null && plan.containers[c.container]?.keyLocked)) &&
       wayOfSorting(scene, supply) !== 'quickest' &&
@@ -129,6 +137,9 @@ export function wantedOf(scene: Scene): Wanted {
   return wanted;
 }
 
+/** How much more it counts that what is sharp lies loose: a hand that reaches in gets hurt. Our constant, no source. */
+const HURTS = 4;
+const isLooseAndSharp = (s: Supply) => s.form === 'loose' && s.traits.includes('sharp') && s.count > 1;
 const litres = (c: Compartment) => (c.inside.width * c.inside.depth * c.inside.height) / 1e6;
 
 /** Where the middle of each thing lies in a row, 0 to 1, by how much each takes. */
@@ -225,13 +236,15 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
   );
   const sum = <T>(list: Iterable<T>, of: (x: T) => number) => [...list].reduce((n, x) => n + of(x), 0);
   const homes = [...named.homes.values()];
-  const furtherHomes = sum(homes, (h) => h.runs.length - 1);
+  const furtherHomes = sum(homes, (h) => Math.max(0, h.runs.length - 1));
   const mixed = sum(named.places.values(), (p) => p.homes - 1);
   const over = sum(named.places.values(), (p) => p.tooMany);
   const furtherPlaces = sum(places.values(), (list) => list.length - 1);
   const { apart, weight } = apartness(scene, wanted, places);
   seconds +=
-    sum(homes, (h) => homeSeconds(constants, h.runs.length, h.units.length, h.places.length)) +
+    sum(homes, (h) =>
+      h.places.length === 0 ? 0 : homeSeconds(constants, h.runs.length, h.units.length, h.places.length),
+    ) +
     sum(named.places.values(), (p) => (p.homes - 1) * mixedSeconds(constants, scene.compartment.get(p.id)!)) +
     over * constants.tangled +
     furtherPlaces * constants.split +

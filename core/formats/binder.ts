@@ -1,17 +1,10 @@
 /** The printed binder of a room: from above, round the room wall by wall, every unit with what is in it, and an index. */
-import fontkit from '@cantoo/fontkit';
-import { PDFDocument, rgb, type PDFFont, type PDFPage } from '@cantoo/pdf-lib';
 import type { Report } from '../report/evaluate.ts';
 import { byName, type Arrangement, type Plan } from '../model/plan.ts';
-import { drawAbove, drawRound, type Drawing } from './drawing.ts';
-import { PAPER } from './labels.ts';
+import { placeOf } from '../report/placeOf.ts';
+import { bookFor, type Book } from './book.ts';
+import { drawAbove, drawRound } from './drawing.ts';
 import type { LabelFonts } from './labelsPdf.ts';
-
-const PT = 72 / 25.4;
-const INK = rgb(0.141, 0.196, 0.231);
-const SOFT = rgb(0.4, 0.46, 0.5);
-/** mm */
-const MARGIN = 18;
 
 /** One line of the binder's index: where a supply lies, and on which page. */
 interface Entry {
@@ -21,81 +14,6 @@ interface Entry {
   page: number;
 }
 
-class Book {
-  readonly doc: PDFDocument;
-  readonly size: { width: number; height: number };
-  private readonly regular: PDFFont;
-  private readonly bold: PDFFont;
-  private readonly wide: PDFFont;
-  private page!: PDFPage;
-  /** mm from the top */
-  private y = 0;
-  constructor(doc: PDFDocument, size: { width: number; height: number }, fonts: [PDFFont, PDFFont, PDFFont]) {
-    this.doc = doc;
-    this.size = size;
-    [this.regular, this.bold, this.wide] = fonts;
-  }
-  get number(): number {
-    return this.doc.getPageCount();
-  }
-  turn(): void {
-    this.page = this.doc.addPage([this.size.width * PT, this.size.height * PT]);
-    this.y = MARGIN;
-    this.text(String(this.number), this.size.width - MARGIN - 6, this.size.height - 8, 3, false, SOFT);
-  }
-  private text(words: string, x: number, y: number, size: number, bold = false, color = INK): void {
-    const first = bold ? this.bold : this.regular;
-    const letters = new Set(first.getCharacterSet());
-    const font = [...words].every((c) => letters.has(c.codePointAt(0)!)) ? first : this.wide;
-    let cut = words;
-    const room = (this.size.width - MARGIN / 2 - x) * PT;
-    while (cut.length > 1 && font.widthOfTextAtSize(cut, size * PT) > room) cut = `${cut.slice(0, -2).trimEnd()}…`;
-    this.page.drawText(cut, { x: x * PT, y: (this.size.height - y) * PT, size: size * PT, font, color });
-  }
-  /** A line of text; begins a new page when there is no room. @returns the page on which it stands */
-  line(words: string, size = 3.6, options: { bold?: boolean; in?: number; right?: string } = {}): number {
-    if (!this.page || this.y + size * 1.6 > this.size.height - MARGIN) this.turn();
-    this.y += size * 1.5;
-    this.text(words, MARGIN + (options.in ?? 0), this.y, size, options.bold);
-    if (options.right) this.text(options.right, this.size.width - MARGIN - 22, this.y, size);
-    return this.number;
-  }
-  space(mm: number): void {
-    this.y += mm;
-  }
-  /** A drawing, as large as it goes, turned when that is larger. */
-  drawing(drawing: Drawing): void {
-    const { left, top, right, bottom } = drawing.box;
-    const [room, high] = [this.size.width - 2 * MARGIN, this.size.height - this.y - MARGIN - 8];
-    const scale = Math.min(room / (right - left), high / (bottom - top));
-    const at = (p: { x: number; y: number }) => ({
-      x: (MARGIN + (p.x - left) * scale) * PT,
-      y: (this.size.height - this.y - 6 - (p.y - top) * scale) * PT,
-    });
-    for (const s of drawing.shapes) {
-      if (s.kind === 'text') {
-        const letters = new Set(this.regular.getCharacterSet());
-        const font = [...s.text].every((c) => letters.has(c.codePointAt(0)!)) ? this.regular : this.wide;
-        const size = Math.max(1.4, s.size * scale) * PT;
-        const { x, y } = at(s.at);
-        if (s.turn === 0)
-          this.page.drawText(s.text, { x: x - font.widthOfTextAtSize(s.text, size) / 2, y, size, font, color: INK });
-        continue;
-      }
-      const points = s.closed ? [...s.points, s.points[0]!] : s.points;
-      for (let i = 1; i < points.length; i++)
-        this.page.drawLine({
-          start: at(points[i - 1]!),
-          end: at(points[i]!),
-          thickness: s.layer === 'walls' ? 1.2 : 0.5,
-          color: INK,
-          ...(s.dashed ? { dashArray: [2, 2] } : {}),
-        });
-    }
-    this.y += (bottom - top) * scale + 10;
-  }
-}
-
 /** Makes the binder as a PDF. */
 export async function binderPdf(
   plan: Plan,
@@ -103,17 +21,12 @@ export async function binderPdf(
   arrangement: Arrangement,
   fonts: LabelFonts,
 ): Promise<Uint8Array> {
-  const doc = await PDFDocument.create();
-  doc.setTitle(`${plan.meta.name}: binder`);
-  doc.registerFontkit(fontkit);
-  const embedded = await Promise.all(
-    [fonts.regular, fonts.bold, fonts.wide].map((b) => doc.embedFont(b, { subset: true })),
-  );
-  const book = new Book(doc, PAPER[plan.meta.paper], embedded as [PDFFont, PDFFont, PDFFont]);
+  const book = await bookFor(plan, 'binder', fonts);
   book.turn();
   book.line(plan.meta.name, 9, { bold: true });
   book.line(`${plan.meta.room}, ${arrangement === 'planned' ? 'as planned' : 'as it is today'}: from above`, 4.5);
   book.drawing(drawAbove(plan));
+  zonePages(book, plan, report, arrangement);
   const round = drawRound(plan);
   for (const wall of report.room.walls) {
     book.turn();
@@ -145,7 +58,27 @@ export async function binderPdf(
     book.line('Not placed yet', 4.5, { bold: true });
     for (const s of without) book.line(`${s.name} (${report.supplies[s.id]!.without[arrangement]})`, 3.3, { in: 4 });
   }
-  return doc.save();
+  return book.doc.save();
+}
+
+/** Zone by zone: what is done there, its furniture, and its homes with their places. */
+function zonePages(book: Book, plan: Plan, report: Report, arrangement: Arrangement): void {
+  if (report.zones.length === 0) return;
+  book.turn();
+  book.line('Zones and homes', 7, { bold: true });
+  for (const z of report.zones) {
+    book.space(3);
+    book.line(`${z.letter} · ${z.name}`, 5, { bold: true });
+    book.line(z.activities.map((a) => plan.activities[a]!.name).join(', '), 3.3, { in: 4 });
+    const own = z.units.flatMap((u) => plan.units[u]?.name ?? []);
+    if (own.length > 0) book.line(`In ${own.join(', ')}`, 3.3, { in: 4 });
+    for (const h of report.homes.filter((x) => x.zone === z.id && x.supplies.length > 0)) {
+      const places = [...h.out[arrangement], ...h.runs[arrangement].flat()].map(
+        (id) => placeOf(report, id)?.name ?? id,
+      );
+      book.line(`${h.name}: ${places.length === 0 ? 'not placed yet' : places.join('; ')}`, 3.4, { in: 8 });
+    }
+  }
 }
 
 /** Every unit with its places and what lies in them. */
@@ -158,7 +91,8 @@ function units(book: Book, plan: Plan, report: Report, arrangement: Arrangement)
     book.line(unit.name, 7, { bold: true });
     for (const c of own) {
       book.space(2);
-      book.line(c.name === unit.name ? 'In it' : c.name.replace(`${unit.name}, `, ''), 4.2, { bold: true });
+      const place = c.name === unit.name ? 'In it' : c.name.replace(`${unit.name}, `, '');
+      book.line(c.homeName[arrangement] ? `${place}: ${c.homeName[arrangement]}` : place, 4.2, { bold: true });
       for (const id of c.contents[arrangement]) {
         const p = report.placements[id]!;
         const { name } = plan.supplies[p.supply]!;

@@ -1,5 +1,6 @@
 /** Labels: one for each compartment in use, laid out on a sheet in mm. Drawing them is labelsPdf.ts; screens draw the same layout. */
-import type { Report } from '../report/evaluate.ts';
+import type { CompartmentReport, Report } from '../report/evaluate.ts';
+import { placeOf } from '../report/placeOf.ts';
 import {
   LABELLING,
   type Arrangement,
@@ -15,6 +16,7 @@ import { partsInWords } from '../furniture/parts.ts';
 import { openingOf } from '../scene/scene.ts';
 import { layOutLabel, type LabelLayout } from './labelLayout.ts';
 import { qrPath, type QrPath } from './qr.ts';
+import { SWATCH } from './swatches.ts';
 
 /** Paper sizes, mm: ISO 216, and US Letter 8.5 x 11 in. */
 export const PAPER = { a4: { width: 210, height: 297 }, letter: { width: 215.9, height: 279.4 } } as const;
@@ -73,24 +75,6 @@ export interface LabelOptions {
   /** Only what does not stand on a printed label like that already. */
   changed?: boolean;
 }
-
-/** Colours of swatches by their words; a general palette of our own. */
-const SWATCH: Readonly<Record<string, string>> = {
-  red: '#b8342b',
-  pink: '#d98aa0',
-  orange: '#d9822b',
-  yellow: '#e3c035',
-  green: '#5d8a4a',
-  blue: '#3f6fa3',
-  violet: '#7a5a9a',
-  purple: '#7a5a9a',
-  brown: '#7d5a3c',
-  black: '#222222',
-  grey: '#8a8f94',
-  white: '#f4f1ea',
-  gold: '#b8943c',
-  silver: '#b5b8bb',
-};
 
 /** So much of what stands on a label is kept to be compared; the column has no more. */
 const MOST_SAID = 4000;
@@ -221,10 +205,17 @@ export function labelsOf(
       lines:
         row && row.words !== ''
           ? [{ name: row.words, count: 1 }]
-          : inside.map((i) => ({
-              name: `${i.part ? `${i.part}: ` : ''}${i.supply.name}${i.supply.stands ? `, ${i.supply.stands}` : ''}`,
-              count: labelling.counts ? i.count : 1,
-            })),
+          : [
+              ...homeLine(
+                c,
+                arrangement,
+                inside.map((i) => i.supply.name),
+              ),
+              ...inside.map((i) => ({
+                name: `${i.part ? `${i.part}: ` : ''}${i.supply.name}${i.supply.stands ? `, ${i.supply.stands}` : ''}`,
+                count: labelling.counts ? i.count : 1,
+              })),
+            ],
       swatches: labelling.swatches
         ? [...new Set(inside.flatMap((i) => SWATCH[i.supply.colour.split(' ').at(-1) ?? ''] ?? []))].slice(0, 6)
         : [],
@@ -234,6 +225,7 @@ export function labelsOf(
           reorder.map((i) => i.supply),
           inside.length > 1,
         ),
+        ...restOfHome(report, c, arrangement),
       ].join(', '),
       link,
       code: labelling.codes ? qrPath(link) : null,
@@ -256,6 +248,24 @@ export function labelsOf(
     }));
     return [...whole, ...own];
   });
+}
+
+/** The name of the home large, above what lies there; nothing where the place has no name, or it is that of its only thing. */
+function homeLine(c: CompartmentReport, arrangement: Arrangement, names: readonly string[]): Label['lines'] {
+  const name = c.homeName[arrangement];
+  const told = names.length === 1 && names[0]!.toLowerCase() === name.toLowerCase();
+  return name === '' || told || !c.canBeNamed[arrangement] ? [] : [{ name, count: 1 }];
+}
+
+/** Where the rest of a home lies that is in several places not beside each other: a pointer for who looks here. */
+function restOfHome(report: Report, c: CompartmentReport, arrangement: Arrangement): string[] {
+  const [first] = c.homes[arrangement];
+  const home = report.homes.find((h) => h.id === first);
+  if (!home || home.supplies.length < 2) return [];
+  const other = home.runs[arrangement].find((run) => !run.includes(c.id));
+  const here = home.runs[arrangement].some((run) => run.includes(c.id));
+  const place = here && other ? placeOf(report, other[0]!) : null;
+  return place ? [`more in ${place.name}`] : [];
 }
 
 /** What is to be reordered: two by name where there is no more, else one and how many more. */

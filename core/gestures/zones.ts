@@ -91,8 +91,7 @@ export function give(
 ): Change[] {
   const kept = keepZones(said);
   const now = applyChanges(plan, kept).plan;
-  const same = (a: Allotment) =>
-    a.unit === place.unit && a.slot === place.slot && a.container === place.container;
+  const same = (a: Allotment) => a.unit === place.unit && a.slot === place.slot && a.container === place.container;
   const within = (a: Allotment) =>
     a.unit === place.unit &&
     (place.slot === '' || (a.slot === place.slot && (place.container === null || a.container === place.container)));
@@ -105,7 +104,16 @@ export function give(
   return [...kept, ...gone.map((a) => remove('allotments', a.id)), ...(isSaid ? [set('allotments', id, row)] : [])];
 }
 
-const NO_WISH = { set: false, inside: [] as Home['inside'], unit: null, slot: '', firm: false, side: null, station: null, other: null };
+const NO_WISH = {
+  set: false,
+  inside: [] as Home['inside'],
+  unit: null,
+  slot: '',
+  firm: false,
+  side: null,
+  station: null,
+  other: null,
+};
 
 /** Makes a home that the program formed the plan's own. @returns its id, and the changes that it takes */
 export function keepHome(
@@ -144,7 +152,14 @@ export function mergeHomes(plan: Plan, said: Said, into: string, from: string, n
 }
 
 /** Takes some supplies out of their home into a new one of its zone. */
-export function splitHome(plan: Plan, said: Said, home: string, supplies: readonly string[], name: string, newId: NewId): Change[] {
+export function splitHome(
+  plan: Plan,
+  said: Said,
+  home: string,
+  supplies: readonly string[],
+  name: string,
+  newId: NewId,
+): Change[] {
   const from = homeIn(said, home);
   const { changes } = keepHome(plan, said, from, newId);
   const id = newId();
@@ -162,7 +177,13 @@ export function moveToHome(plan: Plan, said: Said, supply: string, home: string,
 }
 
 /** Sets what a home is and where it is wanted. */
-export function setHome(plan: Plan, said: Said, home: string, columns: Partial<Omit<Home, 'id'>>, newId: NewId): Change[] {
+export function setHome(
+  plan: Plan,
+  said: Said,
+  home: string,
+  columns: Partial<Omit<Home, 'id'>>,
+  newId: NewId,
+): Change[] {
   const { id, changes } = keepHome(plan, said, homeIn(said, home), newId);
   const kept = columns.zone != null && !plan.zones[columns.zone] && changes.length === 0 ? keepZones(said) : [];
   return [...kept, ...changes, set('homes', id, columns)];

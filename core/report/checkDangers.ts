@@ -2,7 +2,7 @@
  * What is dangerous or harmful beside each other in one place: hot tools, what burns, blades that lie loose, dust on cloth and
  * paper. Guidance, not certification; labels and local codes decide.
  */
-import { LEAD, nextSocket } from '../cost/hazards.ts';
+import { guardsHands, LEAD, nextSocket } from '../cost/hazards.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
@@ -44,7 +44,7 @@ export function checkDangers(scene: Scene, c: Compartment, list: readonly Placem
           far - LEAD,
         );
     }
-    if (s.traits.includes('sharp') && s.form === 'loose' && p.count > 1 && c.access !== 'peg' && !c.parts)
+    if (s.traits.includes('sharp') && s.form === 'loose' && p.count > 1 && !guardsHands(plan, c))
       say(
         'sharp and loose',
         p,

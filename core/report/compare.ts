@@ -20,7 +20,11 @@ export interface Compared {
   split: number;
   /** Litres of supplies that have a place. */
   litres: number;
-  /** Pieces of furniture beyond the first in which a sort of the plan's way lies, over all sorts; minutes that the order weighs. */
+  /** Share of lines in places that can be named, 0 to 1; sets that are torn; kinds in several pieces of furniture. */
+  named: number;
+  setsTorn: number;
+  kindsTorn: number;
+  /** Runs of places beyond the first in which a home of the plan's way lies, over all homes; minutes that the order weighs. */
   furtherHomes: number;
   orderMinutes: number;
   /** Supplies that lie elsewhere than today. */
@@ -47,6 +51,7 @@ export function figuresOf(plan: Plan, report: Report, arrangement: Arrangement):
     if (places.has(id)) litres += (all * Math.max(0, count - without[arrangement])) / count;
   }
   const order = report.order[arrangement];
+  const names = report.names[arrangement];
   return {
     minutes: week.minutes,
     fetching: week.fetching,
@@ -62,6 +67,9 @@ export function figuresOf(plan: Plan, report: Report, arrangement: Arrangement):
     homesOfAKind: kinds.length === 0 ? 0 : kinds.reduce((sum, set) => sum + set.size, 0) / kinds.length,
     split: [...places.values()].filter((n) => n > 1).length,
     litres,
+    named: names.share,
+    setsTorn: names.setsTorn.length,
+    kindsTorn: names.kindsTorn.length,
     furtherHomes: order.furtherHomes,
     orderMinutes: order.minutes,
     moves: arrangement === 'planned' ? report.moves : 0,

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import fc from 'fast-check';
 import { evaluate } from './evaluate.ts';
-import { alternativesFor } from '../ask/alternatives.ts';
+import { alternativesFor, weight } from '../ask/alternatives.ts';
 import { explain } from '../ask/explain.ts';
 import { readPlanFile } from '../formats/planFile.ts';
 import { floorOf } from '../fit/layOut.ts';
@@ -182,7 +182,7 @@ test('alternatives are sorted by cost and name what does not fit', () => {
   const list = alternativesFor(demo, 'gouges', 14, null);
   // Every opening and planned container; the boxes that stand about today are no place of the plan.
   expect(list).toHaveLength(report.compartments.filter((c) => c.only !== 'today').length);
-  expect(list.every((a, i) => i === 0 || a.minutesPerWeek >= list[i - 1]!.minutesPerWeek)).toBe(true);
+  expect(list.every((a, i) => i === 0 || weight(a) >= weight(list[i - 1]!))).toBe(true);
   expect(list.filter((a) => a.fitsEmpty === 0).every((a) => a.reason !== null)).toBe(true);
 });
 

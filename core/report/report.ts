@@ -1,5 +1,6 @@
 /** What evaluate(plan) says: every figure that a screen, the command line or a printout shows is a field of this Report. */
 import type { Barred } from '../cost/rules.ts';
+import type { PlaceForm } from '../zones/needs.ts';
 import type { Allotted } from '../zones/allotted.ts';
 import type { Order } from '../cost/sorting.ts';
 import type { Parts } from '../furniture/parts.ts';
@@ -96,6 +97,8 @@ export interface HomeReport {
   supplies: string[];
   kinds: string[];
   runs: Record<Arrangement, string[][]>;
+  /** Tops of tables where some of it stays out. */
+  out: Record<Arrangement, string[]>;
 }
 
 /** How far the places of an arrangement can be named. */
@@ -119,7 +122,7 @@ export interface NamesReport {
 
 /** What a zone asks for of one form of place, and what it has: litres, metres, or lines of long pieces. */
 export interface NeedLine {
-  form: 'things' | 'sheets' | 'hung' | 'machines' | 'long';
+  form: PlaceForm | 'long';
   /** Within arm's length of a seat of the zone, without getting up; or anywhere. */
   reach: 'arm' | 'any';
   unit: 'l' | 'm' | 'lines';

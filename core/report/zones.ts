@@ -2,16 +2,15 @@
  * What the Report says of homes and zones: which places can be named and how, which homes and sets are torn, what a zone asks
  * for and what it is given, how much of its fetching stays inside it, and from whom it borrows.
  */
-import { litresIn, type Compartment } from '../furniture/compartments.ts';
-import { volume } from '../fit/fit.ts';
+import type { Compartment } from '../furniture/compartments.ts';
 import { lies } from '../fit/lies.ts';
-import { holdsPile } from '../fit/limits.ts';
 import type { Arrangement, Placement, Supply } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { allottedTo } from '../zones/allotted.ts';
 import { apartFrom } from '../zones/apart.ts';
 import { homesOf } from '../zones/homes.ts';
 import { homeOfPlacement, nameOfPlace, namesOf, type Named } from '../zones/named.ts';
+import { asksFor, formOf, hasSlots, offers, type PlaceForm } from '../zones/needs.ts';
 import { runsOf } from '../zones/neighbours.ts';
 import { zoneOfActivity, zonesOf } from '../zones/zones.ts';
 import { keepOf } from '../cost/keeps.ts';
@@ -28,7 +27,7 @@ export interface PlaceName {
 export interface Homed {
   names: NamesReport;
   places: ReadonlyMap<string, PlaceName>;
-  homes: ReadonlyMap<string, { runs: string[][]; lines: number }>;
+  homes: ReadonlyMap<string, { runs: string[][]; out: string[] }>;
   flows: ZoneFlow[];
   purity: ReadonlyMap<string, number>;
 }
@@ -63,7 +62,7 @@ export function homedIn(scene: Scene, rows: readonly Placement[], placements: re
       places: named.places.size,
       placesNamed,
       homes: homes.length,
-      furtherRuns: homes.reduce((n, h) => n + h.runs.length - 1, 0),
+      furtherRuns: homes.reduce((n, h) => n + Math.max(0, h.runs.length - 1), 0),
       placesPerHome: mean(homes.map((h) => h.places.length)),
       homesPerPlace: mean([...named.places.values()].map((p) => p.homes)),
       kindsTorn: [...kinds].filter(([, units]) => units.size > 1).map(([kind]) => kind),
@@ -71,7 +70,7 @@ export function homedIn(scene: Scene, rows: readonly Placement[], placements: re
       apartBroken: apartBroken(scene, rows),
     },
     places,
-    homes: new Map(homes.map((h) => [h.home.id, { runs: h.runs, lines: h.lines }])),
+    homes: new Map(homes.map((h) => [h.home.id, { runs: h.runs, out: h.out }])),
     flows,
     purity,
   };
@@ -156,80 +155,56 @@ function flowsOf(scene: Scene, named: Named, placements: readonly PlacementRepor
   };
 }
 
-/** Inside litres of a place hold so much of loose things, with gaps and a hand. Common practice, no source. */
-const PACKED = 0.6;
 /** What is fetched so often in a week is wanted within arm's length. Common practice, no source. */
-const OFTEN = 1;
+const OFTEN = 3;
 /** A long piece, mm. Common practice, no source. */
 const LONG = 420;
+/** The farthest ripple that is reached without getting up. */
+const SEATED = 3;
 
-/** What the things of a zone ask for, and what the places given to it offer, by form and reach. */
+/** What the things of a zone ask for, and what its places offer, by form and reach. */
 function needOf(
   scene: Scene,
   supplies: readonly Supply[],
   places: readonly Compartment[],
   stations: readonly string[],
 ): NeedLine[] {
-  const { plan } = scene;
-  const near = (c: Compartment) => stations.some((s) => (scene.approaches.get(s)?.get(c.id)?.ripple ?? 9) <= 3);
+  const near = (c: Compartment) =>
+    stations.some((s) => (scene.approaches.get(s)?.get(c.id)?.ripple ?? SEATED + 1) <= SEATED);
   const often = (s: Supply) => fetchesAWeek(scene, s.id) >= OFTEN;
-  const grown = 1 + plan.meta.roomToGrow;
-  const kindOf = (s: Supply): 'hung' | 'machines' | 'sheets' | 'long' | 'things' =>
-    s.form === 'hung'
-      ? 'hung'
-      : s.form === 'machine'
-        ? 'machines'
-        : s.form === 'sheets'
-          ? 'sheets'
-          : Math.max(s.length, s.width) > LONG && s.form !== 'soft'
-            ? 'long'
-            : 'things';
-  const of = (kind: ReturnType<typeof kindOf>) => supplies.filter((s) => kindOf(s) === kind);
-  const litres = (list: readonly Supply[]) => list.reduce((n, s) => n + volume(s, s.count) * grown, 0);
-  const pegs = places.filter((c) => c.access === 'peg');
-  const tops = places.filter((c) => c.access === 'top');
-  const flat = places.filter((c) => holdsPile(c) && c.access !== 'top' && c.access !== 'peg');
-  const rest = places.filter((c) => c.access !== 'peg' && c.access !== 'top' && !flat.includes(c));
-  // A box stands in its opening, which offers its litres already.
-  const room = (list: readonly Compartment[]) => PACKED * litresIn(list.filter((c) => c.container === null));
-  const metres = (list: readonly Compartment[]) => list.reduce((n, c) => n + c.inside.width, 0) / 1000;
-  const things = of('things');
+  const slots = hasSlots(scene.compartments);
+  const asks = (form: PlaceForm, which: (s: Supply) => boolean = () => true) =>
+    supplies.reduce(
+      (n, s) => n + (formOf(s, slots) === form && which(s) ? asksFor(s, scene.plan.meta.roomToGrow) : 0),
+      0,
+    );
+  const has = (form: PlaceForm, which: (c: Compartment) => boolean = () => true) =>
+    places.reduce((n, c) => {
+      const offer = offers(c);
+      return n + (offer?.form === form && which(c) ? offer.amount : 0);
+    }, 0);
+  const long = supplies.filter(
+    (s) => formOf(s, slots) === 'things' && s.form !== 'soft' && Math.max(s.length, s.width) > LONG,
+  );
+  const [wanted, within] = [asks('things', often), has('things', near)];
   const lines: NeedLine[] = [
-    {
-      form: 'things',
-      reach: 'arm',
-      unit: 'l',
-      asks: litres(things.filter(often)),
-      has: room(rest.filter(near)),
-    },
+    { form: 'things', reach: 'arm', unit: 'l', asks: wanted, has: within },
     {
       form: 'things',
       reach: 'any',
       unit: 'l',
-      asks: litres(things.filter((s) => !often(s))),
-      has: room(rest) - Math.min(room(rest.filter(near)), litres(things.filter(often))),
+      asks: asks('things', (s) => !often(s)),
+      has: has('things') - Math.min(wanted, within),
     },
-    { form: 'sheets', reach: 'any', unit: 'l', asks: litres(of('sheets')), has: room(flat) },
-    {
-      form: 'hung',
-      reach: 'any',
-      unit: 'm',
-      asks: of('hung').reduce((n, s) => n + (s.count * s.thickness) / 1000, 0),
-      has: metres(pegs),
-    },
-    {
-      form: 'machines',
-      reach: 'any',
-      unit: 'm',
-      asks: of('machines').reduce((n, s) => n + (s.count * s.length) / 1000, 0),
-      has: metres(tops),
-    },
+    { form: 'sheets', reach: 'any', unit: 'l', asks: asks('sheets'), has: has('sheets') },
+    { form: 'hung', reach: 'any', unit: 'm', asks: asks('hung'), has: has('hung') },
+    { form: 'tops', reach: 'any', unit: 'm', asks: asks('tops'), has: has('tops') },
     {
       form: 'long',
       reach: 'any',
       unit: 'lines',
-      asks: of('long').length,
-      has: of('long').filter((s) => places.some((c) => c.only !== 'today' && lies(s, c).length > 0)).length,
+      asks: long.length,
+      has: long.filter((s) => places.some((c) => c.only !== 'today' && lies(s, c).length > 0)).length,
     },
   ];
   return lines.filter((l) => l.asks > 1e-9);
@@ -242,13 +217,16 @@ export function zoneReports(scene: Scene, homed: Readonly<Record<Arrangement, Ho
   return zonesOf(scene).map((z) => {
     const homes = all.filter((h) => h.zone === z.id);
     const supplies = homes.filter((h) => !h.spares).flatMap((h) => h.supplies.map((id) => plan.supplies[id]!));
+    // The tables of its seats are its own, unless they are given to others.
+    const tables = new Set(z.stations.flatMap((s) => plan.stations[s]?.unit ?? []));
     const given = scene.compartments.filter((c) => allottedTo(plan, c).zones.includes(z.id));
+    const own = scene.compartments.filter((c) => tables.has(c.unit) && allottedTo(plan, c).as === 'open');
     const used = scene.compartments.filter((c) => {
       const own = homed.planned.places.get(c.id);
       return own !== undefined && zonesOfPlace(scene, c, own.homes).includes(z.id);
     });
     // Where nothing is given to it, what its things take up counts as its furniture.
-    const places = given.length > 0 ? given : used;
+    const places = given.length > 0 ? [...given, ...own] : used;
     return {
       id: z.id,
       letter: z.letter,
@@ -270,6 +248,7 @@ export function zoneReports(scene: Scene, homed: Readonly<Record<Arrangement, Ho
 export function homeReports(scene: Scene, homed: Readonly<Record<Arrangement, Homed>>): HomeReport[] {
   return homesOf(scene).all.map((h) => {
     const at = (a: Arrangement) => homed[a].homes.get(h.id)?.runs ?? [];
+    const out = (a: Arrangement) => homed[a].homes.get(h.id)?.out ?? [];
     return {
       id: h.id,
       name: h.name,
@@ -280,6 +259,7 @@ export function homeReports(scene: Scene, homed: Readonly<Record<Arrangement, Ho
       supplies: h.supplies,
       kinds: h.kinds,
       runs: { today: at('today'), planned: at('planned') },
+      out: { today: out('today'), planned: out('planned') },
     };
   });
 }

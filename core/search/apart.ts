@@ -24,6 +24,7 @@ export function keepApart(search: Filling, pinned: readonly Placement[]): void {
       part,
       part.at,
       (at) => !has(at, away, part.supply) && sameRoom(at, part.at) && !exact(at),
+      true,
     );
     search.put(place ? { ...part, ...place } : part);
     return place !== null;

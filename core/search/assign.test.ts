@@ -107,7 +107,14 @@ test('what each further home, each mixture and each parted pair costs', () => {
   const none = Int32Array.from([-1, -1]);
   const naming: Naming = {
     ...{ home: Int32Array.from([0, 0]), kind: none, work: none, run: 25, furniture: 10, place: 5 },
-    ...{ mixed: new Float64Array(4).fill(20), tangled: 300, homesInPlace: 2, kindsInPlace: 4, lying: [] },
+    ...{
+      out: new Uint8Array(4),
+      mixed: new Float64Array(4).fill(20),
+      tangled: 300,
+      homesInPlace: 2,
+      kindsInPlace: 4,
+      lying: [],
+    },
   };
   const alike: Problem = { ...bare, unit, near, naming };
   expect([costOf(alike, [0, 0]), costOf(alike, [0, 1]), costOf(alike, [0, 2])]).toEqual([0, 5, 40]);

@@ -40,6 +40,8 @@ const TO_MATES = 0.2;
 
 /** Share of the moves in which all of a home that lies in a place goes to another one, where homes count. */
 const WHOLE_HOMES = 0.1;
+/** Of those moves, how many gather all of a home, wherever it lies, in one place. */
+const GATHER = 0.3;
 
 /** What all would cost with room for everything. */
 function cheapest(p: Problem): number {
@@ -170,7 +172,9 @@ export function* assign(
     if (mates && random() < TO_MATES) j = besideMate(state, mates, i, random) ?? j;
     now +=
       p.naming && random() < WHOLE_HOMES
-        ? tryHome(state, i, j, heat, random)
+        ? random() < GATHER
+          ? tryGather(state, near, i, j, heat, random)
+          : tryHome(state, i, j, heat, random)
         : tryMove(state, near, i, j, heat, random);
     if (now < least - NOISE) keep();
     if (step >= until && part + 1 < PHASES.length) {
@@ -367,6 +371,68 @@ function tryHome(state: State, i: number, j: number, heat: number, random: () =>
   for (const k of others.slice(0, back)) state.take(k);
   for (const k of others) state.put(k, j);
   for (const k of own) state.put(k, from);
+  return 0;
+}
+
+/**
+ * Tries to gather all of a home, wherever it lies, in one place; what lies there goes to where it came from, or elsewhere.
+ * @returns the change of cost
+ */
+function tryGather(
+  state: State,
+  near: readonly Int32Array[],
+  i: number,
+  j: number,
+  heat: number,
+  random: () => number,
+): number {
+  const home = state.p.naming!.home[i]!;
+  if (home < 0) return 0;
+  const from: number[] = [];
+  const own: number[] = [];
+  for (const place of state.names!.placesOf[home]!)
+    if (place !== j)
+      for (const k of state.there[place]!)
+        if (state.p.naming!.home[k] === home) {
+          own.push(k);
+          from.push(place);
+        }
+  if (own.length === 0) return 0;
+  let was = 0;
+  for (const k of own) was += minus(state, k);
+  let will = 0;
+  const out: number[] = [];
+  const back: number[] = [];
+  let placed = 0;
+  for (const k of own) {
+    while (!state.fits(k, j)) {
+      const others = state.there[j]!.filter((x) => state.p.naming!.home[x] !== home);
+      if (others.length === 0) break;
+      const other = others[Math.floor(random() * others.length)]!;
+      was += minus(state, other);
+      out.push(other);
+    }
+    if (!state.fits(k, j)) break;
+    will += state.added(k, j);
+    state.put(k, j);
+    placed++;
+  }
+  if (placed === own.length)
+    for (const k of out) {
+      const to = whereTo(state, near, k, from[Math.floor(random() * from.length)]!, j, random);
+      if (to < 0) break;
+      will += state.added(k, to);
+      state.put(k, to);
+      back.push(k);
+    }
+  if (placed === own.length && back.length === out.length) {
+    const d = will - was;
+    if (d <= 0 || random() < Math.exp(-d / heat)) return d;
+  }
+  for (const k of back) state.take(k);
+  for (const k of own.slice(0, placed)) state.take(k);
+  for (const k of out) state.put(k, j);
+  own.forEach((k, n) => state.put(k, from[n]!));
   return 0;
 }
 

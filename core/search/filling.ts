@@ -13,6 +13,7 @@ import { barredFrom } from '../cost/rules.ts';
 import { boundOf } from '../cost/keeps.ts';
 import { wantedOf } from '../cost/sorting.ts';
 import { apartFrom } from '../zones/apart.ts';
+import { heldBy } from '../zones/named.ts';
 import { shareOf } from '../cost/stock.ts';
 import { fitsTightly } from '../fit/tighten.ts';
 
@@ -51,6 +52,7 @@ export class Filling {
   private readonly open: (compartment: string, supply: string) => boolean;
   /** Containers that have no room where they are said to stand: nothing is put into them. */
   private readonly homeless: ReadonlySet<string>;
+  private readonly pinned: readonly Placement[];
   /** Where parts lie that stay: supply and compartment. */
   private readonly kept: ReadonlySet<string>;
 
@@ -64,6 +66,7 @@ export class Filling {
     open: (compartment: string, supply: string) => boolean,
     pinned: readonly Placement[],
   ) {
+    this.pinned = pinned;
     this.kept = new Set(pinned.map((p) => `${p.supply} ${compartmentId(p)}`));
     this.scene = scene;
     this.homeless = new Set(
@@ -151,6 +154,19 @@ export class Filling {
       line * own * after +
       this.traffic[at]! * (after - before)
     );
+  }
+
+  /** Seconds a week that it weighs when a place can be named worse with a part than without it; pinned things count, too. */
+  tangled(part: Pick<Thing, 'supply' | 'spare'>, at: number): number {
+    const { scene } = this;
+    if (!wantedOf(scene).sorted(part.supply.id)) return 0;
+    const { id } = scene.compartments[at]!;
+    const there = [
+      ...this.parts.filter((p) => p.at === at).map((p) => ({ supply: p.supply.id, spare: p.spare })),
+      ...this.pinned.filter((p) => compartmentId(p) === id),
+    ];
+    const own = { supply: part.supply.id, spare: part.spare };
+    return scene.constants.tangled * (heldBy(scene, [...there, own]) - heldBy(scene, there));
   }
 
   /** How many of a supply fit into a compartment beside what is there. */
@@ -284,7 +300,9 @@ export function* tighten(
       .map((_, at) => at)
       .filter((at) => !search.bars(supply, at) && search.fitter.ways(supply, at).length > 0)
       .filter((at) => !search.hasAlready({ supply }, at) && !search.besideOther(supply, at))
-      .sort((a, b) => search.costs(supply)[a]! - search.costs(supply)[b]!);
+      .map((at) => ({ at, cost: search.costs(supply)[at]! + search.tangled({ supply, spare }, at) }))
+      .sort((a, b) => a.cost - b.cost)
+      .map(({ at }) => at);
     const found = cheapest.some((at) => {
       if (!goOn()) return false;
       const place = scene.compartments[at]!;
@@ -346,12 +364,14 @@ function pushInto(search: Filling, thing: Thing, at: number): boolean {
  * The cheapest place that holds a whole count, or null.
  * @param except a compartment that does not count
  * @param may whether one may be taken at all
+ * @param named whether places that can be named without it stay so where they can
  */
 export function bestPlace(
   search: Filling,
   thing: Thing,
   except: number,
   may: (at: number) => boolean = () => true,
+  named = false,
 ): Pick<Part, 'at' | 'lie' | 'width'> | null {
   const { supply, count } = thing;
   let best: (Pick<Part, 'at' | 'lie' | 'width'> & { cost: number }) | null = null;
@@ -359,7 +379,7 @@ export function bestPlace(
     if (at === except || search.hasAlready({ supply }, at) || !may(at)) continue;
     const fits = search.fits(supply, count, at);
     if (fits?.count !== count) continue;
-    const cost = search.added(thing, at, fits.lie);
+    const cost = search.added(thing, at, fits.lie) + (named ? search.tangled(thing, at) : 0);
     if (!best || cost < best.cost) best = { at, lie: fits.lie, width: fits.width, cost };
   }
   return best && { at: best.at, lie: best.lie, width: best.width };

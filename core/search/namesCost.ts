@@ -8,9 +8,10 @@ import { costOf, type Problem } from './assignment.ts';
 /** By how much the minutes may be above those of the quickest plan, as a share. */
 export const NAMES_MAY_COST = 0.05;
 /** What is aimed at, since what is laid exactly in the end costs a little more. */
-const AIM = 0.035;
+const AIM = 0.045;
 /** How much torn and mixed homes weigh, one after another. */
-const WEIGHTS = [0.6, 0.35, 0.15, 0] as const;
+const HEAT = 1;
+const WEIGHTS = [0.6, 0.4, 0.25, 0.12, 0] as const;
 
 export interface NamedAnswer extends Answer {
   /** Seconds a week of the quickest answer that was found, homes left out; null where it was not looked for. */
@@ -44,7 +45,12 @@ export function* assignByHomes(
   for (const [n, weight] of WEIGHTS.entries()) {
     if (fine(best.at)) break;
     const shown = { cost: costOf(p, best.at), best: best.at };
-    const lighter = yield* stretch(assign(lightened(p, weight), seed, start, moves), 0.7 + 0.075 * n, 0.075, shown);
+    const lighter = yield* stretch(
+      assign(lightened(p, weight), seed, best.at, moves, HEAT),
+      0.7 + 0.06 * n,
+      0.06,
+      shown,
+    );
     if (timeOf(p, lighter.at) < timeOf(p, best.at)) best = lighter;
   }
   return { at: best.at, cost: costOf(p, best.at), quickest };

@@ -11,6 +11,8 @@ export interface Naming {
   run: number;
   furniture: number;
   place: number;
+  /** Tops of tables: what stays out there does not tear its home. */
+  out: Uint8Array;
   /** Each further home in a place, by place. */
   mixed: Float64Array;
   /** Each home or kind too many to name a place. */
@@ -115,7 +117,7 @@ export class Names {
     if (will > now) {
       if (now > 0) sum += p.mixed[j]!;
       const places = this.placesOf[h]!;
-      if (places.length > 0) {
+      if (places.length > 0 && p.out[j] === 0) {
         sum += p.place + p.run * (1 - this.touching(h, j));
         if (this.inUnit[h * this.unitCount + this.unit[j]!] === 0) sum += p.furniture;
       }
@@ -129,7 +131,7 @@ export class Names {
     let first = -1;
     let more: number[] | null = null;
     for (const k of near[j]!)
-      if (this.homes.has(h, k)) {
+      if (this.p.out[k] === 0 && this.homes.has(h, k)) {
         if (first < 0) first = k;
         else (more ??= []).push(k);
       }
@@ -144,7 +146,7 @@ export class Names {
       this.seen[from] = this.stamp;
       for (const at of run)
         for (const k of near[at]!)
-          if (k !== j && this.seen[k] !== this.stamp && this.homes.has(h, k)) {
+          if (k !== j && this.p.out[k] === 0 && this.seen[k] !== this.stamp && this.homes.has(h, k)) {
             this.seen[k] = this.stamp;
             run.push(k);
           }
@@ -161,7 +163,7 @@ export class Names {
     if (h < 0) return;
     this.kinds.add(k, j, by);
     this.works.add(w, j, by);
-    if (!this.homes.add(h, j, by)) return;
+    if (!this.homes.add(h, j, by) || this.p.out[j] !== 0) return;
     const places = this.placesOf[h]!;
     if (by > 0) places.push(j);
     else places.splice(places.indexOf(j), 1);
@@ -192,7 +194,7 @@ export class Names {
         this.seen[from] = this.stamp;
         for (const at of run)
           for (const k of this.near[at]!)
-            if (this.seen[k] !== this.stamp && this.homes.has(h, k)) {
+            if (p.out[k] === 0 && this.seen[k] !== this.stamp && this.homes.has(h, k)) {
               this.seen[k] = this.stamp;
               run.push(k);
             }

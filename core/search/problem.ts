@@ -6,7 +6,7 @@ import { lookedThrough, lookSeconds } from '../cost/cost.ts';
 import { farness, type Left, type Part, type Filling } from './filling.ts';
 import { homeCosts, mixedSeconds, wantedOf } from '../cost/sorting.ts';
 import { apartFrom } from '../zones/apart.ts';
-import { homeOfPlacement, kindCounted, mainWork } from '../zones/named.ts';
+import { homeOfPlacement, isOut, kindCounted, mainWork } from '../zones/named.ts';
 import { neighboursOf } from '../zones/neighbours.ts';
 import type { Naming } from './naming.ts';
 
@@ -148,6 +148,7 @@ function belonging(
     kind: Int32Array.from(own, (o) => o.kind),
     work: Int32Array.from(own, (o) => o.work),
     ...homeCosts(constants),
+    out: Uint8Array.from(places, (c) => (isOut(scene, c) ? 1 : 0)),
     mixed: Float64Array.from(places, (c) => mixedSeconds(constants, c)),
     tangled: constants.tangled,
     homesInPlace: constants.homesInPlace,

@@ -142,6 +142,9 @@ function form(scene: Scene): Homes {
   }
   const split = [...drafts.values()].flatMap((d) => (d.loose ? splitLarge(plan, d) : [d]));
   const joined = joinTiny(scene, split);
+  // A kind that has homes in several zones says of which it is.
+  const called = new Map<string, number>();
+  for (const d of joined) called.set(d.name.toLowerCase(), (called.get(d.name.toLowerCase()) ?? 0) + 1);
   const all: HomeOf[] = [];
   const of = new Map<string, HomeOf>();
   const spares = new Map<string, HomeOf>();
@@ -150,7 +153,9 @@ function form(scene: Scene): Homes {
     const zone = d.row ? d.zone : (d.zone ?? zoneOfAll(scene, d.supplies));
     const kinds = kindsOf(d.supplies);
     const home: HomeOf = {
-      ...{ id: d.key, row: d.row, name: d.name, zone: zone?.id ?? null, set: d.set, spares: false },
+      ...{ id: d.key, row: d.row, zone: zone?.id ?? null, set: d.set, spares: false },
+      name:
+        d.row === null && called.get(d.name.toLowerCase())! > 1 ? `${d.name} (${zone?.letter ?? 'not used'})` : d.name,
       supplies: d.supplies.map((s) => s.id),
       kinds,
     };
@@ -159,7 +164,7 @@ function form(scene: Scene): Homes {
     for (const s of d.supplies) of.set(s.id, home);
     if (apart.length === 0) continue;
     const own: HomeOf = {
-      ...{ ...home, id: `${d.key} spares`, row: null, name: `${d.name}, spares`, set: false, spares: true },
+      ...{ ...home, id: `${d.key} spares`, row: null, name: `${home.name}, spares`, set: false, spares: true },
       supplies: apart,
     };
     all.push(own);

@@ -33,6 +33,10 @@ export function tooMany(
   return works <= 1 && over === 0 ? 0 : Math.max(0, homes - homesInPlace) + over;
 }
 
+/** The top of a table: what stays out there for its work is not what tears its home. */
+export const isOut = (scene: Pick<Scene, 'plan'>, c: Pick<Compartment, 'unit' | 'access' | 'container'>): boolean =>
+  c.access === 'top' && c.container === null && scene.plan.units[c.unit]?.kind === 'table';
+
 /** A cubby, slot, bin or cell: one home has it to itself where it can. */
 export const isCell = (c: Pick<Compartment, 'container' | 'inside' | 'access'>): boolean =>
   c.container !== null || (c.access === 'open' && (c.inside.width <= CELL || c.inside.height <= SLOT));
@@ -57,6 +61,19 @@ export function homeOfPlacement(scene: Scene, p: Pick<Placement, 'supply' | 'spa
   return (p.spare ? sparesOf.get(p.supply) : undefined) ?? of.get(p.supply)!;
 }
 
+/** How many homes or kinds are too many where these things lie together. */
+export function heldBy(scene: Scene, things: ReadonlyArray<Pick<Placement, 'supply' | 'spare'>>): number {
+  const [homes, kinds, works] = [new Set<HomeOf>(), new Set<string>(), new Set<string>()];
+  for (const p of things) {
+    const home = homeOfPlacement(scene, p);
+    homes.add(home);
+    const kind = kindCounted(scene, p.supply, home);
+    if (kind !== null) kinds.add(kind);
+    works.add(mainWork(scene, p.supply));
+  }
+  return tooMany({ homes: homes.size, kinds: kinds.size, works: works.size }, scene.constants);
+}
+
 export interface NamedPlace extends Held {
   id: string;
   /** Homes with the most lines first. */
@@ -67,7 +84,9 @@ export interface NamedPlace extends Held {
 
 export interface NamedHome {
   home: HomeOf;
+  /** Its places, without the tops of tables where some of it stays out; and those. */
   places: string[];
+  out: string[];
   /** Its places as runs of neighbours. */
   runs: string[][];
   units: string[];
@@ -83,7 +102,10 @@ export interface Named {
 export function namesOf(scene: Scene, placements: readonly Placement[]): Named {
   const lying = placements.filter((p) => scene.compartment.has(compartmentId(p)));
   const at = new Map<string, Placement[]>();
-  const homes = new Map<string, { home: HomeOf; places: Set<string>; units: Set<string>; lines: number }>();
+  const homes = new Map<
+    string,
+    { home: HomeOf; places: Set<string>; out: Set<string>; units: Set<string>; lines: number }
+  >();
   for (const p of lying) {
     const id = compartmentId(p);
     const list = at.get(id);
@@ -91,9 +113,12 @@ export function namesOf(scene: Scene, placements: readonly Placement[]): Named {
     else at.set(id, [p]);
     const home = homeOfPlacement(scene, p);
     let own = homes.get(home.id);
-    if (!own) homes.set(home.id, (own = { home, places: new Set(), units: new Set(), lines: 0 }));
-    own.places.add(id);
-    own.units.add(p.unit);
+    if (!own) homes.set(home.id, (own = { home, places: new Set(), out: new Set(), units: new Set(), lines: 0 }));
+    if (isOut(scene, scene.compartment.get(id)!)) own.out.add(id);
+    else {
+      own.places.add(id);
+      own.units.add(p.unit);
+    }
     own.lines++;
   }
   const places = new Map<string, NamedPlace>();
@@ -120,6 +145,7 @@ export function namesOf(scene: Scene, placements: readonly Placement[]): Named {
         {
           home: h.home,
           places: [...h.places],
+          out: [...h.out],
           runs: runsOf(scene, h.places),
           units: [...h.units],
           lines: h.lines,

@@ -120,12 +120,13 @@ function proposedZones(scene: Scene): ZoneOf[] {
   });
 }
 
-/** "Sewing", "Sewing and mending". */
+/** "Costume sewing"; "Carving heads and painting": of several the first words of the two that take most hours. */
 function nameOfZone(most: readonly Activity[]): string {
   const [first, second] = most.map((a) => a.name);
-  return second === undefined
-    ? first!
-    : `${first} and ${second.charAt(0).toLowerCase()}${second.slice(1)}`.slice(0, 60);
+  if (second === undefined) return first!;
+  const head = (name: string) => name.split(/,| and | for | of | with | on /)[0]!.trim();
+  const [a, b] = [head(first!), head(second)];
+  return a.toLowerCase() === b.toLowerCase() ? a : `${a} and ${b.charAt(0).toLowerCase()}${b.slice(1)}`;
 }
 
 /** The zone of an activity; null for one in none. */

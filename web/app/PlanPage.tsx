@@ -15,6 +15,7 @@ const STEP_PAGE = {
   activities: lazy(() => import('../steps/activities/ActivitiesStep.tsx').then((m) => ({ default: m.ActivitiesStep }))),
   sort: lazy(() => import('../steps/sort/SortStep.tsx').then((m) => ({ default: m.SortStep }))),
   furnish: lazy(() => import('../steps/furnish/FurnishStep.tsx').then((m) => ({ default: m.FurnishStep }))),
+  zones: lazy(() => import('../steps/zones/ZonesStep.tsx').then((m) => ({ default: m.ZonesStep }))),
   place: lazy(() => import('../steps/place/PlaceStep.tsx').then((m) => ({ default: m.PlaceStep }))),
   move: lazy(() => import('../steps/move/MoveStep.tsx').then((m) => ({ default: m.MoveStep }))),
   label: lazy(() => import('../steps/label/LabelStep.tsx').then((m) => ({ default: m.LabelStep }))),

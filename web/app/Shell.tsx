@@ -130,7 +130,7 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
           {step !== 'find' && (
             <form
               role="search"
-              className="hidden xl:block"
+              className="hidden min-[1480px]:block"
               onSubmit={(e) => {
                 e.preventDefault();
                 void navigate(`${base}/find?words=${encodeURIComponent(findBox.current?.value ?? '')}`);

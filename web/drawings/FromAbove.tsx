@@ -1,5 +1,5 @@
 /** The room from above: walls, openings, furniture, seats with their ripples. Units and seats can be dragged and nudged. */
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import type { Point } from '@heronstone/core/geometry/geometry.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
@@ -17,6 +17,7 @@ import { useHands } from './above/useHands.ts';
 import { Way, wayTo } from './above/WalkedPath.tsx';
 import { WallThings } from './above/WallThings.tsx';
 import { wallWords, type WallWords } from './above/wallWords.ts';
+import { ZoneLetters, ZoneSeats, ZoneWashes } from './above/ZoneWashes.tsx';
 import { washOfUnit } from './wash.ts';
 import type { MenuOf } from './ThingMenu.tsx';
 import { Zoom, type Frame } from './Zoom.tsx';
@@ -35,6 +36,8 @@ export interface AboveProps {
   menu?: MenuOf | undefined;
   /** Drawn small, without dimensions. */
   small?: boolean;
+  /** Zones are drawn; what a click or Enter on a piece does, where it paints. */
+  zones?: { onUnit: ((unit: string) => void) | null };
 }
 
 /** What is drawn, mm, with a margin around the walls; and mm in a screen pixel, so that texts and strokes keep their size. */
@@ -89,6 +92,7 @@ function Drawing({
   corners = false,
   small = false,
   ghosts = [],
+  zones,
   frame,
 }: AboveProps & { frame: Frame }) {
   const plan = useStore(drawnPlan);
@@ -174,6 +178,7 @@ function Drawing({
       {walls.map((wall) => (
         <WallThings key={wall.id} wall={wall} plan={plan} px={px} hands={hands} />
       ))}
+      {zones && report && <ZoneWashes plan={plan} report={report} px={px} />}
       <Overheads plan={plan} px={px} small={small} />
       {station && ripples.length > 0 && <Rings rings={ripples} station={station} px={px} small={small} />}
       {units.map(({ unit, on, heat }) => (
@@ -187,8 +192,9 @@ function Drawing({
           px={px}
           small={small}
           editable={editable}
-          onPointerDown={hands.down('units', unit.id)}
-          onKeyDown={hands.key('units', unit)}
+          {...(zones?.onUnit
+            ? paints(zones.onUnit, unit.id)
+            : { onPointerDown: hands.down('units', unit.id), onKeyDown: hands.key('units', unit) })}
         />
       ))}
       {!small && units.map(({ unit, on, heat }) => <UnitName key={unit.id} unit={unit} on={on} heat={heat} px={px} />)}
@@ -224,6 +230,8 @@ function Drawing({
           onKeyDown={hands.key('stations', s)}
         />
       ))}
+      {zones && report && <ZoneLetters plan={plan} report={report} px={px} />}
+      {zones && report && <ZoneSeats plan={plan} report={report} px={px} />}
       <Crossing report={report} px={px} />
       <Marks marks={marks} px={px} />
       {way && <Way way={way} px={px} />}
@@ -266,6 +274,19 @@ function Drawing({
     </svg>
   );
 }
+
+/** A click, Enter or Space paints a piece. */
+const paints = (onUnit: (unit: string) => void, id: string) => ({
+  onPointerDown: (event: PointerEvent) => {
+    event.stopPropagation();
+    onUnit(id);
+  },
+  onKeyDown: (event: KeyboardEvent) => {
+    if (event.key !== 'Enter' && event.key !== ' ') return;
+    event.preventDefault();
+    onUnit(id);
+  },
+});
 
 /** Half of a body that sits or stands, mm: words of distances keep off it where they can. */
 const SEAT = 125;

@@ -201,6 +201,10 @@ const worker = {
     const { labelling, address } = options;
     return strips(labelsOf(now().plan, now().report, arrangement, address, labelling), labelling!.strip);
   },
+  async doorSheets(arrangement: Arrangement): Promise<Uint8Array> {
+    const { doorSheetsPdf } = await import('@heronstone/core/formats/doorSheets.ts');
+    return doorSheetsPdf(now().plan, now().report, arrangement, await fonts());
+  },
   async binder(arrangement: Arrangement): Promise<Uint8Array> {
     const { binderPdf } = await binder();
     return binderPdf(now().plan, now().report, arrangement, await fonts());

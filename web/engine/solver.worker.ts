@@ -8,6 +8,7 @@ import { changesTo, solve, type Progress } from '@heronstone/core/search/solve.t
 import { optionsFor, type Task } from '@heronstone/core/search/tasks.ts';
 import { compareWays, type Sorted } from '@heronstone/core/search/ways.ts';
 import { propose, type Proposing } from '@heronstone/core/search/furniture/propose.ts';
+import { proposeUnits } from '@heronstone/core/search/zones/proposeUnits.ts';
 import { UNIT_TYPES } from '@heronstone/library/units.ts';
 
 /** How long a slice may take before messages are looked at, and how often the best so far is posted, ms. */
@@ -70,6 +71,9 @@ const worker = {
   },
   async arrange(plan: Plan, seed: number, onProgress: (p: Proposing) => void) {
     return drive(propose(plan, { seed, stop }), onProgress);
+  },
+  giving(plan: Plan, seed: number) {
+    return proposeUnits(plan, seed);
   },
   cancel() {
     cancelled = true;

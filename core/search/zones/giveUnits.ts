@@ -29,79 +29,85 @@ export interface Giving {
   missing: Float64Array;
 }
 
-/** The cost of a zone with the units that it has, exactly: each form is filled from the cheapest unit on. */
-function zoneCost(p: GivingProblem, z: number, has: (u: number) => boolean, missing?: Float64Array): number {
-  let sum = 0;
-  for (let f = 0; f < p.forms; f++) {
-    let left = p.asks[z * p.forms + f]!;
-    if (left <= 0) continue;
-    for (const u of orderOfUnits(p, z, f)) {
-      if (left <= 1e-12) break;
-      if (!has(u)) continue;
-      const taken = Math.min(left, p.room[u * p.forms + f]!);
-      sum += taken * p.cost[(z * p.units + u) * p.forms + f]!;
-      left -= taken;
-    }
-    sum += Math.max(0, left) * p.short[z * p.forms + f]!;
-    if (missing) missing[z * p.forms + f] = Math.max(0, left);
-  }
-  return sum;
-}
-
-const orders = new WeakMap<GivingProblem, Int32Array[]>();
-/** Units with room for a form, the cheapest for a zone first; one that costs more than to go without is not used. */
-function orderOfUnits(p: GivingProblem, z: number, f: number): Int32Array {
-  let all = orders.get(p);
-  if (!all) orders.set(p, (all = []));
-  const at = z * p.forms + f;
-  let list = all[at];
-  if (!list) {
+/** For each zone and form the units with room for it, the cheapest first; one that costs more than to go without is not used. */
+function ordersOf(p: GivingProblem): Int32Array[] {
+  return Array.from({ length: p.zones * p.forms }, (_, at) => {
+    const [z, f] = [Math.floor(at / p.forms), at % p.forms];
+    if (p.asks[at]! <= 0) return new Int32Array(0);
     const cost = (u: number) => p.cost[(z * p.units + u) * p.forms + f]!;
     const may: number[] = [];
     for (let u = 0; u < p.units; u++) if (p.room[u * p.forms + f]! > 0 && cost(u) < p.short[at]!) may.push(u);
-    list = all[at] = Int32Array.from(may.sort((a, b) => cost(a) - cost(b) || a - b));
+    return Int32Array.from(may.sort((x, y) => cost(x) - cost(y) || x - y));
+  });
+}
+
+/** The cost of a zone with the units that it has, exactly: each form is filled from the cheapest unit on. */
+function zoneCost(
+  p: GivingProblem,
+  orders: readonly Int32Array[],
+  z: number,
+  of: ArrayLike<number>,
+  missing?: Float64Array,
+) {
+  let sum = 0;
+  const { forms, units, asks, room, cost, short } = p;
+  for (let f = 0; f < forms; f++) {
+    const at = z * forms + f;
+    let left = asks[at]!;
+    const order = orders[at]!;
+    for (let k = 0; k < order.length && left > 1e-12; k++) {
+      const u = order[k]!;
+      if (of[u] !== z) continue;
+      const taken = Math.min(left, room[u * forms + f]!);
+      sum += taken * cost[(z * units + u) * forms + f]!;
+      left -= taken;
+    }
+    sum += left * short[at]!;
+    if (missing) missing[at] = left;
   }
-  return list;
+  return sum;
 }
 
 /** The cost of an answer, from nothing. */
 export function givingCost(p: GivingProblem, of: ArrayLike<number>): number {
   let sum = 0;
-  for (let z = 0; z < p.zones; z++) sum += zoneCost(p, z, (u) => of[u] === z);
+  const orders = ordersOf(p);
+  for (let z = 0; z < p.zones; z++) sum += zoneCost(p, orders, z, of);
   return sum;
 }
 
 /** Starts of the search, and rounds of kicks from each. */
-const STARTS = 4;
-const KICKS = 60;
+const STARTS = 3;
+const KICKS = 30;
 
 /** The best giving that is found. Same problem and seed, same result. */
 export function giveUnits(p: GivingProblem, seed: number): Giving {
   const random = seeded(seed);
+  const orders = ordersOf(p);
   let best: Int32Array | null = null;
   let least = Infinity;
   for (let start = 0; start < STARTS; start++) {
-    let of = beginning(p, start, random);
-    let cost = descend(p, of);
+    let of = beginning(p, orders, start, random);
+    let cost = descend(p, orders, of);
     for (let kick = 0; kick < KICKS; kick++) {
       const other = Int32Array.from(of);
       for (let n = 0; n < 2 + Math.floor(random() * 2); n++) {
         const u = Math.floor(random() * p.units);
         if (p.fixed[u]! < 0) other[u] = Math.floor(random() * (p.zones + 1)) - 1;
       }
-      const its = descend(p, other);
+      const its = descend(p, orders, other);
       if (its < cost - 1e-9) [of, cost] = [other, its];
     }
     if (cost < least - 1e-9) [best, least] = [of, cost];
   }
   const of = best ?? Int32Array.from(p.fixed);
   const missing = new Float64Array(p.zones * p.forms);
-  for (let z = 0; z < p.zones; z++) zoneCost(p, z, (u) => of[u] === z, missing);
+  for (let z = 0; z < p.zones; z++) zoneCost(p, orders, z, of, missing);
   return { of, cost: least, missing };
 }
 
 /** Each unit to the zone to which it is worth most by itself; later starts by chance. */
-function beginning(p: GivingProblem, start: number, random: () => number): Int32Array {
+function beginning(p: GivingProblem, orders: readonly Int32Array[], start: number, random: () => number): Int32Array {
   const of = Int32Array.from(p.fixed);
   const free: number[] = [];
   for (let u = 0; u < p.units; u++) if (p.fixed[u]! < 0) free.push(u);
@@ -110,8 +116,13 @@ function beginning(p: GivingProblem, start: number, random: () => number): Int32
     return of;
   }
   // Greedily: again and again the unit and zone that gain most.
-  const gain = (u: number, z: number) =>
-    zoneCost(p, z, (v) => of[v] === z) - zoneCost(p, z, (v) => of[v] === z || v === u);
+  const gain = (u: number, z: number) => {
+    const before = zoneCost(p, orders, z, of);
+    of[u] = z;
+    const after = zoneCost(p, orders, z, of);
+    of[u] = -1;
+    return before - after;
+  };
   const left = new Set(free);
   while (left.size > 0) {
     let [most, at, to] = [1e-9, -1, -1];
@@ -128,19 +139,21 @@ function beginning(p: GivingProblem, start: number, random: () => number): Int32
 }
 
 /** Moves and swaps as long as one helps. @returns the cost */
-function descend(p: GivingProblem, of: Int32Array): number {
-  const costs = Float64Array.from({ length: p.zones }, (_, z) => zoneCost(p, z, (u) => of[u] === z));
-  const costOf = (z: number) => (z < 0 ? 0 : zoneCost(p, z, (u) => of[u] === z));
-  for (let better = true; better; ) {
+function descend(p: GivingProblem, orders: readonly Int32Array[], of: Int32Array): number {
+  const costs = Float64Array.from({ length: p.zones }, (_, z) => zoneCost(p, orders, z, of));
+  const costOf = (z: number) => (z < 0 ? 0 : zoneCost(p, orders, z, of));
+  for (let better = true; better;) {
     better = false;
     for (let u = 0; u < p.units; u++) {
       if (p.fixed[u]! >= 0) continue;
       const from = of[u]!;
+      of[u] = -1;
+      const without = from < 0 ? 0 : costs[from]! - costOf(from);
       let [gain, to] = [1e-9, from];
       for (let z = -1; z < p.zones; z++) {
         if (z === from) continue;
         of[u] = z;
-        const g = (from < 0 ? 0 : costs[from]! - costOf(from)) + (z < 0 ? 0 : costs[z]! - costOf(z));
+        const g = without + (z < 0 ? 0 : costs[z]! - costOf(z));
         if (g > gain) [gain, to] = [g, z];
       }
       of[u] = to;

@@ -111,6 +111,16 @@ export function LabelStep() {
           >
             Room binder (PDF)
           </Button>
+          <Button
+            disabled={busy}
+            onClick={() =>
+              void make(async () =>
+                download(await engine.doorSheets(arrangement), `${plan.meta.name} door sheets.pdf`, 'application/pdf'),
+              )
+            }
+          >
+            A sheet for each door (PDF)
+          </Button>
         </div>
         {sheet && (
           <dl className="mt-3">

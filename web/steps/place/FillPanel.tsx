@@ -25,7 +25,12 @@ export function FillPanel() {
   if (running === 'fill') return <FillProgress />;
   const stations = byName(plan.stations);
   const zones = report?.zones ?? [];
-  const task: Task = part === 'new' ? { kind: 'new' } : part.startsWith('zone ') ? { kind: 'zone', zone: part.slice(5) } : { kind: 'station', station: part };
+  const task: Task =
+    part === 'new'
+      ? { kind: 'new' }
+      : part.startsWith('zone ')
+        ? { kind: 'zone', zone: part.slice(5) }
+        : { kind: 'station', station: part };
   const { way, mixtures } = plan.meta.sorting;
   return (
     <>

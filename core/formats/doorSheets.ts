@@ -1,0 +1,46 @@
+/** One sheet for each piece of furniture, to hang inside its door: place by place the home, large, and what lies in it. */
+import type { Report } from '../report/evaluate.ts';
+import { byName, type Arrangement, type Plan } from '../model/plan.ts';
+import { bookFor } from './book.ts';
+import type { LabelFonts } from './labelsPdf.ts';
+
+/** @param units only these; all that have something in them when nothing is said */
+export async function doorSheetsPdf(
+  plan: Plan,
+  report: Report,
+  arrangement: Arrangement,
+  fonts: LabelFonts,
+  units?: readonly string[],
+): Promise<Uint8Array> {
+  const book = await bookFor(plan, 'door sheets', fonts);
+  for (const unit of byName(plan.units)) {
+    if (units && !units.includes(unit.id)) continue;
+    const places = report.compartments.filter((c) => c.unit === unit.id && c.contents[arrangement].length > 0);
+    if (places.length === 0) continue;
+    const letters = new Set(places.flatMap((c) => c.zones));
+    const zones = report.zones.filter((z) => letters.has(z.id)).map((z) => `${z.letter} · ${z.name}`);
+    book.turn();
+    book.line(unit.name, 10, { bold: true });
+    if (zones.length > 0) book.line(zones.join('   '), 5);
+    for (const c of places) {
+      book.space(4);
+      const place = c.name === unit.name ? '' : c.name.replace(`${unit.name}, `, '');
+      const home = c.homeName[arrangement];
+      if (place !== '') book.line(place, 4);
+      if (home !== '') book.line(home, 7, { bold: true });
+      for (const id of c.contents[arrangement]) {
+        const p = report.placements[id]!;
+        book.line(
+          `${plan.supplies[p.supply]!.name}${p.count > 1 ? `, ${p.count}` : ''}${p.spare ? ' (spares)' : ''}`,
+          4,
+          { in: 5 },
+        );
+      }
+    }
+  }
+  if (book.number === 0) {
+    book.turn();
+    book.line('Nothing is placed yet.', 5);
+  }
+  return book.doc.save();
+}

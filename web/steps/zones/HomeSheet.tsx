@@ -1,0 +1,236 @@
+/** A home: its name, zone, things, order, and where it is wanted. */
+import { useState } from 'react';
+import { INSIDE_ORDERS, INSIDE_WORDS, type InsideOrder } from '@heronstone/core/model/sorting.ts';
+import { ASKED_SIDES, byName, type Home } from '@heronstone/core/model/plan.ts';
+import { howMany } from '@heronstone/core/model/measure.ts';
+import type { HomeReport, Report } from '@heronstone/core/report/evaluate.ts';
+import { useStore } from '../../state/state.ts';
+import { dissolveHome, mergeHomes, moveToHome, setHome, splitHome } from '../../state/zones.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Choice, TextField } from '../../ui/Field.tsx';
+import { Folded, Sheet } from '../../ui/Sheet.tsx';
+import { whereIs } from './HomeCard.tsx';
+import { SIDE_WORDS } from './words.ts';
+
+const ORDER_OPTIONS = INSIDE_ORDERS.map((o) => [o, INSIDE_WORDS[o]] as const);
+
+export function HomeSheet({
+  home,
+  report,
+  onClose,
+  onName,
+}: {
+  home: HomeReport;
+  report: Report;
+  onClose: () => void;
+  onName: (name: string) => void;
+}) {
+  const plan = useStore((s) => s.plan)!;
+  const arrangement = useStore((s) => s.arrangement);
+  const row: Home | undefined = home.own ? plan.homes[home.id] : undefined;
+  const [out, setOut] = useState<ReadonlySet<string>>(new Set());
+  const [name, setName] = useState('');
+  const put = (columns: Partial<Omit<Home, 'id'>>, words: string) => setHome(home.id, columns, words);
+  const others = report.homes.filter((h) => h.id !== home.id && !h.spares && h.supplies.length > 0);
+  const called = (h: HomeReport) => `${h.name}${h.zone === home.zone ? '' : ` (${letterOf(report, h.zone)})`}`;
+  const places = report.compartments.filter((c) => c.unit === row?.unit && c.within === null);
+  const inside = row?.inside ?? [];
+  const stations = byName(plan.stations).map((s) => [s.id, s.name] as const);
+  const split = () => {
+    if (splitHome(home.id, [...out], name.trim() || `${home.name}, 2`)) {
+      setOut(new Set());
+      setName('');
+    }
+  };
+  return (
+    <Sheet title={home.name} about="step" line={whereIs(report, home, arrangement)}>
+      {home.runs[arrangement].length > 1 && (
+        <p role="note" className="mb-2 text-rust">
+          It lies in {home.runs[arrangement].length} places that are not beside each other.
+        </p>
+      )}
+      {home.spares ? (
+        <p className="text-soft">These are the spares of what is in the home of the same name.</p>
+      ) : (
+        <>
+          <TextField label="Name" value={home.name} onSet={onName} />
+          <Choice
+            className="mt-2"
+            label="Zone"
+            value={home.zone ?? ''}
+            options={[
+              ...(home.zone === null ? [['', 'none: nobody uses it'] as const] : []),
+              ...report.zones.map((z) => [z.id, `${z.letter} · ${z.name}`] as const),
+            ]}
+            onSet={(zone) => zone !== '' && put({ zone }, 'another zone')}
+          />
+          <label className="mt-2 flex min-h-8 items-center gap-1.5">
+            <input
+              type="checkbox"
+              checked={home.set}
+              onChange={(e) => put({ set: e.target.checked }, e.target.checked ? 'stays together' : 'may be parted')}
+            />
+            A set: it stays together, or it is said to be torn
+          </label>
+        </>
+      )}
+      <h3 className="mt-3 font-sans font-bold">{howMany(home.supplies.length, 'line')}</h3>
+      <ul className="mt-1 grid gap-1.5">
+        {home.supplies.map((id) => (
+          <li key={id} className="flex items-center gap-2">
+            {!home.spares && home.supplies.length > 1 && (
+              <input
+                type="checkbox"
+                aria-label={`Split off ${plan.supplies[id]!.name}`}
+                checked={out.has(id)}
+                onChange={(e) => {
+                  const next = new Set(out);
+                  if (e.target.checked) next.add(id);
+                  else next.delete(id);
+                  setOut(next);
+                }}
+              />
+            )}
+            <span className="min-w-0 grow truncate">
+              {plan.supplies[id]!.count} {plan.supplies[id]!.name}
+            </span>
+            {!home.spares && (
+              <Choice
+                hideLabel
+                className="w-28 shrink-0"
+                label={`Move ${plan.supplies[id]!.name} to`}
+                value=""
+                options={[['', 'stays'], ...others.map((h) => [h.id, called(h)] as const)]}
+                onSet={(to) => to !== '' && moveToHome(id, to)}
+              />
+            )}
+          </li>
+        ))}
+      </ul>
+      {out.size > 0 && out.size < home.supplies.length && (
+        <div className="mt-2 rounded-xl border border-line p-3">
+          <label className="block text-soft" htmlFor="split-name">
+            Name of the new home
+          </label>
+          <input
+            id="split-name"
+            value={name}
+            maxLength={120}
+            onChange={(e) => setName(e.target.value)}
+            onKeyDown={(e) => e.key === 'Enter' && split()}
+            className="w-full rounded-md border border-line bg-leaf px-2 py-1"
+          />
+          <Button className="mt-2 w-full" onClick={split}>
+            Split off {howMany(out.size, 'line')}
+          </Button>
+        </div>
+      )}
+      {!home.spares && (
+        <>
+          <Folded title="Where it is wanted">
+            <div className="grid gap-2 pt-1">
+              <Choice
+                label="In"
+                value={row?.unit ?? ''}
+                options={[['', 'wherever the plan puts it'], ...byName(plan.units).map((u) => [u.id, u.name] as const)]}
+                onSet={(unit) =>
+                  put(unit === '' ? { unit: null, slot: '', firm: false } : { unit, slot: '' }, 'where it is wanted')
+                }
+              />
+              {row?.unit != null && places.length > 1 && (
+                <Choice
+                  label="Place"
+                  value={row.slot}
+                  options={[['', 'any of its places'], ...places.map((c) => [c.slot, c.short] as const)]}
+                  onSet={(slot) => put({ slot }, 'where it is wanted')}
+                />
+              )}
+              {row?.unit != null && (
+                <label className="flex min-h-8 items-center gap-1.5">
+                  <input
+                    type="checkbox"
+                    checked={row.firm}
+                    onChange={(e) =>
+                      put({ firm: e.target.checked }, e.target.checked ? 'firmly there' : 'there if it can be')
+                    }
+                  />
+                  Firm: nowhere else
+                </label>
+              )}
+              <Choice
+                label="Side"
+                value={row?.side ?? ''}
+                options={[
+                  ['', 'no matter'],
+                  ...ASKED_SIDES.filter((s) => s !== 'between' || stations.length > 1).map(
+                    (s) => [s, SIDE_WORDS[s]] as const,
+                  ),
+                ]}
+                onSet={(side) =>
+                  put(
+                    side === ''
+                      ? { side: null, station: null, other: null }
+                      : side === 'between'
+                        ? { side, station: stations[0]![0], other: stations[1]![0] }
+                        : { side, other: null },
+                    side === '' ? 'on any side' : SIDE_WORDS[side],
+                  )
+                }
+              />
+              {row?.side != null && row.side !== 'near the door' && (
+                <Choice
+                  label={row.side === 'between' ? 'Between' : 'Of the seat'}
+                  value={row.station ?? ''}
+                  options={row.side === 'between' ? stations : [['', 'of its zone'], ...stations]}
+                  onSet={(s) => s !== row.other && put({ station: s === '' ? null : s }, 'the seat')}
+                />
+              )}
+              {row?.side === 'between' && (
+                <Choice
+                  label="and"
+                  value={row.other ?? ''}
+                  options={stations}
+                  onSet={(s) => s !== row.station && put({ other: s }, 'the seat')}
+                />
+              )}
+            </div>
+          </Folded>
+          <Folded title="Order of its things">
+            <div className="grid gap-2 pt-1">
+              <Choice
+                label="First by"
+                value={inside[0] ?? ''}
+                options={[['', 'as in the whole room'], ...ORDER_OPTIONS]}
+                onSet={(o) => put({ inside: o === '' ? [] : [o as InsideOrder, ...inside.slice(1)] }, 'its order')}
+              />
+              {inside.length > 0 && (
+                <Choice
+                  label="then by"
+                  value={inside[1] ?? 'most used'}
+                  options={ORDER_OPTIONS}
+                  onSet={(o) => put({ inside: [inside[0]!, o] }, 'its order')}
+                />
+              )}
+            </div>
+          </Folded>
+          <Folded title="Merge or undo">
+            <div className="grid gap-2 pt-1">
+              <Choice
+                label="Merge with"
+                value=""
+                options={[['', 'no other'], ...others.map((h) => [h.id, called(h)] as const)]}
+                onSet={(from) => from !== '' && mergeHomes(home.id, from)}
+              />
+              {home.own && <Button onClick={() => dissolveHome(home.id)}>Leave it to the program again</Button>}
+            </div>
+          </Folded>
+        </>
+      )}
+      <Button look="quiet" className="mt-3" onClick={onClose}>
+        Close
+      </Button>
+    </Sheet>
+  );
+}
+
+const letterOf = (report: Report, id: string | null) => report.zones.find((z) => z.id === id)?.letter ?? 'store';

@@ -91,6 +91,7 @@ export function finderOf(
     const all = tokensOf(text).map(stem);
     return [...all, ...joined(all)];
   };
+  const homes = new Map(report.homes.flatMap((h) => (h.spares ? [] : h.supplies.map((s) => [s, h.name] as const))));
   for (const s of byName(plan.supplies)) {
     const same = groupsFor(s.name, groups);
     const own = [s.alsoCalled, ...(looked.get(s.id) ?? [])];
@@ -99,7 +100,7 @@ export function finderOf(
       own: own.flatMap(tokens),
       other: same.flatMap((g) => g.words),
       more: tokens(
-        `${s.category} ${s.colour} ${s.collection} ${s.theme} ${s.note} ${(uses.get(s.id) ?? []).join(' ')}`,
+        `${homes.get(s.id) ?? ''} ${s.category} ${s.colour} ${s.collection} ${s.theme} ${s.note} ${(uses.get(s.id) ?? []).join(' ')}`,
       ),
       phrases: new Set(
         [
@@ -111,7 +112,10 @@ export function finderOf(
     });
   }
   for (const c of report.compartments)
-    known.set(`place ${c.id}`, { name: tokens(c.name), own: [], other: [], more: [], phrases: new Set() });
+    known.set(`place ${c.id}`, {
+      ...{ name: tokens(c.name), own: [], other: [], phrases: new Set<string>() },
+      more: tokens(c.homeName[arrangement]),
+    });
   index.addAll(
     [...known].map(([id, k]) => ({
       id,

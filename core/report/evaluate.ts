@@ -42,7 +42,7 @@ import { reportedArrangement, weekOf, worstOf } from './week.ts';
 import { openWork } from './openWork.ts';
 import { nothingSaid, supplyReports, type SaidOfSupplies } from './supplies.ts';
 import { homesOf } from '../zones/homes.ts';
-import { homedIn, homeReports, zoneReports, zonesOfPlace, type Homed, type PlaceName } from './zones.ts';
+import { homedIn, homeFindings, homeReports, zoneReports, zonesOfPlace, type Homed, type PlaceName } from './zones.ts';
 import { minutesByPlace, reachOf, compartmentReport, containerReports } from './places.ts';
 
 export * from './report.ts';
@@ -74,6 +74,8 @@ interface Kept {
   /** What is said of a placement, by its report: whether it fits; what people wish. */
   fit: WeakMap<PlacementReport, readonly Finding[]>;
   wishes: WeakMap<PlacementReport, readonly Finding[]>;
+  /** What is said of sets and of what is to lie apart, by what is said of homes. */
+  homes: WeakMap<Homed, readonly Finding[]>;
   packed: Record<Arrangement, Made<Packed>>;
   places: Made<CompartmentReport>;
   cuts: Made<CutPiece[]>;
@@ -94,6 +96,7 @@ const nothingLying = () => ({
   supplies: nothingSaid(),
   fit: new WeakMap(),
   wishes: new WeakMap(),
+  homes: new WeakMap(),
   packed: { today: new Map(), planned: new Map() },
   places: new Map(),
   cuts: new Map(),
@@ -284,7 +287,16 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
     if (pack && pack.placements.length > 0)
       findings.push(...once(kept.dangers, c.id, [pack], () => checkDangers(scene, c, pack.placements)));
   }
-  const { strain } = of[spoken];
+  const { homed: said, strain } = of[spoken];
+  findings.push(
+    ...onceOf(kept.homes, said, () =>
+      homeFindings(
+        scene,
+        said.names,
+        Object.values(plan.placements).filter((p) => p.arrangement === spoken),
+      ),
+    ),
+  );
   findings.push(...once(kept.strained, spoken, [strain], () => checkStrain(scene, strain)));
   const moves = countMoves(plan);
   const walls = wallsOf(plan);

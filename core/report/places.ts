@@ -6,6 +6,7 @@ import type { Compartment } from '../furniture/compartments.ts';
 import { type Arrangement } from '../model/plan.ts';
 import { pace } from '../reach/body.ts';
 import { openingOf, type Scene } from '../scene/scene.ts';
+import { zonesOf } from '../zones/zones.ts';
 import { allottedTo } from '../zones/allotted.ts';
 import { zonesOfPlace, type PlaceName } from './zones.ts';
 import {
@@ -52,6 +53,16 @@ export function reachOf(scene: Scene, c: Compartment): Record<string, ReachRepor
   return reach;
 }
 
+function zonesSaid(
+  scene: Scene,
+  c: Compartment,
+  homes: readonly string[],
+): Pick<CompartmentReport, 'zones' | 'letters'> {
+  const zones = zonesOfPlace(scene, c, homes);
+  const letters = zonesOf(scene).flatMap((z) => (zones.includes(z.id) ? [z.letter] : []));
+  return { zones, letters: allottedTo(scene.plan, c).as === 'storage' ? 'S' : letters.join(' ') };
+}
+
 export function compartmentReport(
   scene: Scene,
   c: Compartment,
@@ -85,7 +96,7 @@ export function compartmentReport(
     homes: { today: named.today?.homes ?? [], planned: named.planned?.homes ?? [] },
     homeName: { today: named.today?.name ?? '', planned: named.planned?.name ?? '' },
     canBeNamed: { today: named.today?.canBeNamed ?? true, planned: named.planned?.canBeNamed ?? true },
-    zones: zonesOfPlace(scene, c, named.planned?.homes ?? []),
+    ...zonesSaid(scene, c, named.planned?.homes ?? []),
     given: allottedTo(scene.plan, c),
   };
 }

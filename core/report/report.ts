@@ -81,6 +81,8 @@ export interface CompartmentReport {
   canBeNamed: Record<Arrangement, boolean>;
   /** Zones that have it: those it is given to, or that of most that is planned there. */
   zones: string[];
+  /** Their letters, S for storage: “A C”; empty where it is nobody's. */
+  letters: string;
   /** To whom the maker gave it. */
   given: Allotted;
 }
@@ -257,7 +259,7 @@ export interface Week {
   /** Looking for things with no home. */
   hunting: number;
   penalties: number;
-  /** Rolling carts up and fetching kits. */
+  /** Rolling carts up, fetching kits, going between the stations of one session. */
   setup: number;
   /** All of them. */
   minutes: number;
@@ -281,7 +283,7 @@ export interface ActivityWeek {
   /** Fetching and putting back, minutes. */
   minutes: number;
   fetches: number;
-  /** Rolling carts up and fetching kits, minutes. */
+  /** Rolling carts up, fetching kits, going between stations, minutes. */
   setup: number;
   /** Both together. */
   total: number;

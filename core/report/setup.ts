@@ -1,4 +1,7 @@
-/** What setting up costs: rolling carts to the work and back, fetching kits from their home and putting them back. */
+/**
+ * What setting up costs: rolling carts to the work and back, fetching kits from their place and putting them back, and going to
+ * the other stations at which an activity is done and back within a session.
+ */
 import type { Plan } from '../model/plan.ts';
 import { pace } from '../reach/body.ts';
 import { distance } from '../geometry/geometry.ts';
@@ -10,6 +13,7 @@ import { ALONE, fetchElements, returnElements } from '../fetch/fetch.ts';
 export interface Setup {
   activity: string;
   station: string;
+  /** A cart, a kit, or the other station. */
   what: string;
   /** Seconds for getting it and bringing it back, once. */
   seconds: number;
@@ -42,16 +46,37 @@ export function setupsOf(scene: Scene): Setup[] {
             ]
           : [];
       });
-      return [...carts, ...kits].map(({ what, elements }) => ({
+      // The main station is the first: from there one goes to each of the others, once a session, and back.
+      const moves =
+        station === seats[0] || !plan.stations[seats[0]!]
+          ? []
+          : [{ what: station, elements: betweenStations(scene, seats[0]!, station), times: activity.sessionsPerWeek }];
+      return [...carts, ...kits, ...moves].map(({ what, elements, ...own }) => ({
         activity: activity.id,
         station,
         what,
         seconds: totalSeconds(elements),
         motions: byMotion(elements),
         times,
+        ...own,
       }));
     });
   });
+}
+
+/** Going from one seat to another and back: getting up and sitting down where one sits, and the way over the free floor. */
+function betweenStations(scene: Scene, from: string, to: string): Element[] {
+  const { plan, constants } = scene;
+  const [a, b] = [plan.stations[from]!, plan.stations[to]!];
+  if (distance(a, b) < 1) return [];
+  const table = b.unit === null ? undefined : scene.walks.get(from)?.get(`${b.unit}/top`);
+  const way = table?.path?.length ?? distance(a, b);
+  const paces = (2 * way) / pace(plan.people[a.person]!.stature, constants);
+  const seated = [a, b].filter((s) => s.posture === 'seated').length;
+  return [
+    ...(seated > 0 ? [element('stand up', seated, constants), element('sit down', seated, constants)] : []),
+    element('walk', paces, constants),
+  ];
 }
 
 /** Going to a parked cart, rolling it up, rolling it back, and coming back: four times the way, and two grasps. */

@@ -4,6 +4,7 @@
  */
 import type { Compartment } from '../furniture/compartments.ts';
 import { lies } from '../fit/lies.ts';
+import type { Finding } from '../model/finding.ts';
 import type { Arrangement, Placement, Supply } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { allottedTo } from '../zones/allotted.ts';
@@ -45,7 +46,11 @@ export function homedIn(scene: Scene, rows: readonly Placement[], placements: re
       linesNamed += p.lines;
       placesNamed++;
     }
-    places.set(p.id, { homes: p.of.map((h) => h.id), name: odds ? 'Odds and ends' : nameOfPlace(p.of), canBeNamed });
+    places.set(p.id, {
+      homes: p.of.map((h) => h.id),
+      name: odds ? 'Odds and ends' : nameOfPlace(scene, p),
+      canBeNamed,
+    });
   }
   const homes = [...named.homes.values()];
   const kinds = new Map<string, Set<string>>();
@@ -90,6 +95,37 @@ function setsTorn(scene: Scene, rows: readonly Placement[]): NamesReport['setsTo
     const runs = runsOf(scene, places);
     return runs.length > 1 ? [{ name, supplies: [...ids], places: runs.map((r) => r[0]!) }] : [];
   });
+}
+
+/** Cautions about sets that are torn, and things that lie together and should not; each names the places. */
+export function homeFindings(scene: Scene, names: NamesReport, rows: readonly Placement[]): Finding[] {
+  const { plan } = scene;
+  const place = (id: string) => scene.compartment.get(id)?.name ?? id;
+  const rowOf = (supply: string) => rows.find((p) => p.supply === supply)?.id ?? '';
+  return [
+    ...names.setsTorn.map((t): Finding => ({
+      code: 'set torn',
+      severity: 'caution',
+      path: `placements.${rowOf(t.supplies[0]!)}.slot`,
+      expected: 'one place, or places beside each other',
+      message: `“${t.name}” is a set, and lies in ${t.places.length} places: ${t.places.map(place).join('; ')}.`,
+      targets: t.supplies.flatMap((s) => {
+        const id = rowOf(s);
+        return id === '' ? [] : [{ table: 'placements' as const, id }];
+      }),
+    })),
+    ...names.apartBroken.map((b): Finding => {
+      const why = apartFrom(plan).get(b.a)?.get(b.b) ?? '';
+      return {
+        code: 'kept apart',
+        severity: 'caution',
+        path: `placements.${rowOf(b.a)}.slot`,
+        expected: 'two places',
+        message: `${plan.supplies[b.a]!.name} and ${plan.supplies[b.b]!.name} are to be kept apart, and lie together in ${place(b.place)}${why === '' ? '' : `: ${why}`}.`,
+        targets: [b.a, b.b].map((s) => ({ table: 'placements' as const, id: rowOf(s) })),
+      };
+    }),
+  ];
 }
 
 /** Pairs of things that are to lie apart, and lie in one place. */

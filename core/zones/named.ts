@@ -79,6 +79,8 @@ export interface NamedPlace extends Held {
   /** Homes with the most lines first. */
   of: HomeOf[];
   lines: number;
+  /** The activity for which all of its things are mostly used; null where there are several, '' for what nobody uses. */
+  work: string | null;
   tooMany: number;
 }
 
@@ -135,7 +137,14 @@ export function namesOf(scene: Scene, placements: readonly Placement[]): Named {
     }
     const of = [...count].sort((a, b) => b[1] - a[1] || a[0].name.localeCompare(b[0].name, 'en')).map(([home]) => home);
     const held = { homes: of.length, kinds: kinds.size, works: works.size };
-    places.set(id, { id, ...held, of, lines: list.length, tooMany: tooMany(held, scene.constants) });
+    places.set(id, {
+      id,
+      ...held,
+      of,
+      lines: list.length,
+      work: works.size === 1 ? [...works][0]! : null,
+      tooMany: tooMany(held, scene.constants),
+    });
   }
   return {
     places,
@@ -155,8 +164,17 @@ export function namesOf(scene: Scene, placements: readonly Placement[]): Named {
   };
 }
 
-/** What the homes of a place are called together: "Needles and pins", "Paints · brushes"; the first few where there are many. */
-export function nameOfPlace(of: readonly Pick<HomeOf, 'name'>[]): string {
-  const names = of.slice(0, 3).map((h) => h.name);
-  return names.join(' · ') + (of.length > 3 ? ' …' : '');
+/** Names in a row before the activity says it better. */
+const NAMES = 2;
+
+/** What a place is called: its homes; of more than two the one activity that they are for, or the first few. */
+export function nameOfPlace(scene: Pick<Scene, 'plan'>, place: Pick<NamedPlace, 'of' | 'work'>): string {
+  const { of, work } = place;
+  if (of.length > NAMES && work !== null) return work === '' ? 'Not used' : scene.plan.activities[work]!.name;
+  return (
+    of
+      .slice(0, NAMES + 1)
+      .map((h) => h.name)
+      .join(' · ') + (of.length > NAMES + 1 ? ' …' : '')
+  );
 }

@@ -32,6 +32,18 @@ export function BottomLine() {
           )}
         </div>
       )}
+      {planned && planned.placed > 0 && report && (
+        <Link
+          to={`/plan/${report.plan}/zones?view=homes`}
+          className="hidden shrink-0 hover:underline lg:inline"
+          title="At most two homes of few kinds, or the things of one activity"
+        >
+          <b className="font-serif text-lg">
+            {report.names.planned.placesNamed} of {report.names.planned.places}
+          </b>{' '}
+          places can be named
+        </Link>
+      )}
       <Said grows="up" className="h-full grow" />
       <div className="flex shrink-0 gap-5">
         <StillOpen />
@@ -127,7 +139,7 @@ function Parts({ week, title }: { week: Week; title: string }) {
           [
             ['Fetching and putting back', week.fetching],
             ['Looking for things with no home', week.hunting],
-            ['Rolling carts up and fetching kits', week.setup],
+            ['Rolling carts up, fetching kits, going between stations', week.setup],
             ['Penalties (heavy, hazards near a child, sun, heat)', week.penalties],
           ] as const
         ).map(([name, value]) => (

@@ -53,7 +53,12 @@ export const Front = memo(function Front({
   const reach = station ? c.reach[station] : undefined;
   const contents = things === '' ? [] : things.split('\n');
   const first = contents[0] ?? '';
-  const name = first === '' ? 'empty' : contents.length > 1 ? `${first} +${contents.length - 1}` : first;
+  // The home goes before what lies in it, with the letter of its zone; a place that cannot be named has its things only.
+  const home = first !== '' && c.canBeNamed[arrangement] ? c.homeName[arrangement] : '';
+  const called = home === '' ? first : c.letters === '' ? home : `${c.letters} · ${home}`;
+  const name =
+    first === '' ? 'empty' : home === '' && contents.length > 1 ? `${first} +${contents.length - 1}` : called;
+  const told = home === '' || (contents.length === 1 && home === first) ? contents : [called, ...contents];
   const r = Math.min(9 * px, height * 0.45);
   const size = Math.min((width < 90 * px ? 9.5 : 11.5) * px, height * 0.62);
   // A narrow front that is high enough has its words below the ripple, over the whole width.
@@ -62,7 +67,7 @@ export const Front = memo(function Front({
   const step = size * 1.25;
   const head = below ? 2 * r + 6 * px : r + 4 * px - size / 2;
   const rows = Math.floor((height - head - 3 * px) / step);
-  const named = !washed && contents.length > 1 && rows >= 2;
+  const named = !washed && told.length > 1 && rows >= 2;
   const mid = below || named ? y + r + 4 * px : height > 60 * px ? y + height - r - 6 * px : y + height / 2;
   const room = below ? width - 16 * px : width - 2 * r - 18 * px;
   const letters = Math.floor(room / (size * 0.53));
@@ -71,11 +76,11 @@ export const Front = memo(function Front({
   const tight = heat !== null && letters < 5;
   const short = (text: string) => (text.length > letters ? `${text.slice(0, letters - 1)}…` : text);
   const lines = named
-    ? contents.length <= rows
-      ? contents.map(short)
+    ? told.length <= rows
+      ? told.map(short)
       : [
-          ...contents.slice(0, rows - 1).map(short),
-          letters < 11 ? `+${contents.length - rows + 1}` : `and ${contents.length - rows + 1} more`,
+          ...told.slice(0, rows - 1).map(short),
+          letters < 11 ? `+${told.length - rows + 1}` : `and ${told.length - rows + 1} more`,
         ]
     : below && label.length > letters && height > 2 * r + 2.2 * size + 10 * px
       ? wrap(label, letters)
@@ -92,7 +97,7 @@ export const Front = memo(function Front({
         ? drags({ opening: { unit: c.unit, slot: c.slot }, name: c.name })
         : {})}
       aria-pressed={chosen}
-      aria-label={`${c.name}: ${contents.length === 0 ? 'empty' : `${contents.length} ${contents.length === 1 ? 'line' : 'lines'}, ${first}`}, ${fillWords(fill)}${reach ? `, ripple ${reach.ripple} ${RIPPLE_WORD[reach.ripple]}, ${SIGHT_WORD[reach.sight.state]}` : ''}${heat ? `, ${heat.words}` : ''}`}
+      aria-label={`${c.name}: ${contents.length === 0 ? 'empty' : `${contents.length} ${contents.length === 1 ? 'line' : 'lines'}, ${first}`}${home === '' ? '' : `, home of ${home}`}, ${fillWords(fill)}${reach ? `, ripple ${reach.ripple} ${RIPPLE_WORD[reach.ripple]}, ${SIGHT_WORD[reach.sight.state]}` : ''}${heat ? `, ${heat.words}` : ''}`}
       className="cursor-pointer"
       onClick={(e) => {
         e.stopPropagation();
@@ -171,7 +176,7 @@ export const Front = memo(function Front({
             dy="0.35em"
             fontSize={size}
             fill={first === '' && !heat ? 'var(--soft)' : 'var(--ink)'}
-            fontWeight={chosen || heat ? 700 : 400}
+            fontWeight={chosen || heat || (i === 0 && home !== '') ? 700 : 400}
           >
             {line}
           </text>

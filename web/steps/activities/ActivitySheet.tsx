@@ -80,7 +80,7 @@ function Serves({ activity: a, plan }: { activity: Activity; plan: Plan }) {
       : h.cart !== null
         ? `cart: ${plan.units[h.cart]!.name}`
         : `kit: ${plan.kits[h.kit!]!.name}`;
-  const once = (h: Helper) => setups?.find((s) => s.activity === a.id && (s.what === h.cart || s.what === h.kit));
+  const once = (h: Helper) => setups?.find((s) => s.activity === a.id && [h.cart, h.kit, h.station].includes(s.what));
   const taken = new Set(hosts.flatMap((h) => [h.station, h.cart, h.kit]).filter((x) => x !== null));
   const options: Array<readonly [string, string]> = [
     ['', 'Add …'],
@@ -125,7 +125,11 @@ function Serves({ activity: a, plan }: { activity: Activity; plan: Plan }) {
               <div className="flex items-center justify-between gap-2">
                 <span>
                   {nameOf(h)}
-                  {setup && <span className="text-soft">, {setup.seconds.toFixed(0)} s each time</span>}
+                  {setup && (
+                    <span className="text-soft">
+                      , {setup.seconds.toFixed(0)} s each time{h.station !== null ? ' to go there and back' : ''}
+                    </span>
+                  )}
                 </span>
                 <Button
                   look="quiet"

@@ -133,6 +133,7 @@ function FindView() {
                       <span key={p.placement} className="flex items-center gap-2">
                         <Ring id={p.compartment} station={station} />
                         {p.place}: <b>{p.count}</b>
+                        <HomeOfPlace id={p.compartment} supply={f.id} />
                       </span>
                     ))
                   )
@@ -211,6 +212,15 @@ function FindView() {
       </section>
     </div>
   );
+}
+
+/** The home in which a thing lives there, where that has another name than itself. */
+function HomeOfPlace({ id, supply }: { id: string; supply: string }) {
+  const name = useStore((s) => {
+    const here = placeOf(s.report, id)?.homes[s.arrangement] ?? [];
+    return s.report?.homes.find((h) => here.includes(h.id) && h.supplies.includes(supply))?.name ?? '';
+  });
+  return name === '' ? null : <span className="truncate text-soft">{name}</span>;
 }
 
 function Ring({ id, station }: { id: string; station: string | null }) {

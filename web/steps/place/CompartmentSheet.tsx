@@ -50,6 +50,12 @@ export function CompartmentSheet({
   return (
     <Sheet title={c.name} line={`${formatSize([c.inside.width, c.inside.depth, c.inside.height], system)} inside`}>
       <dl>
+        {c.homeName[arrangement] !== '' && (
+          <Fact name={c.letters === '' ? 'Home' : `Home, zone ${c.letters}`}>
+            {c.homeName[arrangement]}
+            {!c.canBeNamed[arrangement] && <span className="block text-rust">too many to be named</span>}
+          </Fact>
+        )}
         {reach && stationId && (
           <>
             <Fact name={`From ${plan.stations[stationId]!.name}`}>

@@ -18,7 +18,7 @@ import { cancelSearch, fillRoom, lookAtWays, useSearching } from '../../state/se
 import { commit } from '../../state/plan.ts';
 import { notice, setArrangement, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Choice } from '../../ui/Field.tsx';
+import { Choice, TextField } from '../../ui/Field.tsx';
 import { COLUMNS } from './columns.ts';
 import { Mixtures } from './Mixtures.tsx';
 import { Variants } from './Variants.tsx';
@@ -27,6 +27,33 @@ const words = <T extends string>(all: readonly T[], names: Readonly<Record<T, st
   all.map((key) => [key, names[key]] as const);
 
 /** @param onShow goes to the places */
+/** The maker's own order of colours, as in a catalogue: one after another, with commas between them. */
+function OwnColours() {
+  const plan = useStore((s) => s.plan)!;
+  const { sorting } = plan.meta;
+  return (
+    <TextField
+      label="My own order of colours"
+      hint="With commas between them; empty takes the rainbow."
+      value={sorting.colours.join(', ')}
+      empty
+      onSet={(text) =>
+        commit('My own order of colours', [
+          setMeta(plan, {
+            sorting: {
+              ...sorting,
+              colours: text
+                .split(',')
+                .map((c) => c.trim())
+                .filter((c) => c !== ''),
+            },
+          }),
+        ])
+      }
+    />
+  );
+}
+
 export function WaysView({ onShow }: { onShow: () => void }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
@@ -70,6 +97,15 @@ export function WaysView({ onShow }: { onShow: () => void }) {
           options={words(INSIDE_ORDERS, INSIDE_WORDS)}
           onSet={(inside) => change(`In one place: ${INSIDE_WORDS[inside].toLowerCase()}`, { inside })}
         />
+        {sorting.inside !== 'most used' && (
+          <Choice
+            label="then"
+            value={sorting.then}
+            options={words(INSIDE_ORDERS, INSIDE_WORDS)}
+            onSet={(then) => change(`In one place, then: ${INSIDE_WORDS[then].toLowerCase()}`, { then })}
+          />
+        )}
+        <OwnColours />
       </div>
       <Mixtures />
       <div className="noprint mt-3 flex flex-wrap items-center gap-2">

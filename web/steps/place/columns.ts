@@ -7,6 +7,7 @@ export const COLUMNS: ReadonlyArray<readonly [string, (f: Compared) => number, n
   ['metres', (f) => f.metres, 0],
   ['litres', (f) => f.litres, 0],
   ['no place', (f) => f.without, 0],
+  ['can be named, %', (f) => 100 * f.named, 0],
   ['homes per kind', (f) => f.homesOfAKind, 1],
   ['moves', (f) => f.moves, 0],
 ];

@@ -14,6 +14,7 @@ import { Choice, Fact, Heading, NumberField } from '../../ui/Field.tsx';
 import { Photos } from '../../ui/Photos.tsx';
 import { RowForm } from '../../ui/RowForm.tsx';
 import { Folded, Sheet } from '../../ui/Sheet.tsx';
+import { KeptApart } from './KeptApart.tsx';
 import { NeverIn } from './NeverIn.tsx';
 import { PackedAnotherWay } from './PackedAnotherWay.tsx';
 import { fieldsOf, MORE_FIELDS } from './supplyFields.ts';
@@ -138,6 +139,7 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
         ))}
       </ul>
       <NeverIn supply={supply} />
+      <KeptApart supply={supply} />
       <WhereItFits key={supply.id} supply={supply} />
       <details className="mt-4" open={supply.traits.length > 0}>
         <summary className="cursor-pointer font-bold text-soft">Spares, cautions, colour and more</summary>

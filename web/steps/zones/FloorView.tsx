@@ -6,6 +6,8 @@ import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { select, useStore } from '../../state/state.ts';
 import { addZone, giveTo, keepZones, type Brush } from '../../state/zones.ts';
 import { Button } from '../../ui/Button.tsx';
+import { Select } from '../../ui/Select.tsx';
+import { useNarrow } from '../../ui/narrow.ts';
 import { Letter } from './Letter.tsx';
 import { UnitZones } from './UnitZones.tsx';
 import { ZonesSheet } from './ZonesSheet.tsx';
@@ -21,6 +23,7 @@ export function FloorView({ report }: { report: Report }) {
   const [firm, setFirm] = useState(true);
   const [shared, setShared] = useState(false);
   useEffect(() => select(null), []);
+  const narrow = useNarrow();
   const brush = brushOf(key);
   const unit = selected?.kind === 'unit' ? plan.units[selected.id] : undefined;
   const proposed = report.zones.some((z) => z.proposed);
@@ -37,28 +40,48 @@ export function FloorView({ report }: { report: Report }) {
     <>
       <section aria-label="The floor" className="flex min-h-0 min-w-0 grow flex-col px-2 md:px-4">
         <div className="flex shrink-0 flex-wrap items-center gap-x-3 gap-y-1.5 px-1 pb-1">
-          <RadioGroup.Root
-            aria-label="Give to"
-            value={key}
-            onValueChange={setKey}
-            orientation="horizontal"
-            className="flex flex-wrap items-center gap-1.5"
-          >
-            <span className="mr-1 text-soft" aria-hidden="true">
-              Give to
-            </span>
-            {brushes.map(([id, name, letter]) => (
-              <RadioGroup.Item
-                key={id}
-                value={id}
-                aria-label={letter ? `${letter} ${name}` : name}
-                className="flex min-h-8 max-w-52 items-center gap-1.5 rounded-full border border-line bg-leaf pr-3 pl-1 data-[state=checked]:border-2 data-[state=checked]:border-ink data-[state=checked]:font-bold max-md:min-h-11"
-              >
-                {letter ? <Letter letter={letter} /> : <span className="pl-2" />}
-                <span className="truncate">{name}</span>
-              </RadioGroup.Item>
-            ))}
-          </RadioGroup.Root>
+          {narrow ? (
+            <Select
+              look="round"
+              label="Give to"
+              value={key}
+              options={brushes.map(
+                ([id, name, letter]) =>
+                  [
+                    id,
+                    letter
+                      ? `Give to ${letter} · ${name}`
+                      : name === 'Look'
+                        ? 'Look, or choose a zone to give to'
+                        : 'Give to nobody',
+                  ] as const,
+              )}
+              onSet={setKey}
+            />
+          ) : (
+            <RadioGroup.Root
+              aria-label="Give to"
+              value={key}
+              onValueChange={setKey}
+              orientation="horizontal"
+              className="flex flex-wrap items-center gap-1.5"
+            >
+              <span className="mr-1 text-soft" aria-hidden="true">
+                Give to
+              </span>
+              {brushes.map(([id, name, letter]) => (
+                <RadioGroup.Item
+                  key={id}
+                  value={id}
+                  aria-label={letter ? `${letter} ${name}` : name}
+                  className="flex min-h-8 max-w-52 items-center gap-1.5 rounded-full border border-line bg-leaf pr-3 pl-1 data-[state=checked]:border-2 data-[state=checked]:border-ink data-[state=checked]:font-bold max-md:min-h-11"
+                >
+                  {letter ? <Letter letter={letter} /> : <span className="pl-2" />}
+                  <span className="truncate">{name}</span>
+                </RadioGroup.Item>
+              ))}
+            </RadioGroup.Root>
+          )}
           {brush !== null && brush.as !== 'open' && (
             <span className="flex items-center gap-3">
               <label className="flex min-h-8 items-center gap-1.5">

@@ -138,7 +138,7 @@ export const CONSTANTS = {
   childNear: cost(4, 's', 'a thing that a child must not get, within its reach, adds to a fetch', 120),
   sunNear: cost(3, 's', 'a thing to keep out of light in the open near a window adds to a fetch', 120),
   homeExtra: cost(
-    40,
+    30,
     's a week',
     'each further run of places, in another piece of furniture, in which one home lies',
     3600,

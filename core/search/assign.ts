@@ -15,7 +15,15 @@ export interface Answer {
 }
 
 /** Moves tried for each item: for each place, up to a most. The time of the whole search grows with the number of items. */
-const MOVES = { each: 60, most: 7000, homes: 5000 } as const;
+const MOVES = { each: 60, most: 7000 } as const;
+/** Where homes count: at least so many for each item, so many in all where the items are few, and so many at the most. */
+const WITH_HOMES = { least: 5000, all: 750_000, most: 16_000 } as const;
+export function movesFor(p: Problem): number {
+  const plain = Math.min(MOVES.most, MOVES.each * p.places);
+  if (!p.naming) return plain;
+  const { least, all, most } = WITH_HOMES;
+  return Math.max(plain, least, Math.min(most, Math.round(all / Math.max(1, p.items))));
+}
 /**
  * How hot a search begins, as a multiple of what a middling worsening costs, and its parts: the share of the moves, and how
  * hot each begins beside the first; the later ones go on from the best. Found by trying on the instances of the bench.
@@ -129,7 +137,7 @@ export function* assign(
   p: Problem,
   seed: number,
   start: ArrayLike<number> | null = null,
-  moves = Math.min(MOVES.most, Math.max(p.naming ? MOVES.homes : 0, MOVES.each * p.places)),
+  moves = movesFor(p),
   heating = HEAT,
 ): Generator<Annealing, Answer> {
   const state = new State(p);

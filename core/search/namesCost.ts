@@ -2,16 +2,18 @@
  * What the names cost: the room is filled by homes, and once more by seconds alone as the yardstick. Where names cost more than
  * they may, they weigh less, until they do not; a place that nobody could name weighs what it weighs.
  */
-import { assign, type Annealing, type Answer } from './assign.ts';
+import { assign, movesFor, type Annealing, type Answer } from './assign.ts';
 import { costOf, type Problem } from './assignment.ts';
 
-/** By how much the minutes may be above those of the quickest plan, as a share. */
-export const NAMES_MAY_COST = 0.05;
-/** What is aimed at, since what is laid exactly in the end costs a little more. */
-const AIM = 0.045;
-/** How much torn and mixed homes weigh, one after another. */
+/** By how much the minutes may be above those of the quickest plan, as a share: under 5 %, since what is laid exactly costs more. */
+const MAY_COST = 0.047;
+/** How hot a search with another weight begins: it goes on from a good answer. */
 const HEAT = 1;
-const WEIGHTS = [0.6, 0.4, 0.25, 0.12, 0] as const;
+const HEAT_NEAR = 0.3;
+/** The first weight that is tried when they cost too much, how it falls from one to the next, and how often it is tried. */
+const FIRST = 0.5;
+const FALLS = 0.4;
+const TRIES = 5;
 
 export interface NamedAnswer extends Answer {
   /** Seconds a week of the quickest answer that was found, homes left out; null where it was not looked for. */
@@ -41,18 +43,27 @@ export function* assignByHomes(
   const bound = { cost: best.cost, best: best.at };
   const quick = yield* stretch(assign({ ...p, naming: null }, seed, start, moves), 0.4, 0.3, bound);
   const quickest = Math.min(timeOf(p, quick.at), outOf(best.at) === outOf(quick.at) ? timeOf(p, best.at) : Infinity);
-  const fine = (at: ArrayLike<number>) => outOf(at) > outOf(quick.at) || timeOf(p, at) <= quickest * (1 + AIM);
-  for (const [n, weight] of WEIGHTS.entries()) {
-    if (fine(best.at)) break;
-    const shown = { cost: costOf(p, best.at), best: best.at };
-    const lighter = yield* stretch(
-      assign(lightened(p, weight), seed, best.at, moves, HEAT),
-      0.7 + 0.06 * n,
-      0.06,
-      shown,
-    );
-    if (timeOf(p, lighter.at) < timeOf(p, best.at)) best = lighter;
+  const fine = (at: ArrayLike<number>) => outOf(at) > outOf(quick.at) || timeOf(p, at) <= quickest * (1 + MAY_COST);
+  // Half the weight as long as they cost too much, then between the last two weights: the best of those that cost little enough.
+  let good: Answer | null = fine(best.at) ? best : null;
+  let [weight, heavy, light] = [FIRST, 1, 0];
+  for (let n = 0; n < TRIES && heavy - light > 1e-3; n++) {
+    if (good === best && n === 0) break;
+    const shown = { cost: costOf(p, (good ?? best).at), best: (good ?? best).at };
+    const own = n === TRIES - 1 && !good ? 0 : weight;
+    const [from, heat] = good ? [good.at, HEAT_NEAR] : [best.at, HEAT];
+    const run = assign(lightened(p, own), seed + n, from, Math.ceil((moves ?? movesFor(p)) / 2), heat);
+    const lighter = yield* stretch(run, 0.7 + (0.3 * n) / TRIES, 0.3 / TRIES, shown);
+    if (fine(lighter.at)) {
+      light = own;
+      if (!good || costOf(p, lighter.at) < costOf(p, good.at)) good = lighter;
+    } else {
+      heavy = own;
+      if (timeOf(p, lighter.at) < timeOf(p, best.at)) best = lighter;
+    }
+    weight = good ? (heavy + light) / 2 : own * FALLS;
   }
+  best = good ?? best;
   return { at: best.at, cost: costOf(p, best.at), quickest };
 }
 

@@ -1,5 +1,6 @@
 /** A room and what is to lie in it as the problem that assign.ts searches: costs, sizes, crowding, homes and pairs. */
 import type { Placement } from '../model/plan.ts';
+import { burns } from '../report/checkDangers.ts';
 import { compartmentId } from '../scene/scene.ts';
 import type { Problem } from './assignment.ts';
 import { lookedThrough, lookSeconds } from '../cost/cost.ts';
@@ -115,7 +116,15 @@ function belonging(
   const conflicts = new Map<number, ReadonlySet<number>>();
   parts.forEach((part, i) => {
     const not = apart.get(part.supply.id);
-    if (not) conflicts.set(i, new Set(parts.flatMap((other, k) => (not.has(other.supply.id) ? [k] : []))));
+    // What gets hot does not lie beside what burns, either.
+    const [hot, burning] = [part.supply.traits.includes('hot'), burns(part.supply)];
+    if (!not && !hot && !burning) return;
+    const others = parts.flatMap((other, k) => {
+      if (other.supply === part.supply) return [];
+      const danger = (hot && burns(other.supply)) || (burning && other.supply.traits.includes('hot'));
+      return danger || not?.has(other.supply.id) ? [k] : [];
+    });
+    if (others.length > 0) conflicts.set(i, new Set(others));
   });
   const numbers = <T>() => {
     const all = new Map<T, number>();

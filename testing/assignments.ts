@@ -69,7 +69,13 @@ export function belongingInstance(wish: {
           home: Int32Array.from({ length: items }, (_, i) => ((seed + i) % 4) - 1),
           kind: Int32Array.from({ length: items }, (_, i) => (seed + 2 * i) % 5),
           work: Int32Array.from({ length: items }, (_, i) => (seed + i) % 2),
-          ...{ run: 20, furniture: 20, place: 5, out: Uint8Array.from({ length: places }, (_, j) => (j === places - 1 ? 1 : 0)), mixed: new Float64Array(places).fill(20) },
+          ...{
+            run: 20,
+            furniture: 20,
+            place: 5,
+            out: Uint8Array.from({ length: places }, (_, j) => (j === places - 1 ? 1 : 0)),
+            mixed: new Float64Array(places).fill(20),
+          },
           ...{ tangled: 300, homesInPlace: 2, kindsInPlace: 2 },
           lying: [{ home: 1, kind: 0, work: 0, place: 0 }],
         }

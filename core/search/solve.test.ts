@@ -18,6 +18,7 @@ import { compartmentId, sceneOf, mainStationOf } from '../scene/scene.ts';
 import { wantedOf } from '../cost/sorting.ts';
 import { diggingSeconds } from '../cost/cost.ts';
 import { barredFrom } from '../cost/rules.ts';
+import { apartFrom } from '../zones/apart.ts';
 import { changesTo, solve, solveAll, type Solution } from './solve.ts';
 import { optionsFor, placesOfUnit, type Task } from './tasks.ts';
 
@@ -35,6 +36,17 @@ function inspect(plan: Plan, solution: Solution): void {
       !kept.has(p.id) && barredFrom(scene, plan.supplies[p.supply]!, scene.compartment.get(compartmentId(p))!) !== null,
   );
   expect(barred).toEqual([]);
+  // What is to lie apart lies apart, but for what the maker keeps where it is.
+  const apart = apartFrom(plan);
+  const together = solution.placements.filter((p) =>
+    solution.placements.some(
+      (o) =>
+        compartmentId(o) === compartmentId(p) &&
+        apart.get(p.supply)?.has(o.supply) &&
+        !(kept.has(o.id) && kept.has(p.id)),
+    ),
+  );
+  expect(together).toEqual([]);
   // Nothing lost, nothing made: placed and unplaced add up to what is owned.
   const lost = Object.values(plan.supplies).filter((supply) => {
     const placed = solution.placements.filter((p) => p.supply === supply.id).reduce((sum, p) => sum + p.count, 0);
@@ -128,7 +140,9 @@ test('property: the same with every wish a maker can have, over thousands of pla
     }),
     { numRuns: runs(60, 8000) },
   );
-  const rules = ['', 'child', 'clear', 'damp', 'floor', 'heat', 'heavy', 'hidden', 'kept', 'never', 'sun'];
+  const rules = [
+    ...['', 'child', 'clear', 'damp', 'floor', 'heat', 'heavy', 'hidden', 'home', 'kept', 'never', 'sun', 'zone'],
+  ];
   expect(rules).toEqual(expect.arrayContaining([...broken]));
   expect(broken.size).toBeGreaterThanOrEqual(Math.min(rules.length, runs(6)));
 });

@@ -1,0 +1,164 @@
+/** The story of the zones: kept, painted, proposed, homes merged, split and renamed, filled, one piece re-planned, printed; by mouse and by keys. */
+import type { Page } from '@playwright/test';
+import type { Plan } from '@heronstone/core/model/plan.ts';
+import { expect, test } from './server.ts';
+import { choose } from './choose.ts';
+import { LONG } from './long.ts';
+import { messages } from './messages.ts';
+import { words } from './words.ts';
+
+const saved = (page: Page) => expect(page.getByText('Saved', { exact: true })).toBeVisible();
+const FILLED = { timeout: 90_000 };
+
+test('zones painted and proposed, homes merged, split and renamed, filled, one piece given away and re-planned', async ({
+  page,
+  server,
+}) => {
+  test.setTimeout(240_000);
+  const stored = async (): Promise<Plan> => {
+    await saved(page);
+    return ((await (await fetch(`${server.address}/api/plans/demo`)).json()) as { plan: Plan }).plan;
+  };
+  await page.goto(`${server.address}/plan/demo/zones`);
+  const side = page.getByRole('complementary');
+
+  await test.step('the proposed zones are kept, and furniture is painted', async () => {
+    await page.getByRole('button', { name: words.button.keepTheseZones }).click();
+    await page.getByRole('radio', { name: /^C Costume sewing/ }).click();
+    await page.locator('[data-unit="books"]').click();
+    await expect(page.getByText(/Give Bookcase to C/).first()).toBeVisible();
+    await page.getByRole('radio', { name: /^S Storage/ }).click();
+    await page.locator('[data-unit="trunk"]').click({ position: { x: 8, y: 60 } });
+    const plan = await stored();
+    expect(Object.values(plan.allotments)).toMatchObject([
+      { unit: 'books', as: 'zone', zone: 'zone-sewing', firm: true },
+      { unit: 'trunk', as: 'storage', zone: null },
+    ]);
+    await expect(side.getByRole('region', { name: /Zone C, Costume sewing/ })).toContainText(
+      'of its fetches stay inside',
+    );
+  });
+
+  await test.step('one of three proposals is taken; what was given firmly stays', async () => {
+    await page.getByRole('tab', { name: words.tab.proposals }).click();
+    await expect(page.getByRole('region', { name: 'Least walking' })).toContainText('min a week');
+    await page.getByRole('region', { name: 'Each zone near together' }).getByRole('button').click();
+    const plan = await stored();
+    const of = (unit: string) => Object.values(plan.allotments).filter((a) => a.unit === unit && a.slot === '');
+    expect(of('books')).toMatchObject([{ zone: 'zone-sewing', firm: true }]);
+    expect(of('bench')).toMatchObject([{ zone: 'zone-carving', firm: false }]);
+    expect(new Set(Object.values(plan.allotments).map((a) => a.unit)).size).toBe(Object.keys(plan.units).length);
+  });
+
+  await test.step('homes: dragged to another zone, dropped on another, split and renamed', async () => {
+    await page.getByRole('tab', { name: words.tab.homes }).click();
+    const card = (name: string) => page.getByRole('listitem', { name: new RegExp(`^${name}, \\d+ line`) });
+    const drag = async (from: string, to: { x: number; y: number }) => {
+      const box = (await card(from).boundingBox())!;
+      await page.mouse.move(box.x + 40, box.y + box.height - 8);
+      await page.mouse.down();
+      await page.mouse.move(box.x + 60, box.y + 40, { steps: 4 });
+      await page.mouse.move(to.x, to.y, { steps: 8 });
+      await page.mouse.up();
+    };
+    const on = async (name: string) => {
+      const box = (await card(name).boundingBox())!;
+      return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+    };
+    await drag('Tools', await on('Paints'));
+    await expect(page.getByText('Merge Tools into Paints').first()).toBeVisible();
+    await expect(card('Paints')).toContainText('13 lines');
+    const column = (await page.getByRole('region', { name: /^Zone C/ }).boundingBox())!;
+    await drag('Brushes', { x: column.x + column.width / 2, y: column.y + 20 });
+    await expect(
+      page.getByRole('region', { name: /^Zone C/ }).getByRole('listitem', { name: /^Brushes,/ }),
+    ).toBeVisible();
+    await card('Paints').getByRole('button', { name: 'Paints' }).first().click();
+    await side.getByLabel('Split off Primer').check();
+    await side.getByLabel('Split off Varnish, matt').check();
+    await side.getByLabel(words.field.nameOfTheNewHome).fill('Grounds and finishes');
+    await side.getByRole('button', { name: words.button.splitOff2Lines }).click();
+    await expect(card('Grounds and finishes')).toContainText('2 lines');
+    await side.getByLabel('Name', { exact: true }).fill('Colours and tools');
+    await side.getByLabel('Name', { exact: true }).press('Enter');
+    await expect(card('Colours and tools')).toContainText('11 lines');
+    const plan = await stored();
+    expect(plan.homes[plan.supplies.primer!.home!]!.name).toBe('Grounds and finishes');
+    expect(plan.homes[plan.supplies['brushes-fine']!.home!]!.zone).toBe('zone-sewing');
+  });
+
+  await test.step('filled by homes: nothing firm is broken, and the line says what can be named', async () => {
+    await page.getByRole('button', { name: words.button.fillByHomes }).click();
+    await expect(messages(page).getByText(/The room is filled/)).toBeVisible(FILLED);
+    const plan = await stored();
+    const planned = Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
+    const brushes = new Set(
+      Object.values(plan.supplies).flatMap((s) => (s.home === plan.supplies['brushes-fine']!.home ? [s.id] : [])),
+    );
+    expect(brushes.size).toBe(6);
+    for (const p of planned.filter((x) => brushes.has(x.supply)))
+      expect(
+        Object.values(plan.allotments).some(
+          (a) => a.unit === p.unit && a.firm && a.zone !== null && a.zone !== 'zone-sewing',
+        ),
+      ).toBe(false);
+    for (const p of planned.filter((x) => x.unit === 'books')) expect(p.supply).not.toBe('gouges');
+    await expect(page.getByRole('contentinfo')).toContainText(/\d+ of \d+ places can be named/);
+  });
+
+  await test.step('one piece is given to another zone, and only that is planned again', async () => {
+    const before = await stored();
+    await page.getByRole('tab', { name: words.tab.floor }).click();
+    await page.locator('[data-unit="slim"]').click();
+    await choose(side.getByLabel(words.field.allOfItIsGivenTo), /^C · /);
+    await side.getByRole('button', { name: words.button.planOnlyThis }).click();
+    await expect(messages(page).getByText(/planned again, with its zone|where it should be/)).toBeVisible(FILLED);
+    const after = await stored();
+    const lies = (plan: Plan) => Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
+    // What is neither in the piece nor of the zone stays exactly where it was.
+    const paper = (p: { supply: string; unit: string }) =>
+      p.unit === 'tall' && after.supplies[p.supply]!.category === 'card and paper';
+    expect(lies(after).filter(paper)).toEqual(lies(before).filter(paper));
+    expect(lies(after).filter((p) => p.unit === 'slim' && p.supply === 'gouges')).toEqual([]);
+  });
+
+  await test.step('a sheet for each door', async () => {
+    await page.goto(`${server.address}/plan/demo/label`);
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: words.button.aSheetForEachDoor }).click();
+    expect((await download).suggestedFilename()).toBe('Puppet workshop door sheets.pdf');
+  });
+});
+
+test('the same by keys alone: painted, a home renamed, moved, merged and undone', LONG, async ({ page, server }) => {
+  test.setTimeout(120_000);
+  await page.goto(`${server.address}/plan/demo/zones`);
+  const side = page.getByRole('complementary');
+  await page.getByRole('radio', { name: 'Look' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('radio', { name: /^A / })).toBeChecked();
+  await page.locator('[data-unit="cubes"]').focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/Give Cube shelf to A/).first()).toBeVisible();
+  await page.getByRole('tab', { name: words.tab.floor }).focus();
+  await page.keyboard.press('ArrowRight');
+  const card = (name: string) => page.getByRole('listitem', { name: new RegExp(`^${name}, \\d+ line`) });
+  await card('Tapes').focus();
+  await page.keyboard.press('F2');
+  await expect(side.getByLabel('Name', { exact: true })).toBeFocused();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('Sticky things');
+  await page.keyboard.press('Enter');
+  await card('Sticky things').focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(
+    page.getByRole('region', { name: /^Zone C/ }).getByRole('listitem', { name: /^Sticky things,/ }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'What to do with Sticky things' }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('menuitem', { name: 'Merge with Trims' }).press('Enter');
+  await expect(card('Sticky things')).toContainText('10 lines');
+  for (let n = 0; n < 3; n++) await page.keyboard.press('Control+z');
+  await expect(card('Tapes')).toContainText('2 lines');
+});

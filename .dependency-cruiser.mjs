@@ -5,7 +5,21 @@
 
 /** The layers of core from the bottom up. */
 export const LAYERS = [
-  ...['geometry', 'model', 'furniture', 'fit', 'room', 'reach', 'fetch', 'scene', 'zones', 'cost', 'report', 'search', 'ask'],
+  ...[
+    'geometry',
+    'model',
+    'furniture',
+    'fit',
+    'room',
+    'reach',
+    'fetch',
+    'scene',
+    'zones',
+    'cost',
+    'report',
+    'search',
+    'ask',
+  ],
   ...['gestures', 'entry', 'changeover', 'find', 'upkeep', 'formats'],
 ];
 /** Workspaces and folders beside core: what each may import of the others. */

@@ -182,6 +182,13 @@ test('rows of every table go into a data directory and come out the same', async
       day: '2026-11-25',
     }),
     set('bans', 'n', { id: 'n', supply: 'markers', unit: 'books', slot: '' }),
+    set('zones', 'z', { id: 'z', name: 'Lettering', letter: 'L', order: 0 }),
+    set('homes', 'h', {
+      ...{ id: 'h', name: 'Pens', zone: 'z', set: true, inside: ['maker', 'alphabet'], unit: 'tall', slot: 'd2' },
+      ...{ firm: true, side: 'left', station: 'seat-bench', other: null },
+    }),
+    set('allotments', 'a', { id: 'a', unit: 'tall', slot: 'd2', container: null, as: 'zone', zone: 'z', firm: false }),
+    set('aparts', 'p', { id: 'p', things: ['inks', 'paints'], why: 'they are mixed up' }),
     set('supplies', 'markers', { together: 'lettering', traits: ['keep in view', 'pretty'] }),
     set('placements', 'markers_t1', {
       spare: true,

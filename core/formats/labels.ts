@@ -225,11 +225,12 @@ export function labelsOf(
           reorder.map((i) => i.supply),
           inside.length > 1,
         ),
-        ...restOfHome(report, c, arrangement),
       ].join(', '),
       link,
       code: labelling.codes ? qrPath(link) : null,
     };
+    // Where nothing else has to be said, a pointer to the rest of the home.
+    if (label.note === '') label.note = restOfHome(report, c, arrangement);
     const all = [label.unit, label.place, label.lines, label.swatches, label.note, labelling.codes];
     const says = JSON.stringify(all).slice(0, MOST_SAID);
     const whole = (row?.sides ?? ['front']).map((side) => ({ ...label, side, says, x: 0, y: 0 }));
@@ -258,14 +259,14 @@ function homeLine(c: CompartmentReport, arrangement: Arrangement, names: readonl
 }
 
 /** Where the rest of a home lies that is in several places not beside each other: a pointer for who looks here. */
-function restOfHome(report: Report, c: CompartmentReport, arrangement: Arrangement): string[] {
+function restOfHome(report: Report, c: CompartmentReport, arrangement: Arrangement): string {
   const [first] = c.homes[arrangement];
   const home = report.homes.find((h) => h.id === first);
-  if (!home || home.supplies.length < 2) return [];
+  if (!home || home.supplies.length < 2) return '';
   const other = home.runs[arrangement].find((run) => !run.includes(c.id));
   const here = home.runs[arrangement].some((run) => run.includes(c.id));
   const place = here && other ? placeOf(report, other[0]!) : null;
-  return place ? [`more in ${place.name}`] : [];
+  return place ? `more in ${place.name}` : '';
 }
 
 /** What is to be reordered: two by name where there is no more, else one and how many more. */

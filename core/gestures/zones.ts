@@ -116,7 +116,7 @@ const NO_WISH = {
 };
 
 /** Makes a home that the program formed the plan's own. @returns its id, and the changes that it takes */
-export function keepHome(
+function keepHome(
   plan: Plan,
   said: Said,
   home: HomeReport,

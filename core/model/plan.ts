@@ -55,6 +55,14 @@ export const MetaSchema = z.strictObject({
   upkeep: UpkeepSchema.default(UPKEEP),
   /** The rules about what places hold that the maker knows of: an older plan says once what they change. */
   rules: count('The rules', 0, 1000).default(0),
+  /** What the names cost when the room was last filled by homes: minutes a week above the quickest plan, and their share of it. */
+  namesCost: z
+    .strictObject({
+      minutes: z.number().min(-100_000).max(100_000),
+      share: z.number().min(-1).max(1000),
+    })
+    .nullable()
+    .default(null),
 });
 
 /** The tables so that rows only refer to earlier ones (or to their own). */
@@ -180,6 +188,7 @@ export function emptyPlan(meta: Partial<Meta> & { id: string }): Plan {
       labelling: LABELLING,
       upkeep: UPKEEP,
       rules: RULES,
+      namesCost: null,
       ...(meta.units === 'imperial' ? IN_INCHES : {}),
       ...meta,
     },

@@ -53,7 +53,7 @@ export const SCENE: Reads = {
 /** Every figure of the Report. */
 export const FIGURES: Reads = {
   tables: [...SCENE.tables, 'supplies', 'placements', 'zones', 'allotments', 'homes', 'aparts'],
-  meta: SCENE.meta,
+  meta: [...SCENE.meta, 'namesCost'],
 };
 
 /** Tables of which no figure is made. */

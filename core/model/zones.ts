@@ -15,7 +15,7 @@ const zones = z.strictObject({
 });
 
 /** To whom a piece of furniture, or a single place of it, is given. */
-export const GIVEN_AS = ['zone', 'storage', 'open'] as const;
+const GIVEN_AS = ['zone', 'storage', 'open'] as const;
 const allotments = z
   .strictObject({
     id,

@@ -342,7 +342,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
     order: { today: of.today.order, planned: of.planned.order },
     zones: zoneReports(scene, homed),
     homes: homeReports(scene, homed),
-    names: { today: homed.today.names, planned: homed.planned.names },
+    names: { today: homed.today.names, planned: { ...homed.planned.names, cost: plan.meta.namesCost } },
     flows: { today: homed.today.flows, planned: homed.planned.flows },
     worst: { today: of.today.worst, planned: of.planned.worst },
     strain: { today: of.today.strain, planned: of.planned.strain },

@@ -6,6 +6,7 @@ import type { Compartment } from '../furniture/compartments.ts';
 import { type Arrangement } from '../model/plan.ts';
 import { pace } from '../reach/body.ts';
 import { openingOf, type Scene } from '../scene/scene.ts';
+import { sideOf } from '../zones/sides.ts';
 import { zonesOf } from '../zones/zones.ts';
 import { allottedTo } from '../zones/allotted.ts';
 import { zonesOfPlace, type PlaceName } from './zones.ts';
@@ -46,6 +47,7 @@ export function reachOf(scene: Scene, c: Compartment): Record<string, ReachRepor
       paces: Math.round(way.walk / pace(person.stature, scene.constants)),
       seconds: totalSeconds(fetchElements(way, ALONE)),
       sight: scene.sights.get(key)!.get(c.id)!,
+      side: sideOf(station, c.access3),
       lean: way.lean,
       beyond: way.beyond,
     };

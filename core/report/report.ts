@@ -1,6 +1,7 @@
 /** What evaluate(plan) says: every figure that a screen, the command line or a printout shows is a field of this Report. */
 import type { Barred } from '../cost/rules.ts';
 import type { PlaceForm } from '../zones/needs.ts';
+import type { SeatSide } from '../zones/sides.ts';
 import type { Allotted } from '../zones/allotted.ts';
 import type { Order } from '../cost/sorting.ts';
 import type { Parts } from '../furniture/parts.ts';
@@ -44,6 +45,8 @@ export interface ReachReport {
   seconds: number;
   /** What is seen of it from there. */
   sight: Sight;
+  /** On which side of the seat it is. */
+  side: SeatSide;
   /** How far one leans over something, mm; and why the hand does not get there at all, or null. */
   lean: number;
   beyond: string | null;
@@ -120,6 +123,8 @@ export interface NamesReport {
   kindsTorn: string[];
   setsTorn: Array<{ name: string; supplies: string[]; places: string[] }>;
   apartBroken: Array<{ place: string; a: string; b: string }>;
+  /** Minutes a week above the quickest plan, and their share of it, when the room was last filled by homes; null for today. */
+  cost: { minutes: number; share: number } | null;
 }
 
 /** What a zone asks for of one form of place, and what it has: litres, metres, or lines of long pieces. */

@@ -10,7 +10,7 @@ import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { allottedTo } from '../zones/allotted.ts';
 import { apartFrom } from '../zones/apart.ts';
 import { homesOf } from '../zones/homes.ts';
-import { homeOfPlacement, nameOfPlace, namesOf, type Named } from '../zones/named.ts';
+import { nameOfPlace, namesOf, type Named } from '../zones/named.ts';
 import { asksFor, formOf, hasSlots, offers, type PlaceForm } from '../zones/needs.ts';
 import { runsOf } from '../zones/neighbours.ts';
 import { zoneOfActivity, zonesOf } from '../zones/zones.ts';
@@ -73,6 +73,7 @@ export function homedIn(scene: Scene, rows: readonly Placement[], placements: re
       kindsTorn: [...kinds].filter(([, units]) => units.size > 1).map(([kind]) => kind),
       setsTorn: setsTorn(scene, rows),
       apartBroken: apartBroken(scene, rows),
+      cost: null,
     },
     places,
     homes: new Map(homes.map((h) => [h.home.id, { runs: h.runs, out: h.out }])),
@@ -299,6 +300,3 @@ export function homeReports(scene: Scene, homed: Readonly<Record<Arrangement, Ho
     };
   });
 }
-
-/** The home of a placement, by id. */
-export const homeIdOf = (scene: Scene, p: Pick<Placement, 'supply' | 'spare'>): string => homeOfPlacement(scene, p).id;

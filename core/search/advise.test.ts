@@ -1,3 +1,4 @@
+import { keepZones } from '../gestures/zones.ts';
 import { longTest } from '@heronstone/testing/longTest.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import { readFileSync } from 'node:fs';
@@ -28,8 +29,9 @@ const types = UNIT_TYPES.slice(0, runs(1, UNIT_TYPES.length));
 
 test('ideas of every kind for the demo, each with a name of its own', () => {
   const kinds = new Set(ideas.map((i) => i.kind));
-  // No seat of the demo can be turned: each is at a table.
-  expect(IDEA_KINDS.filter((k) => !kinds.has(k))).toEqual(['seat']);
+  // No seat of the demo can be turned: each is at a table. It has no zones and homes of its own, and pairs are made when they are tried.
+  const not = IDEA_KINDS.filter((k) => !kinds.has(k));
+  expect(not.filter((k) => k !== 'unused')).toEqual(['seat', 'zone', 'home', 'pair']);
   expect(new Set(ideas.map((i) => i.id)).size).toBe(ideas.length);
 });
 
@@ -74,4 +76,34 @@ longTest('it shows what it found so far, and stops when it is asked to', () => {
     step = run.next();
   }
   expect(n).toBe(3);
+});
+
+test('zones: a piece in the wrong zone is offered to the other one, small homes as one, a desk at which nothing is done', () => {
+  const table = Object.values(demo.units).find((u) => u.kind === 'table' && u.id === 'sewtable')!;
+  const home = { zone: 'zone-sewing', set: false, inside: [], unit: null, slot: '', firm: false };
+  const more = { side: null, station: null, other: null };
+  const plan = applyChanges(demo, [
+    ...keepZones(evaluate(demo)),
+    set('allotments', 'a', {
+      id: 'a',
+      unit: 'slim',
+      slot: '',
+      container: null,
+      as: 'zone',
+      zone: 'zone-sewing',
+      firm: true,
+    }),
+    set('homes', 'h1', { id: 'h1', name: 'Pins', ...home, ...more }),
+    set('homes', 'h2', { id: 'h2', name: 'Needles', ...home, ...more }),
+    set('supplies', 'pins', { home: 'h1' }),
+    set('supplies', 'needles', { home: 'h2' }),
+    set('units', 'spare', { ...table, id: 'spare', name: 'Second desk', x: 2400, y: 1500 }),
+  ]).plan;
+  const ideas = ideasFor(plan, []);
+  const titles = (kind: string) => ideas.filter((i) => i.kind === kind).map((i) => i.title);
+  expect(titles('zone')).toEqual([expect.stringMatching(/^Give Slim drawers to [AB] · /)]);
+  expect(titles('home')).toEqual(['Needles and Pins as one home']);
+  expect(titles('unused')).toEqual(['Nothing is done at Second desk: what if it went']);
+  const gone = ideas.find((i) => i.kind === 'unused')!;
+  expect(applyChanges(plan, gone.changes).plan.units.spare).toBeUndefined();
 });

@@ -44,6 +44,17 @@ export interface Advising {
 const MOVES = 400;
 /** What saves less is not worth a line, minutes a week. */
 const LEAST = 0.05;
+/** At most so many pairs of ideas are tried, and of which kinds: those that take room from each other. */
+const PAIRS = 4;
+const PAIRED: ReadonlySet<Idea['kind']> = new Set([
+  'zone',
+  'home',
+  'swap',
+  'shelf height',
+  'cart',
+  'another unit',
+  'out',
+]);
 
 interface Filled {
   plan: Plan;
@@ -73,15 +84,56 @@ export function* advise(plan: Plan, options: AdviseOptions): Generator<Advising,
   const base = fill(plan, options);
   const today = evaluate(plan).week.today;
   const found: Help[] = [];
+  const tries: Array<{ idea: Idea; help: Help }> = [];
   const before = placesOf(plan);
   for (const [done, idea] of ideas.entries()) {
     yield { done, of: ideas.length, title: idea.title, found: rank(found), base: base.minutes };
     if (options.stop?.()) break;
     const help =
       idea.basis === 'today' ? labelled(plan, idea, today.minutes) : tried(plan, base, idea, options, before);
-    if (help && (help.saves > LEAST || help.places > 0)) found.push(help);
+    if (!help) continue;
+    if (idea.basis === 'planned') tries.push({ idea, help });
+    if (isWorth(help)) found.push(help);
+  }
+  for (const [n, idea] of pairsOf(tries).entries()) {
+    yield { done: ideas.length, of: ideas.length, title: idea.title, found: rank(found), base: base.minutes };
+    if (options.stop?.() || n >= PAIRS) break;
+    const help = tried(plan, base, idea, options, before);
+    const alone = Math.max(0, ...tries.filter((t) => idea.of.includes(t.idea.id)).map((t) => t.help.saves));
+    // Only what they do together that neither does by itself.
+    if (help && help.saves > 1.2 * Math.max(LEAST, alone) + LEAST) found.push(help);
   }
   return rank(found);
+}
+
+/** Whether an idea is worth a line; of a table at which nothing is done it is enough that its going costs nothing. */
+const isWorth = ({ kind, saves, places }: Help): boolean =>
+  saves > LEAST || places > 0 || (kind === 'unused' && saves > -LEAST && places >= 0);
+
+/** Two ideas at once: of those that help little by themselves, the most promising pairs that change different rows. */
+function pairsOf(tries: ReadonlyArray<{ idea: Idea; help: Help }>): Array<Idea & { of: string[] }> {
+  const rows = (idea: Idea) => new Set(idea.changes.map((c) => `${c.table} ${c.id}`));
+  const near = [...tries]
+    .filter((t) => t.help.saves > -1 && PAIRED.has(t.idea.kind))
+    .sort((a, b) => b.help.saves - a.help.saves)
+    .slice(0, 5);
+  return near.flatMap((a, i) =>
+    near.slice(i + 1).flatMap((b) => {
+      const own = rows(a.idea);
+      if ([...rows(b.idea)].some((r) => own.has(r))) return [];
+      return [
+        {
+          id: `pair ${a.idea.id} ${b.idea.id}`.slice(0, 200),
+          kind: 'pair' as const,
+          title: `${a.idea.title}, and ${b.idea.title.charAt(0).toLowerCase()}${b.idea.title.slice(1)}`,
+          changes: [...a.idea.changes, ...b.idea.changes],
+          price: a.idea.price === null || b.idea.price === null ? null : a.idea.price + b.idea.price,
+          basis: 'planned' as const,
+          of: [a.idea.id, b.idea.id],
+        },
+      ];
+    }),
+  );
 }
 
 function tried(

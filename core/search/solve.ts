@@ -6,11 +6,11 @@
 import { fit } from '../fit/fit.ts';
 import { stripWidth } from '../fit/lies.ts';
 import type { Change } from '../model/change.ts';
-import { remove, set } from '../model/change.ts';
+import { remove, set, setMeta } from '../model/change.ts';
 import type { Placement, Plan } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, sceneOf, type Scene } from '../scene/scene.ts';
 import { assign, type Annealing, type Answer } from './assign.ts';
-import { assignByHomes } from './namesCost.ts';
+import { assignByHomes, type NamedAnswer } from './namesCost.ts';
 import { costOf, type Problem } from './assignment.ts';
 import { lookedThrough, lookSeconds } from '../cost/cost.ts';
 import { LEFT_OUT, problemOf, type Movable } from './problem.ts';
@@ -55,6 +55,8 @@ export interface Solution {
   unplaced: Array<{ supply: string; count: number }>;
   seconds: number;
   ended: 'nothing better found' | 'stopped';
+  /** What the names cost against the quickest plan, where all of it was filled by homes; null elsewhere. */
+  namesCost: Plan['meta']['namesCost'];
 }
 
 /** How hot a search begins that has a good start. */
@@ -94,7 +96,7 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
   const start = Int32Array.from(parts, (part) => part.at);
   // A part of a room is planned beside the rest as it is: only the whole has a yardstick.
   const whole = !warm && options.keep === undefined && options.not === undefined;
-  const run: Generator<Annealing, Answer> = whole
+  const run: Generator<Annealing, Answer & Partial<NamedAnswer>> = whole
     ? assignByHomes(problem, options.seed, start, options.moves)
     : assign(problem, options.seed, start, options.moves, ...(warm ? [WARM] : []));
   let step = run.next();
@@ -148,7 +150,14 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
     unplaced: [...left].map(([supply, count]) => ({ supply, count })),
     seconds: total(search, unplaced),
     ended,
+    namesCost: costOfNames(step.done ? step.value.times : null),
   };
+}
+
+function costOfNames(times: NamedAnswer['times'] | undefined): Solution['namesCost'] {
+  if (!times || times.quickest <= 0) return null;
+  const more = times.named - times.quickest;
+  return { minutes: Math.round(more / 0.6) / 100, share: Math.round((1e4 * more) / times.quickest) / 1e4 };
 }
 
 /** The problem that a search begins with, for a bound by other means. */
@@ -344,7 +353,10 @@ export function solveAll(plan: Plan, options: SolveOptions): Solution {
 }
 
 /** The changes that make a solution the plan's own: only rows that differ. */
-export function changesTo(plan: Plan, solution: Pick<Solution, 'placements'>): Change[] {
+export function changesTo(
+  plan: Plan,
+  solution: Pick<Solution, 'placements'> & Partial<Pick<Solution, 'namesCost'>>,
+): Change[] {
   const wanted = new Map(solution.placements.map((p) => [p.id, p]));
   const changes: Change[] = [];
   for (const p of Object.values(plan.placements)) {
@@ -353,5 +365,8 @@ export function changesTo(plan: Plan, solution: Pick<Solution, 'placements'>): C
   for (const p of solution.placements) {
     if (JSON.stringify(plan.placements[p.id]) !== JSON.stringify(p)) changes.push(set('placements', p.id, p));
   }
+  const { namesCost } = solution;
+  if (namesCost && JSON.stringify(namesCost) !== JSON.stringify(plan.meta.namesCost))
+    changes.push(setMeta(plan, { namesCost }));
   return changes;
 }

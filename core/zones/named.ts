@@ -84,7 +84,7 @@ export interface NamedPlace extends Held {
   tooMany: number;
 }
 
-export interface NamedHome {
+interface NamedHome {
   home: HomeOf;
   /** Its places, without the tops of tables where some of it stays out; and those. */
   places: string[];

@@ -6,8 +6,7 @@ import { wallsOf } from '../room/walls.ts';
 import { zonesOf } from './zones.ts';
 import type { Scene } from '../scene/scene.ts';
 
-export const SEAT_SIDES = ['before', 'left', 'right', 'behind'] as const;
-export type SeatSide = (typeof SEAT_SIDES)[number];
+export type SeatSide = 'before' | 'left' | 'right' | 'behind';
 
 /** Degrees clockwise from where one looks at which a place lies, -180 to 180. */
 function bearing(station: Pick<Station, 'x' | 'y' | 'facing'>, to: Point): number {

@@ -59,3 +59,5 @@ ALTER TABLE containers RENAME COLUMN home TO returns;
 UPDATE plans SET sorting = json_build_object('way', CASE WHEN sorting->>'way' = 'quickest' THEN 'home' ELSE sorting->>'way' END,
   'shown', sorting->'shown', 'inside', sorting->'inside', 'then', 'most used', 'colours', '[]'::json, 'mixtures', sorting->'mixtures');
 ALTER TABLE plans ALTER COLUMN sorting SET DEFAULT '{"way": "home", "shown": "as it comes", "inside": "most used", "then": "most used", "colours": [], "mixtures": []}';
+-- What the names cost when the room was last filled by homes.
+ALTER TABLE plans ADD COLUMN names_cost json;

@@ -42,6 +42,12 @@ export function BottomLine() {
             {report.names.planned.placesNamed} of {report.names.planned.places}
           </b>{' '}
           places can be named
+          {report.names.planned.cost && report.names.planned.cost.minutes > 0.05 && (
+            <span className="hidden opacity-80 xl:inline">
+              {' '}
+              · names cost {report.names.planned.cost.minutes.toFixed(1)} min
+            </span>
+          )}
         </Link>
       )}
       <Said grows="up" className="h-full grow" />

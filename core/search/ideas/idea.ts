@@ -20,6 +20,10 @@ export const IDEA_KINDS = [
   'backstock',
   'out',
   'lock',
+  'zone',
+  'home',
+  'unused',
+  'pair',
 ] as const;
 
 type IdeaKind = (typeof IDEA_KINDS)[number];

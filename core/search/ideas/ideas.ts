@@ -5,6 +5,7 @@ import { lids, labels, locks } from './boxes.ts';
 import { shelves } from './shelves.ts';
 import { carts, seats, swaps } from './standing.ts';
 import { duplicates, backstock, out } from './supplies.ts';
+import { given, merged, unusedTables } from './zones.ts';
 import { more } from './furniture.ts';
 
 /** All ideas for a plan, kind by kind. @param types furniture that may be added */
@@ -20,6 +21,9 @@ export function ideasFor(plan: Plan, types: readonly UnitType[]): Idea[] {
     ...duplicates(plan),
     ...backstock(plan),
     ...out(plan),
+    ...given(plan),
+    ...merged(plan),
+    ...unusedTables(plan),
     ...more(plan, types),
   ];
 }

@@ -8,7 +8,7 @@ import { asksFor, formOf, hasSlots, offers, PLACE_FORMS } from '../../zones/need
 import { zonesOf } from '../../zones/zones.ts';
 import { givingCost, giveUnits, type GivingProblem } from './giveUnits.ts';
 
-export const GIVING_WAYS = ['walking', 'room', 'near'] as const;
+const GIVING_WAYS = ['walking', 'room', 'near'] as const;
 export type GivingWay = (typeof GIVING_WAYS)[number];
 export const GIVING_WORDS: Readonly<Record<GivingWay, string>> = {
   walking: 'Least walking',
@@ -45,10 +45,7 @@ function groupsOf(plan: Plan): Map<string, string[]> {
 }
 
 /** The problem of a plan, with the order of its units and zones. */
-export function givingOf(
-  scene: Scene,
-  way: GivingWay,
-): { problem: GivingProblem; groups: string[][]; zones: string[] } {
+function givingOf(scene: Scene, way: GivingWay): { problem: GivingProblem; groups: string[][]; zones: string[] } {
   const { plan } = scene;
   const zones = zonesOf(scene);
   const groups = [...groupsOf(plan).values()];

@@ -11,10 +11,10 @@ const SEAT = 520;
 const WASHES = 8;
 const TURN = [45, 90, 0, 135, 20, 110, 65, 155];
 
-export const washOf = (order: number) => `var(--z${(order % WASHES) + 1})`;
+const washOf = (order: number) => `var(--z${(order % WASHES) + 1})`;
 
 /** Zones that have places of a unit, the one with the most first. */
-export function zonesOfUnit(report: Report, unit: string): ZoneReport[] {
+function zonesOfUnit(report: Report, unit: string): ZoneReport[] {
   const places = new Map<string, number>();
   for (const c of report.compartments)
     if (c.unit === unit && c.within === null) for (const z of c.zones) places.set(z, (places.get(z) ?? 0) + 1);

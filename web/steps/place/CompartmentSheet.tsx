@@ -69,6 +69,16 @@ export function CompartmentSheet({
                 ? 'none'
                 : `${formatLength(reach.walk, system)}, ${reach.paces} ${reach.paces === 1 ? 'pace' : 'paces'}`}
             </Fact>
+            <Fact name="Side">
+              {
+                {
+                  before: 'in front of the seat',
+                  left: 'to the left',
+                  right: 'to the right',
+                  behind: 'behind the seat',
+                }[reach.side]
+              }
+            </Fact>
             <Fact name="In view">{reach.sight.state === 'things' ? 'what lies in it' : reach.sight.words}</Fact>
             {reach.lean > 0 && <Fact name="Leaning over">{formatLength(Math.round(reach.lean), system)}</Fact>}
             <div className="flex items-center justify-between gap-4 py-0.5">

@@ -4,6 +4,7 @@ import { applyChanges } from '@heronstone/core/model/change.ts';
 import { changesTo, solve, solveAll } from '@heronstone/core/search/solve.ts';
 import { benchAssign, benchAssignGrowth, benchAssignPairs } from './assign.ts';
 import { benchFind } from './find.ts';
+import { benchGiving, benchHomes } from './homes.ts';
 import { benchPacking } from './packing.ts';
 import { benchPaths } from './paths.ts';
 import { benchWindow } from './window.ts';
@@ -12,6 +13,12 @@ import { largePlan } from '@heronstone/testing/largePlan.ts';
 /** `npm run bench -- window` looks at the window only. */
 if (process.argv[2] === 'window') {
   await benchWindow();
+  process.exit(0);
+}
+/** `npm run bench -- homes` looks at homes and zones only. */
+if (process.argv[2] === 'homes') {
+  benchHomes();
+  await benchGiving();
   process.exit(0);
 }
 /** `npm run bench -- assign 3` compares with HiGHS only, three instances of each size. */
@@ -62,6 +69,8 @@ for (const [supplies, compartments] of sizes) {
 }
 console.table(rows);
 await benchWindow();
+benchHomes();
+await benchGiving();
 benchPacking();
 benchPaths();
 benchFind();

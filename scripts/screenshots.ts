@@ -32,7 +32,6 @@ const SHOTS: ReadonlyArray<{
       await p.getByRole('button', { name: 'Acrylics, bottled' }).click();
     },
   },
-  { name: 'purge', path: '/plan/demo/sort?view=purge' },
   {
     name: 'containers',
     path: '/plan/demo/sort?view=containers',
@@ -40,6 +39,7 @@ const SHOTS: ReadonlyArray<{
   },
   { name: 'drawers-phone', path: '/plan/demo/sort?view=drawers&place=slim%2Fd2', size: phone },
   { name: 'furnish', path: '/plan/demo/furnish', before: (p) => p.locator('[data-unit="slim"]').press('Enter') },
+  { name: 'homes', path: '/plan/demo/zones?view=homes' },
   {
     name: 'place',
     path: '/plan/demo/place',
@@ -50,14 +50,6 @@ const SHOTS: ReadonlyArray<{
     },
   },
   { name: 'week', path: '/plan/demo/place?view=week' },
-  {
-    name: 'wash',
-    path: '/plan/demo/place',
-    before: async (p) => {
-      await p.getByRole('radio', { name: 'today' }).click();
-      await choose(p.getByLabel('Colour by'), 'minutes a week');
-    },
-  },
   {
     name: 'ways',
     path: '/plan/demo/place?view=ways',
@@ -84,6 +76,16 @@ const SHOTS: ReadonlyArray<{
   { name: 'pull', path: '/plan/demo/find?view=pull' },
   { name: 'keep', path: '/plan/demo/keep' },
   { name: 'find-phone', path: '/plan/demo/find?words=marker', size: phone },
+  // Last: it keeps the zones that are proposed.
+  {
+    name: 'zones',
+    path: '/plan/demo/zones',
+    before: async (p) => {
+      await p.getByRole('button', { name: 'Keep these zones' }).click();
+      await p.getByRole('radio', { name: /^C / }).click();
+      await p.locator('[data-unit="books"]').press('Enter');
+    },
+  },
 ];
 
 await setup();

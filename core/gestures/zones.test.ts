@@ -89,3 +89,19 @@ test('homes: renamed, merged, split, a thing moved, left to the program again; e
   expect(of(back, 'primer').own).toBe(false);
   expect(() => by.setHome(demo, said, 'nowhere', { name: 'X' }, newId)).toThrow('There is no home “nowhere”.');
 });
+
+test('a second set for another zone: one more of each tool, used there; what is used up has none', () => {
+  const tools = said.homes.find((h) => !h.spares && h.supplies.includes('awl'))!;
+  const plan = made(demo, by.secondSet(demo, said, tools.id, 'zone-sewing', newId));
+  const home = Object.values(plan.homes)[0]!;
+  const second = Object.values(plan.supplies).filter((s) => s.home === home.id);
+  expect([home.name, home.zone]).toEqual([`${tools.name}, second set`, 'zone-sewing']);
+  expect(second.map((s) => s.name).sort()).toEqual(
+    tools.supplies.map((s) => `${demo.supplies[s]!.name}, second`).sort(),
+  );
+  expect(second.every((s) => s.count === 1 && s.goesBack)).toBe(true);
+  for (const u of Object.values(plan.uses).filter((x) => second.some((s) => s.id === x.supply)))
+    expect(u.activity).toBe('sewing');
+  const paper = said.homes.find((h) => h.supplies.includes('card-a3-white'))!;
+  expect(by.secondSet(demo, said, paper.id, 'zone-sewing', newId)).toEqual([]);
+});

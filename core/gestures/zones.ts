@@ -189,6 +189,37 @@ export function setHome(
   return [...kept, ...changes, set('homes', id, columns)];
 }
 
+/** A second set of the tools of a home for another zone: one more of each that goes back, used by the activities of that zone. */
+export function secondSet(plan: Plan, said: Said, home: string, zone: string, newId: NewId): Change[] {
+  const from = homeIn(said, home);
+  const kept = plan.zones[zone] ? [] : keepZones(said);
+  const activities = new Set(said.zones.find((z) => z.id === zone)?.activities ?? []);
+  const tools = from.supplies.map((s) => plan.supplies[s]!).filter((s) => s.goesBack);
+  if (tools.length === 0) return [];
+  const id = newId();
+  return [
+    ...kept,
+    set('homes', id, {
+      id,
+      name: `${from.name}, second set`.slice(0, 120),
+      zone,
+      ...NO_WISH,
+      set: from.set,
+    } satisfies Home),
+    ...tools.flatMap((s): Change[] => {
+      const second = newId();
+      const moved = Object.values(plan.uses).filter((u) => u.supply === s.id && activities.has(u.activity));
+      return [
+        set('supplies', second, {
+          ...{ ...s, id: second, name: `${s.name}, second`.slice(0, 120), count: 1, backstock: 0, reorderAt: null },
+          ...{ together: '', home: id },
+        }),
+        ...moved.map((u) => set('uses', u.id, { supply: second })),
+      ];
+    }),
+  ];
+}
+
 /** Leaves a home to the program again: its supplies go back to where kind and zone put them. */
 export function dissolveHome(plan: Plan, said: Said, home: string): Change[] {
   return homeIn(said, home).own ? removeWithDependents(plan, 'homes', home) : [];

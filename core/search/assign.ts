@@ -19,10 +19,9 @@ const MOVES = { each: 60, most: 7000 } as const;
 /** Where homes count: at least so many for each item, so many in all where the items are few, and so many at the most. */
 const WITH_HOMES = { least: 5000, all: 750_000, most: 16_000 } as const;
 export function movesFor(p: Problem): number {
-  const plain = Math.min(MOVES.most, MOVES.each * p.places);
-  if (!p.naming) return plain;
+  if (!p.naming) return Math.min(MOVES.most, MOVES.each * p.places);
   const { least, all, most } = WITH_HOMES;
-  return Math.max(plain, least, Math.min(most, Math.round(all / Math.max(1, p.items))));
+  return Math.max(least, Math.min(most, Math.round(all / Math.max(1, p.items))));
 }
 /**
  * How hot a search begins, as a multiple of what a middling worsening costs, and its parts: the share of the moves, and how

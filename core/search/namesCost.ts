@@ -36,8 +36,9 @@ export function* assignByHomes(
   p: Problem,
   seed: number,
   start: ArrayLike<number> | null,
-  moves?: number,
+  tries?: number,
 ): Generator<Annealing, NamedAnswer> {
+  const moves = tries ?? movesFor(p);
   if (!p.naming) return { ...(yield* assign(p, seed, start, moves)), times: null };
   let best: Answer = yield* stretch(assign(p, seed, start, moves), 0, 0.4);
   const bound = { cost: best.cost, best: best.at };
@@ -52,7 +53,7 @@ export function* assignByHomes(
     const shown = { cost: costOf(p, (good ?? best).at), best: (good ?? best).at };
     const own = n === TRIES - 1 && !good ? 0 : weight;
     const [from, heat] = good ? [good.at, HEAT_NEAR] : [best.at, HEAT];
-    const run = assign(lightened(p, own), seed + n, from, Math.ceil((moves ?? movesFor(p)) / 2), heat);
+    const run = assign(lightened(p, own), seed + n, from, Math.ceil(moves / 2), heat);
     const lighter = yield* stretch(run, 0.7 + (0.3 * n) / TRIES, 0.3 / TRIES, shown);
     if (fine(lighter.at)) {
       light = own;

@@ -17,6 +17,7 @@ import { LEFT_OUT, problemOf, type Movable } from './problem.ts';
 import { goesAway } from '../cost/rules.ts';
 import { keepApart } from './apart.ts';
 import { inOrder, makeRoom, placeOne, Filling, tighten, type Left, type Part, type Thing } from './filling.ts';
+import { orderRuns } from './runOrder.ts';
 import { sparesOf } from '../cost/stock.ts';
 
 export interface SolveOptions {
@@ -141,6 +142,7 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
     const early = yield* finish(first);
     if (found.seconds <= early.seconds) yield* finish(found.answer);
   }
+  if (whole) orderRuns(search);
   keepApart(search, pinned);
   if (options.stop?.()) ended = 'stopped';
   const left = new Map<string, number>();

@@ -52,6 +52,7 @@ const WASHES: ReadonlyArray<readonly [Wash, string]> = [
   ['seconds', 'seconds a fetch'],
   ['minutes', 'minutes a week'],
   ['sight', 'what is in view'],
+  ['side', 'side of the seat'],
 ];
 
 /** The compartment that is meant by what is chosen. */

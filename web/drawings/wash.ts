@@ -18,7 +18,12 @@ export function washOf(report: Report, seat: string | null, arrangement: Arrange
   if (kind === '') return null;
   const key = `${seat} ${arrangement} ${kind}`;
   if (last?.report === report && last.key === key) return last.wash;
-  const wash = kind === 'sight' ? sights(report, seat) : amounts(report, seat, arrangement, kind);
+  const wash =
+    kind === 'sight'
+      ? sights(report, seat)
+      : kind === 'side'
+        ? sides(report, seat)
+        : amounts(report, seat, arrangement, kind);
   last = { report, key, wash };
   return wash;
 }
@@ -52,6 +57,22 @@ function sights(report: Report, seat: string | null): Wash {
     report.compartments.flatMap((c) => {
       const sight = seat ? c.reach[seat]?.sight : undefined;
       return sight ? [[c.id, SEEN[sight.state]] as const] : [];
+    }),
+  );
+}
+
+/** The hand side is told in words; the farther round, the darker. */
+const SIDES: Readonly<Record<'before' | 'left' | 'right' | 'behind', Heat>> = {
+  before: { words: 'in front', short: 'front', share: 0 },
+  left: { words: 'left', short: 'left', share: 0.3 },
+  right: { words: 'right', short: 'right', share: 0.5 },
+  behind: { words: 'behind', short: 'behind', share: 0.9 },
+};
+function sides(report: Report, seat: string | null): Wash {
+  return new Map(
+    report.compartments.flatMap((c) => {
+      const side = seat ? c.reach[seat]?.side : undefined;
+      return side ? [[c.id, SIDES[side]] as const] : [];
     }),
   );
 }

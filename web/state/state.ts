@@ -28,7 +28,7 @@ export type Selected = {
 export type View = 'above' | 'round' | 'inside';
 /** A view that can be zoomed. */
 export type Zoomable = 'above' | 'round' | 'inside' | 'found';
-export type Wash = '' | 'seconds' | 'minutes' | 'sight';
+export type Wash = '' | 'seconds' | 'minutes' | 'sight' | 'side';
 
 /** How saving goes. */
 export interface Saving {

@@ -91,6 +91,11 @@ export function moveToHome(supply: string, home: string): void {
   const { plan, report } = now();
   commit(`${plan.supplies[supply]!.name} into ${homeCalled(home)}`, by.moveToHome(plan, report, supply, home, newId));
 }
+export function secondSet(id: string, zone: string): void {
+  const changes = by.secondSet(now().plan, now().report, id, zone, newId);
+  if (changes.length === 0) notice('Nothing in it goes back to its place: a second set is for tools.', 'error');
+  else commit(`A second ${homeCalled(id)} for ${zoneCalled(zone)}`, changes);
+}
 export function dissolveHome(id: string): void {
   commit(`Leave ${homeCalled(id)} to the program`, by.dissolveHome(now().plan, now().report, id));
 }

@@ -77,8 +77,8 @@ export function givingCost(p: GivingProblem, of: ArrayLike<number>): number {
 }
 
 /** Starts of the search, and rounds of kicks from each. */
-const STARTS = 3;
-const KICKS = 30;
+const STARTS = 4;
+const KICKS = 10;
 
 /** The best giving that is found. Same problem and seed, same result. */
 export function giveUnits(p: GivingProblem, seed: number): Giving {

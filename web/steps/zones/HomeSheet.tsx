@@ -5,7 +5,7 @@ import { ASKED_SIDES, byName, type Home } from '@heronstone/core/model/plan.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
 import type { HomeReport, Report } from '@heronstone/core/report/evaluate.ts';
 import { useStore } from '../../state/state.ts';
-import { dissolveHome, mergeHomes, moveToHome, setHome, splitHome } from '../../state/zones.ts';
+import { dissolveHome, mergeHomes, moveToHome, secondSet, setHome, splitHome } from '../../state/zones.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';
 import { Folded, Sheet } from '../../ui/Sheet.tsx';
@@ -213,7 +213,7 @@ export function HomeSheet({
               )}
             </div>
           </Folded>
-          <Folded title="Merge or undo">
+          <Folded title="Merge, second set, undo">
             <div className="grid gap-2 pt-1">
               <Choice
                 label="Merge with"
@@ -221,6 +221,19 @@ export function HomeSheet({
                 options={[['', 'no other'], ...others.map((h) => [h.id, called(h)] as const)]}
                 onSet={(from) => from !== '' && mergeHomes(home.id, from)}
               />
+              {report.zones.length > 1 && (
+                <Choice
+                  label="A second set for"
+                  value=""
+                  options={[
+                    ['', 'no other zone'],
+                    ...report.zones
+                      .filter((z) => z.id !== home.zone)
+                      .map((z) => [z.id, `${z.letter} · ${z.name}`] as const),
+                  ]}
+                  onSet={(zone) => zone !== '' && secondSet(home.id, zone)}
+                />
+              )}
               {home.own && <Button onClick={() => dissolveHome(home.id)}>Leave it to the program again</Button>}
             </div>
           </Folded>

@@ -109,13 +109,13 @@ export function HomesView({ report }: { report: Report }) {
                   key={c.id ?? 'none'}
                   aria-label={c.id === null ? c.name : `Zone ${c.letter}, ${c.name}`}
                   {...(c.id === null ? {} : { 'data-column': c.id })}
-                  className={`flex w-[292px] shrink-0 flex-col gap-2.5 rounded-2xl p-2 ${over && 'zone' in over && over.zone === c.id ? 'bg-wash outline-2 outline-rust' : ''}`}
+                  className={`flex min-w-[292px] shrink-0 grow basis-[292px] flex-col gap-2.5 rounded-2xl p-2 ${over && 'zone' in over && over.zone === c.id ? 'bg-wash outline-2 outline-rust' : ''}`}
                 >
                   <h3 className="flex items-center gap-2 text-base">
                     <Letter letter={c.letter} />
                     <span className="truncate">{c.name}</span>
                   </h3>
-                  <ul className="grid grid-cols-[minmax(0,1fr)] gap-2.5">
+                  <ul className="grid grid-cols-[repeat(auto-fill,minmax(258px,1fr))] gap-2.5">
                     {c.homes.map((h) => (
                       <HomeCard
                         key={h.id}

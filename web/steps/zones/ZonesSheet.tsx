@@ -1,5 +1,6 @@
 /** Beside the floor: what each zone asks for and what its furniture offers, what would close a gap, and what belongs to it. */
 import { useState } from 'react';
+import { formatLength } from '@heronstone/core/model/measure.ts';
 import type { NeedLine, Report, ZoneReport } from '@heronstone/core/report/evaluate.ts';
 import { useStore } from '../../state/state.ts';
 import { addZone, giveTo, mergeZones, moveActivity, removeZone, renameZone } from '../../state/zones.ts';
@@ -22,8 +23,12 @@ const words = (n: NeedLine) =>
       ? 'at hand, without getting up'
       : 'drawers and shelves, further off'
     : FORM_WORDS[n.form];
-const amount = (n: NeedLine, value: number) =>
-  n.unit === 'lines' ? String(value) : `${value >= 10 ? Math.round(value) : value.toFixed(1)} ${n.unit}`;
+function amount(n: NeedLine, value: number): string {
+  const { units } = useStore.getState().plan!.meta;
+  if (n.unit === 'lines') return String(value);
+  if (n.unit === 'm') return formatLength(Math.round(value * 1000), units);
+  return `${value >= 10 ? Math.round(value) : value.toFixed(1)} l`;
+}
 
 export function ZonesSheet({ report }: { report: Report }) {
   const plan = useStore((s) => s.plan)!;

@@ -5,7 +5,6 @@ import { chromium, type Page } from '@playwright/test';
 import { CHROMIUM } from '../e2e/chromium.ts';
 import { TestServer } from '../e2e/server.ts';
 import setup from '../e2e/setup.ts';
-import { choose } from '../e2e/choose.ts';
 
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 const desk = { width: 1280, height: 800 };

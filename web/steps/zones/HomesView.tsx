@@ -94,6 +94,14 @@ export function HomesView({ report }: { report: Report }) {
             Fill by homes
           </Button>
         </div>
+        {planned.kindsTorn.length > 0 && (
+          <details className="px-1 pb-2 text-soft">
+            <summary className="w-fit cursor-pointer">
+              {howMany(planned.kindsTorn.length, 'kind')} in more than one piece of furniture
+            </summary>
+            {planned.kindsTorn.join(', ')}
+          </details>
+        )}
         {running === 'fill' && <FillPanel />}
         <div
           ref={board}

@@ -85,3 +85,15 @@ test('heron binder and heron calendar write files that others read', async () =>
   expect(events).toHaveLength((JSON.parse(out) as { occasions: unknown[] }).occasions.length);
   expect((await heron('calendar', demo, '--day', 'soon', '--out', at('x.ics'))).err).toMatch(/--day is a date like/);
 });
+
+test('heron doors writes a sheet for each piece of furniture, or for those that are named', async () => {
+  expect((await heron('doors', demo, '--out', at('doors.pdf'))).code).toBe(0);
+  const pages = (file: string) => (readFileSync(file, 'latin1').match(/\/Type \/Page\b/g) ?? []).length;
+  const all = readFileSync(at('doors.pdf')).length;
+  expect((await heron('doors', demo, '--units', 'slim', '--out', at('slim.pdf'))).code).toBe(0);
+  expect(readFileSync(at('slim.pdf')).length).toBeLessThan(all);
+  expect(pages(at('slim.pdf'))).toBeLessThanOrEqual(1);
+  expect((await heron('doors', demo, '--units', 'nowhere', '--out', at('x.pdf'))).err).toMatch(
+    /no unit “nowhere”; there are/,
+  );
+});

@@ -2,7 +2,7 @@ import { longTest } from '@heronstone/testing/longTest.ts';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { evaluate } from '@heronstone/core/report/evaluate.ts';
+import { evaluate, type Report } from '@heronstone/core/report/evaluate.ts';
 import { readPlanFile, writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { applyChanges, remove, set, type Change } from '@heronstone/core/model/change.ts';
 import { sceneOf, mainStationOf } from '@heronstone/core/scene/scene.ts';
@@ -119,4 +119,23 @@ longTest('heron advise and arrange stop after their seconds, and say so; what th
     expect(evaluate(applyChanges(plan, p.changes).plan).week.planned.minutes).toBeCloseTo(p.minutes, 6);
   }
   expect((await heron('arrange', demo, '--units', 'wardrobe')).code).toBe(2);
+});
+
+test('heron zones says zones, homes and names as the Report does, with proposals; --zone plans the homes of one zone', async () => {
+  const { code, out } = await heron('zones', demo, '--propose');
+  expect(code).toBe(0);
+  const said = JSON.parse(out) as Pick<Report, 'zones' | 'homes' | 'names'> & {
+    places: Array<{ id: string; homes: string }>;
+    proposals: Array<{ way: string; of: unknown[] }>;
+  };
+  const report = evaluate(plan);
+  expect(said.zones).toEqual(JSON.parse(JSON.stringify(report.zones)));
+  expect(said.homes.length).toBe(report.homes.length);
+  expect(said.names.planned.placesNamed).toBe(report.names.planned.placesNamed);
+  expect(said.proposals.map((p) => p.way)).toEqual(['walking', 'room', 'near']);
+  expect((await heron('place', demo, '--zone', 'c', '--out', at('sewing.json'))).code).toBe(0);
+  const own = new Set(report.homes.filter((h) => h.zone === 'zone-sewing').flatMap((h) => h.supplies));
+  const after = planOf(at('sewing.json'));
+  for (const p of Object.values(plan.placements)) if (!own.has(p.supply)) expect(after.placements[p.id]).toEqual(p);
+  expect((await heron('place', demo, '--zone', 'Z')).err).toMatch(/no zone “Z”; there are A Carving/);
 });

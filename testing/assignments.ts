@@ -67,6 +67,10 @@ export function belongingInstance(wish: {
     naming: sorted
       ? {
           home: Int32Array.from({ length: items }, (_, i) => ((seed + i) % 4) - 1),
+          zone: Int32Array.from({ length: items }, (_, i) => ((seed + i) % 3) - 1),
+          strangers: 15,
+          label: Int32Array.from({ length: items }, (_, i) => ((seed + i) % 4) - 1),
+          weight: Float64Array.from([1, 4, 1]),
           kind: Int32Array.from({ length: items }, (_, i) => (seed + 2 * i) % 5),
           work: Int32Array.from({ length: items }, (_, i) => (seed + i) % 2),
           ...{
@@ -77,7 +81,7 @@ export function belongingInstance(wish: {
             mixed: new Float64Array(places).fill(20),
           },
           ...{ tangled: 300, homesInPlace: 2, kindsInPlace: 2 },
-          lying: [{ home: 1, kind: 0, work: 0, place: 0 }],
+          lying: [{ home: 1, zone: 0, label: 1, kind: 0, work: 0, place: 0 }],
         }
       : null,
   };

@@ -237,16 +237,19 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
   const sum = <T>(list: Iterable<T>, of: (x: T) => number) => [...list].reduce((n, x) => n + of(x), 0);
   const homes = [...named.homes.values()];
   const furtherHomes = sum(homes, (h) => Math.max(0, h.runs.length - 1));
-  const mixed = sum(named.places.values(), (p) => p.homes - 1);
+  const mixed = sum(named.places.values(), (p) => p.of.length - 1);
   const over = sum(named.places.values(), (p) => p.tooMany);
   const furtherPlaces = sum(places.values(), (list) => list.length - 1);
   const { apart, weight } = apartness(scene, wanted, places);
   seconds +=
     sum(homes, (h) =>
-      h.places.length === 0 ? 0 : homeSeconds(constants, h.runs.length, h.units.length, h.places.length),
+      h.places.length === 0
+        ? 0
+        : (h.home.set ? SET_WEIGHS : 1) * homeSeconds(constants, h.runs.length, h.units.length, h.places.length),
     ) +
-    sum(named.places.values(), (p) => (p.homes - 1) * mixedSeconds(constants, scene.compartment.get(p.id)!)) +
+    sum(named.places.values(), (p) => (p.of.length - 1) * mixedSeconds(constants, scene.compartment.get(p.id)!)) +
     over * constants.tangled +
+    sum(named.places.values(), (p) => Math.max(0, p.zones - 1)) * constants.strangers +
     furtherPlaces * constants.split +
     weight * constants.apart;
   return {
@@ -269,6 +272,9 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
       .sort((a, b) => b.units.length - a.units.length || a.words.localeCompare(b.words, 'en')),
   };
 }
+
+/** How much more it weighs that a set is torn than that another home is. Our constant, no source. */
+export const SET_WEIGHS = 5;
 
 /** What each further run, piece of furniture and place of a home costs, and each further home in a place; s a week. */
 export const homeCosts = (constants: Constants) => ({

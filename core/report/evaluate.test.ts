@@ -150,6 +150,7 @@ test('the planted faults of the demo room are each found', () => {
     'shelf sags',
     'hot tool far from a socket',
     'dust on cloth or paper',
+    'set torn',
   ];
   const found = report.findings.filter((f) => !ofThings.includes(f.code)).map((f) => `${f.code}: ${f.targets[0]?.id}`);
   expect([...new Set(found)].sort()).toEqual(PLANTED);

@@ -69,7 +69,7 @@ export function homedIn(scene: Scene, rows: readonly Placement[], placements: re
       homes: homes.length,
       furtherRuns: homes.reduce((n, h) => n + Math.max(0, h.runs.length - 1), 0),
       placesPerHome: mean(homes.map((h) => h.places.length)),
-      homesPerPlace: mean([...named.places.values()].map((p) => p.homes)),
+      homesPerPlace: mean([...named.places.values()].map((p) => p.of.length)),
       kindsTorn: [...kinds].filter(([, units]) => units.size > 1).map(([kind]) => kind),
       setsTorn: setsTorn(scene, rows),
       apartBroken: apartBroken(scene, rows),

@@ -106,7 +106,18 @@ test('what each further home, each mixture and each parted pair costs', () => {
   const near = [[1], [0], [3], [2]];
   const none = Int32Array.from([-1, -1]);
   const naming: Naming = {
-    ...{ home: Int32Array.from([0, 0]), kind: none, work: none, run: 25, furniture: 10, place: 5 },
+    ...{
+      home: Int32Array.from([0, 0]),
+      zone: none,
+      strangers: 0,
+      label: none,
+      weight: new Float64Array(2).fill(1),
+      kind: none,
+      work: none,
+      run: 25,
+      furniture: 10,
+      place: 5,
+    },
     ...{
       out: new Uint8Array(4),
       mixed: new Float64Array(4).fill(20),
@@ -129,8 +140,8 @@ test('what each further home, each mixture and each parted pair costs', () => {
     naming: {
       ...unlike.naming!,
       lying: [
-        { home: 0, kind: -1, work: -1, place: 2 },
-        { home: 1, kind: -1, work: -1, place: 0 },
+        { home: 0, zone: -1, label: -1, kind: -1, work: -1, place: 2 },
+        { home: 1, zone: -1, label: -1, kind: -1, work: -1, place: 0 },
       ],
     },
   };

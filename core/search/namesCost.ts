@@ -6,7 +6,7 @@ import { assign, movesFor, type Annealing, type Answer } from './assign.ts';
 import { costOf, type Problem } from './assignment.ts';
 
 /** By how much the minutes may be above those of the quickest plan, as a share: under 5 %, since what is laid exactly costs more. */
-const MAY_COST = 0.047;
+const MAY_COST = 0.04;
 /** How hot a search with another weight begins: it goes on from a good answer. */
 const HEAT = 1;
 const HEAT_NEAR = 0.3;
@@ -14,6 +14,9 @@ const HEAT_NEAR = 0.3;
 const FIRST = 0.5;
 const FALLS = 0.4;
 const TRIES = 5;
+/** How often what cannot be named is looked at again, and how much more it weighs then. */
+const UNTANGLED = 2;
+const HARDER = 4;
 
 export interface NamedAnswer extends Answer {
   /** Seconds a week of the answer and of the quickest one that was found, in time alone; null where it was not looked for. */
@@ -65,11 +68,25 @@ export function* assignByHomes(
     weight = good ? (heavy + light) / 2 : own * FALLS;
   }
   best = good ?? best;
+  // A place that nobody could name is looked at once more, with names that weigh more than all else.
+  for (let n = 0; n < UNTANGLED && tanglesOf(p, best.at) > 0; n++) {
+    const shown = { cost: costOf(p, best.at), best: best.at };
+    const harder = lightened(p, light > 0 ? light : FIRST * FALLS, HARDER);
+    const other = yield* stretch(assign(harder, seed + TRIES + n, best.at, Math.ceil(moves / 2), HEAT), 1, 0, shown);
+    const within = timeOf(p, other.at) <= Math.max(timeOf(p, best.at), quickest * (1 + MAY_COST));
+    if (outOf(other.at) <= outOf(best.at) && within && tanglesOf(p, other.at) < tanglesOf(p, best.at)) best = other;
+  }
   return { at: best.at, cost: costOf(p, best.at), times: { named: timeOf(p, best.at), quickest } };
 }
 
-/** A problem in which torn and mixed homes weigh less. */
-function lightened(p: Problem, weight: number): Problem {
+/** By how many homes and kinds places hold too many to be named, weighed. */
+function tanglesOf(p: Problem, at: ArrayLike<number>): number {
+  const bare = lightened({ ...p, pairs: [] }, 0);
+  return costOf(bare, at) - costOf({ ...bare, naming: null }, at);
+}
+
+/** A problem in which torn and mixed homes weigh less, and what cannot be named more. */
+function lightened(p: Problem, weight: number, tangled = 1): Problem {
   const { naming } = p;
   if (!naming) return p;
   return {
@@ -80,6 +97,8 @@ function lightened(p: Problem, weight: number): Problem {
       furniture: naming.furniture * weight,
       place: naming.place * weight,
       mixed: naming.mixed.map((x) => x * weight),
+      strangers: naming.strangers * weight,
+      tangled: naming.tangled * tangled,
     },
   };
 }

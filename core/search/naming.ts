@@ -3,10 +3,15 @@ import { tooMany } from '../zones/named.ts';
 
 /** The homes of the items of a problem, and what each fault costs, s a week. */
 export interface Naming {
-  /** Home, counted kind and main activity of each item; -1 for none. */
+  /** Home, its zone, counted kind and main activity of each item; -1 for none. */
   home: Int32Array;
+  zone: Int32Array;
+  /** What the home of each item counts as in a name; its kind, where that is counted. */
+  label: Int32Array;
   kind: Int32Array;
   work: Int32Array;
+  /** How much more it weighs that a home is torn, by home: a set counts more. */
+  weight: Float64Array;
   /** Each further run of a home, each further piece of furniture, each further place. */
   run: number;
   furniture: number;
@@ -15,12 +20,14 @@ export interface Naming {
   out: Uint8Array;
   /** Each further home in a place, by place. */
   mixed: Float64Array;
+  /** Each further zone in a place. */
+  strangers: number;
   /** Each home or kind too many to name a place. */
   tangled: number;
   homesInPlace: number;
   kindsInPlace: number;
   /** What lies in places already. */
-  lying: ReadonlyArray<{ home: number; kind: number; work: number; place: number }>;
+  lying: ReadonlyArray<{ home: number; zone: number; label: number; kind: number; work: number; place: number }>;
 }
 
 /** How often each value occurs in each place, and how many different ones there are. */
@@ -64,6 +71,8 @@ export class Names {
   private readonly homes: Counts;
   private readonly kinds: Counts;
   private readonly works: Counts;
+  private readonly zones: Counts;
+  private readonly labels: Counts;
   /** Items of a home in a unit, and units of a home. */
   private readonly inUnit: Int32Array;
   private readonly units: Int32Array;
@@ -84,13 +93,15 @@ export class Names {
     const homes = mostOf([...p.home, ...p.lying.map((l) => l.home)]);
     this.homes = new Counts(homes, places);
     this.kinds = new Counts(mostOf([...p.kind, ...p.lying.map((l) => l.kind)]), places);
+    this.labels = new Counts(mostOf([...p.label, ...p.lying.map((l) => l.label)]), places);
+    this.zones = new Counts(mostOf([...p.zone, ...p.lying.map((l) => l.zone)]), places);
     this.works = new Counts(mostOf([...p.work, ...p.lying.map((l) => l.work)]), places);
     this.unitCount = mostOf(unit);
     this.inUnit = new Int32Array(homes * this.unitCount);
     this.units = new Int32Array(homes);
     this.placesOf = Array.from({ length: homes }, () => []);
     this.seen = new Int32Array(places);
-    for (const l of p.lying) this.count(l.home, l.kind, l.work, l.place, 1);
+    for (const l of p.lying) this.count(l.home, l.zone, l.label, l.kind, l.work, l.place, 1);
   }
 
   private excess(homes: number, kinds: number, works: number): number {
@@ -100,26 +111,26 @@ export class Names {
   /** What one more item would cost. */
   added(i: number, j: number): number {
     const { p } = this;
-    return this.addedOf(p.home[i]!, p.kind[i]!, p.work[i]!, j);
+    return this.addedOf(p.home[i]!, p.zone[i]!, p.label[i]!, p.kind[i]!, p.work[i]!, j);
   }
 
-  private addedOf(h: number, k: number, w: number, j: number): number {
+  private addedOf(h: number, z: number, l: number, k: number, w: number, j: number): number {
     if (h < 0) return 0;
     const { p } = this;
     const now = this.homes.different[j]!;
     const will = this.homes.with(h, j);
-    let sum = 0;
+    let sum = this.zones.different[j]! > 0 && z >= 0 && !this.zones.has(z, j) ? p.strangers : 0;
     if (p.tangled > 0) {
       const [kinds, works] = [this.kinds.different[j]!, this.works.different[j]!];
-      const after = this.excess(will, this.kinds.with(k, j), this.works.with(w, j));
-      if (after > 0 || now > 0) sum += p.tangled * (after - this.excess(now, kinds, works));
+      const after = this.excess(this.labels.with(l, j), this.kinds.with(k, j), this.works.with(w, j));
+      if (after > 0 || now > 0) sum += p.tangled * (after - this.excess(this.labels.different[j]!, kinds, works));
     }
     if (will > now) {
       if (now > 0) sum += p.mixed[j]!;
       const places = this.placesOf[h]!;
       if (places.length > 0 && p.out[j] === 0) {
-        sum += p.place + p.run * (1 - this.touching(h, j));
-        if (this.inUnit[h * this.unitCount + this.unit[j]!] === 0) sum += p.furniture;
+        const further = this.inUnit[h * this.unitCount + this.unit[j]!] === 0 ? p.furniture : 0;
+        sum += p.weight[h]! * (p.place + p.run * (1 - this.touching(h, j)) + further);
       }
     }
     return sum;
@@ -156,11 +167,13 @@ export class Names {
 
   put(i: number, j: number, by: 1 | -1): void {
     const { p } = this;
-    this.count(p.home[i]!, p.kind[i]!, p.work[i]!, j, by);
+    this.count(p.home[i]!, p.zone[i]!, p.label[i]!, p.kind[i]!, p.work[i]!, j, by);
   }
 
-  private count(h: number, k: number, w: number, j: number, by: 1 | -1): void {
+  private count(h: number, z: number, l: number, k: number, w: number, j: number, by: 1 | -1): void {
     if (h < 0) return;
+    this.zones.add(z, j, by);
+    this.labels.add(l, j, by);
     this.kinds.add(k, j, by);
     this.works.add(w, j, by);
     if (!this.homes.add(h, j, by) || this.p.out[j] !== 0) return;
@@ -180,11 +193,13 @@ export class Names {
     for (let j = 0; j < this.homes.different.length; j++) {
       const homes = this.homes.different[j]!;
       if (homes > 1) sum += (homes - 1) * p.mixed[j]!;
-      if (homes > 0) sum += p.tangled * this.excess(homes, this.kinds.different[j]!, this.works.different[j]!);
+      sum += Math.max(0, this.zones.different[j]! - 1) * p.strangers;
+      if (homes > 0)
+        sum += p.tangled * this.excess(this.labels.different[j]!, this.kinds.different[j]!, this.works.different[j]!);
     }
     for (const [h, places] of this.placesOf.entries()) {
       if (places.length < 2) continue;
-      sum += (places.length - 1) * p.place + (this.units[h]! - 1) * p.furniture;
+      sum += p.weight[h]! * ((places.length - 1) * p.place + (this.units[h]! - 1) * p.furniture);
       this.stamp++;
       let runs = 0;
       for (const from of places) {
@@ -199,7 +214,7 @@ export class Names {
               run.push(k);
             }
       }
-      sum += (runs - 1) * p.run;
+      sum += p.weight[h]! * (runs - 1) * p.run;
     }
     return sum;
   }

@@ -5,7 +5,7 @@ import { compartmentId } from '../scene/scene.ts';
 import type { Problem } from './assignment.ts';
 import { lookedThrough, lookSeconds } from '../cost/cost.ts';
 import { farness, type Left, type Part, type Filling } from './filling.ts';
-import { homeCosts, mixedSeconds, wantedOf } from '../cost/sorting.ts';
+import { homeCosts, mixedSeconds, SET_WEIGHS, wantedOf } from '../cost/sorting.ts';
 import { apartFrom } from '../zones/apart.ts';
 import { homeOfPlacement, isOut, kindCounted, mainWork } from '../zones/named.ts';
 import { neighboursOf } from '../zones/neighbours.ts';
@@ -98,7 +98,7 @@ function belonging(
   pinned: readonly Placement[],
   parts: readonly Movable[],
 ): Pick<Problem, 'pairs' | 'unit' | 'near' | 'naming' | 'conflicts'> {
-  const { sorted, sets } = wantedOf(scene);
+  const { sorted, sets: together } = wantedOf(scene);
   const { constants, compartments: places } = scene;
   const units = new Map([...new Set(places.map((c) => c.unit))].map((u, i) => [u, i]));
   const index = new Map(places.map((c, i) => [c.id, i]));
@@ -108,7 +108,7 @@ function belonging(
     const before = main.get(part.supply.id);
     if (!part.spare && (before === undefined || parts[before]!.count < part.count)) main.set(part.supply.id, i);
   });
-  const pairs = [...sets.values()].flatMap((ids) => {
+  const pairs = [...together.values()].flatMap((ids) => {
     const own = ids.flatMap((id) => main.get(id) ?? []);
     return own.flatMap((a, n) => own.slice(n + 1).map((b) => [a, b, constants.apart / (ids.length - 1)] as const));
   });
@@ -135,12 +135,17 @@ function belonging(
       return n;
     };
   };
-  const [homes, kinds, works] = [numbers<string>(), numbers<string>(), numbers<string>()];
+  const [homes, zones, labels] = [numbers<string>(), numbers<string>(), numbers<string>()];
+  const [kinds, works] = [numbers<string>(), numbers<string>()];
+  const sets: number[] = [];
   const told = (p: Pick<Placement, 'supply' | 'spare'>) => {
-    if (!sorted(p.supply)) return { home: -1, kind: -1, work: -1 };
+    if (!sorted(p.supply)) return { home: -1, zone: -1, label: -1, kind: -1, work: -1 };
     const home = homeOfPlacement(scene, p);
+    if (home.set) sets.push(homes(home.id));
     return {
       home: homes(home.id),
+      zone: zones(home.zone),
+      label: labels(home.label),
       kind: kinds(kindCounted(scene, p.supply, home)),
       work: works(mainWork(scene, p.supply)),
     };
@@ -151,14 +156,20 @@ function belonging(
     const its = told(p);
     return place === undefined || its.home < 0 ? [] : [{ ...its, place }];
   });
+  const weights = new Float64Array(1 + Math.max(0, ...own.map((o) => o.home), ...lying.map((l) => l.home))).fill(1);
+  for (const h of sets) weights[h] = SET_WEIGHS;
   const near = neighboursOf(scene);
   const naming: Naming = {
     home: Int32Array.from(own, (o) => o.home),
+    zone: Int32Array.from(own, (o) => o.zone),
+    label: Int32Array.from(own, (o) => o.label),
     kind: Int32Array.from(own, (o) => o.kind),
     work: Int32Array.from(own, (o) => o.work),
     ...homeCosts(constants),
+    weight: weights,
     out: Uint8Array.from(places, (c) => (isOut(scene, c) ? 1 : 0)),
     mixed: Float64Array.from(places, (c) => mixedSeconds(constants, c)),
+    strangers: constants.strangers,
     tangled: constants.tangled,
     homesInPlace: constants.homesInPlace,
     kindsInPlace: constants.kindsInPlace,

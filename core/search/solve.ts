@@ -18,6 +18,7 @@ import { goesAway } from '../cost/rules.ts';
 import { keepApart } from './apart.ts';
 import { inOrder, makeRoom, placeOne, Filling, tighten, type Left, type Part, type Thing } from './filling.ts';
 import { orderRuns } from './runOrder.ts';
+import { untangle } from './untangle.ts';
 import { sparesOf } from '../cost/stock.ts';
 
 export interface SolveOptions {
@@ -144,6 +145,7 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
   }
   if (whole) orderRuns(search);
   keepApart(search, pinned);
+  if (problem.naming) untangle(search, pinned);
   if (options.stop?.()) ended = 'stopped';
   const left = new Map<string, number>();
   for (const { supply, count } of unplaced) left.set(supply.id, (left.get(supply.id) ?? 0) + count);

@@ -25,6 +25,8 @@ export interface HomeOf {
   supplies: string[];
   /** Kinds of its supplies, most lines first. */
   kinds: string[];
+  /** What it counts as in a name: homes of one kind that the program formed, of whatever zone and form, have one name. */
+  label: string;
 }
 
 export interface Homes {
@@ -158,6 +160,7 @@ function form(scene: Scene): Homes {
         d.row === null && called.get(d.name.toLowerCase())! > 1 ? `${d.name} (${zone?.letter ?? 'not used'})` : d.name,
       supplies: d.supplies.map((s) => s.id),
       kinds,
+      label: d.loose && kinds.length === 1 ? kinds[0]! : d.key,
     };
     all.push(home);
     const apart = d.supplies.filter((s) => s.backstock > 0 && s.backstock < s.count).map((s) => s.id);

@@ -13,6 +13,7 @@ const SLOT = 60;
 
 /** What a place holds, counted. */
 export interface Held {
+  /** Homes by what they count as in a name. */
   homes: number;
   /** Kinds of what is in homes that the program formed by kind; an own home is a name for whatever it holds. */
   kinds: number;
@@ -63,10 +64,10 @@ export function homeOfPlacement(scene: Scene, p: Pick<Placement, 'supply' | 'spa
 
 /** How many homes or kinds are too many where these things lie together. */
 export function heldBy(scene: Scene, things: ReadonlyArray<Pick<Placement, 'supply' | 'spare'>>): number {
-  const [homes, kinds, works] = [new Set<HomeOf>(), new Set<string>(), new Set<string>()];
+  const [homes, kinds, works] = [new Set<string>(), new Set<string>(), new Set<string>()];
   for (const p of things) {
     const home = homeOfPlacement(scene, p);
-    homes.add(home);
+    homes.add(home.label);
     const kind = kindCounted(scene, p.supply, home);
     if (kind !== null) kinds.add(kind);
     works.add(mainWork(scene, p.supply));
@@ -79,6 +80,8 @@ export interface NamedPlace extends Held {
   /** Homes with the most lines first. */
   of: HomeOf[];
   lines: number;
+  /** How many zones its homes are of. */
+  zones: number;
   /** The activity for which all of its things are mostly used; null where there are several, '' for what nobody uses. */
   work: string | null;
   tooMany: number;
@@ -136,12 +139,13 @@ export function namesOf(scene: Scene, placements: readonly Placement[]): Named {
       works.add(mainWork(scene, p.supply));
     }
     const of = [...count].sort((a, b) => b[1] - a[1] || a[0].name.localeCompare(b[0].name, 'en')).map(([home]) => home);
-    const held = { homes: of.length, kinds: kinds.size, works: works.size };
+    const held = { homes: new Set(of.map((h) => h.label)).size, kinds: kinds.size, works: works.size };
     places.set(id, {
       id,
       ...held,
       of,
       lines: list.length,
+      zones: new Set(of.flatMap((h) => h.zone ?? [])).size,
       work: works.size === 1 ? [...works][0]! : null,
       tooMany: tooMany(held, scene.constants),
     });
@@ -170,11 +174,12 @@ const NAMES = 2;
 /** What a place is called: its homes; of more than two the one activity that they are for, or the first few. */
 export function nameOfPlace(scene: Pick<Scene, 'plan'>, place: Pick<NamedPlace, 'of' | 'work'>): string {
   const { of, work } = place;
-  if (of.length > NAMES && work !== null) return work === '' ? 'Not used' : scene.plan.activities[work]!.name;
-  return (
-    of
-      .slice(0, NAMES + 1)
-      .map((h) => h.name)
-      .join(' · ') + (of.length > NAMES + 1 ? ' …' : '')
-  );
+  // Homes that count as one have one name: that of their kind.
+  const names = new Map<string, string>();
+  for (const h of of) names.set(h.label, names.has(h.label) ? capital(h.label) : h.name);
+  if (names.size > NAMES && work !== null) return work === '' ? 'Not used' : scene.plan.activities[work]!.name;
+  const list = [...names.values()];
+  return list.slice(0, NAMES + 1).join(' · ') + (list.length > NAMES + 1 ? ' …' : '');
 }
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

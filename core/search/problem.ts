@@ -7,7 +7,7 @@ import { lookedThrough, lookSeconds } from '../cost/cost.ts';
 import { farness, type Left, type Part, type Filling } from './filling.ts';
 import { homeCosts, mixedSeconds, SET_WEIGHS, wantedOf } from '../cost/sorting.ts';
 import { apartFrom } from '../zones/apart.ts';
-import { homeOfPlacement, isOut, kindCounted, mainWork } from '../zones/named.ts';
+import { homeOfPlacement, isOut, kindCounted, mainWork, zoneCounted } from '../zones/named.ts';
 import { neighboursOf } from '../zones/neighbours.ts';
 import type { Naming } from './naming.ts';
 
@@ -144,7 +144,7 @@ function belonging(
     if (home.set) sets.push(homes(home.id));
     return {
       home: homes(home.id),
-      zone: zones(home.zone),
+      zone: zones(zoneCounted(scene, home)),
       label: labels(home.label),
       kind: kinds(kindCounted(scene, p.supply, home)),
       work: works(mainWork(scene, p.supply)),

@@ -49,6 +49,10 @@ export function kindCounted(scene: Scene, supply: string, home: HomeOf): string 
   return home.row !== null || home.set || (way !== 'home' && way !== 'quickest') ? null : s.category.toLowerCase();
 }
 
+/** The zone that a home adds to those of its place: where the room is sorted by homes, zones keep to themselves. */
+export const zoneCounted = (scene: Scene, home: HomeOf): string | null =>
+  scene.plan.meta.sorting.way === 'home' ? home.zone : null;
+
 /** The activity for which a supply is fetched most; '' for what nobody uses. */
 export function mainWork(scene: Scene, supply: string): string {
   let [most, activity] = [0, ''];
@@ -145,7 +149,7 @@ export function namesOf(scene: Scene, placements: readonly Placement[]): Named {
       ...held,
       of,
       lines: list.length,
-      zones: new Set(of.flatMap((h) => h.zone ?? [])).size,
+      zones: new Set(of.flatMap((h) => zoneCounted(scene, h) ?? [])).size,
       work: works.size === 1 ? [...works][0]! : null,
       tooMany: tooMany(held, scene.constants),
     });

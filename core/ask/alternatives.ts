@@ -10,8 +10,9 @@ import { lookedThrough, lookSeconds, penaltiesOf, secondsFrom } from '../cost/co
 import { barredFrom, mayLieIn, type Barred } from '../cost/rules.ts';
 import { orderOf, wantedOf } from '../cost/sorting.ts';
 import { shareOf, sparesPlaced } from '../cost/stock.ts';
+import { homeOfPlacement } from '../zones/named.ts';
 import type { Ripple } from '../reach/body.ts';
-import { contentsOf, fetchesAWeek, sceneOf, usesOf, type Scene } from '../scene/scene.ts';
+import { compartmentId, contentsOf, fetchesAWeek, sceneOf, usesOf, type Scene } from '../scene/scene.ts';
 
 /** What would have to go so that something else fits. */
 interface Displaced {
@@ -197,14 +198,26 @@ function orderAt(
   )
     return () => 0;
   const others = Object.values(plan.placements).filter((p) => p.arrangement === arrangement && p.id !== placement);
-  const without = orderOf(scene, others).minutes;
+  // Only what is of its home or its sets, and what lies in the place, can weigh more or less for it: the rest is the same in both sums.
+  const home = homeOfPlacement(scene, { supply: supply.id, spare });
+  const mates = new Set([supply.id, ...[...sets.values()].filter((ids) => ids.includes(supply.id)).flat()]);
+  const own = others.filter((p) => mates.has(p.supply) || homeOfPlacement(scene, p) === home);
+  const rest = new Map<string, Placement[]>();
+  for (const p of others) {
+    if (own.includes(p)) continue;
+    const at = compartmentId(p);
+    rest.set(at, [...(rest.get(at) ?? []), p]);
+  }
+  const bare = orderOf(scene, own).minutes;
   return (c) => {
     const { unit, slot, container } = c;
     const row: Placement = {
       ...{ id: placement ?? '', arrangement, supply: supply.id, unit, slot, container, count },
       ...{ orientation: null, part: null, pinned: false, spare, returns: null },
     };
-    return orderOf(scene, [...others, row]).minutes - without;
+    const there = rest.get(c.id);
+    const without = there ? orderOf(scene, [...own, ...there]).minutes : bare;
+    return orderOf(scene, [...own, ...(there ?? []), row]).minutes - without;
   };
 }
 

@@ -98,8 +98,14 @@ test('fill, keep three, sort another way, split, only what is new, swap two draw
           >;
         };
       };
-      const p = Object.values(plan.placements).find(
-        (x) => x.arrangement === 'planned' && x.count >= 8 && x.container === null && !['peg', 'top'].includes(x.slot),
+      const planned = Object.values(plan.placements).filter((x) => x.arrangement === 'planned');
+      // All of it in one place: a part that goes to another part of its own would join it.
+      const p = planned.find(
+        (x) =>
+          x.count >= 8 &&
+          x.container === null &&
+          !['peg', 'top'].includes(x.slot) &&
+          planned.filter((o) => o.supply === x.supply).length === 1,
       )!;
       return { at: `${p.unit}/${p.slot}`, count: p.count };
     });

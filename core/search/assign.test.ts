@@ -1,3 +1,4 @@
+import { longTest } from '@heronstone/testing/longTest.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { belongingInstance, exhaustive, roomInstance } from '@heronstone/testing/assignments.ts';
@@ -58,6 +59,23 @@ test('small instances with crowding, pairs and sorts: the best of all assignment
   }
   expect(same / all.length).toBeGreaterThanOrEqual(0.9);
 });
+
+longTest(
+  'six things of up to six homes and three zones in eight places: the best of all on at least nine of ten',
+  () => {
+    let same = 0;
+    for (let seed = 1; seed <= 10; seed++) {
+      const p = belongingInstance({ items: 6, places: 8, seed, look: 0.26, paired: true, sorted: true });
+      const apart: Problem = { ...p, naming: { ...p.naming!, home: Int32Array.from([0, 1, 2, 3, 4, seed % 6]) } };
+      apart.naming!.weight = new Float64Array(6).fill(1);
+      const best = exhaustive(apart);
+      const { cost } = assignAll(apart, 1);
+      expect(cost).toBeGreaterThanOrEqual(best - 1e-6);
+      if (cost <= best + 1e-6) same++;
+    }
+    expect(same).toBeGreaterThanOrEqual(9);
+  },
+);
 
 test('a warm start is not made worse, and a search that is cut short is whole', () => {
   const p = roomInstance(60, 30, 5);

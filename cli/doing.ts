@@ -12,7 +12,7 @@ import type { Arrangement, Plan } from '@heronstone/core/model/plan.ts';
 import { sceneOf } from '@heronstone/core/scene/scene.ts';
 import { occasionsOf, writeCalendar } from '@heronstone/core/upkeep/calendar.ts';
 import { OTHER_WORDS } from '@heronstone/library/otherWords.ts';
-import { readPlan, UsageError, writeFile } from './files.ts';
+import { readPlan, unitsOf, UsageError, writeFile } from './files.ts';
 import { labelFonts } from './fonts.ts';
 import { number } from './number.ts';
 
@@ -129,12 +129,7 @@ export function addDoingCommands(program: Command, io: Io): void {
     .requiredOption('--out <file>', 'PDF file to write')
     .action(async (file: string, options: { of: Arrangement; units?: string; out: string }) => {
       const plan = readPlan(file);
-      const units = options.units?.split(',').map((id) => id.trim());
-      const unknown = units?.find((id) => !plan.units[id]);
-      if (unknown !== undefined)
-        throw new UsageError(
-          `There is no unit “${unknown}”; there are ${Object.keys(plan.units).join(', ') || 'none'}.`,
-        );
+      const units = unitsOf(plan, options.units);
       const bytes = await doorSheetsPdf(plan, evaluate(plan), options.of, labelFonts(), units);
       writeFile(options.out, bytes);
       io.out(json({ out: options.out, bytes: bytes.length }));

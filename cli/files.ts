@@ -47,3 +47,12 @@ export function readWhole(file: string): { plan: Plan; pictures: Pictures } {
 export function readPlan(file: string): Plan {
   return readWhole(file).plan;
 }
+
+/** The units of an option, with commas between their ids; undefined where none is named. @throws UsageError for one that is not in the plan */
+export function unitsOf(plan: Plan, list: string | undefined): string[] | undefined {
+  const units = list?.split(',').map((id) => id.trim());
+  const unknown = units?.find((id) => !plan.units[id]);
+  if (unknown !== undefined)
+    throw new UsageError(`There is no unit “${unknown}”; there are ${Object.keys(plan.units).join(', ') || 'none'}.`);
+  return units;
+}

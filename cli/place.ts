@@ -16,7 +16,7 @@ import { zonesOf } from '@heronstone/core/zones/zones.ts';
 import { proposeUnits } from '@heronstone/core/search/zones/proposeUnits.ts';
 import { propose, type Proposal } from '@heronstone/core/search/furniture/propose.ts';
 import { UNIT_TYPES } from '@heronstone/library/units.ts';
-import { readPlan, readWhole, UsageError, writeFile } from './files.ts';
+import { readPlan, readWhole, unitsOf, UsageError, writeFile } from './files.ts';
 import { number } from './number.ts';
 
 interface Io {
@@ -132,12 +132,7 @@ export function addPlaceCommands(program: Command, io: Io): void {
     .option('--units <ids>', 'comma-separated units that may be moved; else all that are loose')
     .action((file: string, options: { seed: number; seconds: number; units?: string }) => {
       const plan = readPlan(file);
-      const units = options.units?.split(',').map((id) => id.trim());
-      const unknown = units?.find((id) => !plan.units[id]);
-      if (unknown !== undefined)
-        throw new UsageError(
-          `There is no unit “${unknown}”; there are ${Object.keys(plan.units).join(', ') || 'none'}.`,
-        );
+      const units = unitsOf(plan, options.units);
       const until = Date.now() + options.seconds * 1000;
       const run = propose(plan, { seed: options.seed, ...(units ? { units } : {}), stop: () => Date.now() > until });
       let step = run.next();

@@ -151,6 +151,8 @@ export interface ZoneReport {
   units: string[];
   given: boolean;
   need: NeedLine[];
+  /** What is short most, and open furniture that has such places, the quickest for it first: seconds of a fetch, on the average. */
+  gap: { need: NeedLine; closedBy: Array<{ unit: string; seconds: number }> } | null;
   /** Share of its fetches that stay inside it; null where nothing is fetched. */
   purity: Record<Arrangement, number | null>;
 }

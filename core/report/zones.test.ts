@@ -75,6 +75,16 @@ test('need against room: litres and metres of what is there, by form', () => {
   expect(asksFor(machine, 0.15)).toBeCloseTo((machine.count * machine.length) / 1000, 9);
   const peg = scene.compartment.get('peg/peg')!;
   expect(offers(peg)).toEqual({ form: 'hung', amount: peg.inside.width / 1000 });
+  // The largest gap, and what would close it: nothing that is given away, or of the zone already.
+  for (const z of report.zones) {
+    const worst = Math.max(0, ...z.need.map((n) => n.asks - n.has));
+    if (worst <= 0.05) expect(z.gap).toBeNull();
+    else expect(z.gap!.need.asks - z.gap!.need.has).toBe(worst);
+    const times = z.gap?.closedBy.map((c) => c.seconds) ?? [];
+    expect([...times].sort((a, b) => a - b)).toEqual(times);
+    for (const c of z.gap?.closedBy ?? []) expect(z.units).not.toContain(c.unit);
+  }
+  expect(report.zones.some((z) => z.gap !== null)).toBe(true);
   const [long] = report.zones[0]!.need.filter((n) => n.form === 'long');
   expect(long!.has).toBeLessThanOrEqual(long!.asks);
 });

@@ -2,6 +2,8 @@
  * What the Report says of homes and zones: which places can be named and how, which homes and sets are torn, what a zone asks
  * for and what it is given, how much of its fetching stays inside it, and from whom it borrows.
  */
+import { totalSeconds } from '../fetch/elements.ts';
+import { ALONE, fetchElements } from '../fetch/fetch.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { lies } from '../fit/lies.ts';
 import type { Finding } from '../model/finding.ts';
@@ -247,6 +249,41 @@ function needOf(
   return lines.filter((l) => l.asks > 1e-9);
 }
 
+/** So little is no gap: litres, metres or lines. */
+const NO_GAP = 0.05;
+/** So many pieces are named that would close one. */
+const CLOSERS = 2;
+
+/** What is short most, and which furniture that is nobody's would close it. */
+function gapOf(
+  scene: Scene,
+  needs: readonly NeedLine[],
+  places: readonly Compartment[],
+  stations: readonly string[],
+): ZoneReport['gap'] {
+  const short = (n: NeedLine) => n.asks - n.has;
+  const [need] = needs.filter((n) => short(n) > NO_GAP).sort((a, b) => short(b) - short(a));
+  if (!need) return null;
+  const form = need.form === 'long' ? 'things' : need.form;
+  const own = new Set(places.map((c) => c.unit));
+  const times = new Map<string, number[]>();
+  for (const c of scene.compartments) {
+    if (own.has(c.unit) || c.only === 'today' || allottedTo(scene.plan, c).as === 'zone') continue;
+    if (offers(c)?.form !== form || scene.plan.units[c.unit]!.host !== null) continue;
+    for (const s of stations) {
+      const way = scene.approaches.get(s)?.get(c.id);
+      if (way) times.set(c.unit, [...(times.get(c.unit) ?? []), totalSeconds(fetchElements(way, ALONE))]);
+    }
+  }
+  return {
+    need,
+    closedBy: [...times]
+      .map(([unit, list]) => ({ unit, seconds: mean(list) }))
+      .sort((a, b) => a.seconds - b.seconds || (a.unit < b.unit ? -1 : 1))
+      .slice(0, CLOSERS),
+  };
+}
+
 /** All zones in their order. @param homed by arrangement */
 export function zoneReports(scene: Scene, homed: Readonly<Record<Arrangement, Homed>>): ZoneReport[] {
   const { plan } = scene;
@@ -264,6 +301,7 @@ export function zoneReports(scene: Scene, homed: Readonly<Record<Arrangement, Ho
     });
     // Where nothing is given to it, what its things take up counts as its furniture.
     const places = given.length > 0 ? [...given, ...own] : used;
+    const need = needOf(scene, supplies, places, z.stations);
     return {
       id: z.id,
       letter: z.letter,
@@ -275,7 +313,8 @@ export function zoneReports(scene: Scene, homed: Readonly<Record<Arrangement, Ho
       homes: homes.map((h) => h.id),
       units: [...new Set(places.map((c) => c.unit))],
       given: given.length > 0,
-      need: needOf(scene, supplies, places, z.stations),
+      need,
+      gap: gapOf(scene, need, places, z.stations),
       purity: { today: homed.today.purity.get(z.id) ?? null, planned: homed.planned.purity.get(z.id) ?? null },
     };
   });

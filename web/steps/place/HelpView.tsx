@@ -48,7 +48,8 @@ function HelpList({ onShow }: { onShow: () => void }) {
         <div>
           <h2 className="text-2xl">What would help most</h2>
           <p className="max-w-2xl text-soft">
-            One change each. For every idea the room is filled again, and the minutes a week are compared.
+            One change each, and pairs that help more together. For every idea the room is filled again, and the minutes
+            a week are compared.
           </p>
         </div>
         <div className="noprint flex items-end gap-2">

@@ -141,7 +141,7 @@ function ZoneBlock({ zone, report }: { zone: ZoneReport; report: Report }) {
       {!zone.given && zone.need.length > 0 && (
         <p className="mt-1 text-xs text-soft">Nothing is given to it yet: this is where its things are planned.</p>
       )}
-      <Gap zone={zone} report={report} />
+      <Gap zone={zone} />
       {open && (
         <div className="mt-2 grid gap-2 rounded-xl border border-line p-3">
           <div className="flex gap-2">
@@ -215,50 +215,30 @@ function Need({ need }: { need: NeedLine }) {
   );
 }
 
-/** What would close the largest gap: open furniture with such places, the nearest to the zone first. */
-function Gap({ zone, report }: { zone: ZoneReport; report: Report }) {
+/** What would close the largest gap: open furniture with such places, the quickest for the zone first. */
+function Gap({ zone }: { zone: ZoneReport }) {
   const plan = useStore((s) => s.plan)!;
-  const short = zone.need.filter((n) => n.asks > n.has + 0.05).sort((a, b) => b.asks - b.has - (a.asks - a.has))[0];
-  if (!short) return null;
-  const fits = (c: Report['compartments'][number]) =>
-    short.form === 'hung'
-      ? c.access === 'peg'
-      : short.form === 'tops'
-        ? c.access === 'top'
-        : c.access !== 'peg' && c.access !== 'top';
-  const seconds = (unit: string) => {
-    const own = report.compartments.filter((c) => c.unit === unit && c.within === null && fits(c));
-    const all = own.flatMap((c) => zone.stations.flatMap((s) => c.reach[s]?.seconds ?? []));
-    return all.length === 0 ? null : all.reduce((a, b) => a + b, 0) / all.length;
-  };
-  const open = Object.values(plan.units)
-    .filter((u) => u.host === null && !zone.units.includes(u.id))
-    .filter((u) =>
-      report.compartments.some((c) => c.unit === u.id && c.within === null && c.given.as !== 'zone' && fits(c)),
-    )
-    .flatMap((u) => {
-      const s = seconds(u.id);
-      return s === null ? [] : [{ unit: u, seconds: s }];
-    })
-    .sort((a, b) => a.seconds - b.seconds)
-    .slice(0, 2);
+  if (!zone.gap) return null;
+  const { need, closedBy } = zone.gap;
   return (
     <div className="mt-2 text-xs">
       <p>
-        Short by <b>{amount(short, short.asks - short.has)}</b>, {words(short)}.{' '}
-        {open.length > 0 ? 'Nearest that is nobody’s:' : 'No piece is open: move spares out, or get one more piece.'}
+        Short by <b>{amount(need, need.asks - need.has)}</b>, {words(need)}.{' '}
+        {closedBy.length > 0
+          ? 'Nearest that is nobody’s:'
+          : 'No piece is open: move spares out, or get one more piece.'}
       </p>
-      {open.map(({ unit, seconds: s }) => (
+      {closedBy.map(({ unit, seconds }) => (
         <Button
-          key={unit.id}
+          key={unit}
           look="quiet"
           className="w-full justify-between!"
           onClick={() =>
-            giveTo({ unit: unit.id, slot: '', container: null }, unit.name, { as: 'zone', zone: zone.id }, false)
+            giveTo({ unit, slot: '', container: null }, plan.units[unit]!.name, { as: 'zone', zone: zone.id }, false)
           }
         >
-          <span className="truncate">Give it {unit.name}</span>
-          <span className="text-soft">{s.toFixed(1)} s a fetch</span>
+          <span className="truncate">Give it {plan.units[unit]!.name}</span>
+          <span className="text-soft">{seconds.toFixed(1)} s a fetch</span>
         </Button>
       ))}
     </div>

@@ -45,6 +45,8 @@ const CHUNK = 10;
 const TINY = { lines: 2, litres: 1.5, joined: 6, kinds: 3 } as const;
 /** How alike in their uses two tiny homes are at the least to be joined, 0 to 1. */
 const USED_TOGETHER = 0.5;
+/** Of so many others, the most alike, a tiny home is looked at as a partner. */
+const PARTNERS = 24;
 
 const known = new WeakMap<object, { of: readonly unknown[]; made: Homes }>();
 
@@ -275,47 +277,108 @@ function usesBy(scene: Scene, supplies: readonly Supply[]): Map<string, number> 
   return by;
 }
 
-/** Joins tiny homes of a zone that are used for the same work, the most alike first. */
+/** A tiny home, or several that were joined. */
+interface Group {
+  drafts: Draft[];
+  lines: number;
+  kinds: Set<string>;
+  /** Fetches a week by activity. */
+  uses: Map<string, number>;
+  /** Of these as a vector. */
+  length: number;
+}
+
+/** Whether it is small enough to be joined, and asks for no place of its own. */
+function isTiny(d: Draft): boolean {
+  const litres = d.supplies.reduce((sum, s) => sum + volume(s, s.count), 0);
+  return (
+    d.loose && d.supplies.length <= TINY.lines && litres <= TINY.litres && !/ hung$| large sheets$| long$/.test(d.key)
+  );
+}
+
+/** What joined homes have in common: their zone, whether something in them is dangerous, and sheets or not. */
+function bucketOf(d: Draft): string {
+  const danger = d.supplies.some((s) =>
+    s.traits.some((t) => ['flammable', 'hot', 'dusty', 'not for a child'].includes(t)),
+  );
+  return `${d.zone?.id ?? ''} ${danger} ${d.supplies[0]!.form === 'sheets'}`;
+}
+
+/** How alike the uses of two groups are, 0 to 1: the cosine of their fetches by activity. */
+function alike(a: Group, b: Group): number {
+  if (a.uses.size === 0 && b.uses.size === 0) return 1;
+  let both = 0;
+  for (const [activity, n] of a.uses) both += n * (b.uses.get(activity) ?? 0);
+  return both / Math.max(1e-9, a.length * b.length);
+}
+const lengthOf = (uses: Group['uses']) => Math.sqrt([...uses.values()].reduce((n, x) => n + x * x, 0));
+
+/**
+ * Joins tiny homes of a zone that are used for the same work. Pairs are looked at once, the most alike first, and joined when
+ * what they have come to by then is still small, of few kinds and alike: so a list of 1,000 kinds takes a moment.
+ */
 function joinTiny(scene: Scene, drafts: readonly Draft[]): Draft[] {
   const apart = apartFrom(scene.plan);
-  const litres = (d: Draft) => d.supplies.reduce((sum, s) => sum + volume(s, s.count), 0);
-  const isTiny = (d: Draft) => d.loose && d.supplies.length <= TINY.lines && litres(d) <= TINY.litres;
-  const tiny = drafts.filter((d) => isTiny(d) && !/ hung$| large sheets$| long$/.test(d.key));
-  const uses = new Map(tiny.map((d) => [d, usesBy(scene, d.supplies)]));
-  const alike = (a: Draft, b: Draft): number => {
-    const [mine, theirs] = [uses.get(a)!, uses.get(b)!];
-    const sum = (m: ReadonlyMap<string, number>) => Math.sqrt([...m.values()].reduce((n, x) => n + x * x, 0));
-    if (mine.size === 0 && theirs.size === 0) return 1;
-    let both = 0;
-    for (const [activity, n] of mine) both += n * (theirs.get(activity) ?? 0);
-    return both / Math.max(1e-9, sum(mine) * sum(theirs));
-  };
-  const dangerous = (d: Draft) =>
-    d.supplies.some((s) => s.traits.some((t) => ['flammable', 'hot', 'dusty', 'not for a child'].includes(t)));
-  const mayJoin = (a: Draft, b: Draft) =>
-    a.zone === b.zone &&
-    kindsOf([...a.supplies, ...b.supplies]).length <= TINY.kinds &&
-    a.supplies.length + b.supplies.length <= TINY.joined &&
-    dangerous(a) === dangerous(b) &&
-    (a.supplies[0]!.form === 'sheets') === (b.supplies[0]!.form === 'sheets') &&
-    !a.supplies.some((s) => b.supplies.some((o) => apart.get(s.id)?.has(o.id)));
-  let groups = tiny;
-  for (;;) {
-    let best: { a: Draft; b: Draft; by: number } | null = null;
-    for (const [i, a] of groups.entries())
-      for (const b of groups.slice(i + 1)) {
-        if (!mayJoin(a, b)) continue;
-        const by = alike(a, b);
-        if (by >= USED_TOGETHER && (!best || by > best.by + 1e-9)) best = { a, b, by };
+  const tiny = drafts.filter(isTiny);
+  const buckets = new Map<string, number[]>();
+  tiny.forEach((d, i) => {
+    const list = buckets.get(bucketOf(d));
+    if (list) list.push(i);
+    else buckets.set(bucketOf(d), [i]);
+  });
+  const groups = tiny.map((d): Group => {
+    const uses = usesBy(scene, d.supplies);
+    const kinds = new Set(kindsOf(d.supplies));
+    return { drafts: [d], lines: d.supplies.length, kinds, uses, length: lengthOf(uses) };
+  });
+  const index = new Map(tiny.map((d, i) => [d, i]));
+  const pairs: Array<{ i: number; j: number; by: number }> = [];
+  for (const list of buckets.values())
+    list.forEach((i, n) => {
+      const near: typeof pairs = [];
+      for (let m = n + 1; m < list.length; m++) {
+        const by = alike(groups[i]!, groups[list[m]!]!);
+        if (by >= USED_TOGETHER) near.push({ i, j: list[m]!, by });
       }
-    if (!best) break;
-    const { a, b } = best;
-    const supplies = [...a.supplies, ...b.supplies];
-    const made: Draft = { ...a, key: `${a.key} + ${b.key}`, supplies, name: joinedName(a.name, b.name) };
-    uses.set(made, usesBy(scene, supplies));
-    groups = [...groups.filter((d) => d !== a && d !== b), made];
+      pairs.push(...near.sort((a, b) => b.by - a.by || a.j - b.j).slice(0, PARTNERS));
+    });
+  pairs.sort((a, b) => b.by - a.by || a.i - b.i || a.j - b.j);
+  const keptApart = (a: Group, b: Group) =>
+    apart.size > 0 &&
+    a.drafts.some((x) =>
+      x.supplies.some((s) => b.drafts.some((y) => y.supplies.some((o) => apart.get(s.id)?.has(o.id)))),
+    );
+  for (const { i, j } of pairs) {
+    const [a, b] = [groups[i]!, groups[j]!];
+    if (a === b || a.lines + b.lines > TINY.joined) continue;
+    let more = 0;
+    for (const kind of b.kinds) if (!a.kinds.has(kind)) more++;
+    if (a.kinds.size + more > TINY.kinds || alike(a, b) < USED_TOGETHER || keptApart(a, b)) continue;
+    const uses = new Map(a.uses);
+    for (const [activity, n] of b.uses) uses.set(activity, (uses.get(activity) ?? 0) + n);
+    const made: Group = {
+      drafts: [...a.drafts, ...b.drafts],
+      lines: a.lines + b.lines,
+      kinds: new Set([...a.kinds, ...b.kinds]),
+      ...{ uses, length: lengthOf(uses) },
+    };
+    for (const d of made.drafts) groups[index.get(d)!] = made;
   }
-  return [...drafts.filter((d) => !tiny.includes(d)), ...groups];
+  const isJoined = new Set(tiny);
+  return [...drafts.filter((d) => !isJoined.has(d)), ...[...new Set(groups)].map(asOne)];
+}
+
+/** A group as one home, named by all of them. */
+function asOne({ drafts: [first, ...more] }: Group): Draft {
+  return more.reduce(
+    (made, d) => ({
+      ...made,
+      key: `${made.key} + ${d.key}`,
+      supplies: [...made.supplies, ...d.supplies],
+      name: joinedName(made.name, d.name),
+    }),
+    first!,
+  );
 }
 
 /** "Pins", "snips and chalk" -> "Pins, snips and chalk". */

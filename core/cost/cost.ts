@@ -7,6 +7,7 @@ import type { Digging } from '../fit/digging.ts';
 import { massEach } from '../fit/fit.ts';
 import type { Arrangement, Supply } from '../model/plan.ts';
 import { usesOf, type Scene } from '../scene/scene.ts';
+import { heapLooks } from '../zones/heaps.ts';
 import { usedInPlace } from './atWork.ts';
 import { hazardsOf, type Penalty } from './hazards.ts';
 import { CLOSED } from './rules.ts';
@@ -41,6 +42,7 @@ export function lookupIn(
   arrangement: Arrangement,
 ): Lookup {
   const unit = scene.plan.units[compartment.unit]!;
+  const heap = heapLooks(scene, supply.id);
   const known = arrangement === 'planned' || isLabelled(scene, compartment) || !CLOSED.has(compartment.access);
   return {
     lines: lookedThrough(supply) === 0 ? 1 : crowd.lines,
@@ -54,6 +56,7 @@ export function lookupIn(
     loose: supply.form === 'loose',
     ...(usedInPlace(scene, supply, compartment) ? { inPlace: true } : {}),
     ...(crowd.digging ? { digging: crowd.digging } : {}),
+    ...(heap === null ? {} : { heap }),
     // Of what lies too much, half is in front or on top of the one that is wanted.
     aside: (crowd.share > 1 ? ((1 - 1 / crowd.share) * crowd.lines) / 2 : 0) + (crowd.behind ?? 0),
   };

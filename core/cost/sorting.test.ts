@@ -8,7 +8,8 @@ import { RAINBOW, rainbowRank } from '../scene/insideOrder.ts';
 import { isShown } from './rules.ts';
 import { sortOf, wayOfSorting } from '../zones/sorts.ts';
 import { orderOf, wantedOf } from './sorting.ts';
-import { shareOf, sparesOf } from './stock.ts';
+import { sparesOf } from '../zones/spares.ts';
+import { shareOf } from './stock.ts';
 import { holdsFor, sortingBy, takeWay } from '../search/ways.ts';
 
 const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));

@@ -36,7 +36,7 @@ export interface Wanted {
   lockedAway: (supply: Supply, compartment: Compartment) => number;
   /** Seconds a week of a thing that does not lie in a holder made for its kind, where there is one. */
   holder: (supply: Supply, compartment: Compartment) => number;
-  /** Seconds a week of a thing in a place that is wished to be another zone’s, or storage, or not where its home is wished. */
+  /** Seconds a week of a thing in a place that is wished to be another zone’s, or storage, or odds and ends’, or not where its home is wished. */
   given: (supply: Supply, compartment: Compartment) => number;
   /** Names under which supplies belong together, with the supplies; only names that two share. */
   sets: ReadonlyMap<string, readonly string[]>;
@@ -98,20 +98,26 @@ export function wantedOf(scene: Scene): Wanted {
       return isShown(scene, c) === should ? 0 : constants.wrongShow;
     },
     given: (supply, c) => {
-      const home = homesOf(scene).of.get(supply.id);
+      const homes = homesOf(scene);
+      const home = homes.of.get(supply.id);
       const { as, zones, firm } = allottedTo(plan, c);
       const strange =
         as === 'zone'
           ? !firm && (!home || home.zone === null || !zones.includes(home.zone))
           : as === 'storage' && fetchesAWeek(scene, supply.id) >= SELDOM;
       const row = home?.row;
+      // Odds and ends, and kits, have a place of their own, and nothing else is wished in it.
+      const place = home?.place ?? null;
+      const intrudes = place !== c.id && homes.own.has(c.id);
+      const outside = place !== null && place !== c.id;
       const elsewhere =
         row != null &&
         row.unit !== null &&
         !row.firm &&
         (row.unit !== c.unit || (row.slot !== '' && row.slot !== c.slot));
       return (
-        (strange ? constants.borrowed : 0) +
+        (strange || outside ? constants.borrowed : 0) +
+        (intrudes ? constants.tangled : 0) +
         (elsewhere ? constants.wrongSide : 0) +
         (row != null && !isAsked(scene, row, c) ? constants.wrongSide : 0)
       );

@@ -1,11 +1,6 @@
 /** Working stock and backstock: who is fetched how often when they lie apart. */
 import type { Arrangement, Placement, Plan, Supply } from '../model/plan.ts';
 
-/** How many of a supply are spares to be kept apart; 0 when there is nothing but spares. */
-export function sparesOf(supply: Pick<Supply, 'count' | 'backstock'>): number {
-  return supply.backstock < supply.count ? supply.backstock : 0;
-}
-
 /** How many of each supply lie apart as spares in an arrangement. */
 export function sparesPlaced(plan: Plan, arrangement: Arrangement): Map<string, number> {
   const spares = new Map<string, number>();

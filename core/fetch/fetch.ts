@@ -71,6 +71,8 @@ export interface Lookup {
   loose: boolean;
   /** What it takes to find one among others of its line, by how they lie; nothing when not given. */
   digging?: Digging;
+  /** Its home is not sorted: so many looks more, and it is picked out of a jumble. */
+  heap?: number;
   /** Things moved aside to get at it, on average: what a compartment that is overfull costs. */
   aside: number;
   /** A machine that is used where it stands: one goes there and comes back, and carries nothing. */
@@ -260,16 +262,17 @@ export function fetchElements(way: Approach, find: Lookup): Element[] {
       search.push({ ...one, quantity: vain, seconds: one.seconds * vain });
     }
   }
+  // Looked through one by one, the right line turns up half-way on average: (n + 1) / 2.
+  const looks = (find.lines > 1 ? (find.lines + 1) / 2 : 0) + (find.heap ?? 0);
   return [
     of('look'),
     ...search,
     ...way.there,
-    // Looked through one by one, the right line turns up half-way on average: (n + 1) / 2.
-    ...(find.lines > 1 ? [of('search', (find.lines + 1) / 2)] : []),
+    ...(looks > 0 ? [of('search', looks)] : []),
     ...(find.aside > 0 ? [of('move aside', find.aside)] : []),
     ...diggingElements(find.digging, way.constants),
     of('reach', way.reach),
-    of(find.loose || find.digging?.jumble || way.blind ? 'pick from a jumble' : 'grasp'),
+    of(find.loose || find.heap !== undefined || find.digging?.jumble || way.blind ? 'pick from a jumble' : 'grasp'),
     of('move', way.reach),
     ...way.back,
     of('put down'),

@@ -29,7 +29,7 @@ export const NO_DIGGING: Digging = { travel: 0, flicks: 0, looks: 0, lifts: 0, j
 /** Thinner than this, what stands on its edge is flicked through; thicker things show their spines, mm. */
 const SPINE = 12;
 /** In a heap one gives up looking after so many: one rakes through it instead. */
-const MOST_LOOKS = 20;
+export const MOST_LOOKS = 20;
 
 /** Handfuls lifted off to get at one of a stack, on average over all that lie in it: none for the top one. */
 function liftsFrom(stack: number, each: number, handful: number): number {

@@ -113,6 +113,8 @@ const NO_WISH = {
   side: null,
   station: null,
   other: null,
+  unsorted: false,
+  sparesWith: false,
 };
 
 /** Makes a home that the program formed the plan's own. @returns its id, and the changes that it takes */
@@ -217,6 +219,28 @@ export function secondSet(plan: Plan, said: Said, home: string, zone: string, ne
         ...moved.map((u) => set('uses', u.id, { supply: second })),
       ];
     }),
+  ];
+}
+
+/** Keeps a collection whole: all that is of it becomes one home, a set of the zone in which most of it is used. */
+export function keepCollection(plan: Plan, said: Said, collection: string, newId: NewId): Change[] {
+  const own = Object.values(plan.supplies).filter((s) => s.collection.toLowerCase() === collection.toLowerCase());
+  const zones = said.homes.flatMap((h) =>
+    h.zone === null || h.spares ? [] : h.supplies.map((s) => [s, h.zone!] as const),
+  );
+  const zoneOf = new Map(zones);
+  const count = new Map<string, number>();
+  for (const s of own) {
+    const zone = zoneOf.get(s.id);
+    if (zone !== undefined) count.set(zone, (count.get(zone) ?? 0) + 1);
+  }
+  const [zone] = [...count].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1))[0] ?? [null];
+  const kept = zone !== null && !plan.zones[zone] ? keepZones(said) : [];
+  const id = newId();
+  return [
+    ...kept,
+    set('homes', id, { id, name: collection.slice(0, 120), zone, ...NO_WISH, set: true } satisfies Home),
+    ...own.map((s) => set('supplies', s.id, { home: id })),
   ];
 }
 

@@ -146,7 +146,12 @@ export const CONSTANTS = {
   lockedUp: cost(30, 's a week', 'a harmless thing in a locked cupboard, among what is locked away', 3600),
   mixed: cost(5, 's a week', 'each further home in one place; in a cubby, slot or bin three times as much', 3600),
   strangers: cost(15, 's a week', 'each further zone whose things lie in one place', 3600),
-  tangled: cost(350, 's a week', 'each home or kind too many in a place to name it in two or three words', 3600),
+  tangled: cost(
+    350,
+    's a week',
+    'each home or kind too many in a place to name it, and a stranger in a kit or among odds and ends',
+    3600,
+  ),
   borrowed: cost(60, 's a week', 'a thing of one zone in a place that is wished to be another’s', 3600),
   wrongSide: cost(
     60,

@@ -109,6 +109,8 @@ const kits = z.strictObject({
   /** Its home; null without one. */
   unit: optionalRef('units'),
   slot: noSlot,
+  /** The container that it is: what lies in it comes with it, and is at hand at the seat. Null where its contents are not planned. */
+  box: optionalRef('containers'),
 });
 
 /** Something that serves an activity besides its main station: another station, a cart that rolls there, a kit that is fetched. */

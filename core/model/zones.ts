@@ -57,6 +57,10 @@ const homes = z
     side: z.enum(ASKED_SIDES).nullable().default(null),
     station: optionalRef('stations'),
     other: optionalRef('stations'),
+    /** Not worth sorting: its things lie as a heap, and are raked through. */
+    unsorted: z.boolean().default(false),
+    /** Its spares lie behind it in its own place, not where there is room for what is seldom fetched. */
+    sparesWith: z.boolean().default(false),
   })
   .refine((h) => h.slot === '' || h.unit !== null, {
     path: ['unit'],

@@ -24,6 +24,8 @@ export interface Compared {
   named: number;
   setsTorn: number;
   kindsTorn: number;
+  /** Collections of several kinds that do not lie in one run. */
+  collectionsTorn: number;
   /** Runs of places beyond the first in which a home of the plan's way lies, over all homes; minutes that the order weighs. */
   furtherHomes: number;
   orderMinutes: number;
@@ -70,6 +72,7 @@ export function figuresOf(plan: Plan, report: Report, arrangement: Arrangement):
     named: names.share,
     setsTorn: names.setsTorn.length,
     kindsTorn: names.kindsTorn.length,
+    collectionsTorn: names.collections.filter((c) => c.runs.length > 1).length,
     furtherHomes: order.furtherHomes,
     orderMinutes: order.minutes,
     moves: arrangement === 'planned' ? report.moves : 0,

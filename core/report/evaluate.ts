@@ -41,6 +41,7 @@ import { keptNowhere, noStation, noSuchPlace, overFull, placementFindings, tooMa
 import { reportedArrangement, weekOf, worstOf } from './week.ts';
 import { openWork } from './openWork.ts';
 import { nothingSaid, supplyReports, type SaidOfSupplies } from './supplies.ts';
+import { heapLooks } from '../zones/heaps.ts';
 import { homesOf } from '../zones/homes.ts';
 import { homedIn, homeFindings, homeReports, zoneReports, zonesOfPlace, type Homed, type PlaceName } from './zones.ts';
 import { minutesByPlace, reachOf, compartmentReport, containerReports } from './places.ts';
@@ -206,7 +207,14 @@ function packedOf(
   const { plan } = scene;
   const of: unknown[] = [];
   const homes = homesOf(scene);
-  for (const p of list) of.push(p, plan.supplies[p.supply], spares.get(p.supply) ?? 0, homes.of.get(p.supply)?.zone);
+  for (const p of list)
+    of.push(
+      p,
+      plan.supplies[p.supply],
+      spares.get(p.supply) ?? 0,
+      homes.of.get(p.supply)?.zone,
+      heapLooks(scene, p.supply),
+    );
   return once(kept.packed[arrangement], c.id, of, () => {
     const rows = list.flatMap((p) => [p, plan.supplies[p.supply]]);
     const { width, depth, height } = c.inside;

@@ -4,11 +4,11 @@ import { formatLength } from '../model/measure.ts';
 import { byName, type Plan } from '../model/plan.ts';
 import type { Scene } from '../scene/scene.ts';
 
-/** Kits that do not fit their home, or whose home is not there. */
+/** Kits without a box that do not fit their home, or whose home is not there. A box is judged as any container is. */
 export function checkKits(plan: Plan, scene: Scene): Finding[] {
   const say = (mm: number) => formatLength(Math.ceil(mm), plan.meta.units);
   return byName(plan.kits).flatMap((kit): Finding[] => {
-    if (kit.unit === null) return [];
+    if (kit.box !== null || kit.unit === null) return [];
     const about = { severity: 'caution', targets: [{ table: 'kits', id: kit.id }] } as const;
     const home = scene.compartment.get(`${kit.unit}/${kit.slot}`);
     if (!home)

@@ -104,6 +104,10 @@ export interface HomeReport {
   runs: Record<Arrangement, string[][]>;
   /** Tops of tables where some of it stays out. */
   out: Record<Arrangement, string[]>;
+  /** It is not sorted: its things lie as a heap. */
+  unsorted: boolean;
+  /** Minutes a week that it costs, or would cost, not to sort it; null where there is nothing to sort. */
+  heapMinutes: number | null;
 }
 
 /** How far the places of an arrangement can be named. */
@@ -123,8 +127,20 @@ export interface NamesReport {
   kindsTorn: string[];
   setsTorn: Array<{ name: string; supplies: string[]; places: string[] }>;
   apartBroken: Array<{ place: string; a: string; b: string }>;
+  /** Collections and kinds that pull at the same things: a collection lies whole, or its kinds do. */
+  collections: CollectionReport[];
   /** Minutes a week above the quickest plan, and their share of it, when the room was last filled by homes; null for today. */
   cost: { minutes: number; share: number } | null;
+}
+
+/** A collection whose things are of several kinds of which there are more elsewhere: one of the two is torn. */
+export interface CollectionReport {
+  name: string;
+  lines: number;
+  /** Runs of neighbouring places in which it lies: it is whole in one. */
+  runs: string[][];
+  /** Its kinds with more of them outside of it: how many lines in it, and elsewhere in the room. */
+  kinds: Array<{ kind: string; inside: number; outside: number }>;
 }
 
 /** What a zone asks for of one form of place, and what it has: litres, metres, or lines of long pieces. */

@@ -3,6 +3,7 @@
  * the other stations at which an activity is done and back within a session.
  */
 import type { Plan } from '../model/plan.ts';
+import { standsIn } from '../fit/containers.ts';
 import { pace } from '../reach/body.ts';
 import { distance } from '../geometry/geometry.ts';
 import { cartsAt, seatsOf, type Scene } from '../scene/scene.ts';
@@ -35,7 +36,8 @@ export function setupsOf(scene: Scene): Setup[] {
       }));
       const kits = Object.values(plan.helpers).flatMap((h) => {
         const kit = h.activity === activity.id && h.kit !== null ? plan.kits[h.kit]! : undefined;
-        const home = kit?.unit ? scene.compartment.get(`${kit.unit}/${kit.slot}`) : undefined;
+        const box = kit?.box == null ? undefined : plan.containers[kit.box];
+        const home = scene.compartment.get(box ? standsIn(plan, box) : `${kit?.unit}/${kit?.slot}`);
         const way = home ? scene.approaches.get(station)?.get(home.id) : undefined;
         return kit && way
           ? [

@@ -11,13 +11,22 @@ import type { Arrangement, Placement, Supply } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { allottedTo } from '../zones/allotted.ts';
 import { apartFrom } from '../zones/apart.ts';
+import { heapMinutes } from '../zones/heaps.ts';
 import { homesOf } from '../zones/homes.ts';
 import { nameOfPlace, namesOf, type Named } from '../zones/named.ts';
 import { asksFor, formOf, hasSlots, offers, type PlaceForm } from '../zones/needs.ts';
 import { runsOf } from '../zones/neighbours.ts';
 import { zoneOfActivity, zonesOf } from '../zones/zones.ts';
 import { keepOf } from '../cost/keeps.ts';
-import type { HomeReport, NamesReport, NeedLine, PlacementReport, ZoneFlow, ZoneReport } from './report.ts';
+import type {
+  CollectionReport,
+  HomeReport,
+  NamesReport,
+  NeedLine,
+  PlacementReport,
+  ZoneFlow,
+  ZoneReport,
+} from './report.ts';
 
 /** The name of a place, and whether it can be named. */
 export interface PlaceName {
@@ -75,6 +84,7 @@ export function homedIn(scene: Scene, rows: readonly Placement[], placements: re
       kindsTorn: [...kinds].filter(([, units]) => units.size > 1).map(([kind]) => kind),
       setsTorn: setsTorn(scene, rows),
       apartBroken: apartBroken(scene, rows),
+      collections: collectionsIn(scene, rows),
       cost: null,
     },
     places,
@@ -98,6 +108,43 @@ function setsTorn(scene: Scene, rows: readonly Placement[]): NamesReport['setsTo
     const runs = runsOf(scene, places);
     return runs.length > 1 ? [{ name, supplies: [...ids], places: runs.map((r) => r[0]!) }] : [];
   });
+}
+
+/** So many lines make a collection that one would keep whole. Our constant, no source. */
+const COLLECTION = 3;
+
+/** Collections of several kinds of which the room has more: either the collection lies together, or each of the kinds does. */
+function collectionsIn(scene: Scene, rows: readonly Placement[]): CollectionReport[] {
+  const { supplies } = scene.plan;
+  const collections = new Map<string, { name: string; own: Set<string>; places: Set<string> }>();
+  const ofKind = new Map<string, Set<string>>();
+  for (const p of rows) {
+    if (p.spare || !scene.compartment.has(compartmentId(p))) continue;
+    const { collection, category } = supplies[p.supply]!;
+    const kind = category.toLowerCase();
+    if (kind !== '') ofKind.set(kind, (ofKind.get(kind) ?? new Set()).add(p.supply));
+    if (collection === '') continue;
+    const key = collection.toLowerCase();
+    const of = collections.get(key) ?? { name: collection, own: new Set<string>(), places: new Set<string>() };
+    of.own.add(p.supply);
+    of.places.add(compartmentId(p));
+    collections.set(key, of);
+  }
+  return [...collections.values()]
+    .flatMap(({ name, own, places }): CollectionReport[] => {
+      const mine = new Map<string, number>();
+      for (const id of own) {
+        const kind = supplies[id]!.category.toLowerCase();
+        if (kind !== '') mine.set(kind, (mine.get(kind) ?? 0) + 1);
+      }
+      const kinds = [...mine]
+        .map(([kind, inside]) => ({ kind, inside, outside: ofKind.get(kind)!.size - inside }))
+        .filter((k) => k.outside > 0)
+        .sort((a, b) => b.outside - a.outside || (a.kind < b.kind ? -1 : 1));
+      const pulls = own.size >= COLLECTION && mine.size > 1 && kinds.length > 0;
+      return pulls ? [{ name, lines: own.size, runs: runsOf(scene, places), kinds }] : [];
+    })
+    .sort((a, b) => a.name.localeCompare(b.name, 'en'));
 }
 
 /** Cautions about sets that are torn, and things that lie together and should not; each names the places. */
@@ -336,6 +383,8 @@ export function homeReports(scene: Scene, homed: Readonly<Record<Arrangement, Ho
       kinds: h.kinds,
       runs: { today: at('today'), planned: at('planned') },
       out: { today: out('today'), planned: out('planned') },
+      unsorted: h.row?.unsorted ?? false,
+      heapMinutes: heapMinutes(scene, h),
     };
   });
 }

@@ -28,7 +28,7 @@ export interface WeeklyUse {
   station: string;
   /** Who fetches. */
   person: string;
-  /** Key of the ways that count: the station, who is there when it is not its own person, and the carts that have rolled up. */
+  /** Key of the ways that count: the station, who is there when it is not its own person, the carts that have rolled up, the kits that were fetched. */
   seat: string;
   fetches: number;
 }
@@ -36,7 +36,7 @@ export interface WeeklyUse {
 export interface Scene {
   plan: Plan;
   stations: Station[];
-  /** Every person at every station, and those with carts, by key. */
+  /** Every person at every station, and those with carts and kits, by key. */
   seats: ReadonlyMap<string, Seat>;
   /** With the maker's changes. */
   constants: Constants;
@@ -45,7 +45,7 @@ export interface Scene {
   compartment: ReadonlyMap<string, Compartment>;
   /** Where containers stand, by arrangement and compartment. */
   standing: Readonly<Record<Arrangement, ReadonlyMap<string, readonly Standing[]>>>;
-  /** ways.get(seat).get(compartment); a seat is a station, or a station with carts beside it */
+  /** ways.get(seat).get(compartment); a seat is a station, or a station with carts and kits beside it */
   approaches: ReadonlyMap<string, ReadonlyMap<string, Approach>>;
   walks: Walks;
   /** What somebody at a seat sees of a compartment: sights.get(seat).get(compartment) */
@@ -75,6 +75,13 @@ export function cartsAt(plan: Plan, activity: string, station: string): string[]
     h.activity === activity && h.cart !== null ? [h.cart] : [],
   );
   return carts.filter((cart) => Object.values(plan.spots).some((s) => s.unit === cart && s.station === station)).sort();
+}
+
+/** Boxes of the kits that serve an activity: fetched once a session, they stand open at the seat. */
+export function kitBoxes(plan: Plan, activity: string): string[] {
+  return Object.values(plan.helpers)
+    .flatMap((h) => (h.activity === activity && h.kit !== null ? (plan.kits[h.kit]?.box ?? []) : []))
+    .sort();
 }
 
 /** Who does an activity at a station. */
@@ -120,12 +127,13 @@ function buildScene(plan: Plan): Scene {
       if (!station) continue;
       const person = doer(plan, activity, station);
       const carts = cartsAt(plan, activity.id, id);
-      if (carts.length > 0) all.addWithCarts(station, person, carts);
+      const boxes = kitBoxes(plan, activity.id);
+      if (carts.length + boxes.length > 0) all.addWith(station, person, carts, boxes);
       list.push({
         activity: use.activity,
         station: id,
         person: person.id,
-        seat: seatKey(station, person.id, carts),
+        seat: seatKey(station, person.id, [...carts, ...boxes]),
         fetches,
       });
     }

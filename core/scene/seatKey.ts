@@ -1,10 +1,10 @@
 import type { Station } from '../model/plan.ts';
 
-/** Key of somebody at a station: the station alone when it is their own. */
+/** Key of somebody at a station, with the carts and boxes that were brought: the station alone when it is their own. */
 export function seatKey(
   station: Pick<Station, 'id' | 'person'>,
   person: string,
-  carts: readonly string[] = [],
+  brought: readonly string[] = [],
 ): string {
-  return [person === station.person ? station.id : `${station.id}@${person}`, ...carts].join('+');
+  return [person === station.person ? station.id : `${station.id}@${person}`, ...brought].join('+');
 }

@@ -3,6 +3,7 @@ import { allCompartments, type Compartment } from '../furniture/compartments.ts'
 import { intoContainer, approachOf, type Approach } from '../fetch/fetch.ts';
 import { constantsOf, type Constants } from '../model/constants.ts';
 import { type Person, type Plan, type Station } from '../model/plan.ts';
+import { turned } from '../geometry/geometry.ts';
 import { aroundFor, obstaclesOf, type Obstacles } from '../reach/around.ts';
 import { bodyAt } from '../reach/body.ts';
 import { sightOf, type Sight } from '../reach/seen.ts';
@@ -12,12 +13,15 @@ import { atSpots, standing } from '../room/standing.ts';
 import { type Walks } from '../room/walks.ts';
 import { seatKey } from './seatKey.ts';
 
-/** Somebody at a station, with or without carts beside it. */
+/** Somebody at a station, with or without carts and boxes brought to it. */
 export interface Seat {
   key: string;
   station: Station;
   person: Person;
 }
+
+/** How far before a body an open box stands on the table, mm. Common practice, no source. */
+const BEFORE = 400;
 
 /** Approaches and sights of all seats. */
 export class Seats {
@@ -61,9 +65,9 @@ export class Seats {
     this.finish(key, station, person, ways, this.units, this.obstacles);
   }
 
-  /** The same with carts at their places beside the station, reached in a straight line. */
-  addWithCarts(station: Station, person: Person, carts: readonly string[]): void {
-    const key = seatKey(station, person.id, carts);
+  /** The same with carts at their places beside the station, reached in a straight line, and boxes open on its table. */
+  addWith(station: Station, person: Person, carts: readonly string[], boxes: readonly string[]): void {
+    const key = seatKey(station, person.id, [...carts, ...boxes]);
     if (this.seats.has(key)) return;
     this.add(station, person);
     this.seats.set(key, { key, station, person });
@@ -77,7 +81,8 @@ export class Seats {
       const around = aroundFor(c, obstacles, station.unit);
       ways.set(c.id, approachOf(station, person, c, { around, constants: this.constants }));
     }
-    this.finish(key, station, person, ways, { ...this.units, ...moved.units }, obstacles);
+    const units = { ...this.units, ...moved.units };
+    this.finish(key, station, person, ways, units, obstacles, new Set(boxes));
   }
 
   private way(station: Station, person: Person, c: Compartment): Approach {
@@ -94,6 +99,16 @@ export class Seats {
     });
   }
 
+  /** A box that was brought stands open before who sits or stands there, on the height of the elbow. */
+  private atHand(station: Station, person: Person, box: Compartment): Approach {
+    const body = bodyAt(station, person, this.constants);
+    const before = turned({ x: 0, y: -BEFORE }, station.facing);
+    const at = { x: station.x + before.x, y: station.y + before.y };
+    const { leaf: _, ...bare } = box;
+    const open: Compartment = { ...bare, access: 'box', stand: at, access3: { ...at, z: body.elbow } };
+    return approachOf(station, person, open, { walk: 0, constants: this.constants });
+  }
+
   private finish(
     key: string,
     station: Station,
@@ -101,8 +116,13 @@ export class Seats {
     ways: Map<string, Approach>,
     units: Plan['units'],
     obstacles: Obstacles,
+    brought: ReadonlySet<string> = new Set(),
   ): void {
     for (const box of this.boxes) {
+      if (brought.has(box.container!)) {
+        ways.set(box.id, this.atHand(station, person, box));
+        continue;
+      }
       const { pulled, height, lid } = this.plan.containers[box.container!]!;
       ways.set(
         box.id,
@@ -120,6 +140,7 @@ export class Seats {
       key,
       new Map(
         [...this.openings, ...this.boxes].map((c): [string, Sight] => {
+          if (c.container !== null && brought.has(c.container)) return [c.id, { state: 'things', words: '' }];
           const unit = units[c.unit]!;
           if (unit.elsewhere !== null) return [c.id, { state: 'nothing', words: 'in another room' }];
           const clear = c.container !== null && this.plan.containers[c.container]!.seeThrough;

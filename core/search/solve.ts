@@ -19,7 +19,8 @@ import { keepApart } from './apart.ts';
 import { inOrder, makeRoom, placeOne, Filling, tighten, type Left, type Part, type Thing } from './filling.ts';
 import { orderRuns } from './runOrder.ts';
 import { untangle } from './untangle.ts';
-import { sparesOf } from '../cost/stock.ts';
+import { homesOf } from '../zones/homes.ts';
+import { sparesOf } from '../zones/spares.ts';
 
 export interface SolveOptions {
   seed: number;
@@ -182,8 +183,10 @@ function* begin(plan: Plan, options: SolveOptions): Generator<Progress, Begun> {
   const open = (compartment: string, supply: string) =>
     !options.not?.has(compartment) &&
     (options.only === undefined || options.only.has(compartment) || own.has(`${supply} ${compartment}`));
+  // Spares that are to lie with the rest of their home are none to the search.
+  const apart = homesOf(scene).sparesOf;
   const spares = new Map(
-    Object.values(plan.supplies).flatMap((s) => (sparesOf(s) > 0 ? [[s.id, sparesOf(s)] as const] : [])),
+    Object.values(plan.supplies).flatMap((s) => (apart.has(s.id) ? [[s.id, sparesOf(s)] as const] : [])),
   );
   for (const p of pinned)
     if (!p.spare && spares.has(p.supply)) {

@@ -4,10 +4,12 @@
  * used together are joined. Every supply is in exactly one home; its spares are in a home of their own.
  */
 import { volume } from '../fit/fit.ts';
+import { sparesOf } from './spares.ts';
 import { byName, type Form, type Home, type Plan, type Supply } from '../model/plan.ts';
 import { colourRank, RAINBOW, rainbowRank } from '../scene/insideOrder.ts';
 import { usesOf, type Scene } from '../scene/scene.ts';
 import { apartFrom } from './apart.ts';
+import { ownPlaceOf, ownPlaces, type OwnPlace } from './ownPlaces.ts';
 import { sortOf, wayOfSorting } from './sorts.ts';
 import { zoneByUse, zonesOf, type ZoneOf } from './zones.ts';
 
@@ -27,6 +29,8 @@ export interface HomeOf {
   kinds: string[];
   /** What it counts as in a name: homes of one kind that the program formed, of whatever zone and form, have one name. */
   label: string;
+  /** The place that is its own: of odds and ends, of a kit. Null for any other. */
+  place: string | null;
 }
 
 export interface Homes {
@@ -36,6 +40,8 @@ export interface Homes {
   sparesOf: ReadonlyMap<string, HomeOf>;
   /** Groups that lie together or are torn: sets by name, with their supplies. */
   sets: ReadonlyMap<string, readonly string[]>;
+  /** Places that belong to one home: nothing else is wished in them. */
+  own: ReadonlySet<string>;
 }
 
 /** From so many lines a home is split, and so many it has then. Our constants, no source. */
@@ -53,7 +59,7 @@ const known = new WeakMap<object, { of: readonly unknown[]; made: Homes }>();
 /** All homes of a plan, formed once for what they are made of. */
 export function homesOf(scene: Scene): Homes {
   const { plan } = scene;
-  const of = [plan.supplies, plan.homes, plan.zones, plan.aparts];
+  const of = [plan.supplies, plan.homes, plan.zones, plan.aparts, plan.allotments];
   const before = known.get(scene.approaches);
   if (before?.of.every((x, i) => x === of[i])) return before.made;
   const made = form(scene);
@@ -71,6 +77,7 @@ interface Draft {
   row: Home | null;
   /** It may be split, or joined with others. */
   loose: boolean;
+  place?: OwnPlace;
 }
 
 function form(scene: Scene): Homes {
@@ -101,6 +108,7 @@ function form(scene: Scene): Homes {
   // Forms of a kind in a zone: where there are several, each is a home of its own.
   const forms = new Map<string, Set<string>>();
   const kindKey = (s: Supply, zone: ZoneOf | null) => `${s.category.toLowerCase()} @${zone?.id ?? ''}`;
+  const places = ownPlaces(plan);
   const zones = new Map(Object.values(plan.supplies).map((s) => [s.id, zoneByUse(scene, s.id)]));
   for (const s of Object.values(plan.supplies)) {
     const key = kindKey(s, zones.get(s.id)!);
@@ -110,6 +118,12 @@ function form(scene: Scene): Homes {
     const zone = zones.get(s.id)!;
     if (s.home !== null && plan.homes[s.home]) {
       drafts.get(s.home)!.supplies.push(s);
+      continue;
+    }
+    const place = ownPlaceOf(scene, places, s, zone?.id ?? null);
+    if (place) {
+      const own = { name: place.name, zone: null, set: false, row: null, loose: false, place };
+      add(`in ${place.id}`, s, () => own);
       continue;
     }
     const together = togethers.get(s.together.toLowerCase());
@@ -163,9 +177,10 @@ function form(scene: Scene): Homes {
       supplies: d.supplies.map((s) => s.id),
       kinds,
       label: d.loose && kinds.length === 1 ? kinds[0]! : d.key,
+      place: d.place?.id ?? null,
     };
     all.push(home);
-    const apart = d.supplies.filter((s) => s.backstock > 0 && s.backstock < s.count).map((s) => s.id);
+    const apart = d.row?.sparesWith ? [] : d.supplies.filter((s) => sparesOf(s) > 0).map((s) => s.id);
     for (const s of d.supplies) of.set(s.id, home);
     if (apart.length === 0) continue;
     const own: HomeOf = {
@@ -177,7 +192,7 @@ function form(scene: Scene): Homes {
   }
   const sets = new Map([...togethers].map(([, list]) => [list[0]!.together, list.map((s) => s.id)]));
   for (const h of all) if (h.row?.set && h.supplies.length > 1) sets.set(h.name, h.supplies);
-  return { all, of, sparesOf: spares, sets };
+  return { all, of, sparesOf: spares, sets, own: new Set(places.map((p) => p.id)) };
 }
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

@@ -46,7 +46,9 @@ export const isCell = (c: Pick<Compartment, 'container' | 'inside' | 'access'>):
 export function kindCounted(scene: Scene, supply: string, home: HomeOf): string | null {
   const s = scene.plan.supplies[supply]!;
   const way = wayOfSorting(scene, s);
-  return home.row !== null || home.set || (way !== 'home' && way !== 'quickest') ? null : s.category.toLowerCase();
+  return home.row !== null || home.set || home.place !== null || (way !== 'home' && way !== 'quickest')
+    ? null
+    : s.category.toLowerCase();
 }
 
 /** The zone that a home adds to those of its place: where the room is sorted by homes, zones keep to themselves. */

@@ -96,6 +96,9 @@ export function secondSet(id: string, zone: string): void {
   if (changes.length === 0) notice('Nothing in it goes back to its place: a second set is for tools.', 'error');
   else commit(`A second ${homeCalled(id)} for ${zoneCalled(zone)}`, changes);
 }
+export function keepCollection(collection: string): void {
+  commit(`Keep ${collection} whole`, by.keepCollection(now().plan, now().report, collection, newId));
+}
 export function dissolveHome(id: string): void {
   commit(`Leave ${homeCalled(id)} to the program`, by.dissolveHome(now().plan, now().report, id));
 }

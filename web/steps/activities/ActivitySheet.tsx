@@ -1,6 +1,17 @@
 /** What an activity needs, what serves it besides its main station, and what is not as it should be. */
 import { set } from '@heronstone/core/model/change.ts';
-import { byName, GIVES, NEEDS, type Activity, type Helper, type Kit, type Plan } from '@heronstone/core/model/plan.ts';
+import {
+  byName,
+  GIVES,
+  NEEDS,
+  type Activity,
+  type Container,
+  type Helper,
+  type Kit,
+  type Plan,
+} from '@heronstone/core/model/plan.ts';
+import { putKit } from '@heronstone/core/gestures/kits.ts';
+import { formatLength } from '@heronstone/core/model/measure.ts';
 import { removeRows } from '../../state/removing.ts';
 import { commit } from '../../state/plan.ts';
 import { newId, select, useStore } from '../../state/state.ts';
@@ -8,6 +19,24 @@ import { Button } from '../../ui/Button.tsx';
 import { Choice, Heading } from '../../ui/Field.tsx';
 import { DoneOrRemove, Problems, RowForm } from '../../ui/RowForm.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
+
+/** What is planned in a kit's box. */
+function KitContents({ box, plan, activity }: { box: Container; plan: Plan; activity: string }) {
+  const within = Object.values(plan.placements).filter((p) => p.arrangement === 'planned' && p.container === box.id);
+  const say = (mm: number) => formatLength(mm, plan.meta.units);
+  return (
+    <div className="mt-1 text-xs text-soft">
+      <p>
+        A box of {say(box.width)} × {say(box.depth)} × {say(box.height)}; change it in Sort, Containers.
+      </p>
+      <p>
+        {within.length > 0
+          ? `In it: ${within.map((p) => `${p.count} ${plan.supplies[p.supply]!.name}`).join(', ')}.`
+          : `Nothing is planned in it yet: Fill puts there what only ${activity} needs.`}
+      </p>
+    </div>
+  );
+}
 
 export function ActivitySheet({ activity: a, plan }: { activity: Activity; plan: Plan }) {
   return (
@@ -106,6 +135,7 @@ function Serves({ activity: a, plan }: { activity: Activity; plan: Plan }) {
         height: 150,
         unit: null,
         slot: '',
+        box: null,
       };
       commit(`Add a kit for ${a.name}`, [set('kits', kit, row), set('helpers', id, { id, activity: a.id, kit })]);
       return;
@@ -120,6 +150,7 @@ function Serves({ activity: a, plan }: { activity: Activity; plan: Plan }) {
         {hosts.map((h) => {
           const setup = once(h);
           const kit = h.kit === null ? undefined : plan.kits[h.kit];
+          const box = kit?.box == null ? undefined : plan.containers[kit.box];
           return (
             <li key={h.id} className="border-b border-line py-1">
               <div className="flex items-center justify-between gap-2">
@@ -152,23 +183,53 @@ function Serves({ activity: a, plan }: { activity: Activity; plan: Plan }) {
                     system={plan.meta.units}
                     fields={[
                       { kind: 'text', field: 'name', label: 'Name' },
-                      { kind: 'length', field: 'width', label: 'Width', least: 20, most: 2000 },
-                      { kind: 'length', field: 'depth', label: 'Depth', least: 20, most: 2000 },
-                      { kind: 'length', field: 'height', label: 'Height', least: 10, most: 2000 },
+                      ...(box
+                        ? []
+                        : ([
+                            { kind: 'length', field: 'width', label: 'Width', least: 20, most: 2000 },
+                            { kind: 'length', field: 'depth', label: 'Depth', least: 20, most: 2000 },
+                            { kind: 'length', field: 'height', label: 'Height', least: 10, most: 2000 },
+                          ] as const)),
                     ]}
                   />
                   <Choice
-                    label="Its home"
-                    value={kit.unit === null ? '' : `${kit.unit}/${kit.slot}`}
+                    label="Its place"
+                    value={box ? `${box.unit}/${box.slot}` : kit.unit === null ? '' : `${kit.unit}/${kit.slot}`}
                     options={[
-                      ['', 'none yet'],
-                      ...(compartments ?? []).filter((c) => c.within === null).map((c) => [c.id, c.name] as const),
+                      ...(box ? [] : [['', 'none yet'] as const]),
+                      ...(compartments ?? [])
+                        .filter((c) => c.within === null && c.access !== 'peg')
+                        .map((c) => [c.id, c.name] as const),
                     ]}
                     onSet={(home) => {
-                      const [unit, slot] = home === '' ? [null, ''] : (home.split('/') as [string, string]);
-                      commit(`Home of ${kit.name}`, [set('kits', kit.id, { unit, slot })]);
+                      if (home === '') return;
+                      const [unit, slot] = home.split('/') as [string, string];
+                      commit(`Place of ${kit.name}`, putKit(plan, kit, { unit, slot }, newId));
                     }}
                   />
+                  {box ? (
+                    <KitContents box={box} plan={plan} activity={a.name} />
+                  ) : (
+                    <>
+                      {kit.unit !== null && (
+                        <Button
+                          className="mt-1 w-full"
+                          onClick={() =>
+                            commit(
+                              `Plan what is in ${kit.name}`,
+                              putKit(plan, kit, { unit: kit.unit!, slot: kit.slot }, newId),
+                            )
+                          }
+                        >
+                          Plan what is in it
+                        </Button>
+                      )}
+                      <p className="mt-1 text-xs text-soft">
+                        As a box in its place it takes its room, Fill puts into it what only {a.name} needs, and all of
+                        that is at hand once it is fetched.
+                      </p>
+                    </>
+                  )}
                 </div>
               )}
             </li>

@@ -52,7 +52,11 @@ export function PullView() {
     const activity =
       kind === 'activity' ? ref : (Object.values(plan.helpers).find((h) => h.kit === ref)?.activity ?? null);
     const name = kind === 'activity' ? plan.activities[ref]!.name : plan.kits[ref]!.name;
-    const wanted = [...new Set(Object.values(plan.uses).flatMap((u) => (u.activity === activity ? [u.supply] : [])))];
+    const box = kind === 'kit' ? plan.kits[ref]!.box : null;
+    // A kit whose contents are planned is its contents; any other is what its activity uses.
+    const packed = Object.values(plan.placements).filter((p) => p.arrangement === 'planned' && p.container === box);
+    const used = Object.values(plan.uses).filter((u) => u.activity === activity);
+    const wanted = [...new Set((box !== null && packed.length > 0 ? packed : used).map((row) => row.supply))];
     const changes: Change[] = [
       set('projects', id, { id, name: `${name}, ${today()}`, activity, kit: kind === 'kit' ? ref : null, due: null }),
       ...wanted.map((supply) => {

@@ -26,7 +26,6 @@ import { Variants } from './Variants.tsx';
 const words = <T extends string>(all: readonly T[], names: Readonly<Record<T, string>>) =>
   all.map((key) => [key, names[key]] as const);
 
-/** @param onShow goes to the places */
 /** The maker's own order of colours, as in a catalogue: one after another, with commas between them. */
 function OwnColours() {
   const plan = useStore((s) => s.plan)!;
@@ -54,6 +53,7 @@ function OwnColours() {
   );
 }
 
+/** @param onShow goes to the places */
 export function WaysView({ onShow }: { onShow: () => void }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);

@@ -9,5 +9,6 @@ export const COLUMNS: ReadonlyArray<readonly [string, (f: Compared) => number, n
   ['no place', (f) => f.without, 0],
   ['can be named, %', (f) => 100 * f.named, 0],
   ['homes per kind', (f) => f.homesOfAKind, 1],
+  ['collections torn', (f) => f.collectionsTorn, 0],
   ['moves', (f) => f.moves, 0],
 ];

@@ -12,6 +12,8 @@ import { Folded, Sheet } from '../../ui/Sheet.tsx';
 import { whereIs } from './HomeCard.tsx';
 import { SIDE_WORDS } from './words.ts';
 
+/** Minutes as "12 s" or "3.4 min". */
+const howLong = (minutes: number) => (minutes < 1 ? `${(minutes * 60).toFixed(0)} s` : `${minutes.toFixed(1)} min`);
 const ORDER_OPTIONS = INSIDE_ORDERS.map((o) => [o, INSIDE_WORDS[o]] as const);
 
 export function HomeSheet({
@@ -36,6 +38,7 @@ export function HomeSheet({
   const places = report.compartments.filter((c) => c.unit === row?.unit && c.within === null);
   const inside = row?.inside ?? [];
   const stations = byName(plan.stations).map((s) => [s.id, s.name] as const);
+  const withSpares = home.supplies.some((s) => plan.supplies[s]!.backstock > 0);
   const split = () => {
     if (splitHome(home.id, [...out], name.trim() || `${home.name}, 2`)) {
       setOut(new Set());
@@ -72,6 +75,19 @@ export function HomeSheet({
             />
             A set: it stays together, or it is said to be torn
           </label>
+          {home.heapMinutes !== null && (
+            <label className="flex min-h-8 items-center gap-1.5">
+              <input
+                type="checkbox"
+                checked={home.unsorted}
+                onChange={(e) => put({ unsorted: e.target.checked }, e.target.checked ? 'not worth sorting' : 'sorted')}
+              />
+              <span>
+                Not worth sorting: a heap to rake through,{' '}
+                <span className="text-soft">{howLong(home.heapMinutes)} a week of looking</span>
+              </span>
+            </label>
+          )}
         </>
       )}
       <h3 className="mt-3 font-sans font-bold">{howMany(home.supplies.length, 'line')}</h3>
@@ -195,6 +211,20 @@ export function HomeSheet({
               )}
             </div>
           </Folded>
+          {withSpares && (
+            <Choice
+              className="mt-2"
+              label="Its spares"
+              value={row?.sparesWith ? 'with' : 'apart'}
+              options={[
+                ['apart', 'apart: where there is room for what is seldom fetched'],
+                ['with', 'behind the rest, in the same place'],
+              ]}
+              onSet={(to) =>
+                put({ sparesWith: to === 'with' }, to === 'with' ? 'spares behind the rest' : 'spares apart')
+              }
+            />
+          )}
           <Folded title="Order of its things">
             <div className="grid gap-2 pt-1">
               <Choice

@@ -12,6 +12,7 @@ import { useSearching } from '../../state/searching.ts';
 import { fillByHomes, mergeHomes, nameHome, setHome } from '../../state/zones.ts';
 import { Button } from '../../ui/Button.tsx';
 import { FillPanel } from '../place/FillPanel.tsx';
+import { Collections } from './Collections.tsx';
 import { HomeCard } from './HomeCard.tsx';
 import { HomeSheet } from './HomeSheet.tsx';
 import { Letter } from './Letter.tsx';
@@ -102,6 +103,7 @@ export function HomesView({ report }: { report: Report }) {
             {planned.kindsTorn.join(', ')}
           </details>
         )}
+        <Collections report={report} />
         {running === 'fill' && <FillPanel />}
         <div
           ref={board}

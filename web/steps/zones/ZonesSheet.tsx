@@ -226,7 +226,9 @@ function Gap({ zone }: { zone: ZoneReport }) {
         Short by <b>{amount(need, need.asks - need.has)}</b>, {words(need)}.{' '}
         {closedBy.length > 0
           ? 'Nearest that is nobody’s:'
-          : 'No piece is open: move spares out, or get one more piece.'}
+          : zone.stations.length === 0
+            ? 'Say at which seat it is done (under Activities), and what is near is named here.'
+            : 'No piece is open: move spares out, or get one more piece.'}
       </p>
       {closedBy.map(({ unit, seconds }) => (
         <Button

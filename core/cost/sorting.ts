@@ -116,8 +116,8 @@ export function wantedOf(scene: Scene): Wanted {
         !row.firm &&
         (row.unit !== c.unit || (row.slot !== '' && row.slot !== c.slot));
       return (
-        (strange || outside ? constants.borrowed : 0) +
-        (intrudes ? constants.tangled : 0) +
+        (strange ? constants.borrowed : 0) +
+        (intrudes || outside ? constants.tangled : 0) +
         (elsewhere ? constants.wrongSide : 0) +
         (row != null && !isAsked(scene, row, c) ? constants.wrongSide : 0)
       );

@@ -190,10 +190,14 @@ const HUNG: ReadonlySet<Supply['form']> = new Set(['pieces', 'long', 'hung', 'se
 const PACK = 40;
 const PLATE = 12;
 
+/** Boards so thin and so broad have nothing to hang by, mm: they stand, leaning. Common practice, no source. */
+const BOARD = { thin: 4, broad: 450 } as const;
+
 /** Whether it has what a hook takes: what is said to hang, tools, thin plates, packs. Blocks, cups and balls have not, nor pens and rods. */
 function hangsByItself(s: Supply): boolean {
-  const thin = Math.min(s.length, s.width, s.thickness);
+  const [thin, middle] = [s.length, s.width, s.thickness].sort((a, b) => a - b) as [number, number, number];
   if (s.form === 'set') return thin <= PACK;
+  if (thin <= BOARD.thin && middle > BOARD.broad) return s.form === 'hung';
   return s.form === 'hung' || (HUNG.has(s.form) && !isRod(s) && (isStick(s) || thin <= PLATE));
 }
 

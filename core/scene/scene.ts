@@ -78,7 +78,7 @@ export function cartsAt(plan: Plan, activity: string, station: string): string[]
 }
 
 /** Boxes of the kits that serve an activity: fetched once a session, they stand open at the seat. */
-export function kitBoxes(plan: Plan, activity: string): string[] {
+function kitBoxes(plan: Plan, activity: string): string[] {
   return Object.values(plan.helpers)
     .flatMap((h) => (h.activity === activity && h.kit !== null ? (plan.kits[h.kit]?.box ?? []) : []))
     .sort();

@@ -1,4 +1,4 @@
-/** Homes that have a place of their own: odds and ends in the bounded places kept for them, and kits in their boxes. */
+/** Homes that have a place of their own: odds and ends in the bounded places kept for them, kits in their boxes. */
 import { containerPlace } from '../fit/containers.ts';
 import type { Plan, Supply } from '../model/plan.ts';
 import { usesOf, type Scene } from '../scene/scene.ts';
@@ -16,9 +16,11 @@ export interface OwnPlace {
 }
 
 /** Kinds by which makers mean that a thing has none. */
-const NO_KIND = /^(|odds( and ends)?|misc(\.|ellaneous)?|various|other( things)?|junk|bits( and (bobs|pieces))?)$/i;
+const NO_KIND = /^(odds( and ends)?|misc(\.|ellaneous)?|various|other( things)?|junk|bits( and (bobs|pieces))?)$/i;
 /** The share of its fetches with which a thing is for what a kit serves; what is shared with other work stays in its home. */
 const FOR_THE_KIT = 0.8;
+/** What has no kind and is fetched less often than this in a week is odds and ends; what is used belongs to its work. */
+const SELDOM = 0.5;
 
 /** All of them, in a fixed order: kits first. */
 export function ownPlaces(plan: Plan): OwnPlace[] {
@@ -53,7 +55,8 @@ export function ownPlaceOf(
       all > 0 &&
       uses.reduce((n, u) => n + (activities.has(u.activity) ? u.fetches : 0), 0) >= FOR_THE_KIT * all,
   );
-  if (kit || !NO_KIND.test(supply.category.trim())) return kit;
+  const kind = supply.category.trim();
+  if (kit || !(NO_KIND.test(kind) || (kind === '' && all < SELDOM))) return kit;
   const odds = places.filter((p) => p.activities === null);
   return odds.find((p) => p.zones.includes(zone ?? '')) ?? odds.find((p) => p.zones.length === 0);
 }

@@ -117,5 +117,5 @@ const HINT: Readonly<Record<Keep['for'], string>> = {
   these: 'Filling puts nothing else here. What you put here by hand is said as a caution.',
   empty: 'Filling leaves it empty.',
   clear: 'Filling leaves it clear; it is a surface to work at.',
-  odds: 'Filling puts no more than this here, of anything.',
+  odds: 'Filling puts here what has no kind and is seldom used, no more than this, and nothing else.',
 };

@@ -6,7 +6,8 @@ import { layOut } from '../fit/layOut.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Arrangement, Placement, Plan, Supply } from '../model/plan.ts';
-import { lookedThrough, lookSeconds, penaltiesOf, secondsFrom } from '../cost/cost.ts';
+import { linesElsewhere, lookedThrough, soughtAs } from '../zones/looking.ts';
+import { lookSeconds, penaltiesOf, secondsFrom } from '../cost/cost.ts';
 import { barredFrom, mayLieIn, type Barred } from '../cost/rules.ts';
 import { orderOf, wantedOf } from '../cost/sorting.ts';
 import { shareOf, sparesPlaced } from '../cost/stock.ts';
@@ -82,6 +83,7 @@ export function alternativesFor(
     const empty = fit(supply, count, c, c.inside.width, null, plan.meta.units);
     const crowd = {
       lines: others.reduce((sum, p) => sum + lookedThrough(plan.supplies[p.supply]!), 0) + standing.length + 1,
+      elsewhere: linesElsewhere(scene, { supply: supplyId, spare }, c, [...others, { supply: supplyId, spare }]),
       share: taken,
       behind: inFront(c, laid, laid.length - 1, fixed),
       digging: diggingIn(supply, laid.at(-1)!, c),
@@ -106,7 +108,7 @@ export function alternativesFor(
       secondsPerFetch: fetches > 0 ? seconds / fetches : idle,
       minutesPerWeek: (seconds + penalty) / 60,
       orderMinutes: order(c),
-      crowdMinutes: lookedLonger(scene, others, crowd.lines, lookedThrough(supply)),
+      crowdMinutes: lookedLonger(scene, c, others, { supply: supplyId, spare }, crowd.lines - 1),
       fits: room,
       fitsEmpty: empty.count,
       reason:
@@ -119,19 +121,30 @@ export function alternativesFor(
   return result.sort(cheapness);
 }
 
-/** Minutes a week by which others in a place are looked through longer for one more line. @param lines with it */
-function lookedLonger(scene: Scene, others: readonly Placement[], lines: number, line: 0 | 1): number {
-  if (line === 0) return 0;
+/**
+ * Minutes a week by which what is of other homes in a place is looked through longer for one more line; its own home is looked
+ * through wherever it lies.
+ * @param lines that are looked through there without it
+ */
+function lookedLonger(
+  scene: Scene,
+  c: Compartment,
+  others: readonly Placement[],
+  thing: Pick<Placement, 'supply' | 'spare'>,
+  lines: number,
+): number {
   const { plan, constants } = scene;
-  const fetches = others.reduce(
-    (n, p) =>
-      n +
-      lookedThrough(plan.supplies[p.supply]!) *
-        fetchesAWeek(scene, p.supply) *
-        (p.count / plan.supplies[p.supply]!.count),
-    0,
+  if (lookedThrough(plan.supplies[thing.supply]!) === 0) return 0;
+  const { key } = soughtAs(scene, thing, c);
+  return (
+    others.reduce((sum, p) => {
+      if (soughtAs(scene, p, c).key === key) return sum;
+      const supply = plan.supplies[p.supply]!;
+      const fetches = lookedThrough(supply) * fetchesAWeek(scene, p.supply) * (p.count / supply.count);
+      const now = lines + linesElsewhere(scene, p, c, others);
+      return sum + fetches * (lookSeconds(now + 1, constants) - lookSeconds(now, constants));
+    }, 0) / 60
   );
-  return (fetches * (lookSeconds(lines, constants) - lookSeconds(lines - 1, constants))) / 60;
 }
 
 /** How many of a supply lie in a place beside what is there, when nothing of that loses its room. */

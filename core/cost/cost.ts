@@ -7,7 +7,7 @@ import type { Digging } from '../fit/digging.ts';
 import { massEach } from '../fit/fit.ts';
 import type { Arrangement, Supply } from '../model/plan.ts';
 import { usesOf, type Scene } from '../scene/scene.ts';
-import { heapLooks } from '../zones/heaps.ts';
+import { heapLooks, lookedThrough } from '../zones/looking.ts';
 import { usedInPlace } from './atWork.ts';
 import { hazardsOf, type Penalty } from './hazards.ts';
 import { CLOSED } from './rules.ts';
@@ -16,6 +16,8 @@ import { CLOSED } from './rules.ts';
 export interface Crowd {
   /** Lines of supplies there that are looked through, this one included. */
   lines: number;
+  /** Further lines of its home, in other places: the name of a home does not say in which of them it is. */
+  elsewhere?: number;
   /** Taken width as a share of the inside width; above 1 things lie on and before each other. */
   share: number;
   /** Other things that lie before it, seen from the front. */
@@ -30,9 +32,6 @@ export function isLabelled(scene: Scene, compartment: Compartment): boolean {
   return box ? box.labelled || box.seeThrough : scene.plan.units[compartment.unit]!.labelled;
 }
 
-/** What a line adds to those that are looked through in its place: a machine is seen at once, and nobody looks through it. */
-export const lookedThrough = (supply: Pick<Supply, 'form'>): 0 | 1 => (supply.form === 'machine' ? 0 : 1);
-
 /** How a supply is found in a compartment of an arrangement. A plan counts on its labels; today only on those that are there. */
 export function lookupIn(
   scene: Scene,
@@ -45,7 +44,7 @@ export function lookupIn(
   const heap = heapLooks(scene, supply.id);
   const known = arrangement === 'planned' || isLabelled(scene, compartment) || !CLOSED.has(compartment.access);
   return {
-    lines: lookedThrough(supply) === 0 ? 1 : crowd.lines,
+    lines: lookedThrough(supply) === 0 ? 1 : crowd.lines + (crowd.elsewhere ?? 0),
     known,
     alike:
       unit.kind === 'drawer unit'

@@ -72,7 +72,7 @@ export function wantedOf(scene: Scene): Wanted {
     inRow.set(way, shares(row.map((s) => [s.id, volume(s, s.count)] as const)));
   }
   const { shown } = plan.meta.sorting;
-  const { sets } = homesOf(scene);
+  const { sets, own: another } = homesOf(scene);
   const made = new Map<string, ReadonlySet<string>>();
   const holders = (supply: Supply): ReadonlySet<string> => {
     let own = made.get(supply.id);
@@ -80,6 +80,7 @@ export function wantedOf(scene: Scene): Wanted {
       const list = scene.compartments.filter(
         (c) =>
           c.only !== 'today' &&
+          !another.has(c.id) &&
           (isMadeFor(supply, c) || (isLooseAndSharp(supply) && guardsHands(plan, c))) &&
           !scene.shut.has(c.id) &&
           lies(supply, c).length > 0,
@@ -98,18 +99,15 @@ export function wantedOf(scene: Scene): Wanted {
       return isShown(scene, c) === should ? 0 : constants.wrongShow;
     },
     given: (supply, c) => {
-      const homes = homesOf(scene);
-      const home = homes.of.get(supply.id);
+      const home = homesOf(scene).of.get(supply.id);
       const { as, zones, firm } = allottedTo(plan, c);
       const strange =
         as === 'zone'
           ? !firm && (!home || home.zone === null || !zones.includes(home.zone))
           : as === 'storage' && fetchesAWeek(scene, supply.id) >= SELDOM;
       const row = home?.row;
-      // Odds and ends, and kits, have a place of their own, and nothing else is wished in it.
-      const place = home?.place ?? null;
-      const intrudes = place !== c.id && homes.own.has(c.id);
-      const outside = place !== null && place !== c.id;
+      // Odds and ends, and kits, have a place of their own.
+      const outside = home !== undefined && home.place !== null && home.place !== c.id;
       const elsewhere =
         row != null &&
         row.unit !== null &&
@@ -117,7 +115,7 @@ export function wantedOf(scene: Scene): Wanted {
         (row.unit !== c.unit || (row.slot !== '' && row.slot !== c.slot));
       return (
         (strange ? constants.borrowed : 0) +
-        (intrudes || outside ? constants.tangled : 0) +
+        (outside ? constants.tangled : 0) +
         (elsewhere ? constants.wrongSide : 0) +
         (row != null && !isAsked(scene, row, c) ? constants.wrongSide : 0)
       );

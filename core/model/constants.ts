@@ -149,7 +149,7 @@ export const CONSTANTS = {
   tangled: cost(
     350,
     's a week',
-    'each home or kind too many in a place to name it, and a stranger in a kit or among odds and ends',
+    'each home or kind too many in a place to name it in two or three words; a thing of a kit outside of its box',
     3600,
   ),
   borrowed: cost(60, 's a week', 'a thing of one zone in a place that is wished to be another’s', 3600),

@@ -13,7 +13,8 @@ import type { Compartment } from '../furniture/compartments.ts';
 import type { Arrangement, Placement, Supply } from '../model/plan.ts';
 import { byMotion, totalSeconds, type Element } from '../fetch/elements.ts';
 import { fetchElements, returnElements } from '../fetch/fetch.ts';
-import { isLabelled, lookedThrough, lookupIn, penaltiesOf, secondsFrom, type Crowd } from '../cost/cost.ts';
+import { linesElsewhere, lookedThrough } from '../zones/looking.ts';
+import { isLabelled, lookupIn, penaltiesOf, secondsFrom, type Crowd } from '../cost/cost.ts';
 import { barredFrom } from '../cost/rules.ts';
 import { shareOf } from '../cost/stock.ts';
 import type { Fill, FillState, PlacementReport, UsedFrom } from './report.ts';
@@ -106,6 +107,7 @@ export function packPlace(
       {
         ...crowd,
         lines: Math.max(1, crowd.lines),
+        elsewhere: linesElsewhere(scene, p, compartment, list),
         behind: behind[i]!,
         digging: diggingIn(scene.plan.supplies[p.supply]!, laid[i]!, compartment),
       },

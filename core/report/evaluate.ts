@@ -41,7 +41,8 @@ import { keptNowhere, noStation, noSuchPlace, overFull, placementFindings, tooMa
 import { reportedArrangement, weekOf, worstOf } from './week.ts';
 import { openWork } from './openWork.ts';
 import { nothingSaid, supplyReports, type SaidOfSupplies } from './supplies.ts';
-import { heapLooks } from '../zones/heaps.ts';
+import { heapLooks, linesOf } from '../zones/looking.ts';
+import { homeOfPlacement } from '../zones/named.ts';
 import { homesOf } from '../zones/homes.ts';
 import { homedIn, homeFindings, homeReports, zoneReports, zonesOfPlace, type Homed, type PlaceName } from './zones.ts';
 import { minutesByPlace, reachOf, compartmentReport, containerReports } from './places.ts';
@@ -213,6 +214,8 @@ function packedOf(
       plan.supplies[p.supply],
       spares.get(p.supply) ?? 0,
       homes.of.get(p.supply)?.zone,
+      homeOfPlacement(scene, p).id,
+      linesOf(scene, homeOfPlacement(scene, p)),
       heapLooks(scene, p.supply),
     );
   return once(kept.packed[arrangement], c.id, of, () => {

@@ -11,7 +11,7 @@ import type { Arrangement, Placement, Supply } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { allottedTo } from '../zones/allotted.ts';
 import { apartFrom } from '../zones/apart.ts';
-import { heapMinutes } from '../zones/heaps.ts';
+import { heapMinutes } from '../zones/looking.ts';
 import { homesOf } from '../zones/homes.ts';
 import { nameOfPlace, namesOf, type Named } from '../zones/named.ts';
 import { asksFor, formOf, hasSlots, offers, type PlaceForm } from '../zones/needs.ts';

@@ -1,4 +1,5 @@
 /** The assignment problem and an answer in the making: what each place holds, and what one item more or less costs. */
+import { Looking } from './looking.ts';
 import { Names, type Naming } from './naming.ts';
 
 /** How much over a capacity is no more than rounding. */
@@ -16,14 +17,20 @@ export interface Problem {
   capacity: Float64Array;
   /** Cost of leaving an item out. */
   without: Float64Array;
-  /** Crowding: in a place with n > 1 lines each fetch costs (n + 1) / 2 looks. Fetches of each item; 0 for none. */
+  /** Fetches of each item; 0 for none, and for what is seen at once. */
   traffic: Float64Array;
   /** What an item adds to the lines that are looked through: 1, or 0 for what is seen at once. */
   line: Float64Array;
+  /** Seconds of a look. */
   look: number;
-  /** Lines and fetches of what lies in a place already. */
+  /** The home among whose lines each item is looked for, and how many lines each home has. */
+  home: Int32Array;
+  homeLines: Float64Array;
+  /** Tops of tables: what stays out there is looked for by itself, and does not tear its home. */
+  out: Uint8Array;
+  /** Lines in each place that are there already, containers too; and those that are fetched. */
   lines: Float64Array;
-  fetches: Float64Array;
+  lying: ReadonlyArray<{ home: number; place: number; line: number; fetches: number }>;
   /** Items of the same group may not share a place; -1 for none. */
   group: Int32Array;
   /** What it costs when two items do not lie in the same place; half of it in another place of the same unit, a quarter in the next. */
@@ -48,8 +55,11 @@ export function plainProblem(
     traffic: new Float64Array(rows.items),
     line: new Float64Array(rows.items).fill(1),
     look: 0,
+    home: Int32Array.from({ length: rows.items }, (_, i) => i),
+    homeLines: new Float64Array(rows.items).fill(1),
+    out: new Uint8Array(rows.places),
     lines: new Float64Array(rows.places),
-    fetches: new Float64Array(rows.places),
+    lying: [],
     group: new Int32Array(rows.items).fill(-1),
     pairs: [],
     unit: Int32Array.from({ length: rows.places }, (_, j) => j),
@@ -70,19 +80,17 @@ function pairCost(p: Problem, a: number, b: number, cost: number): number {
 export class State {
   readonly at: Int32Array;
   readonly left: Float64Array;
-  readonly lines: Float64Array;
-  readonly fetches: Float64Array;
   readonly there: number[][];
   readonly partners: ReadonlyArray<ReadonlyArray<readonly [number, number]>>;
   readonly p: Problem;
   readonly names: Names | null;
+  private readonly looking: Looking;
 
   constructor(p: Problem) {
     this.p = p;
     this.at = new Int32Array(p.items).fill(-1);
     this.left = Float64Array.from(p.capacity);
-    this.lines = Float64Array.from(p.lines);
-    this.fetches = Float64Array.from(p.fetches);
+    this.looking = new Looking(p);
     this.there = Array.from({ length: p.places }, () => []);
     const partners: Array<Array<readonly [number, number]>> = Array.from({ length: p.items }, () => []);
     for (const [a, b, cost] of p.pairs) {
@@ -90,11 +98,7 @@ export class State {
       partners[b]!.push([a, cost]);
     }
     this.partners = partners;
-    this.names = p.naming ? new Names(p.naming, p.unit, p.near) : null;
-  }
-
-  private crowd(fetches: number, lines: number): number {
-    return lines > 1 ? (fetches * (lines + 1) * this.p.look) / 2 : 0;
+    this.names = p.naming ? new Names(p.naming, p.unit, p.near, p.out) : null;
   }
 
   /** Cost of an item in a place with what is there now, without it. */
@@ -105,11 +109,7 @@ export class State {
       for (const [, cost] of this.partners[i]!) sum += cost;
       return sum;
     }
-    let sum = p.cost[i * p.places + j]!;
-    if (p.look > 0) {
-      const [f, n] = [this.fetches[j]!, this.lines[j]!];
-      sum += this.crowd(f + p.traffic[i]!, n + p.line[i]!) - this.crowd(f, n);
-    }
+    let sum = p.cost[i * p.places + j]! + this.looking.added(i, j);
     if (p.pairs.length > 0) for (const [k, cost] of this.partners[i]!) sum += pairCost(p, this.at[k]!, j, cost);
     return this.names ? sum + this.names.added(i, j) : sum;
   }
@@ -129,8 +129,7 @@ export class State {
     if (j < 0) return;
     const { p } = this;
     this.left[j]! -= p.size[i * p.places + j]!;
-    this.lines[j]! += p.line[i]!;
-    this.fetches[j]! += p.traffic[i]!;
+    this.looking.put(i, j, 1);
     this.there[j]!.push(i);
     this.names?.put(i, j, 1);
   }
@@ -141,8 +140,7 @@ export class State {
     if (j < 0) return;
     const { p } = this;
     this.left[j]! += p.size[i * p.places + j]!;
-    this.lines[j]! -= p.line[i]!;
-    this.fetches[j]! -= p.traffic[i]!;
+    this.looking.put(i, j, -1);
     const list = this.there[j]!;
     list[list.indexOf(i)] = list[list.length - 1]!;
     list.pop();
@@ -153,24 +151,20 @@ export class State {
 /** The cost of an answer, from nothing. */
 export function costOf(p: Problem, at: ArrayLike<number>): number {
   let sum = 0;
-  const lines = Float64Array.from(p.lines);
-  const fetches = Float64Array.from(p.fetches);
+  const looking = new Looking(p);
+  const lookedBefore = looking.total();
   for (let i = 0; i < p.items; i++) {
     const j = at[i]!;
     if (j < 0) sum += p.without[i]!;
     else {
       sum += p.cost[i * p.places + j]!;
-      lines[j]! += p.line[i]!;
-      fetches[j]! += p.traffic[i]!;
+      looking.put(i, j, 1);
     }
   }
-  for (let j = 0; j < p.places; j++) {
-    const crowd = (f: number, n: number) => (n > 1 ? (f * (n + 1) * p.look) / 2 : 0);
-    sum += crowd(fetches[j]!, lines[j]!) - crowd(p.fetches[j]!, p.lines[j]!);
-  }
+  sum += looking.total() - lookedBefore;
   for (const [a, b, cost] of p.pairs) sum += pairCost(p, at[a]!, at[b]!, cost);
   if (!p.naming) return sum;
-  const names = new Names(p.naming, p.unit, p.near);
+  const names = new Names(p.naming, p.unit, p.near, p.out);
   const before = names.total();
   for (let i = 0; i < p.items; i++) if (at[i]! >= 0) names.put(i, at[i]!, 1);
   return sum + names.total() - before;

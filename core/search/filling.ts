@@ -4,7 +4,9 @@ import type { Lie } from '../fit/lies.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { byName, type Placement, type Supply } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
-import { diggingSeconds, lookedThrough, lookSeconds, placeCost } from '../cost/cost.ts';
+import { isAnothers } from '../zones/homes.ts';
+import { lookedThrough, soughtAs } from '../zones/looking.ts';
+import { diggingSeconds, lookSeconds, placeCost } from '../cost/cost.ts';
 import { diggingOf, NO_DIGGING } from '../fit/digging.ts';
 import { containerPlace } from '../fit/containers.ts';
 import { Fitter } from '../fit/feasible.ts';
@@ -41,8 +43,8 @@ export class Filling {
   /** Width that containers take in each compartment, mm. */
   readonly standing: readonly number[];
   readonly lines: number[];
-  /** Fetches a week out of each compartment. */
-  readonly traffic: number[];
+  /** In each compartment by what things are looked for among: how many of its lines lie there, how many there are, and fetches. */
+  private readonly sought: Array<Map<string, { here: number; lines: number; fetches: number }>>;
   private readonly base = new Map<string, Float64Array>();
   private readonly partsOf = new Map<string, Part[]>();
   readonly scene: Scene;
@@ -76,8 +78,7 @@ export class Filling {
     );
     this.spares = spares;
     this.open = open;
-    const zero = () => scene.compartments.map(() => 0);
-    this.traffic = zero();
+    this.sought = scene.compartments.map(() => new Map());
     // A container is a thing to look past, too.
     this.lines = scene.compartments.map((c) => scene.standing.planned.get(c.id)?.length ?? 0);
     // Containers stand where they stand; strips begin beside them.
@@ -142,18 +143,34 @@ export class Filling {
 
   /** Seconds a week that a part adds to a compartment, the looking of the others there included. */
   added(part: Thing, at: number, lie: Lie): number {
-    const own = this.fetches(part);
+    const { constants, compartments } = this.scene;
     const line = lookedThrough(part.supply);
-    const [before, after] = [this.lines[at]!, this.lines[at]! + line].map((n) =>
-      lookSeconds(n, this.scene.constants),
-    ) as [number, number];
+    const all = this.lines[at]!;
+    const { key, lines } = soughtAs(this.scene, { supply: part.supply.id, spare: part.spare }, compartments[at]!);
+    const sought = this.sought[at]!;
+    const own = line * this.fetches(part) * lookSeconds(all - (sought.get(key)?.here ?? 0) + lines, constants);
+    let others = 0;
+    if (line > 0)
+      for (const [other, of] of sought) {
+        if (other === key) continue;
+        const now = all - of.here + of.lines;
+        others += of.fetches * (lookSeconds(now + line, constants) - lookSeconds(now, constants));
+      }
     return (
       this.costs(part.supply)[at]! * this.share(part) +
       this.order(part, at) +
       this.digging(part, at, lie) +
-      line * own * after +
-      this.traffic[at]! * (after - before)
+      own +
+      others
     );
+  }
+
+  /** Seconds a week of looking for a part among its home and what else lies where it is. */
+  looking(part: Part): number {
+    const { constants, compartments } = this.scene;
+    const { key, lines } = soughtAs(this.scene, { supply: part.supply.id, spare: part.spare }, compartments[part.at]!);
+    const others = this.lines[part.at]! - this.sought[part.at]!.get(key)!.here;
+    return lookedThrough(part.supply) * this.fetches(part) * lookSeconds(others + lines, constants);
   }
 
   /** Seconds a week that it weighs when a place can be named worse with a part than without it; pinned things count, too. */
@@ -183,6 +200,7 @@ export class Filling {
       this.scene.shut.has(compartment.id) ||
       this.homeless.has(compartment.id) ||
       !this.open(compartment.id, supply.id) ||
+      isAnothers(this.scene, supply.id, compartment.id) ||
       this.kept.has(`${supply.id} ${compartment.id}`) ||
       barredFrom(this.scene, supply, compartment) !== null
     );
@@ -224,7 +242,13 @@ export class Filling {
     this.taken[part.at]! += sign * part.width;
     const line = lookedThrough(part.supply);
     this.lines[part.at]! += sign * line;
-    this.traffic[part.at]! += sign * line * this.fetches(part);
+    const place = this.scene.compartments[part.at]!;
+    const { key, lines } = soughtAs(this.scene, { supply: part.supply.id, spare: part.spare }, place);
+    const sought = this.sought[part.at]!;
+    const of = sought.get(key) ?? { here: 0, lines, fetches: 0 };
+    sought.set(key, of);
+    of.here += sign * line;
+    of.fetches += sign * line * this.fetches(part);
   }
 }
 
@@ -300,7 +324,10 @@ export function* tighten(
       .map((_, at) => at)
       .filter((at) => !search.bars(supply, at) && search.fitter.ways(supply, at).length > 0)
       .filter((at) => !search.hasAlready({ supply }, at) && !search.besideOther(supply, at))
-      .map((at) => ({ at, cost: search.costs(supply)[at]! + search.tangled({ supply, spare }, at) }))
+      .map((at) => ({
+        at,
+        cost: search.costs(supply)[at]! + search.order(thing, at) + search.tangled({ supply, spare }, at),
+      }))
       .sort((a, b) => a.cost - b.cost)
       .map(({ at }) => at);
     const found = cheapest.some((at) => {

@@ -16,8 +16,6 @@ export interface Naming {
   run: number;
   furniture: number;
   place: number;
-  /** Tops of tables: what stays out there does not tear its home. */
-  out: Uint8Array;
   /** Each further home in a place, by place. */
   mixed: Float64Array;
   /** Each further zone in a place. */
@@ -84,12 +82,15 @@ export class Names {
 
   private readonly unit: Int32Array;
   private readonly near: ReadonlyArray<readonly number[]>;
+  private readonly out: Uint8Array;
 
-  constructor(p: Naming, unit: Int32Array, near: ReadonlyArray<readonly number[]>) {
+  /** @param out tops of tables, where nothing is torn */
+  constructor(p: Naming, unit: Int32Array, near: ReadonlyArray<readonly number[]>, out: Uint8Array) {
     const places = unit.length;
     this.p = p;
     this.unit = unit;
     this.near = near;
+    this.out = out;
     const homes = mostOf([...p.home, ...p.lying.map((l) => l.home)]);
     this.homes = new Counts(homes, places);
     this.kinds = new Counts(mostOf([...p.kind, ...p.lying.map((l) => l.kind)]), places);
@@ -128,7 +129,7 @@ export class Names {
     if (will > now) {
       if (now > 0) sum += p.mixed[j]!;
       const places = this.placesOf[h]!;
-      if (places.length > 0 && p.out[j] === 0) {
+      if (places.length > 0 && this.out[j] === 0) {
         const further = this.inUnit[h * this.unitCount + this.unit[j]!] === 0 ? p.furniture : 0;
         sum += p.weight[h]! * (p.place + p.run * (1 - this.touching(h, j)) + further);
       }
@@ -142,7 +143,7 @@ export class Names {
     let first = -1;
     let more: number[] | null = null;
     for (const k of near[j]!)
-      if (this.p.out[k] === 0 && this.homes.has(h, k)) {
+      if (this.out[k] === 0 && this.homes.has(h, k)) {
         if (first < 0) first = k;
         else (more ??= []).push(k);
       }
@@ -157,7 +158,7 @@ export class Names {
       this.seen[from] = this.stamp;
       for (const at of run)
         for (const k of near[at]!)
-          if (k !== j && this.p.out[k] === 0 && this.seen[k] !== this.stamp && this.homes.has(h, k)) {
+          if (k !== j && this.out[k] === 0 && this.seen[k] !== this.stamp && this.homes.has(h, k)) {
             this.seen[k] = this.stamp;
             run.push(k);
           }
@@ -176,7 +177,7 @@ export class Names {
     this.labels.add(l, j, by);
     this.kinds.add(k, j, by);
     this.works.add(w, j, by);
-    if (!this.homes.add(h, j, by) || this.p.out[j] !== 0) return;
+    if (!this.homes.add(h, j, by) || this.out[j] !== 0) return;
     const places = this.placesOf[h]!;
     if (by > 0) places.push(j);
     else places.splice(places.indexOf(j), 1);
@@ -209,7 +210,7 @@ export class Names {
         this.seen[from] = this.stamp;
         for (const at of run)
           for (const k of this.near[at]!)
-            if (p.out[k] === 0 && this.seen[k] !== this.stamp && this.homes.has(h, k)) {
+            if (this.out[k] === 0 && this.seen[k] !== this.stamp && this.homes.has(h, k)) {
               this.seen[k] = this.stamp;
               run.push(k);
             }

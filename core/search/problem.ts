@@ -3,11 +3,13 @@ import type { Placement } from '../model/plan.ts';
 import { burns } from '../report/checkDangers.ts';
 import { compartmentId } from '../scene/scene.ts';
 import type { Problem } from './assignment.ts';
-import { lookedThrough, lookSeconds } from '../cost/cost.ts';
+import { lookSeconds } from '../cost/cost.ts';
+import { linesOf, lookedThrough } from '../zones/looking.ts';
 import { farness, type Left, type Part, type Filling } from './filling.ts';
 import { homeCosts, mixedSeconds, SET_WEIGHS, wantedOf } from '../cost/sorting.ts';
 import { apartFrom } from '../zones/apart.ts';
 import { homeOfPlacement, isOut, kindCounted, mainWork, zoneCounted } from '../zones/named.ts';
+import type { HomeOf } from '../zones/homes.ts';
 import { neighboursOf } from '../zones/neighbours.ts';
 import type { Naming } from './naming.ts';
 
@@ -39,11 +41,9 @@ export function problemOf(
   // Room and looking that is taken by what does not move: pinned things and containers.
   const taken = Float64Array.from(search.taken);
   const lines = Float64Array.from(search.lines);
-  const fetches = Float64Array.from(search.traffic);
   for (const part of search.parts) {
     taken[part.at]! -= part.width;
     lines[part.at]! -= lookedThrough(part.supply);
-    fetches[part.at]! -= lookedThrough(part.supply) * search.fetches(part);
   }
   const apart = apartFrom(scene.plan);
   const fixed = new Set(pinned.map((p) => `${p.supply} ${compartmentId(p)}`));
@@ -51,9 +51,35 @@ export function problemOf(
     [...(apart.get(supply)?.keys() ?? [])].some((id) => fixed.has(`${id} ${place}`));
   const far = places.map((c) => farness(scene, c));
   const farthest = Math.max(0, ...far);
+  const { constants } = scene;
+  const look = lookSeconds(1 + 1, constants) / 1.5;
+  const out = Uint8Array.from(places, (c) => (isOut(scene, c) ? 1 : 0));
+  const homes = new Map<HomeOf, number>();
+  const homeLines: number[] = [];
+  const homeNumber = (thing: Pick<Placement, 'supply' | 'spare'>): number => {
+    const home = homeOfPlacement(scene, thing);
+    let n = homes.get(home);
+    if (n === undefined) {
+      homes.set(home, (n = homes.size));
+      homeLines.push(Math.max(1, linesOf(scene, home)));
+    }
+    return n;
+  };
+  const home = Int32Array.from(parts, (part) => homeNumber({ supply: part.supply.id, spare: part.spare }));
+  const index = new Map(places.map((c, j) => [c.id, j]));
+  const lying = pinned.flatMap((p) => {
+    const place = index.get(compartmentId(p));
+    const supply = scene.plan.supplies[p.supply]!;
+    const line = lookedThrough(supply);
+    const fetches = line * search.fetches({ supply, spare: p.spare, count: p.count });
+    return place === undefined ? [] : [{ home: homeNumber(p), place, line, fetches }];
+  });
   const groups = new Map(Object.keys(scene.plan.supplies).map((id, i) => [id, i]));
   parts.forEach((part, i) => {
     const used = search.fetches(part) > 0;
+    // Along the lines of its home it is looked for wherever it lies; on the top of a table it is seen by itself.
+    const own = homeLines[home[i]!]!;
+    const looks = own > 1 ? (lookedThrough(part.supply) * search.fetches(part) * (own + 1) * look) / 2 : 0;
     const row = search.costs(part.supply);
     for (let j = 0; j < n; j++) {
       if (search.bars(part.supply, j) || besidePinned(part.supply.id, places[j]!.id)) continue;
@@ -64,10 +90,10 @@ export function problemOf(
       cost[i * n + j] =
         (used ? row[j]! * search.share(part) : FAR_IS_BETTER * (farthest - far[j]!)) +
         wish[i * n + j]! +
-        search.digging(part, j, alone.lie);
+        search.digging(part, j, alone.lie) +
+        (out[j] === 0 ? looks : 0);
     }
   });
-  const { constants } = scene;
   return {
     parts,
     problem: {
@@ -83,9 +109,7 @@ export function problemOf(
       ),
       traffic: Float64Array.from(parts, (part) => lookedThrough(part.supply) * search.fetches(part)),
       line: Float64Array.from(parts, (part) => lookedThrough(part.supply)),
-      look: lookSeconds(1 + 1, constants) / 1.5,
-      lines,
-      fetches,
+      ...{ look, home, homeLines: Float64Array.from(homeLines), out, lines, lying },
       group: Int32Array.from(parts, (part) => groups.get(part.supply.id)!),
       ...belonging(search, pinned, parts),
     },
@@ -167,7 +191,6 @@ function belonging(
     work: Int32Array.from(own, (o) => o.work),
     ...homeCosts(constants),
     weight: weights,
-    out: Uint8Array.from(places, (c) => (isOut(scene, c) ? 1 : 0)),
     mixed: Float64Array.from(places, (c) => mixedSeconds(constants, c)),
     strangers: constants.strangers,
     tangled: constants.tangled,

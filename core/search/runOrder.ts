@@ -1,21 +1,64 @@
 /** An order that runs on: where a home lies in several places of a piece of furniture, its things follow their order from one to the next. */
-import { insideOrder } from '../scene/insideOrder.ts';
+import type { Supply } from '../model/plan.ts';
+import { colourRank, insideOrder } from '../scene/insideOrder.ts';
 import { homesOf } from '../zones/homes.ts';
 import { runsOf } from '../zones/neighbours.ts';
 import type { Filling, Part } from './filling.ts';
 
+/** Things that follow one order along their places: those of a home, or of all homes of one kind by their colours. */
+interface Row {
+  supplies: Set<string>;
+  compare: (a: Supply, b: Supply) => number;
+  /** What is not torn over two places while it can be helped: a colour. */
+  value: (s: Supply) => string;
+}
+
+/** From so many lines, most of which have a colour, things are put in the order of their colours without being asked. Our constants, no source. */
+const COLOURED = { lines: 4, share: 0.7 } as const;
+
+/** Homes with an order of their maker; and kinds of many colours, their homes in one row. */
+function rowsOf({ scene }: Filling): Row[] {
+  const { plan } = scene;
+  const rows: Row[] = [];
+  const kinds = new Map<string, Supply[]>();
+  for (const home of homesOf(scene).all) {
+    if (home.spares) continue;
+    if ((home.row?.inside.length ?? 0) > 0 || plan.meta.sorting.inside !== 'most used')
+      rows.push({
+        supplies: new Set(home.supplies),
+        compare: (a, b) => insideOrder(plan, a.id, b.id),
+        value: (s) => s.id,
+      });
+    else {
+      const key = `${home.label} ${home.zone ?? ''}`;
+      kinds.set(key, [...(kinds.get(key) ?? []), ...home.supplies.map((id) => plan.supplies[id]!)]);
+    }
+  }
+  for (const list of kinds.values()) {
+    const coloured = list.filter((s) => s.colour !== '').length;
+    if (list.length < COLOURED.lines || coloured < COLOURED.share * list.length) continue;
+    rows.push({
+      supplies: new Set(list.map((s) => s.id)),
+      compare: (a, b) =>
+        colourRank(plan, a.colour) - colourRank(plan, b.colour) ||
+        a.colour.localeCompare(b.colour, 'en') ||
+        a.collection.localeCompare(b.collection, 'en'),
+      value: (s) => s.colour.toLowerCase(),
+    });
+  }
+  return rows;
+}
+
 /**
- * Puts the things of each home that has an order along its run: from the top down and from the left to the right, each place
+ * Puts things that have an order along the run of their places: from the top down and from the left to the right, each place
  * filled before the next begins. Where they do not all fit so, they stay as they are.
  */
 export function orderRuns(search: Filling): void {
   const { scene } = search;
-  const { plan, compartments } = scene;
-  for (const home of homesOf(scene).all) {
-    const ordered = (home.row?.inside.length ?? 0) > 0 || plan.meta.sorting.inside !== 'most used';
-    if (!ordered || home.spares) continue;
+  const { compartments } = scene;
+  for (const row of rowsOf(search)) {
     // What an exact layout found room for takes no strip, and stays.
-    const own = search.parts.filter((p) => !p.spare && p.width > 0 && home.supplies.includes(p.supply.id));
+    const own = search.parts.filter((p) => !p.spare && p.width > 0 && row.supplies.has(p.supply.id));
     const ids = new Map(own.map((p) => [compartments[p.at]!.id, p.at]));
     for (const run of runsOf(scene, ids.keys())) {
       if (run.length < 2) continue;
@@ -25,40 +68,66 @@ export function orderRuns(search: Filling): void {
           const [x, y] = [compartments[a]!.front, compartments[b]!.front];
           return y.top - x.top || x.left - y.left;
         });
-      along(
-        search,
-        own.filter((p) => places.includes(p.at)),
-        places,
-      );
+      const parts = own
+        .filter((p) => places.includes(p.at))
+        .sort(
+          (a, b) =>
+            row.compare(a.supply, b.supply) ||
+            places.indexOf(a.at) - places.indexOf(b.at) ||
+            (a.supply.id < b.supply.id ? -1 : 1),
+        );
+      for (const p of parts) search.drop(p);
+      const made = along(search, parts, places, row.value, true) ?? along(search, parts, places, row.value, false);
+      if (!made) for (const p of parts) search.put(p);
     }
   }
 }
 
-function along(search: Filling, parts: readonly Part[], places: readonly number[]): void {
-  const { plan } = search.scene;
-  const row = [...parts].sort(
-    (a, b) =>
-      insideOrder(plan, a.supply.id, b.supply.id) ||
-      places.indexOf(a.at) - places.indexOf(b.at) ||
-      (a.supply.id < b.supply.id ? -1 : 1),
-  );
-  for (const part of parts) search.drop(part);
+/**
+ * Lays parts along places in their order. @param whole whether what has one value goes on in the next place rather than be torn
+ * @returns null, with nothing put, where they do not all fit
+ */
+function along(
+  search: Filling,
+  parts: readonly Part[],
+  places: readonly number[],
+  value: Row['value'],
+  whole: boolean,
+): Part[] | null {
   const made: Part[] = [];
+  const put = (part: Part, at: number): boolean => {
+    const fits = search.hasAlready(part, at) ? null : search.fits(part.supply, part.count, at);
+    if (fits?.count !== part.count) return false;
+    const next = { ...part, at, lie: fits.lie, width: fits.width };
+    search.put(next);
+    made.push(next);
+    return true;
+  };
+  const back = (to: number) => {
+    for (const m of made.splice(to)) search.drop(m);
+  };
   let n = 0;
-  for (const part of row) {
-    let placed = false;
-    for (; n < places.length && !placed; n += placed ? 0 : 1) {
-      const at = places[n]!;
-      const fits = search.hasAlready(part, at) ? null : search.fits(part.supply, part.count, at);
-      if (fits?.count !== part.count) continue;
-      const next = { ...part, at, lie: fits.lie, width: fits.width };
-      search.put(next);
-      made.push(next);
-      placed = true;
+  for (const group of whole ? groupsOf(parts, value) : parts.map((p) => [p])) {
+    const before = made.length;
+    let done = false;
+    for (; n < places.length && !done; n += done ? 0 : 1) {
+      done = group.every((part) => put(part, places[n]!));
+      if (!done) back(before);
     }
-    if (placed) continue;
-    for (const m of made) search.drop(m);
-    for (const p of parts) search.put(p);
-    return;
+    if (done) continue;
+    back(0);
+    return null;
   }
+  return made;
+}
+
+/** Neighbours in a row with one value, together. */
+function groupsOf(parts: readonly Part[], value: Row['value']): Part[][] {
+  const groups: Part[][] = [];
+  for (const part of parts) {
+    const last = groups.at(-1);
+    if (last && value(last[0]!.supply) === value(part.supply)) last.push(part);
+    else groups.push([part]);
+  }
+  return groups;
 }

@@ -12,7 +12,6 @@ import { compartmentId, fetchesAWeek, sceneOf, type Scene } from '../scene/scene
 import { assign, type Annealing, type Answer } from './assign.ts';
 import { assignByHomes, type NamedAnswer } from './namesCost.ts';
 import { costOf, type Problem } from './assignment.ts';
-import { lookedThrough, lookSeconds } from '../cost/cost.ts';
 import { LEFT_OUT, problemOf, type Movable } from './problem.ts';
 import { goesAway } from '../cost/rules.ts';
 import { keepApart } from './apart.ts';
@@ -312,7 +311,7 @@ function total(search: Filling, unplaced: readonly Left[]): number {
       search.costs(part.supply)[part.at]! * search.share(part) +
       search.order(part, part.at) +
       search.digging(part, part.at, part.lie) +
-      lookedThrough(part.supply) * search.fetches(part) * lookSeconds(search.lines[part.at]!, search.scene.constants);
+      search.looking(part);
   for (const { supply, count } of unplaced)
     seconds += fetchesAWeek(search.scene, supply.id) * (count / supply.count) * search.scene.constants.hunt;
   return seconds;

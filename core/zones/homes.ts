@@ -40,7 +40,7 @@ export interface Homes {
   sparesOf: ReadonlyMap<string, HomeOf>;
   /** Groups that lie together or are torn: sets by name, with their supplies. */
   sets: ReadonlyMap<string, readonly string[]>;
-  /** Places that belong to one home: nothing else is wished in them. */
+  /** Places that belong to one home. */
   own: ReadonlySet<string>;
 }
 
@@ -65,6 +65,12 @@ export function homesOf(scene: Scene): Homes {
   const made = form(scene);
   known.set(scene.approaches, { of, made });
   return made;
+}
+
+/** Whether a place is kept for another home: odds and ends, a kit. By hand anything may be put there; no search does it. */
+export function isAnothers(scene: Scene, supply: string, place: string): boolean {
+  const { of, own } = homesOf(scene);
+  return own.has(place) && of.get(supply)?.place !== place;
 }
 
 /** What is formed before homes have their ids and names. */

@@ -56,7 +56,7 @@ test('a kit with a box holds what only its activity needs, is fetched once, and 
   expect(within.length).toBeGreaterThan(0);
   const scene = sceneOf(plan);
   for (const p of within) {
-    const uses = scene.uses.get(p.supply)!;
+    const uses = scene.uses.get(p.supply) ?? [];
     const own = uses.filter((u) => u.activity === 'packing').reduce((n, u) => n + u.fetches, 0);
     expect(own).toBeGreaterThanOrEqual(0.8 * uses.reduce((n, u) => n + u.fetches, 0));
   }

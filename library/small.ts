@@ -111,11 +111,11 @@ export const HUNG: readonly UnitType[] = [
   }),
   type(wall, 'Leaning rack', 'boards, mats and frames on edge, at the side of a table', {
     kind: 'rack',
-    width: 560,
+    width: 740,
     depth: 90,
-    height: 560,
+    height: 600,
     board: 4,
-    tiers: [548],
+    tiers: [588],
   }),
   type(wall, 'Door-back rack', 'five baskets on the back of a door', {
     kind: 'rack',

@@ -80,6 +80,15 @@ test('boards, magnets and rods hold what they can', () => {
   });
   expect(fit(ribbon, 99, { ...holds('peg', 700, 140, 150), hangs: 'rods' }).count).toBe(2 * Math.floor(700 / 43));
   expect(fit(ribbon, 1, board('hooks'))).toMatchObject({ count: 0, reason: 'is not a thing to hang on a board' });
+  // A broad thin board has nothing to hang by, and leans in a rack for that; what is small falls over in it.
+  const poster = thing({ count: 10, length: 711, width: 559, thickness: 1.6, orientations: ['flat', 'edge', 'end'] });
+  const leaning = holds('open', 732, 82, 588);
+  expect(fit(poster, 10, board('hooks'))).toMatchObject({ count: 0, reason: 'is not a thing to hang on a board' });
+  expect(fit(poster, 10, leaning).count).toBe(10);
+  expect(fit({ ...die, count: 1 }, 1, leaning)).toMatchObject({
+    count: 0,
+    reason: 'this is a rack in which boards and mats lean',
+  });
   expect(fit(die, 1, board('rods')).reason).toBe('is not a roll or spool, and this is a rod');
   expect(fit({ ...die, mass: 2500 }, 1, board('hooks')).reason).toBe('is too heavy for a hook');
   const marker = thing({ count: 24, length: 140, width: 12, thickness: 12 });

@@ -22,7 +22,7 @@ import { guardsHands } from './hazards.ts';
 import { isShown } from './rules.ts';
 
 /** Ways in which the sorts stand in a row along the room. */
-const IN_LINE: ReadonlySet<SortingWay> = new Set(['colour', 'alphabet', 'size']);
+export const IN_LINE: ReadonlySet<SortingWay> = new Set(['colour', 'alphabet', 'size']);
 
 /** What a way of sorting asks of every supply and every place. */
 export interface Wanted {

@@ -226,10 +226,23 @@ function isWell({ walls, parts, inside: { width, depth, height } }: Holds): bool
   return walls === 'all' && !parts && height > REACHED_INTO && height > 1.5 * narrow && narrow < REACHED_INTO;
 }
 
+/** A rack in which boards lean: no deeper, no narrower, so many times as high as deep; what leans has at least half of its height. Common practice, no source. */
+const LEANS = { depth: 110, width: 300, high: 4, least: 0.5 } as const;
+/** Sheets so thick are boards, mm. */
+const STIFF = 1;
+/** Whether a place is a shallow, high opening in which boards, mats and frames lean on the back. */
+export const isLeaner = ({ access, parts, inside: { width, depth, height } }: Holds): boolean =>
+  access === 'open' && !parts && width >= LEANS.width && depth <= LEANS.depth && height >= LEANS.high * depth;
+
 /** Why something cannot lie in a way in a place for want of support; null when it can. */
 export function unsupported(supply: Supply, standing: Standing, place: Holds): string | null {
   const { orientation, across, into, up } = standing;
   if (place.access === 'peg' || supply.form === 'machine') return null;
+  if (isLeaner(place)) {
+    const bends = supply.form === 'loose' || supply.form === 'soft' || (supply.form === 'sheets' && into < STIFF);
+    const leans = into < across && into < up && !bends && !isRound(supply.form);
+    return leans && up >= LEANS.least * place.inside.height ? null : 'this is a rack in which boards and mats lean';
+  }
   if (isWell(place) && supply.form !== 'soft' && up < place.inside.height - REACHED_INTO)
     return 'would lie at the bottom of a deep bin, out of sight and reach';
   if (supply.form === 'loose') return allRound(place) ? null : 'needs something to lie in: a jar, a box, a drawer';

@@ -1,13 +1,12 @@
 /** The assignment problem and an answer in the making: what each place holds, and what one item more or less costs. */
-import { Looking } from './looking.ts';
+import { Looking, type Sought } from './looking.ts';
 import { Names, type Naming } from './naming.ts';
 
 /** How much over a capacity is no more than rounding. */
 export const NOISE = 1e-9;
 
-export interface Problem {
+export interface Problem extends Sought {
   items: number;
-  places: number;
   /** Cost of an item in a place, row by row; Infinity where it may not lie. */
   cost: Float64Array;
   /** What of a cost is no time but the weight of a wish, row by row; null where all of it is time. */
@@ -17,20 +16,6 @@ export interface Problem {
   capacity: Float64Array;
   /** Cost of leaving an item out. */
   without: Float64Array;
-  /** Fetches of each item; 0 for none, and for what is seen at once. */
-  traffic: Float64Array;
-  /** What an item adds to the lines that are looked through: 1, or 0 for what is seen at once. */
-  line: Float64Array;
-  /** Seconds of a look. */
-  look: number;
-  /** The home among whose lines each item is looked for, and how many lines each home has. */
-  home: Int32Array;
-  homeLines: Float64Array;
-  /** Tops of tables: what stays out there is looked for by itself, and does not tear its home. */
-  out: Uint8Array;
-  /** Lines in each place that are there already, containers too; and those that are fetched. */
-  lines: Float64Array;
-  lying: ReadonlyArray<{ home: number; place: number; line: number; fetches: number }>;
   /** Items of the same group may not share a place; -1 for none. */
   group: Int32Array;
   /** What it costs when two items do not lie in the same place; half of it in another place of the same unit, a quarter in the next. */

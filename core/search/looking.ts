@@ -3,7 +3,24 @@
  * other homes in its place. What its own home asks is the same wherever it lies and is in the cost of a place (problem.ts);
  * here is what others add.
  */
-import type { Problem } from './assignment.ts';
+/** Among what things are looked for, in a problem. */
+export interface Sought {
+  places: number;
+  /** Fetches of each item; 0 for none, and for what is seen at once. */
+  traffic: Float64Array;
+  /** What an item adds to the lines that are looked through: 1, or 0 for what is seen at once. */
+  line: Float64Array;
+  /** Seconds of a look. */
+  look: number;
+  /** The home among whose lines each item is looked for, and how many lines each home has. */
+  home: Int32Array;
+  homeLines: Float64Array;
+  /** Tops of tables: what stays out there is looked for by itself, and does not tear its home. */
+  out: Uint8Array;
+  /** Lines in each place that are there already, containers too; and those that are fetched. */
+  lines: Float64Array;
+  lying: ReadonlyArray<{ home: number; place: number; line: number; fetches: number }>;
+}
 
 /** What others that lie there add to one fetch, looks. @param others their lines @param own lines of the thing's home */
 const furtherLooks = (others: number, own: number): number => (own > 1 || others === 0 ? others / 2 : 1 + others / 2);
@@ -17,9 +34,9 @@ export class Looking {
   private readonly ownFetches: Float64Array;
   /** Lines in each place that are all of their home. */
   private readonly single: Int32Array;
-  private readonly p: Problem;
+  private readonly p: Sought;
 
-  constructor(p: Problem) {
+  constructor(p: Sought) {
     this.p = p;
     this.lines = Float64Array.from(p.lines);
     this.fetches = new Float64Array(p.places);

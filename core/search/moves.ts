@@ -186,8 +186,9 @@ function whereTo(
   random: () => number,
 ): number {
   let to = from >= 0 && state.fits(k, from) ? from : -2;
-  if (to === -2 || random() < 0.3) {
-    const list = near[k]!;
+  const list = near[k]!;
+  // What fits nowhere by the strips that a search reckons with may lie where it is.
+  if ((to === -2 || random() < 0.3) && list.length > 0) {
     for (let t = 0; t < 3; t++) {
       const other = list[Math.floor(random() * Math.min(list.length, NEAR))]!;
       if (other !== not && state.fits(k, other) && (to < 0 || state.added(k, other) < state.added(k, to))) to = other;

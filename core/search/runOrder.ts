@@ -1,7 +1,11 @@
 /** An order that runs on: where a home lies in several places of a piece of furniture, its things follow their order from one to the next. */
 import type { Supply } from '../model/plan.ts';
 import { colourRank, insideOrder } from '../scene/insideOrder.ts';
+import type { SortingWay } from '../model/sorting.ts';
+import type { Scene } from '../scene/scene.ts';
+import { IN_LINE } from '../cost/sorting.ts';
 import { homesOf } from '../zones/homes.ts';
+import { sortOf, wayOfSorting, type Sort } from '../zones/sorts.ts';
 import { runsOf } from '../zones/neighbours.ts';
 import type { Filling, Part } from './filling.ts';
 
@@ -11,6 +15,8 @@ interface Row {
   compare: (a: Supply, b: Supply) => number;
   /** What is not torn over two places while it can be helped: a colour. */
   value: (s: Supply) => string;
+  /** Each value has a place to itself, as long as there are places. */
+  apart: boolean;
 }
 
 /** From so many lines, most of which have a colour, things are put in the order of their colours without being asked. Our constants, no source. */
@@ -28,8 +34,9 @@ function rowsOf({ scene }: Filling): Row[] {
         supplies: new Set(home.supplies),
         compare: (a, b) => insideOrder(plan, a.id, b.id),
         value: (s) => s.id,
+        apart: false,
       });
-    else {
+    else if (!home.supplies.some((id) => IN_LINE.has(wayOfSorting(scene, plan.supplies[id]!)))) {
       const key = `${home.label} ${home.zone ?? ''}`;
       kinds.set(key, [...(kinds.get(key) ?? []), ...home.supplies.map((id) => plan.supplies[id]!)]);
     }
@@ -44,9 +51,28 @@ function rowsOf({ scene }: Filling): Row[] {
         a.colour.localeCompare(b.colour, 'en') ||
         a.collection.localeCompare(b.collection, 'en'),
       value: (s) => s.colour.toLowerCase(),
+      apart: false,
     });
   }
-  return rows;
+  return [...rows, ...sortsInLine(scene)];
+}
+
+/** Sorts that stand in a row, each in its own place where it can: one colour a slot. */
+function sortsInLine(scene: Scene): Row[] {
+  const ways = new Map<SortingWay, Map<string, Sort>>();
+  for (const s of Object.values(scene.plan.supplies)) {
+    const sort = sortOf(scene, s);
+    if (!sort || !IN_LINE.has(sort.way)) continue;
+    const own = ways.get(sort.way) ?? new Map<string, Sort>();
+    ways.set(sort.way, own.set(s.id, sort));
+  }
+  return [...ways.values()].map((sorts) => ({
+    supplies: new Set(sorts.keys()),
+    compare: (a, b) =>
+      sorts.get(a.id)!.rank - sorts.get(b.id)!.rank || sorts.get(a.id)!.key.localeCompare(sorts.get(b.id)!.key, 'en'),
+    value: (s) => sorts.get(s.id)!.key,
+    apart: true,
+  }));
 }
 
 /**
@@ -77,14 +103,19 @@ export function orderRuns(search: Filling): void {
             (a.supply.id < b.supply.id ? -1 : 1),
         );
       for (const p of parts) search.drop(p);
-      const made = along(search, parts, places, row.value, true) ?? along(search, parts, places, row.value, false);
+      const tries: Array<() => Part[] | null> = [
+        ...(row.apart ? [() => along(search, parts, places, row.value, 'apart')] : []),
+        () => along(search, parts, places, row.value, 'whole'),
+        () => along(search, parts, places, row.value, 'torn'),
+      ];
+      const made = tries.reduce<Part[] | null>((found, tried) => found ?? tried(), null);
       if (!made) for (const p of parts) search.put(p);
     }
   }
 }
 
 /**
- * Lays parts along places in their order. @param whole whether what has one value goes on in the next place rather than be torn
+ * Lays parts along places in their order. @param how what has one value: alone in a place, whole in one, or torn where it must be
  * @returns null, with nothing put, where they do not all fit
  */
 function along(
@@ -92,7 +123,7 @@ function along(
   parts: readonly Part[],
   places: readonly number[],
   value: Row['value'],
-  whole: boolean,
+  how: 'apart' | 'whole' | 'torn',
 ): Part[] | null {
   const made: Part[] = [];
   const put = (part: Part, at: number): boolean => {
@@ -107,14 +138,17 @@ function along(
     for (const m of made.splice(to)) search.drop(m);
   };
   let n = 0;
-  for (const group of whole ? groupsOf(parts, value) : parts.map((p) => [p])) {
+  for (const group of how === 'torn' ? parts.map((p) => [p]) : groupsOf(parts, value)) {
     const before = made.length;
     let done = false;
     for (; n < places.length && !done; n += done ? 0 : 1) {
       done = group.every((part) => put(part, places[n]!));
       if (!done) back(before);
     }
-    if (done) continue;
+    if (done) {
+      if (how === 'apart') n++;
+      continue;
+    }
     back(0);
     return null;
   }

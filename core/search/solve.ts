@@ -159,9 +159,13 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
 }
 
 function costOfNames(times: NamedAnswer['times'] | undefined): Solution['namesCost'] {
-  if (!times || times.quickest <= 0) return null;
+  // Where hardly anything is fetched there is nothing to compare.
+  if (!times || times.quickest < 1) return null;
   const more = times.named - times.quickest;
-  return { minutes: Math.round(more / 0.6) / 100, share: Math.round((1e4 * more) / times.quickest) / 1e4 };
+  return {
+    minutes: Math.round(more / 0.6) / 100,
+    share: Math.min(1000, Math.round((1e4 * more) / times.quickest) / 1e4),
+  };
 }
 
 /** The problem that a search begins with, for a bound by other means. */

@@ -247,28 +247,55 @@ function nameOfKind(s: Supply, family: Family | '', zone: ZoneOf | null): string
   return family === '' || FAMILY_WORDS[family] === '' ? kind : `${kind}, ${FAMILY_WORDS[family]}`;
 }
 
-/** Parts of a large home: by colour where most have one, else by maker; one that is not large stays as it is. */
+/**
+ * Parts of a large home: by what the room is put in order by, its colours, its makers or the alphabet; else by colour where most
+ * have one, else by maker. One that is not large stays as it is.
+ */
 function splitLarge(plan: Plan, draft: Draft): Draft[] {
   const { supplies } = draft;
   if (supplies.length <= LARGE) return [draft];
-  const coloured = supplies.filter((s) => s.colour !== '').length / supplies.length;
-  if (coloured >= 0.7) {
-    const inRow = [...supplies].sort(
-      (a, b) => colourRank(plan, a.colour) - colourRank(plan, b.colour) || a.name.localeCompare(b.name, 'en'),
+  const { inside } = plan.meta.sorting;
+  const most = (has: (s: Supply) => boolean) => supplies.filter(has).length >= MOSTLY * supplies.length;
+  const [coloured, made] = [most((s) => s.colour !== ''), most((s) => s.collection !== '')];
+  if (inside === 'alphabet')
+    return inParts(
+      draft,
+      (a, b) => byWords(a.name, b.name),
+      (s) => s.name,
+      initial,
     );
-    return chunks(inRow, (s) => s.colour.toLowerCase()).map((list, n) => {
-      const [first, last] = [colourWord(list[0]!), colourWord(list.at(-1)!)];
-      const words = first === last ? first : `${first} to ${last}`;
-      return { ...draft, key: `${draft.key} ${n + 1}`, name: `${draft.name}, ${words}`, supplies: list };
-    });
-  }
-  const makers = supplies.filter((s) => s.collection !== '').length / supplies.length;
-  if (makers < 0.7) return [draft];
-  const inRow = [...supplies].sort(
-    (a, b) => a.collection.localeCompare(b.collection, 'en') || a.name.localeCompare(b.name, 'en'),
+  if (inside === 'maker' && made) return byMaker(draft);
+  if (coloured)
+    return inParts(
+      draft,
+      (a, b) => colourRank(plan, a.colour) - colourRank(plan, b.colour) || byWords(a.name, b.name),
+      (s) => s.colour.toLowerCase(),
+      colourWord,
+    );
+  return made ? byMaker(draft) : [draft];
+}
+/** So large a share has a colour, or a maker, where a home is split by it. Our constant, no source. */
+const MOSTLY = 0.7;
+
+const byWords = (a: string, b: string) => a.localeCompare(b, 'en');
+const initial = (s: Supply) => s.name.trim().charAt(0).toUpperCase();
+const byMaker = (draft: Draft) =>
+  inParts(
+    draft,
+    (a, b) => byWords(a.collection, b.collection) || byWords(a.name, b.name),
+    (s) => s.collection.toLowerCase(),
+    (s) => s.collection || 'no maker',
   );
-  return chunks(inRow, (s) => s.collection.toLowerCase()).map((list, n) => {
-    const [first, last] = [list[0]!.collection || 'no maker', list.at(-1)!.collection || 'no maker'];
+
+/** A home in parts along an order, each named from its first to its last. @param value what is not torn over two parts */
+function inParts(
+  draft: Draft,
+  order: (a: Supply, b: Supply) => number,
+  value: (s: Supply) => string,
+  word: (s: Supply) => string,
+): Draft[] {
+  return chunks([...draft.supplies].sort(order), value).map((list, n) => {
+    const [first, last] = [word(list[0]!), word(list.at(-1)!)];
     const words = first === last ? first : `${first} to ${last}`;
     return { ...draft, key: `${draft.key} ${n + 1}`, name: `${draft.name}, ${words}`, supplies: list };
   });

@@ -1,7 +1,7 @@
 /** What supplies ask for by the form of their place, and what a place offers: litres, or metres of rail and of tops. */
 import { litresIn, type Compartment } from '../furniture/compartments.ts';
 import { volume } from '../fit/fit.ts';
-import { holdsPile } from '../fit/limits.ts';
+import { holdsPile, isLeaner } from '../fit/limits.ts';
 import type { Supply } from '../model/plan.ts';
 
 /** Drawers, shelves and boxes; slots and flat drawers; rails and boards; tops. */
@@ -28,9 +28,9 @@ export function asksFor(s: Supply, roomToGrow: number): number {
 /** Whether there are places made for sheets. */
 export const hasSlots = (places: readonly Compartment[]): boolean => places.some((c) => offers(c)?.form === 'sheets');
 
-/** What a place offers, and how much of it; null for a box, whose opening offers its litres. */
+/** What a place offers, and how much of it; null for a box, whose opening offers its litres, and for a rack in which boards lean. */
 export function offers(c: Compartment): { form: PlaceForm; amount: number } | null {
-  if (c.container !== null) return null;
+  if (c.container !== null || isLeaner(c)) return null;
   if (c.access === 'peg') return { form: 'hung', amount: c.inside.width / 1000 };
   if (c.access === 'top') return { form: 'tops', amount: c.inside.width / 1000 };
   return { form: holdsPile(c) ? 'sheets' : 'things', amount: PACKED * litresIn([c]) };

@@ -74,7 +74,7 @@ export function Sheet({
       <div
         ref={body}
         data-sheet
-        className="min-h-0 grow overflow-y-auto px-5 pb-5 md:pt-4"
+        className="relative min-h-0 grow overflow-y-auto px-5 pb-5 md:pt-4"
         tabIndex={0}
         role="region"
         aria-label={`${title}, details`}

@@ -93,7 +93,7 @@ export function HomeSheet({
       <h3 className="mt-3 font-sans font-bold">{howMany(home.supplies.length, 'line')}</h3>
       <ul className="mt-1 grid gap-1.5">
         {home.supplies.map((id) => (
-          <li key={id} className="flex items-center gap-2">
+          <li key={id} className="flex min-w-0 items-center gap-2">
             {!home.spares && home.supplies.length > 1 && (
               <input
                 type="checkbox"

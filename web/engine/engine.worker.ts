@@ -13,6 +13,7 @@ import { pullTour } from '@heronstone/core/ask/tour.ts';
 import { accountOf } from '@heronstone/core/ask/account.ts';
 import { finderOf, type Finder } from '@heronstone/core/find/find.ts';
 import { containerAdvice, type Advice, type By } from '@heronstone/core/ask/containerAdvice.ts';
+import { servedBest, type ServedBest } from '@heronstone/core/ask/servedBest.ts';
 import { repacked, type Pack, type Repacked } from '@heronstone/core/ask/repack.ts';
 import { roomEverywhere, type Room } from '@heronstone/core/ask/capacity.ts';
 import { worksIn, type Working } from '@heronstone/core/cost/atWork.ts';
@@ -149,6 +150,11 @@ const worker = {
           )
         : {};
     return { places, working };
+  },
+  /** Whether an activity wants a station, a cart or a kit. */
+  servedBest(activity: string): ServedBest | null {
+    const { plan } = now();
+    return plan.activities[activity] ? servedBest(plan, activity) : null;
   },
   /** How a supply would be in its places and in the quickest others if it were packed so. */
   repacked(supplyId: string, pack: Pack, arrangement: Arrangement): Repacked | null {

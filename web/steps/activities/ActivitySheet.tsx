@@ -11,7 +11,9 @@ import {
   type Plan,
 } from '@heronstone/core/model/plan.ts';
 import { putKit } from '@heronstone/core/gestures/kits.ts';
-import { formatLength } from '@heronstone/core/model/measure.ts';
+import { formatLength, howMany } from '@heronstone/core/model/measure.ts';
+import { engine } from '../../engine/client.ts';
+import { useAsked } from '../../engine/useAsked.ts';
 import { removeRows } from '../../state/removing.ts';
 import { commit } from '../../state/plan.ts';
 import { newId, select, useStore } from '../../state/state.ts';
@@ -94,10 +96,13 @@ export function ActivitySheet({ activity: a, plan }: { activity: Activity; plan:
   );
 }
 
+const BEST = { station: 'A station of its own', cart: 'A cart', kit: 'A kit' } as const;
+
 /** Further stations, carts and kits. */
 function Serves({ activity: a, plan }: { activity: Activity; plan: Plan }) {
   const setups = useStore((s) => s.report?.setups);
   const compartments = useStore((s) => s.report?.compartments);
+  const { value: best } = useAsked(() => engine.servedBest(a.id), [plan, a.id]);
   const hosts = Object.values(plan.helpers).filter((h) => h.activity === a.id);
   const add = (what: string, more: Partial<Helper>) => {
     const id = newId();
@@ -146,6 +151,11 @@ function Serves({ activity: a, plan }: { activity: Activity; plan: Plan }) {
   return (
     <>
       <Heading>Served by</Heading>
+      {best && (
+        <p className="mb-1 text-soft">
+          {BEST[best.by]} would suit: {best.why} ({howMany(best.lines, 'line')}).
+        </p>
+      )}
       <ul>
         {hosts.map((h) => {
           const setup = once(h);

@@ -6,7 +6,7 @@ import { assign, movesFor, type Annealing, type Answer } from './assign.ts';
 import { costOf, type Problem } from './assignment.ts';
 
 /** By how much the minutes may be above those of the quickest plan, as a share: under 5 %, since what is laid exactly costs more. */
-const MAY_COST = 0.04;
+const MAY_COST = 0.035;
 /** How hot a search with another weight begins: it goes on from a good answer. */
 const HEAT = 1;
 const HEAT_NEAR = 0.3;

@@ -31,7 +31,7 @@ test('every supply is used by something, and most lie somewhere today', () => {
 });
 
 test('the log book of the year leads back, step by step, to a room that costs more', () => {
-  const end = buildDemo();
+  const end = demo;
   const entries = journal(end);
   expect(entries.map((e) => e.at)).toEqual([...entries.map((e) => e.at)].sort());
   let plan = end;

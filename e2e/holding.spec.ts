@@ -4,6 +4,7 @@ import type { Plan } from '@heronstone/core/model/plan.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
 import { expect, test } from './server.ts';
+import { LONG } from './long.ts';
 import { words } from './words.ts';
 
 test.use({ template: 'empty' });
@@ -78,74 +79,75 @@ test('a magnetic sheet hangs inside a cabinet door, rods on the room’s door, h
   await expect(wrong).toHaveCount(0);
 });
 
-test('cells have names, keep what is in them and are found; a name twice and a wall that is too thick are refused', async ({
-  page,
-  server,
-}) => {
-  const id = await emptyRoom(page, server.address);
-  await add(page, 'Work table');
-  await page.getByRole('button', { name: 'Add a seat' }).click();
-  await add(page, 'Slim drawer unit');
-  await add(page, 'Pad rack');
-  await page.goto(`${server.address}/plan/${id}/activities`);
-  await write(page, words.field.newActivity, 'Card making');
-  await page.goto(`${server.address}/plan/${id}/sort`);
-  for (const line of [
-    '40 ink pads 95 x 65 x 22 mm, card making 4x',
-    '300 seed beads 4 x 4 x 4 mm, card making 1x',
-    '12 rolls vinyl 300 x 50 mm, card making 1x',
-  ]) {
-    await write(page, words.field.whatDoYouHave, line);
-    await expect(page.getByLabel(words.field.whatDoYouHave)).toHaveValue('');
-  }
-  // Six rolls in a band are one bundle, three times as thick.
-  await page.getByRole('button', { name: 'Vinyl', exact: true }).first().click();
-  await page.getByText('Band several together').click();
-  await page.getByRole('button', { name: 'Make 2 bundles' }).click();
-  await expect
-    .poll(async () => Object.values((await planOf(page)).supplies).find((s) => /Vinyl/.test(s.name)))
-    .toMatchObject({ count: 2, width: 150 });
+test(
+  'cells have names, keep what is in them and are found; a name twice and a wall that is too thick are refused',
+  LONG,
+  async ({ page, server }) => {
+    const id = await emptyRoom(page, server.address);
+    await add(page, 'Work table');
+    await page.getByRole('button', { name: 'Add a seat' }).click();
+    await add(page, 'Slim drawer unit');
+    await add(page, 'Pad rack');
+    await page.goto(`${server.address}/plan/${id}/activities`);
+    await write(page, words.field.newActivity, 'Card making');
+    await page.goto(`${server.address}/plan/${id}/sort`);
+    for (const line of [
+      '40 ink pads 95 x 65 x 22 mm, card making 4x',
+      '300 seed beads 4 x 4 x 4 mm, card making 1x',
+      '12 rolls vinyl 300 x 50 mm, card making 1x',
+    ]) {
+      await write(page, words.field.whatDoYouHave, line);
+      await expect(page.getByLabel(words.field.whatDoYouHave)).toHaveValue('');
+    }
+    // Six rolls in a band are one bundle, three times as thick.
+    await page.getByRole('button', { name: 'Vinyl', exact: true }).first().click();
+    await page.getByText('Band several together').click();
+    await page.getByRole('button', { name: 'Make 2 bundles' }).click();
+    await expect
+      .poll(async () => Object.values((await planOf(page)).supplies).find((s) => /Vinyl/.test(s.name)))
+      .toMatchObject({ count: 2, width: 150 });
 
-  await page.goto(`${server.address}/plan/${id}/sort?view=containers`);
-  await pick(page, words.field.place, /drawer 2/);
-  await page.getByLabel(words.field.findAContainer).fill('Bead box');
-  await page.getByRole('list', { name: words.list.libraryOfContainers }).getByRole('button').first().click();
-  await page.getByText('Divided into parts').click();
-  const names = page.getByLabel('Names of the parts, one a line');
-  await names.fill('Seed beads\nGlass');
-  await names.blur();
-  await expect
-    .poll(async () => Object.values((await planOf(page)).containers).map((c) => c.partNames))
-    .toEqual([['Seed beads', 'Glass']]);
-  await names.fill('Seed\nseed');
-  await names.blur();
-  await expect(messages(page).filter({ hasText: /Two parts are called “seed”/ })).toBeVisible();
-  await write(page, 'Divider thickness', '400 mm');
-  await expect(page.getByText(/dividers take/i).first()).toBeVisible();
-  expect(Object.values((await planOf(page)).containers)[0]).toMatchObject({
-    divider: 2,
-    partNames: ['Seed beads', 'Glass'],
-  });
-  await page.getByRole('button', { name: words.button.saveAsAType }).click();
-  await expect
-    .poll(async () => Object.values((await planOf(page)).boxtypes).map((t) => t.shape.divided))
-    .toEqual(['cells']);
+    await page.goto(`${server.address}/plan/${id}/sort?view=containers`);
+    await pick(page, words.field.place, /drawer 2/);
+    await page.getByLabel(words.field.findAContainer).fill('Bead box');
+    await page.getByRole('list', { name: words.list.libraryOfContainers }).getByRole('button').first().click();
+    await page.getByText('Divided into parts').click();
+    const names = page.getByLabel('Names of the parts, one a line');
+    await names.fill('Seed beads\nGlass');
+    await names.blur();
+    await expect
+      .poll(async () => Object.values((await planOf(page)).containers).map((c) => c.partNames))
+      .toEqual([['Seed beads', 'Glass']]);
+    await names.fill('Seed\nseed');
+    await names.blur();
+    await expect(messages(page).filter({ hasText: /Two parts are called “seed”/ })).toBeVisible();
+    await write(page, 'Divider thickness', '400 mm');
+    await expect(page.getByText(/dividers take/i).first()).toBeVisible();
+    expect(Object.values((await planOf(page)).containers)[0]).toMatchObject({
+      divider: 2,
+      partNames: ['Seed beads', 'Glass'],
+    });
+    await page.getByRole('button', { name: words.button.saveAsAType }).click();
+    await expect
+      .poll(async () => Object.values((await planOf(page)).boxtypes).map((t) => t.shape.divided))
+      .toEqual(['cells']);
 
-  // Filling offers the rack to the pads and the cells to the beads, and leaves alone what is kept empty.
-  await page.goto(`${server.address}/plan/${id}/place`);
-  await page.getByRole('button', { name: words.button.fillTheRoom }).first().click();
-  await expect(messages(page).filter({ hasText: 'The room is filled' })).toBeVisible({ timeout: 20_000 });
-  const placed = async () => {
-    const plan = await planOf(page);
-    return Object.values(plan.placements).map(
-      (p) => `${plan.supplies[p.supply]!.name}: ${p.container === null ? p.slot : 'box'}`,
-    );
-  };
-  expect(await placed()).toEqual(expect.arrayContaining(['Ink pads: all', 'Seed beads: box']));
-  await page.goto(`${server.address}/plan/${id}/find`);
-  await page.getByLabel(words.field.whatAreYouLookingFor).fill('seed beads');
-  await expect(page.getByText(/Bead box, 24 parts, Seed beads/).first()).toBeVisible();
-});
+    // Filling offers the rack to the pads and the cells to the beads, and leaves alone what is kept empty.
+    await page.goto(`${server.address}/plan/${id}/place`);
+    await page.getByRole('button', { name: words.button.fillTheRoom }).first().click();
+    await expect(messages(page).filter({ hasText: 'The room is filled' })).toBeVisible({ timeout: 20_000 });
+    const placed = async () => {
+      const plan = await planOf(page);
+      return Object.values(plan.placements).map(
+        (p) => `${plan.supplies[p.supply]!.name}: ${p.container === null ? p.slot : 'box'}`,
+      );
+    };
+    expect(await placed()).toEqual(expect.arrayContaining(['Ink pads: all', 'Seed beads: box']));
+    await page.goto(`${server.address}/plan/${id}/find`);
+    await page.getByLabel(words.field.whatAreYouLookingFor).fill('seed beads');
+    await expect(page.getByText(/Bead box, 24 parts, Seed beads/).first()).toBeVisible();
+  },
+);
 
 test('a place is kept for some things, empty, or for so many odds and ends; what is put there by hand is said', async ({
   page,

@@ -355,7 +355,7 @@ test('what the screen shows is what the command line prints', async ({ page, ser
     for (const figure of [r.most, r.seconds === null ? '–' : `${r.seconds.toFixed(1)} s`, r.how, r.reason ?? ''])
       expect(row).toContain(String(figure));
   }
-  expect(await violated(page, 'every place', 'light')).toEqual([]);
+  if (ALL) expect(await violated(page, 'every place', 'light')).toEqual([]);
 });
 
 test('the trunk meets the door: the offered slide fixes it and is undone as one', async ({ page, server }) => {

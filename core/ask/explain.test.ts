@@ -14,6 +14,15 @@ import { sortingBy } from '../search/ways.ts';
 const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
 if (!read.ok) throw new Error(read.findings[0]!.message);
 const demo = read.plan;
+/** So many moves for each part are a plan that is good enough to be asked about. */
+const MOVES = runs(400, 5000);
+let kinds: Plan | null = null;
+/** The demo sorted by kind. */
+function byKind(): Plan {
+  if (kinds) return kinds;
+  const kind = having(demo, setMeta(demo, { sorting: sortingBy(demo, 'kind') }));
+  return (kinds = having(kind, ...changesTo(kind, solveAll(kind, { seed: 1, moves: MOVES }))));
+}
 const having = (plan: Plan, ...changes: Change[]) => applyChanges(plan, changes).plan;
 
 /** Everything that is planned with a cheaper place that a cause keeps it out of. */
@@ -61,7 +70,7 @@ describe('what would have to change for it to be nearer is true', () => {
     expect(alternative(demo, p, nearer.compartment).barred?.code).toBe('child');
     expect(alternative(grown, p, nearer.compartment).barred).toBeNull();
     // And the solver makes use of it: the thing lies nearer, or something that pays more took its place.
-    const again = having(grown, ...changesTo(grown, solveAll(grown, { seed: 1 })));
+    const again = having(grown, ...changesTo(grown, solveAll(grown, { seed: 1, moves: MOVES })));
     const seconds = (plan: Plan) =>
       Math.min(
         ...Object.values(evaluate(plan).placements)
@@ -95,8 +104,7 @@ describe('what would have to change for it to be nearer is true', () => {
   });
 
   test('the order: without a way of sorting nothing keeps it from the cheaper place', () => {
-    const kind = having(demo, setMeta(demo, { sorting: sortingBy(demo, 'kind') }));
-    const sorted = having(kind, ...changesTo(kind, solveAll(kind, { seed: 1 })));
+    const sorted = byKind();
     const [first] = ['home', 'name', 'order'].flatMap((cause) => keptOut(sorted, cause as 'home', 1));
     expect(first).toBeDefined();
     const { p, nearer } = first!;
@@ -110,8 +118,7 @@ describe('what would have to change for it to be nearer is true', () => {
 });
 
 test('things of its sort and its set are named, and no longer when they lie elsewhere', () => {
-  const kind = having(demo, setMeta(demo, { sorting: sortingBy(demo, 'kind') }));
-  const sorted = having(kind, ...changesTo(kind, solveAll(kind, { seed: 1 })));
+  const sorted = byKind();
   const report = evaluate(sorted);
   const p = Object.values(report.placements).find(
     (x) =>

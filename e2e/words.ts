@@ -66,6 +66,7 @@ export const words = {
     pasteOrOpenATable: 'Paste or open a table',
     placeOnlyWhatIsNew: 'Place only what is new',
     placePoles: 'Place Poles',
+    planWhatIsInIt: 'Plan what is in it',
     planOnlyThis: 'Plan only this and its zone again',
     playIt: 'Play it',
     playTheFetch: 'Play the fetch',

@@ -161,4 +161,91 @@ test('the same by keys alone: painted, a home renamed, moved, merged and undone'
   await expect(card('Sticky things')).toContainText('10 lines');
   for (let n = 0; n < 3; n++) await page.keyboard.press('Control+z');
   await expect(card('Tapes')).toContainText('2 lines');
+
+  // A proposal, a home split, the room filled, one piece given away and planned again, door sheets.
+  const stored = async (): Promise<Plan> => {
+    await saved(page);
+    return ((await (await fetch(`${server.address}/api/plans/demo`)).json()) as { plan: Plan }).plan;
+  };
+  await page.getByRole('tab', { name: words.tab.homes }).focus();
+  await page.keyboard.press('ArrowRight');
+  await page.getByRole('region', { name: 'Least walking' }).getByRole('button').focus();
+  await page.keyboard.press('Enter');
+  await expect.poll(async () => Object.keys((await stored()).allotments).length).toBeGreaterThan(10);
+  await page.getByRole('tab', { name: words.tab.proposals }).focus();
+  await page.keyboard.press('ArrowLeft');
+  await card('Paints').focus();
+  await page.keyboard.press('Enter');
+  await side.getByLabel('Split off Primer').focus();
+  await page.keyboard.press('Space');
+  await side.getByLabel(words.field.nameOfTheNewHome).focus();
+  await page.keyboard.type('Grounds');
+  await page.keyboard.press('Enter');
+  await expect(card('Grounds')).toContainText('1 line');
+  await page.getByRole('button', { name: words.button.fillByHomes }).focus();
+  await page.keyboard.press('Enter');
+  await expect(messages(page).getByText(/The room is filled/)).toBeVisible(FILLED);
+  await page.getByRole('tab', { name: words.tab.homes }).focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.getByRole('radio', { name: 'Look' }).focus();
+  await page.keyboard.press('Space');
+  await page.locator('[data-unit="slim"]').focus();
+  await page.keyboard.press('Enter');
+  await side.getByLabel(words.field.allOfItIsGivenTo).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('option', { name: /^C · / }).focus();
+  await page.keyboard.press('Enter');
+  await side.getByRole('button', { name: words.button.planOnlyThis }).focus();
+  await page.keyboard.press('Enter');
+  await expect(messages(page).getByText(/planned again, with its zone|where it should be/)).toBeVisible(FILLED);
+  const given = Object.values((await stored()).allotments).filter((a) => a.unit === 'slim' && a.slot === '');
+  expect(given).toMatchObject([{ zone: 'zone-sewing' }]);
+  await page.goto(`${server.address}/plan/demo/label`);
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: words.button.aSheetForEachDoor }).focus();
+  await page.keyboard.press('Enter');
+  expect((await download).suggestedFilename()).toBe('Puppet workshop door sheets.pdf');
+});
+
+test('a kit is a box with its contents; a heap says its price; spares lie behind; a collection is kept whole', async ({
+  page,
+  server,
+}) => {
+  const stored = async (): Promise<Plan> => {
+    await saved(page);
+    return ((await (await fetch(`${server.address}/api/plans/demo`)).json()) as { plan: Plan }).plan;
+  };
+  const side = page.getByRole('complementary');
+  await page.goto(`${server.address}/plan/demo/activities`);
+  const names = page.getByLabel('Activity', { exact: true });
+  await expect(names.first()).toBeVisible();
+  const all = await names.evaluateAll((list) => list.map((e) => (e as HTMLInputElement).value));
+  await page
+    .getByRole('button', { name: 'Needs' })
+    .nth(all.findIndex((n) => /fair/i.test(n)))
+    .click();
+  await expect(side.getByText(/(A kit|A cart|A station of its own) would suit: /)).toBeVisible();
+  await side.getByRole('button', { name: words.button.planWhatIsInIt }).click();
+  await expect(side.getByText(/^A box of 350 mm × 260 mm × 240 mm/)).toBeVisible();
+  const boxed = await stored();
+  expect(boxed.containers[boxed.kits.fair!.box!]).toMatchObject({ unit: 'landing-cupboard', slot: 's2' });
+
+  await page.goto(`${server.address}/plan/demo/zones?view=homes`);
+  const card = (name: string) => page.getByRole('listitem', { name: new RegExp(`^${name}, \\d+ line`) });
+  await expect(card('Fair box')).toBeVisible();
+  await card('Paints').getByRole('button', { name: 'Paints' }).first().click();
+  const heap = side.getByLabel(/^Not worth sorting: a heap to rake through, \d+(\.\d)? (s|min) a week of looking/);
+  await heap.check();
+  await expect(card('Paints')).toContainText('not sorted');
+  await choose(side.getByLabel('Its spares'), /behind the rest/);
+  await page.getByText(/collections? against kinds/).click();
+  await page
+    .getByRole('button', { name: /^Keep .* whole$/ })
+    .first()
+    .click();
+  const plan = await stored();
+  const homes = Object.values(plan.homes);
+  expect(homes.find((h) => h.name === 'Paints')).toMatchObject({ unsorted: true, sparesWith: true });
+  expect(homes.filter((h) => h.set).length).toBe(1);
+  await expect(page.getByRole('button', { name: /^Leave .* to its kinds$/ })).toBeVisible();
 });

@@ -111,7 +111,7 @@ export const HUNG: readonly UnitType[] = [
   }),
   type(wall, 'Leaning rack', 'boards, mats and frames on edge, at the side of a table', {
     kind: 'rack',
-    width: 740,
+    width: 620,
     depth: 90,
     height: 600,
     board: 4,

@@ -82,7 +82,7 @@ test('boards, magnets and rods hold what they can', () => {
   expect(fit(ribbon, 1, board('hooks'))).toMatchObject({ count: 0, reason: 'is not a thing to hang on a board' });
   // A broad thin board has nothing to hang by, and leans in a rack for that; what is small falls over in it.
   const poster = thing({ count: 10, length: 711, width: 559, thickness: 1.6, orientations: ['flat', 'edge', 'end'] });
-  const leaning = holds('open', 732, 82, 588);
+  const leaning = { ...holds('open', 612, 82, 588), walls: 'all' as const, above: 294 };
   expect(fit(poster, 10, board('hooks'))).toMatchObject({ count: 0, reason: 'is not a thing to hang on a board' });
   expect(fit(poster, 10, leaning).count).toBe(10);
   expect(fit({ ...die, count: 1 }, 1, leaning)).toMatchObject({

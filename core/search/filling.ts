@@ -40,6 +40,8 @@ const MOST_PARTS = 4;
 export class Filling {
   readonly parts: Part[] = [];
   readonly taken: number[];
+  /** How many parts of each compartment take no strip, since an exact layout found their room. */
+  private readonly tight: number[];
   /** Width that containers take in each compartment, mm. */
   readonly standing: readonly number[];
   readonly lines: number[];
@@ -86,6 +88,7 @@ export class Filling {
       (scene.standing.planned.get(c.id) ?? []).reduce((x, s) => Math.max(x, s.rect ? s.rect.x + s.rect.w : 0), 0),
     );
     this.taken = [...this.standing];
+    this.tight = scene.compartments.map(() => 0);
     this.fitter = new Fitter(
       scene.compartments,
       scene.plan.meta.roomToGrow,
@@ -188,7 +191,8 @@ export class Filling {
 
   /** How many of a supply fit into a compartment beside what is there. */
   fits(supply: Supply, count: number, at: number) {
-    if (this.bars(supply, at) || this.besideOther(supply, at)) return null;
+    // Where an exact layout found room for something, strips do not say what is left.
+    if (this.tight[at]! > 0 || this.bars(supply, at) || this.besideOther(supply, at)) return null;
     return this.fitter.into(supply, count, at, this.taken[at]!);
   }
 
@@ -240,6 +244,7 @@ export class Filling {
 
   count(part: Thing & Pick<Part, 'at' | 'width'>, sign: 1 | -1): void {
     this.taken[part.at]! += sign * part.width;
+    if (part.width === 0) this.tight[part.at]! += sign;
     const line = lookedThrough(part.supply);
     this.lines[part.at]! += sign * line;
     const place = this.scene.compartments[part.at]!;

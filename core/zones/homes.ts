@@ -115,6 +115,7 @@ function form(scene: Scene): Homes {
   const forms = new Map<string, Set<string>>();
   const kindKey = (s: Supply, zone: ZoneOf | null) => `${s.category.toLowerCase()} @${zone?.id ?? ''}`;
   const places = ownPlaces(plan);
+  const apart = apartFrom(plan);
   const zones = new Map(Object.values(plan.supplies).map((s) => [s.id, zoneByUse(scene, s.id)]));
   for (const s of Object.values(plan.supplies)) {
     const key = kindKey(s, zones.get(s.id)!);
@@ -127,7 +128,9 @@ function form(scene: Scene): Homes {
       continue;
     }
     const place = ownPlaceOf(scene, places, s, zone?.id ?? null);
-    if (place) {
+    const mates = place && drafts.get(`in ${place.id}`)?.supplies;
+    // What the maker keeps apart is not in one box.
+    if (place && !mates?.some((o) => apart.get(s.id)?.has(o.id))) {
       const own = { name: place.name, zone: null, set: false, row: null, loose: false, place };
       add(`in ${place.id}`, s, () => own);
       continue;
@@ -186,15 +189,15 @@ function form(scene: Scene): Homes {
       place: d.place?.id ?? null,
     };
     all.push(home);
-    const apart = d.row?.sparesWith ? [] : d.supplies.filter((s) => sparesOf(s) > 0).map((s) => s.id);
+    const spareOnes = d.row?.sparesWith ? [] : d.supplies.filter((s) => sparesOf(s) > 0).map((s) => s.id);
     for (const s of d.supplies) of.set(s.id, home);
-    if (apart.length === 0) continue;
+    if (spareOnes.length === 0) continue;
     const own: HomeOf = {
       ...{ ...home, id: `${d.key} spares`, row: null, name: `${home.name}, spares`, set: false, spares: true },
-      supplies: apart,
+      supplies: spareOnes,
     };
     all.push(own);
-    for (const id of apart) spares.set(id, own);
+    for (const id of spareOnes) spares.set(id, own);
   }
   const sets = new Map([...togethers].map(([, list]) => [list[0]!.together, list.map((s) => s.id)]));
   for (const h of all) if (h.row?.set && h.supplies.length > 1) sets.set(h.name, h.supplies);

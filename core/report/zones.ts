@@ -316,10 +316,13 @@ function gapOf(
   const times = new Map<string, number[]>();
   for (const c of scene.compartments) {
     if (own.has(c.unit) || c.only === 'today' || allottedTo(scene.plan, c).as === 'zone') continue;
-    if (offers(c)?.form !== form || scene.plan.units[c.unit]!.host !== null) continue;
+    const { host, elsewhere, wheels } = scene.plan.units[c.unit]!;
+    if (offers(c)?.form !== form || host !== null || elsewhere !== null) continue;
     for (const s of stations) {
       const way = scene.approaches.get(s)?.get(c.id);
-      if (way) times.set(c.unit, [...(times.get(c.unit) ?? []), totalSeconds(fetchElements(way, ALONE))]);
+      // What is wanted at hand is closed by what is at hand, or rolls there.
+      if (way && (need.reach === 'any' || wheels || way.ripple <= SEATED))
+        times.set(c.unit, [...(times.get(c.unit) ?? []), totalSeconds(fetchElements(way, ALONE))]);
     }
   }
   return {

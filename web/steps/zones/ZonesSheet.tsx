@@ -228,7 +228,9 @@ function Gap({ zone }: { zone: ZoneReport }) {
           ? 'Nearest that is nobody’s:'
           : zone.stations.length === 0
             ? 'Say at which seat it is done (under Activities), and what is near is named here.'
-            : 'No piece is open: move spares out, or get one more piece.'}
+            : need.reach === 'arm'
+              ? 'Nothing open is at hand: move a piece nearer, move spares out, or get one more.'
+              : 'No piece is open: move spares out, or get one more piece.'}
       </p>
       {closedBy.map(({ unit, seconds }) => (
         <Button

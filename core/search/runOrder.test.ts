@@ -72,3 +72,38 @@ test('a home in its maker’s order of colours runs on from shelf to shelf, in t
   for (const [n, list] of ranks.entries())
     if (n > 0) expect(Math.min(...list)).toBeGreaterThanOrEqual(Math.max(...ranks[n - 1]!));
 });
+
+test('sorted by colour, each colour has a place of its own, and they stand in the maker’s order', () => {
+  const colours = ['white', 'black', 'red', 'green'];
+  const card = demo.supplies['card-a4-coloured'] ?? demo.supplies['card-a3-white']!;
+  const rows = Array.from({ length: 8 }, (_, n) =>
+    set('supplies', `card${n}`, {
+      ...card,
+      ...{ id: `card${n}`, name: `Card ${n}`, category: 'card', colour: colours[n % 4]!, count: 10, traits: [] },
+      ...{ form: 'sheets', length: 297, width: 210, thickness: 0.3, together: '', backstock: 0, home: null },
+    }),
+  );
+  const uses = rows.map((_, n) =>
+    set('uses', `cu${n}`, { id: `cu${n}`, supply: `card${n}`, activity: 'theatre', fetches: 1 + (n % 3) }),
+  );
+  const bare = { placements: {}, pulls: {}, logs: {}, timings: {}, photos: {}, wishes: {}, bans: {} };
+  const plan = applyChanges({ ...demo, ...bare, supplies: {}, uses: {} }, [
+    setMeta(demo, { sorting: { ...demo.meta.sorting, way: 'colour', colours } }),
+    ...rows,
+    ...uses,
+  ]).plan;
+  const after = applyChanges(plan, changesTo(plan, solveAll(plan, { seed: 1, moves: 400 }))).plan;
+  const at = new Map<string, Set<string>>();
+  for (const p of Object.values(after.placements))
+    at.set(compartmentId(p), (at.get(compartmentId(p)) ?? new Set()).add(after.supplies[p.supply]!.colour));
+  for (const own of at.values()) expect(own.size).toBe(1);
+  const scene = sceneOf(after);
+  const runs = runsOf(scene, at.keys());
+  expect(Math.max(...runs.map((r) => r.length))).toBeGreaterThan(1);
+  for (const run of runs) {
+    const ranks = [...run]
+      .sort((a, b) => scene.compartment.get(b)!.front.top - scene.compartment.get(a)!.front.top)
+      .map((id) => colours.indexOf([...at.get(id)!][0]!));
+    expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
+  }
+});

@@ -39,9 +39,13 @@ export function sortOf(scene: Scene, supply: Supply): Sort | null {
     case 'kind':
       return sort(supply.category, supply.category);
     case 'colour': {
+      // The maker's own order of colours goes before the rainbow.
+      const { colours } = scene.plan.meta.sorting;
+      const own = colours.findIndex((c) => c.toLowerCase() === supply.colour.toLowerCase());
+      if (own >= 0) return sort(colours[own]!, colours[own]!, own);
       const rank = rainbowRank(supply.colour);
       const words = RAINBOW[rank] ?? supply.colour;
-      return sort(supply.colour === '' ? '' : words, words, rank);
+      return sort(supply.colour === '' ? '' : words, words, colours.length + rank);
     }
     case 'collection':
       return sort(supply.collection, supply.collection);

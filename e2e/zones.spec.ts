@@ -235,7 +235,7 @@ test('a kit is a box with its contents; a heap says its price; spares lie behind
   await expect(card('Fair box')).toBeVisible();
   await card('Paints').getByRole('button', { name: 'Paints' }).first().click();
   const heap = side.getByLabel(/^Not worth sorting: a heap to rake through, \d+(\.\d)? (s|min) a week of looking/);
-  await heap.check();
+  await heap.click();
   await expect(card('Paints')).toContainText('not sorted');
   await choose(side.getByLabel('Its spares'), /behind the rest/);
   await page.getByText(/collections? against kinds/).click();

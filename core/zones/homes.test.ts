@@ -119,7 +119,7 @@ test('neighbours: the next shelf up and down, the cubby beside, boxes of one ope
           if (other !== run) for (const a of run) for (const b of other) expect(near.get(a)).not.toContain(b);
       }
     }),
-    { numRuns: runs(30, 500) },
+    { numRuns: runs(30, 2000) },
   );
 });
 

@@ -42,7 +42,6 @@ import { reportedArrangement, weekOf, worstOf } from './week.ts';
 import { openWork } from './openWork.ts';
 import { nothingSaid, supplyReports, type SaidOfSupplies } from './supplies.ts';
 import { heapLooks, linesOf } from '../zones/looking.ts';
-import { homeOfPlacement } from '../zones/named.ts';
 import { homesOf } from '../zones/homes.ts';
 import { homedIn, homeFindings, homeReports, zoneReports, zonesOfPlace, type Homed, type PlaceName } from './zones.ts';
 import { minutesByPlace, reachOf, compartmentReport, containerReports } from './places.ts';
@@ -208,16 +207,12 @@ function packedOf(
   const { plan } = scene;
   const of: unknown[] = [];
   const homes = homesOf(scene);
-  for (const p of list)
-    of.push(
-      p,
-      plan.supplies[p.supply],
-      spares.get(p.supply) ?? 0,
-      homes.of.get(p.supply)?.zone,
-      homeOfPlacement(scene, p).id,
-      linesOf(scene, homeOfPlacement(scene, p)),
-      heapLooks(scene, p.supply),
-    );
+  for (const p of list) {
+    const own = homes.of.get(p.supply)!;
+    const home = (p.spare ? homes.sparesOf.get(p.supply) : undefined) ?? own;
+    const heap = own.row?.unsorted ? heapLooks(scene, p.supply) : null;
+    of.push(p, plan.supplies[p.supply], spares.get(p.supply) ?? 0, own.zone, home.id, linesOf(scene, home), heap);
+  }
   return once(kept.packed[arrangement], c.id, of, () => {
     const rows = list.flatMap((p) => [p, plan.supplies[p.supply]]);
     const { width, depth, height } = c.inside;

@@ -72,9 +72,20 @@ export function heapLooks(scene: Scene, supply: string): number | null {
   return home?.row?.unsorted ? furtherLooks(scene, home, supply) : null;
 }
 
-/** Minutes a week that it costs not to sort a home: looking and picking out of a heap. Null where there is nothing to sort. */
+const priced = new WeakMap<HomeOf, number>();
+
+/**
+ * Minutes a week that it costs not to sort a home: looking and picking out of a heap. Null where there is nothing to sort. Homes
+ * are formed anew with the scene and the supplies, so a figure is worked out once for each.
+ */
 export function heapMinutes(scene: Scene, home: HomeOf): number | null {
   if (home.spares || home.supplies.length < 2) return null;
+  let minutes = priced.get(home);
+  if (minutes === undefined) priced.set(home, (minutes = priceOf(scene, home)));
+  return minutes;
+}
+
+function priceOf(scene: Scene, home: HomeOf): number {
   const { constants } = scene;
   const pick = element('pick from a jumble', 1, constants).seconds - element('grasp', 1, constants).seconds;
   return home.supplies.reduce((sum, id) => {

@@ -30,15 +30,15 @@ function Line({ collection: c, report }: { collection: CollectionReport; report:
   const whole = c.runs.length === 1;
   // The maker's own home of that name with just these things: the button takes it back.
   const home = report.homes.find((h) => h.own && h.set && h.name.toLowerCase() === c.name.toLowerCase());
-  const kinds = c.kinds.map((k) => `${k.kind} (${k.inside} in it, ${k.outside} elsewhere)`).join(', ');
+  const kinds = c.kinds.map((k) => `${k.kind} (${k.inside} of it, ${k.outside} of others)`).join(', ');
   const first = placeOf(report, c.runs[0]![0]!)?.name ?? '';
   return (
     <li className="flex flex-wrap items-center justify-between gap-2">
       <span className="min-w-0 grow basis-80">
         <b className="text-ink">{c.name}</b>
         {whole
-          ? ` lies whole in ${first}; it tears ${kinds}.`
-          : ` lies in ${c.runs.length} places, because its kinds keep together: ${kinds}.`}
+          ? ` lies whole in ${first}. Its kinds: ${kinds}.`
+          : ` lies in ${c.runs.length} places. Its kinds: ${kinds}.`}
       </span>
       {home ? (
         <Button look="quiet" onClick={() => dissolveHome(home.id)}>

@@ -21,7 +21,7 @@ import { Store } from '@heronstone/server/store.ts';
 import { PlanErrors, readPlan, readText, readWhole, UsageError, writeFile } from './files.ts';
 import { labelFonts } from './fonts.ts';
 import { placesByName } from '@heronstone/core/entry/places.ts';
-import { KINDS } from '@heronstone/library/starter.ts';
+import { KINDS } from '@heronstone/library/usualSizes.ts';
 import { number } from './number.ts';
 import { addDoingCommands } from './doing.ts';
 import { addPlaceCommands } from './place.ts';

@@ -28,10 +28,13 @@ async function heron(...args: string[]) {
 const same = (out: string, value: unknown) => expect(JSON.parse(out)).toEqual(JSON.parse(JSON.stringify(value)));
 
 test('heron read prints one JSON object a line: what was understood, what is missing, which word was not', async () => {
-  const lines = file('lines.txt', '# a shelf\n38 mm of A4 card 220 gsm\n12 skeins yarn 50 g\n\n84 markers 12 parsec\n');
+  const lines = file(
+    'lines.txt',
+    '# a shelf\n38 mm of A4 card 220 gsm\n12 skeins yarn 50 g\n\n84 markers 12 parsec\n-3 pens 5 mm\n',
+  );
   const { code, out, err } = await heron('read', lines);
-  expect([code, err]).toEqual([1, expect.stringMatching(/2 lines could not be read whole/)]);
-  const [card, yarn, markers] = out
+  expect([code, err]).toEqual([1, expect.stringMatching(/1 line could not be read whole/)]);
+  const [card, yarn, markers, pens] = out
     .trim()
     .split('\n')
     .map((l) => JSON.parse(l));
@@ -48,11 +51,12 @@ test('heron read prints one JSON object a line: what was understood, what is mis
     count: 12,
     form: 'soft',
     mass: 50,
-    missing: [expect.stringMatching(/a size/)],
+    missing: [],
+    kind: 'yarn',
+    sizeFrom: expect.stringMatching(/usual size/),
   });
-  expect(markers.problems[0]).toMatch(/“12 parsec” was not understood/);
-  const usual = await heron('read', file('yarn.txt', '12 skeins yarn 50 g\n'), '--usual');
-  expect([usual.code, JSON.parse(usual.out).size]).toEqual([0, [160, 80, 70]]);
+  expect(markers.doubts[0]).toMatch(/“12 parsec” was left in the name/);
+  expect(pens.problems[0]).toMatch(/negative/);
   const inches = await heron('read', file('inch.txt', '84 markers 5 1/2 x 1/2\n'), '--units', 'imperial');
   expect(JSON.parse(inches.out).size).toEqual([139.7, 12.7, 12.7]);
 });

@@ -1,4 +1,5 @@
 /** Commands about supplies: reading lines, what fits where, the balance, the purge and the shopping list. */
+import { UNIT_SYSTEMS, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import { Option, type Command } from 'commander';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { roomEverywhere, roomIn } from '@heronstone/core/ask/capacity.ts';
@@ -9,7 +10,8 @@ import { sceneOf } from '@heronstone/core/scene/scene.ts';
 import { balanceOf } from '@heronstone/core/ask/balance.ts';
 import { purgeOf } from '@heronstone/core/ask/purge.ts';
 import { readLine } from '@heronstone/core/entry/read.ts';
-import { KINDS } from '@heronstone/library/starter.ts';
+import { linesOf } from '@heronstone/core/entry/list.ts';
+import { KINDS } from '@heronstone/library/usualSizes.ts';
 import { readPlan, readText, UsageError, writeFile } from './files.ts';
 
 interface Io {
@@ -23,18 +25,12 @@ export function addSortCommands(program: Command, io: Io, unread: (lines: number
     .command('read')
     .argument('<lines>', 'text file, one supply a line; - for standard input')
     .description('what was understood of each line, one JSON object a line; exit 1 when some could not be read')
-    .addOption(new Option('--units <units>', 'what a bare number is').choices(['metric', 'imperial']).default('metric'))
-    .option('--usual', 'take sizes that are not given from the starter lists', false)
-    .action((file: string, options: { units: 'metric' | 'imperial'; usual: boolean }) => {
+    .addOption(new Option('--units <units>', 'what a bare number is').choices([...UNIT_SYSTEMS]).default('metric'))
+    .action((file: string, options: { units: UnitSystem }) => {
       let wrong = 0;
-      for (const line of readText(file).split(/\r?\n/)) {
-        if (line.trim() === '' || line.startsWith('#')) continue;
-        const { supply, draft, uses, missing, problems, assumed } = readLine(
-          line,
-          options.units,
-          [],
-          options.usual ? KINDS : null,
-        );
+      const text = readText(file).replace(/^#.*$/gm, '');
+      for (const line of linesOf(text, KINDS)) {
+        const { supply, draft, uses, missing, problems, doubts, assumed } = readLine(line, options.units, [], KINDS);
         if (!draft) wrong++;
         const { name, count, form, length, width, thickness, grammage, mass, backstock, parts } = supply;
         io.out(
@@ -43,14 +39,18 @@ export function addSortCommands(program: Command, io: Io, unread: (lines: number
             name,
             count,
             form,
+            kind: supply.category ?? '',
             size: [length, width, thickness].map((mm) => mm ?? null),
             ...(grammage == null ? {} : { grammage }),
+            ...(supply.sizeFrom ? { sizeFrom: supply.sizeFrom } : {}),
+            ...(supply.countFrom ? { countFrom: supply.countFrom } : {}),
             mass: mass ?? null,
             ...(backstock ? { backstock } : {}),
             ...(parts ? { parts } : {}),
             uses: uses.map(({ activity, fetches }) => ({ activity, fetches })),
             missing,
             problems,
+            doubts,
             assumed,
           })}\n`,
         );

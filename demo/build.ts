@@ -76,7 +76,10 @@ function supplies(): Change[] {
         }),
       );
     }
-    if (place === '-') continue;
+    if (place === '-') {
+      changes.push(set('supplies', id, { hunted: true }));
+      continue;
+    }
     const [at, slot = at === 'trunk' ? 'box' : at, box] = place.split(' ') as [string, string?, string?];
     changes.push(
       set('placements', `${id}_t1`, {

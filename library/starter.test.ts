@@ -2,7 +2,8 @@ import { compartmentsOf } from '@heronstone/core/furniture/compartments.ts';
 import { fit } from '@heronstone/core/fit/fit.ts';
 import { ContainerShapeSchema, FORMS, STANDING_DEFAULTS, SupplySchema } from '@heronstone/core/model/plan.ts';
 import { CONTAINER_TYPES } from './containers.ts';
-import { CRAFTS, KINDS, STARTERS } from './starter.ts';
+import { CRAFTS, STARTERS } from './starter.ts';
+import { KINDS, USUAL_KINDS } from './usualSizes.ts';
 import { UNIT_TYPES } from './units.ts';
 
 test('at least fourteen crafts and three hundred kinds, no name twice, every form, every row whole', () => {
@@ -52,7 +53,30 @@ test('at least sixty containers, no name twice, each smaller inside than outside
 });
 
 test('a short word finds its kind; a longer name wins', () => {
-  expect(KINDS.find('12 skeins yarn')?.name).toMatch(/^Yarn/);
+  expect(KINDS.find('12 skeins yarn')?.name).toMatch(/yarn/i);
   expect(KINDS.find('lots of alcohol markers')?.name).toBe('Alcohol markers');
   expect(KINDS.find('gizmos')).toBeNull();
+  expect(KINDS.find('button maker')).toBeNull();
+  expect(KINDS.find('2 boxes of pins')?.form).toBe('pieces');
+  expect(KINDS.find('buttons in 3 jars')?.name).toBe('Button');
+});
+
+test('there are more than 700 kinds, each with words of its own and sizes that can be kept', () => {
+  expect(USUAL_KINDS.length + STARTERS.length).toBeGreaterThanOrEqual(700);
+  const twice = USUAL_KINDS.map((k) => k.name).filter((n, i, all) => all.indexOf(n) !== i);
+  expect(twice).toEqual([]);
+  for (const kind of USUAL_KINDS) {
+    const draft = {
+      ...STARTERS[0]!.draft,
+      ...{ name: kind.name, category: kind.category, form: kind.form, traits: [...kind.traits] },
+      ...{
+        length: kind.length,
+        width: kind.width,
+        thickness: kind.thickness,
+        mass: kind.mass,
+        grammage: kind.grammage,
+      },
+    };
+    expect([kind.name, SupplySchema.safeParse({ ...draft, id: 'x' }).error?.issues]).toEqual([kind.name, undefined]);
+  }
 });

@@ -4,9 +4,9 @@
  */
 import { usualOrientations } from '@heronstone/core/fit/forms.ts';
 import { foldedThickness, isFolded, sheetThickness } from '@heronstone/core/fit/sheets.ts';
+import { usualSizes } from '@heronstone/core/entry/guess.ts';
+import type { UnitSystem } from '@heronstone/core/model/measure.ts';
 import { SUPPLY_DEFAULTS, type Form, type Supply, type Trait } from '@heronstone/core/model/plan.ts';
-import type { Kind } from '@heronstone/core/entry/kinds.ts';
-import { KindFinder } from '@heronstone/core/entry/kinds.ts';
 import { CLOTH_CRAFTS } from './starters/cloth.ts';
 import { OTHER_CRAFTS } from './starters/other.ts';
 import { PAPER_CRAFTS } from './starters/paper.ts';
@@ -35,7 +35,7 @@ const MARK: Readonly<Record<string, Trait>> = {
   keep: 'keepsake',
 };
 /** Share of its loose volume that a soft thing takes when it is put away; common practice, no source. */
-const SQUEEZE = 0.8;
+export const SQUEEZE = 0.8;
 
 /** Reads the marks of a line: cautions, "flat", a season, the room a machine works in ("w300/150/100": front, back, above). */
 export function readMarks(
@@ -89,6 +89,34 @@ function parse(craft: string, line: string): Starter {
   };
 }
 
+/** Names of paper sizes, as they are called where paper is sold in inches. */
+const AMERICAN: ReadonlyArray<readonly [RegExp, string]> = [
+  [/\bA4\b/g, 'letter'],
+  [/\bA3\b/g, '11 x 17 in'],
+  [/\bA2\b/g, '17 x 22 in'],
+  [/\bC6\b/g, 'A2 size'],
+  [/\b300 mm\b/g, '12 in'],
+];
+
+/** The name of a starter in the maker's measures. */
+export const nameIn = (name: string, system: UnitSystem): string =>
+  system === 'imperial' ? AMERICAN.reduce((text, [from, to]) => text.replace(from, to), name) : name;
+
+/**
+ * What a maker owns of a starter: sizes round in the plan's measures, marked as guesses, and the count, too, while it is
+ * only the usual one.
+ */
+export function ownedOf(starter: Starter, count: number, system: UnitSystem): Starter['draft'] {
+  const { draft } = starter;
+  const [length, width, thickness] = usualSizes(draft, system);
+  return {
+    ...draft,
+    ...{ name: nameIn(draft.name, system), count, length, width, thickness },
+    sizeFrom: 'the starter list',
+    countFrom: count === draft.count && count > 1 ? 'the starter list' : '',
+  };
+}
+
 const ALL = { ...PAPER_CRAFTS, ...CLOTH_CRAFTS, ...OTHER_CRAFTS };
 
 /** The crafts that have a list. */
@@ -101,31 +129,3 @@ export const STARTERS: readonly Starter[] = Object.entries(ALL).flatMap(([craft,
     .split('\n')
     .map((line) => parse(craft, line)),
 );
-
-const COMMON: readonly Kind[] = [
-  // What people call things for short.
-  ['Yarn', 'yarn', 'soft', 150, 80, 70, 50],
-  ['Wool', 'yarn', 'soft', 150, 80, 70, 50],
-  ['Markers', 'pens', 'pieces', 140, 12, 12, 14],
-  ['Pens', 'pens', 'pieces', 145, 11, 11, 10],
-  ['Pencils', 'pens', 'pieces', 175, 8, 8, 6],
-  ['Scissors', 'cutting', 'pieces', 210, 80, 15, 90],
-  ['Brushes', 'brushes', 'pieces', 200, 10, 10, 10],
-  ['Glue sticks', 'adhesives', 'pieces', 100, 11, 11, 10],
-  ['Books', 'books', 'pieces', 280, 215, 18, 650],
-  ['Ink', 'inks', 'bottles', 60, 45, 45, 110],
-].map(([name, category, form, length, width, thickness, mass]) => ({
-  name: name as string,
-  category: category as string,
-  form: form as Form,
-  length: length as number,
-  width: width as number,
-  thickness: thickness as number,
-  grammage: null,
-  mass: mass as number,
-  squeeze: form === 'soft' ? SQUEEZE : 1,
-  traits: [],
-}));
-
-/** All kinds for quick entry: what nobody types is taken from here. */
-export const KINDS = new KindFinder([...COMMON, ...STARTERS.map((s) => ({ ...s.draft, traits: s.draft.traits }))]);

@@ -11,6 +11,7 @@ import { mainSeat } from '../ask/alternatives.ts';
 import type { Container, Plan } from '../model/plan.ts';
 import { openingOf, sceneOf, type Scene } from '../scene/scene.ts';
 import { becoming } from '../report/moves.ts';
+import { huntingOf } from '../report/week.ts';
 import { loadsOf, type Load, type Loads } from './loads.ts';
 import { orderMoves, type Free, type Piece, type MoveKind } from './order.ts';
 import type { Move } from './move.ts';
@@ -167,13 +168,11 @@ function savingsOf(scene: Scene, report: Report, loads: readonly Load[]): Map<st
   const cost = { today: new Map<string, number>(), planned: new Map<string, number>() };
   for (const p of Object.values(report.placements))
     cost[p.arrangement].set(p.supply, (cost[p.arrangement].get(p.supply) ?? 0) + p.minutesPerWeek + p.penaltyMinutes);
-  const { plan } = scene;
-  const hunt = scene.constants.hunt / 60;
   const moved = new Map<string, number>();
   for (const l of loads) for (const p of l.parts) moved.set(p.supply, (moved.get(p.supply) ?? 0) + p.count);
   const whole = (supply: string) => {
     const s = report.supplies[supply]!;
-    const hunting = ((s.without.today - s.without.planned) / plan.supplies[supply]!.count) * s.fetchesPerWeek * hunt;
+    const hunting = huntingOf(scene, s, 'today') - huntingOf(scene, s, 'planned');
     return (cost.today.get(supply) ?? 0) - (cost.planned.get(supply) ?? 0) + hunting;
   };
   return new Map(

@@ -1,9 +1,13 @@
-/** Known kinds of supplies (the starter lists), by which quick entry fills in what nobody typed: form, typical size, cautions. */
+/** Known kinds of things, by which quick entry fills in what nobody typed: form, usual size, cautions, how many a pack holds. */
 import type { Form, Trait } from '../model/plan.ts';
+import { HOLDER_WORDS } from './holders.ts';
+import { stems, wordsOf, type Word } from './words.ts';
 
-/** A kind as the starter lists have it; sizes mm, mass g. */
+/** A kind as the lists of the library have it; sizes mm, mass g. */
 export interface Kind {
   name: string;
+  /** Other words for it. */
+  also?: readonly string[];
   category: string;
   form: Form;
   length: number;
@@ -13,36 +17,89 @@ export interface Kind {
   mass: number | null;
   squeeze: number;
   traits: readonly Trait[];
+  /** How many a usual pack, box or bag of them holds; null where such a thing is bought singly. */
+  pack?: number | null;
 }
 
-/** Stems of words: lower case, without the s of the plural. */
-function stems(text: string): string[] {
-  return text
-    .toLowerCase()
-    .split(/[^a-zäöüéèåø]+/)
-    .filter((w) => w.length > 1)
-    .map((w) =>
-      w
-        .replace(/ies$/, 'y')
-        .replace(/(ch|sh|x|ss)es$/, '$1')
-        .replace(/(?<![su])s$/, ''),
-    );
+/** What a thing for something else is called: a button maker is no button. */
+const TOOLS = new Set(
+  stems(
+    'maker machine holder box rack case stand bag tool press cutter punch organiser dispenser gun set book board table winder cleaner remover tin jar tray basket drawer cabinet shelf cart hook clip tub bin setter guide topper frame cover pouch sleeve album storage kit',
+  ),
+);
+
+interface Entry {
+  kind: Kind;
+  words: readonly string[];
 }
 
 /** Finds kinds by the words of a line. */
 export class KindFinder {
-  private readonly kinds: ReadonlyArray<{ kind: Kind; words: readonly string[] }>;
+  /** Entries by their last word, those with most words first. */
+  private readonly byHead = new Map<string, Entry[]>();
 
   constructor(kinds: readonly Kind[]) {
-    this.kinds = kinds.map((kind) => ({ kind, words: stems(kind.name) }));
+    for (const kind of kinds)
+      for (const name of [kind.name, ...(kind.also ?? [])]) {
+        const words = stems(name);
+        const head = words.at(-1);
+        // It goes by the word that was used: the usual size of a model, not of doll clothes.
+        const entry = { kind: { ...kind, name }, words };
+        if (head !== undefined) this.byHead.set(head, [...(this.byHead.get(head) ?? []), entry]);
+      }
   }
 
-  /** The kind all of whose words stand in a text, that with most words; null when there is none. */
+  /**
+   * The kind of which a text speaks: all of whose words stand in it, that with most words; of those with as many, that
+   * whose last word is the noun of a part of the line. A single word that only belongs to the name of another thing
+   * ("button maker") is no kind, nor is what the thing is kept in, unless its kind is called so ("box of pins").
+   * null when there is none.
+   */
   find(text: string): Kind | null {
-    const there = new Set(stems(text));
-    let best: { kind: Kind; words: readonly string[] } | null = null;
-    for (const entry of this.kinds)
-      if (entry.words.every((w) => there.has(w)) && entry.words.length > (best?.words.length ?? 0)) best = entry;
-    return best?.kind ?? null;
+    const whole = this.match(text);
+    const inside = this.match(text.replace(IN_HOLDER, ' , ').replace(OF_HOLDER, ' ').replace(LAST_HOLDER, ' '));
+    if (!inside || (whole && whole.words.includes(inside.words.at(-1)!))) return whole?.kind ?? null;
+    return inside.kind;
   }
+
+  private match(text: string): (Entry & { score: number }) | null {
+    const parts = text
+      .replace(/\([^)]*\)/g, ' , $& , ')
+      .split(/[,;:()–]|\s-+\s/)
+      .map(wordsOf)
+      .filter((p) => p.length > 0);
+    const there = new Set(parts.flat().map((w) => w.stem));
+    let best: (Entry & { score: number }) | null = null;
+    for (const [at, part] of parts.entries())
+      for (const [place, word] of part.entries())
+        for (const entry of this.byHead.get(word.stem) ?? []) {
+          const { words } = entry;
+          if (!words.every((w) => there.has(w))) continue;
+          const head = isHead(part, place);
+          if (!head && words.length === 1 && !standsAlone(part, place)) continue;
+          const together = words.every((w, i) => part[place - words.length + 1 + i]?.stem === w);
+          const score = words.length * 8 + (head ? 4 : 0) + (together ? 2 : 0) - Math.min(at, 3);
+          if (score > (best?.score ?? 0)) best = { ...entry, score };
+        }
+    return best;
+  }
+}
+
+const AMOUNT = String.raw`(?:\d[\d\s./-]*|an?\s+|one\s+|two\s+|three\s+)?(?:(?:pint|quart|gallon|oz|ounce|ml|litre|liter|l)s?\s+)?`;
+const IN_HOLDER = new RegExp(
+  String.raw`\b(?:in|as|into)\s+${AMOUNT}(?:\w+\s+)?(?:${HOLDER_WORDS}|blocks?|bars?|lumps?|pieces?|hanks?)(?![\w-])`,
+  'gi',
+);
+const OF_HOLDER = new RegExp(String.raw`(?<![\w-])(?:${HOLDER_WORDS})\s+(?:full\s+)?of\b`, 'gi');
+const LAST_HOLDER = new RegExp(
+  String.raw`(?:\d+|\ban?|\bone|\btwo|\bthree)\s+(?:(?:pint|quart|gallon|oz|ounce|ml|litre|liter|l)s?\s+)?(?:${HOLDER_WORDS})\s*(?=$|[,;)])`,
+  'gi',
+);
+
+/** Whether a word is the noun of its part of the line: the last one. */
+const isHead = (part: readonly Word[], place: number): boolean => place === part.length - 1;
+
+/** Whether what follows only describes it: "buttons vintage", "yarn chunky", but not "button maker". */
+function standsAlone(part: readonly Word[], place: number): boolean {
+  return !part.slice(place + 1).some((w) => TOOLS.has(w.stem)) && (part[place]!.plural || place === 0);
 }

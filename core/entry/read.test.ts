@@ -66,11 +66,13 @@ test('uses come after a comma, by the beginning of the activity or of a word in 
 test('a known kind gives what was not typed, and says so', () => {
   const bare = readLine('12 skeins yarn', 'metric', [], new KindFinder([yarn]));
   expect(bare.draft).toMatchObject({ form: 'soft', length: 150, width: 80, thickness: 70, mass: 50, category: 'yarn' });
-  expect(bare.assumed).toEqual(['usual size 150 × 80 × 70 mm']);
-  expect(readLine('12 skeins yarn', 'metric').missing).toEqual(['a size, for example 140 x 12 mm']);
+  expect(bare.assumed).toEqual(['150 × 80 × 70 mm (usual size of yarn)']);
+  expect(bare.draft?.sizeFrom).toBe('usual size of yarn');
+  expect(readLine('12 gizmos', 'metric').draft).toMatchObject({ sizeFrom: 'not known yet', count: 12 });
   const measured = readLine('12 skeins yarn 200 x 60 x 60', 'metric', [], new KindFinder([yarn]));
   expect(measured.draft).toMatchObject({ length: 200, width: 60, thickness: 60 });
   expect(measured.assumed).toEqual([]);
+  expect(measured.draft?.sizeFrom).toBe('');
 });
 
 test('what was read becomes changes; an activity that is not there yet is added once', () => {

@@ -1,35 +1,32 @@
 /**
  * Quick entry: one plain line about a supply becomes a supply and its uses. What is a count, a size, a paper size, a
- * grammage, a mass or a use is taken out; the words that remain are the name. What nobody typed is taken from a known
- * kind of thing, and said so; only what is missing then is asked for.
+ * grammage, a mass or a use is taken out; the words that remain are the name. Nothing but a name is needed: what nobody
+ * typed is guessed, and said so.
  */
-import {
-  ENVELOPE_SIZES,
-  foldedThickness,
-  grammageOf,
-  isFolded,
-  sheetMass,
-  SHEET_SIZES,
-  sheetThickness,
-  type Basis,
-} from '../fit/sheets.ts';
-import { FORM_FACTS, isRound, usualOrientations } from '../fit/forms.ts';
-import { formatLength, formatMass, formatSize, type UnitSystem } from '../model/measure.ts';
+import { foldedThickness, grammageOf, isFolded, sheetMass, sheetThickness, type Basis } from '../fit/sheets.ts';
+import { FORM_FACTS, usualOrientations } from '../fit/forms.ts';
+import { formatLength, formatMass, formatPaper, formatSize, formatVolume, type UnitSystem } from '../model/measure.ts';
+import { NOT_KNOWN } from '../model/guessed.ts';
 import { SUPPLY_DEFAULTS, TRAITS, type Supply, type Trait } from '../model/plan.ts';
-import type { KindFinder } from './kinds.ts';
-import { type Kind } from './kinds.ts';
-import { CONTAINER_WORDS, formOf, isPaper } from './readForm.ts';
+import { classOf, takeComparison } from './comparisons.ts';
 import {
-  Rest,
-  takeCount,
-  takeLateCount,
-  takeMass,
-  takeSizes,
-  takeStack,
-  takeVolume,
-  tidy,
-  type Sizes,
-} from './readMeasures.ts';
+  bottleOf,
+  countHeld,
+  countIn,
+  foldedCloth,
+  guessSizes,
+  likelyUnit,
+  plural,
+  scaledBy,
+  usualSizes,
+} from './guess.ts';
+import type { Kind, KindFinder } from './kinds.ts';
+import { formOf, isPaper } from './readForm.ts';
+import { takeCount, takeDivided, takeHeld, takeLateCount, takeMultiple, type Held } from './readCounts.ts';
+import { Rest, takeMass, takeSizes, takeStack, takeVolume, type Sizes } from './readMeasures.ts';
+import { alikeOf, colourOf, nameOf } from './readName.ts';
+import { applySizes, isLong, paperSize } from './readSizes.ts';
+import { stem, stems } from './words.ts';
 
 export type SupplyDraft = Omit<Supply, 'id'>;
 
@@ -42,33 +39,40 @@ export interface ReadLine {
   uses: Array<{ activity: string; id: string | null; fetches: number }>;
   /** What is needed before it can be kept, in words. */
   missing: string[];
-  /** What could not be understood, in words. */
+  /** What cannot be so, in words. */
   problems: string[];
+  /** What is odd though it can be kept, in words. */
+  doubts: string[];
   /** What was understood, in words, for the live reading. */
   understood: string[];
-  /** What nobody typed and was taken as usual, in words. */
+  /** What nobody typed and was guessed, in words. */
   assumed: string[];
 }
 
+/** How a size is typed. */
+const EXAMPLE: Readonly<Record<UnitSystem, string>> = {
+  metric: '140 x 12 mm',
+  centimetres: '14 x 1.2 cm',
+  imperial: '5 1/2 x 1/2 in',
+};
+/** The longest line that is read. */
+const LONGEST_LINE = 400;
+
 const GSM = /(?<![\w.,])(\d+(?:[.,]\d+)?)\s*(?:gsm|g\/m2|g\/m²|g\/qm|g\/sqm)(?!\w)/i;
 const BASIS = /(?<![\w.,])(\d+(?:[.,]\d+)?)\s*(?:lbs?|#)\s*(bond|cover|index|text|(?=card))/i;
-const PAPER = /(?<![\w-])(a[0-7]|c[456]|dl|letter|legal|tabloid)(?![\w-])/i;
+const PAPER = /(?<![\w-])(a[0-7]|c[456]|dl|letter|legal|tabloid|#10)(?![\w-])/i;
 const USE = /^(?:for\s+)?([a-z][a-z'’ -]*?)\s+(\d+(?:[.,]\d+)?)\s*(?:x|×|times)(?:\s+(?:a|per|each)\s+session)?$/i;
-const FILLER =
-  /\b(?:folded|each|apiece|of them|about|approx\.?|approximately|roughly|around|ca\.?|qty|quantity|stack|pile|high|size|sized)\b|[Ø⌀]/gi;
-
-/** Thickness of one layer of what comes on rolls, mm: tape, paper, vinyl and cloth. Our guesses, to begin with. */
-const WOUND = [
-  [/tape|washi/i, 0.1],
-  [/paper|parchment|tissue/i, 0.1],
-  [/ribbon|lace|elastic/i, 0.4],
-  [/fabric|felt|canvas|cloth/i, 1.5],
-] as const;
-const WOUND_OTHERWISE = 0.25;
-const CORE = 25;
-
-/** How a size is typed. */
-const EXAMPLE: Readonly<Record<UnitSystem, string>> = { metric: '140 x 12 mm', imperial: '5 1/2 x 1/2 in' };
+/** Numbers that belong to the name: 20 gauge, size 8, #8, no. 5, 4 ply, 120 grit. */
+const OF_NAME =
+  /#\d+(?:\/\d+)?|\b(?:no\.?|size|number|model)\s*\d+(?:\/\d+)?(?![\w.,]*\s*(?:mm|cm|in\b|"|x))|(?<![\w.,/])\d+\s*-?\s*(?:gauge|ga|ply|grit|watts?|volts?|tpi|wt|denier|mesh)\b|(?<![\w.,/])\d+[- ](?:ring|hole|tier|way|part)\b/gi;
+/** A sheet of what else comes on rolls, mm. */
+const VINYL = 0.2;
+/** A weight before what is weighed comes in: "5 lb bags of". */
+const WEIGHED =
+  /(\d+(?:[.,]\d+)?)[\s-]*(lbs?|pounds?|kg|kilos?|g|oz)\s+((?:bags?|box(?:es)?|sacks?|tubs?|packs?|packages?|blocks?|buckets?)\s+of\b)/i;
+/** Comes by the yard and is rolled up once its length is typed. */
+const BY_THE_YARD =
+  /tape|ribbon|elastic|lace|trim|braid|binding|webbing|cord|twine|string|piping|vinyl|chain|wire|rope|bias/i;
 
 /**
  * Reads one line of quick entry.
@@ -88,62 +92,108 @@ export function readLine(
     uses: [],
     missing: [],
     problems: [],
+    doubts: [],
     understood: [],
     assumed: [],
   };
-  const clean = normalised(line);
   const { supply, problems, understood, assumed } = read;
+  if (line.length > LONGEST_LINE) {
+    problems.push(`A line has at most ${LONGEST_LINE} characters; this one has ${line.length}. Paste a list instead.`);
+    return read;
+  }
+  const clean = normalised(line);
   const mixed = /(?<![\w.,])(?:\d+,\d{1,2}\.\d+|\d+\.\d{1,2},\d+|\d+,\d+,\d{1,2}(?!\d)|\d+\.\d+\.\d{1,2}(?!\d))/.exec(
     clean,
   );
   if (mixed) problems.push(`“${mixed[0]}” mixes decimal commas and points; write 1.5 or 1,5.`);
-  if (/(?:^|[\s(;])[-−]\d/.test(clean)) problems.push('A negative number cannot be a count or a size.');
+  if (/^[-−]\d|[\s(;][-−]\d+(?:[.,]\d+)?\s*(?:mm|cm|in\b|x|[a-z]*\s*$)/i.test(clean) && !/\S\s[-−]\s?\d/.test(clean))
+    problems.push('A negative number cannot be a count or a size.');
   const body = takeUses(clean, activities, read);
-  const rest = new Rest(body);
+  let weighed = '';
+  const rest = new Rest(body.replace(/^\s*(?:[-–•*]\s+)/, ''));
+  rest.text = rest.text.replace(WEIGHED, (_, amount: string, unit: string, of: string) => {
+    weighed = ` ; ${amount} ${unit} `;
+    return of;
+  });
+  rest.text += weighed;
+  const kept: string[] = [];
+  const envelope10 = /\benvelopes?\b/i.test(body) && /#\s?10\b/.test(body);
+  rest.text = rest.text.replace(OF_NAME, (text) => {
+    if (envelope10 && /^#\s?10$/.test(text)) return text;
+    kept.push(text);
+    return ` ${'§'.repeat(kept.length)} `;
+  });
 
-  const basis = rest.take(BASIS);
-  if (basis)
-    supply.grammage = Math.round(grammageOf(decimal(basis[1]!), (basis[2]?.toLowerCase() || 'cover') as Basis));
-  else {
-    const gsm = rest.take(GSM);
-    if (gsm) supply.grammage = decimal(gsm[1]!);
-  }
-  if (supply.grammage != null) understood.push(`${supply.grammage} g/m²`);
-
+  takeGrammage(rest, supply, system, understood);
   const stack = takeStack(rest);
+  const compared = takeComparison(rest) ?? classOf(rest);
+  const kind = kinds ? kindOf(body, kinds) : null;
+  const inKind = new Set(kind ? stems(kind.name) : []);
+  const multiple = takeMultiple(rest);
+  const divided = takeDivided(rest);
+  const packed = takeCount(new Rest(rest.text)).count;
+  // "2 boxes of 25" is counted as it is said; else what things are kept in comes first.
+  const held =
+    /\bof\s*\d|\(\s*\d/.test(rest.text) && packed !== null
+      ? null
+      : takeHeld(rest, (w) => isThing(body, w, kind, inKind));
   const counted = takeCount(rest);
   const sizes = takeSizes(rest, system, isPaper(body));
   problems.push(...sizes.problems);
   const named = sizes.plain.length < 2 ? rest.take(PAPER) : null;
   if (named) paperSize(named[1]!, body, sizes, system, understood);
-  supply.form =
-    formOf(body, sizes.plain.length, named !== null || supply.grammage != null || paperPair(sizes, body)) ?? undefined;
-  const volume = /\b(?:bottles?|jars?|pots?|paints?|inks?|dyes?|glues?|acrylics)\b/i.test(body)
-    ? takeVolume(rest)
-    : null;
+  supply.form = formFor(body, sizes, kind, named !== null || supply.grammage != null || paperPair(sizes, body));
+  const pours =
+    supply.form === 'bottles' ||
+    (kind !== null && /tube/i.test(body)) ||
+    supply.form === 'loose' ||
+    supply.form === 'soft';
+  const solid = supply.form !== 'bottles' && /(?<![\w.,/])[\d./ ]+\s*(?:oz|ounces?)\b/i.test(rest.text);
+  const volume = pours && !solid ? takeVolume(rest) : null;
   const mass = takeMass(rest);
-  const late = counted.count === null ? (sizes.count ?? takeLateCount(rest)) : null;
-  if (/\b(?:sets?|kits?)$/i.test(rest.text.replace(/[\s;:.–-]+$/, ''))) supply.form = 'set';
-  for (const trait of TRAITS)
-    if (rest.take(new RegExp(String.raw`\b${trait}\b`, 'i'))) (supply.traits ??= []).push(trait);
-
-  const kind = kinds?.find(body) ?? null;
-  supply.form ??= kind?.form ?? (isLong(sizes) ? 'long' : 'pieces');
-  if (supply.form === 'pieces' && isLong(sizes)) supply.form = 'long';
-  if (volume !== null) bottleSizes(volume, supply, sizes, system, assumed, understood);
-  applySizes(supply, sizes, body, system, assumed, understood);
-  if (kind) fillFrom(kind, supply, system, assumed);
-  if (supply.form === 'sheets') paperDefaults(supply, body, assumed);
-  const high = stack ?? (/\b(?:stack|pile)\b/i.test(body) ? (sizes.high ?? null) : null);
-  const byCount = counted.count ?? late;
-  countOf(supply, byCount, high, mass, system, read);
+  const late = counted.count === null && !held?.typed ? (sizes.count ?? takeLateCount(rest)) : null;
+  if (/\b(?:sets?|kits?)$/i.test(rest.text.replace(/[\s;:.–-]+$/, '')) && !inKind.has('set') && !inKind.has('kit'))
+    supply.form = 'set';
   supply.parts = counted.parts;
+  supply.name = nameOf(rest.text, supply.form ?? 'pieces', inKind);
+  takeTraits(rest, supply);
+
+  supply.form ??= isLong(sizes) ? 'long' : 'pieces';
+  if (supply.form === 'pieces' && !kind && isLong(sizes)) supply.form = 'long';
+  if (sizes.bare && kind && sizes.plain.length > 0) meantUnit(sizes, kind, system, assumed);
+  readSizes(read, sizes, body, kind, compared, held, volume, system);
+  if (kind) fromKind(kind, supply);
+  if (supply.form === 'sheets') paperDefaults(supply, body, kind, system, assumed);
+  const high = stack ?? (/\b(?:stack|pile)\b/i.test(body) ? (sizes.high ?? null) : null);
+  countOf(
+    read,
+    {
+      typed: multiple ?? counted.count ?? late,
+      high,
+      mass,
+      held,
+      divided,
+      volume: multiple === null ? volume : null,
+      ream: /\breams?\b/i.test(body),
+    },
+    kind,
+    system,
+  );
   if (counted.backstock > 0) {
     supply.backstock = Math.min(counted.backstock, supply.count ?? counted.backstock);
     understood.push(`${counted.backstock} of them spare`);
   }
-  supply.name = nameOf(rest.text, supply.form);
-  leftovers(supply.name, system, problems);
+  const back = rest.text.replace(/§+/g, (marks) => kept[marks.length - 1]!);
+  supply.name = nameOf(back, supply.form, inKind);
+  if (supply.name === '' && kind && /\breams?\b/i.test(body)) supply.name = kind.name;
+  if (supply.name === '' && held) supply.name = nameOf(plural(held.word), 'pieces');
+  if (supply.name !== '' && !/\p{L}/u.test(supply.name))
+    problems.push(`“${supply.name}” was not understood; a name has letters.`);
+  const number = /(?<!\w)\d[\d.,/x×]*(?:\s+[a-zµ]+)?/i.exec(nameOf(rest.text, supply.form));
+  if (number)
+    read.doubts.push(`“${number[0].trim()}” was left in the name; counts go first, sizes like ${EXAMPLE[system]}.`);
+  supply.colour = colourOf(supply.name);
+  supply.alike = alikeOf(supply.name);
   supply.goesBack = FORM_FACTS[supply.form].goesBack;
   finish(read, kind, system);
   return read;
@@ -163,8 +213,13 @@ function normalised(line: string): string {
     '⅞': '7/8',
   };
   return line
+    .toWellFormed()
     .replace(/(\d)?([½¼¾⅓⅔⅛⅜⅝⅞])/g, (_, d: string | undefined, f: string) => `${d ? `${d} ` : ''}${fractions[f]!}`)
-    .replace(/[\u00a0\u202f\u2009]/g, ' ')
+    .replace(
+      /\b(half|quarter)(?:[\s-]+an?)?[\s-]+(?=yards?\b|yds?\b|met(?:re|er)s?\b|inch|gallons?\b|pints?\b|quarts?\b|lit(?:re|er)s?\b|pounds?\b|kilos?\b)/gi,
+      (_, p: string) => (/^h/i.test(p) ? '0.5 ' : '0.25 '),
+    )
+    .replace(/[\u00a0\u202f\u2009\t§\ufffd]/g, ' ')
     .replace(/[“”″]/g, '"')
     .replace(/[’‘′]/g, "'")
     .trim();
@@ -201,14 +256,54 @@ function findActivity(typed: string, activities: ReadonlyArray<{ id: string; nam
   );
 }
 
-function paperSize(word: string, body: string, sizes: Sizes, system: UnitSystem, understood: string[]): void {
-  const key = word.toLowerCase();
-  const found = (/\benvelopes?\b/i.test(body) ? ENVELOPE_SIZES[key] : undefined) ?? SHEET_SIZES[key]!;
-  const [only] = sizes.plain;
-  if (only !== undefined && sizes.thick === undefined) sizes.thick = only;
-  sizes.plain = [...found].map(tidy);
-  const name = /\d/.test(key) ? key.toUpperCase() : key.replace(/^./, (letter) => letter.toUpperCase());
-  understood.push(`${name} is ${formatSize(sizes.plain, system)}`);
+function takeGrammage(rest: Rest, supply: ReadLine['supply'], system: UnitSystem, understood: string[]): void {
+  const basis = rest.take(BASIS);
+  if (basis)
+    supply.grammage = Math.round(grammageOf(decimal(basis[1]!), (basis[2]?.toLowerCase() || 'cover') as Basis));
+  else {
+    const gsm = rest.take(GSM);
+    if (gsm) supply.grammage = decimal(gsm[1]!);
+  }
+  if (basis && system === 'imperial') understood.push(`${basis[1]} lb ${basis[2]?.toLowerCase() || 'cover'}`);
+  else if (supply.grammage != null) understood.push(formatPaper(supply.grammage, system));
+}
+
+/** A measure with its unit and what it is of, and numbers that belong to the name: nothing that says the kind. */
+const MEASURED =
+  /(?<![\w.,/])\d[\d.,/ ]*(?:-\d+\/\d+)?\s*(?:mm|cm|met(?:re|er)s?|m|in|inch(?:es)?|ft|feet|yards?|yds?|kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|cl|l|lit(?:re|er)s?|"|')(?![a-z])|\b(?:wide|long|thick|tall|high|deep|across|pairs?|pcs)\b/gi;
+
+/** The kind of which a line speaks; what a thing is for says it only where nothing else does. */
+function kindOf(body: string, kinds: KindFinder): Kind | null {
+  const words = body.replace(OF_NAME, ' ').replace(MEASURED, ' ');
+  const found = kinds.find(words.replace(/\b(?:for|from|with)\s+[a-z].*$/i, ' ')) ?? kinds.find(words);
+  return found ?? (/\breams?\b/i.test(body) ? kinds.find('paper') : null);
+}
+
+/** Whether a holder's word is what the line is about: "8 canning jars", "50 paper bags", "2 boxes of pins". */
+function isThing(body: string, word: string, kind: Kind | null, inKind: ReadonlySet<string>): boolean {
+  const last = stem(word.split(' ').at(-1)!);
+  const before = new RegExp(String.raw`([a-z]+)[\s-]+${word}`, 'i').exec(body)?.[1];
+  return kind !== null && inKind.has(last) && (before === undefined || inKind.has(stem(before)));
+}
+
+/** The form: as words say it that leave no doubt, else that of the kind, else by other words. */
+function formFor(body: string, sizes: Sizes, kind: Kind | null, paper: boolean): Supply['form'] | undefined {
+  const said = formOf(body, sizes.plain.length, paper);
+  if (!kind || said === 'hung') return said ?? undefined;
+  if (said === 'set' && kind.form !== 'pieces') return 'set';
+  if (/\bsets? of \d/i.test(body)) return 'set';
+  if (said === 'sheets' && /\bsheets?\b/i.test(body) && kind.form === 'soft') return 'sheets';
+  if (/\bsheets?\b/i.test(body) && kind.form === 'rolls' && sizes.plain.length === 2) return 'sheets';
+  if (
+    said === 'rolls' &&
+    ['soft', 'pieces', 'sheets'].includes(kind.form) &&
+    /\b(?:rolls?|spools?|reels?)\b/i.test(body) &&
+    !/roll/i.test(kind.name)
+  )
+    return 'rolls';
+  const long = Math.max(0, ...sizes.plain, sizes.long ?? 0);
+  if (kind.form !== 'rolls' && kind.category !== 'fabric' && long >= 1400 && BY_THE_YARD.test(body)) return 'rolls';
+  return kind.form;
 }
 
 /** Two sizes of a sheet and a word for paper: a sheet even without a grammage. */
@@ -217,210 +312,232 @@ function paperPair(sizes: Sizes, body: string): boolean {
   return sizes.plain.length === 2 && isPaper(body) && Math.min(a!, b!) > 90 && sizes.thick === undefined;
 }
 
-/** Long and slender: at least half a metre, and eight times as long as wide. */
-function isLong(sizes: Sizes): boolean {
-  const all = [...sizes.plain, ...[sizes.long, sizes.wide, sizes.thick, sizes.round].flatMap((s) => s ?? [])];
-  const [most, next] = [...all].sort((a, b) => b - a);
-  return most !== undefined && next !== undefined && most >= 500 && most / next >= 8;
+/** What a thing asks of its place; a single word counts only where it stands by itself: a hot glue gun is named so. */
+function takeTraits(rest: Rest, supply: ReadLine['supply']): void {
+  for (const trait of TRAITS) {
+    const word = trait.includes(' ') ? String.raw`\b${trait}\b` : String.raw`(?<=[;,(]\s*)${trait}(?=\s*(?:[;,)]|$))`;
+    if (rest.take(new RegExp(word, 'i'))) (supply.traits ??= []).push(trait);
+  }
 }
 
-/** A bottle of so many millilitres: a cylinder two and a half times as high as wide (a jar as high as wide), a quarter larger outside. */
-function bottleSizes(
-  ml: number,
-  supply: Partial<SupplyDraft>,
-  sizes: Sizes,
-  system: UnitSystem,
-  assumed: string[],
-  understood: string[],
-): void {
-  understood.push(`${Math.round(ml)} ml`);
-  if (sizes.plain.length > 0 || sizes.high !== undefined || sizes.round !== undefined) return;
-  const slender = supply.form === 'bottles' ? 2.5 : 1;
-  supply.form = 'bottles';
-  const diameter = Math.cbrt((4 * ml * 1000 * 1.25) / (Math.PI * slender));
-  sizes.plain = [Math.round(diameter * slender), Math.round(diameter)];
-  assumed.push(`a bottle of ${Math.round(ml)} ml taken as ${formatSize(sizes.plain, system)}`);
+/** A pair of bare numbers that would be far too large or small in the plan's own unit. */
+function meantUnit(sizes: Sizes, kind: Kind, system: UnitSystem, assumed: string[]): void {
+  const unit = likelyUnit(sizes.plain, kind, system);
+  if (!unit) return;
+  sizes.plain = sizes.plain.map((mm) => mm * unit.times);
+  assumed.push(`sizes taken as ${unit.word}`);
 }
 
-function applySizes(
-  supply: Partial<SupplyDraft>,
+/** Sizes: as typed; of cloth by the yard and of bottles by what they hold; the rest guessed. */
+function readSizes(
+  read: ReadLine,
   sizes: Sizes,
   body: string,
+  kind: Kind | null,
+  compared: ReturnType<typeof takeComparison>,
+  held: Held | null,
+  volume: number | null,
   system: UnitSystem,
-  assumed: string[],
-  understood: string[],
 ): void {
-  const form = supply.form!;
-  const { long, wide, deep, high, thick, round } = sizes;
-  if (isRound(form)) {
-    roundSizes(supply, sizes, body, system, assumed, understood);
+  const { supply, understood, assumed } = read;
+  const guessed = (from: string) => {
+    supply.sizeFrom = from;
+    assumed.push(
+      from === NOT_KNOWN
+        ? 'size not known yet'
+        : `${formatSize([supply.length!, supply.width!, supply.thickness!], system)} (${from})`,
+    );
+  };
+  const long = sizes.long ?? [...sizes.plain].sort((a, b) => b - a)[0];
+  if (
+    supply.form === 'soft' &&
+    kind?.category === 'fabric' &&
+    long !== undefined &&
+    long >= 600 &&
+    sizes.thick === undefined &&
+    sizes.plain.length < 3
+  ) {
+    const across = sizes.wide ?? sizes.plain.find((mm) => mm !== long);
+    // A bolt is 90 to 160 cm wide; nobody says so in millimetres.
+    const wide =
+      across !== undefined && across >= 80 && across <= 170 && system === 'metric' && !/\d\s*mm/i.test(body)
+        ? across * 10
+        : across;
+    [supply.length, supply.width, supply.thickness] = foldedCloth(long, wide, body, system);
+    understood.push(
+      `${formatLength(long, system)}${wide === undefined ? '' : ` of ${formatLength(wide, system)}`} each`,
+    );
+    guessed('cloth folded');
     return;
   }
-  if (form === 'machine') {
-    const [a, b, c] = sizes.plain;
-    supply.length = wide ?? a;
-    supply.width = deep ?? (wide === undefined ? b : a);
-    supply.thickness = high ?? c ?? thick;
-    return;
-  }
-  const labelled = [long, wide, deep, high].flatMap((s) => s ?? []);
-  const across = round === undefined ? [] : [round, round];
-  const all = [...sizes.plain, ...labelled, ...across, ...(thick === undefined ? [] : [thick])].sort((a, b) => b - a);
-  if (form === 'sheets') {
-    // A height is that of the stack.
-    const flat = all.filter((s) => s !== thick && s !== high);
-    [supply.length, supply.width] = flat;
-    if (thick !== undefined) supply.thickness = thick;
-    else if (flat.length > 2) supply.thickness = flat[2];
-    return;
-  }
-  [supply.length, supply.width, supply.thickness] = all;
-  // Small loose things with one size are about as large in every direction; with a thickness, discs.
-  if (form === 'loose') {
-    if (thick !== undefined && all.length === 2)
-      [supply.length, supply.width, supply.thickness] = [all[0], all[0], thick];
+  const single = sizes.plain.length === 1 && sizes.single !== null ? sizes.plain[0]! : null;
+  if (
+    single !== null &&
+    kind &&
+    supply.form === kind.form &&
+    kind.form !== 'loose' &&
+    single < 0.35 * Math.min(kind.width, kind.length)
+  ) {
+    // Too small for the thing: the wire is 0.8 mm thick, not its coil.
+    if (kind.category !== 'needles' || kind.thickness * 3 < single) sizes.plain = [];
     else {
-      supply.width ??= all[0];
-      supply.thickness ??= supply.width;
+      sizes.plain = [];
+      sizes.thick = single;
     }
+    if (sizes.thick === undefined) understood.push(sizes.single!);
+  }
+  if (volume !== null && supply.form === 'bottles') {
+    understood.push(formatVolume(volume, system));
+    if (sizes.plain.length === 0 && sizes.high === undefined && sizes.round === undefined) {
+      [supply.length, supply.width, supply.thickness] = bottleOf(
+        volume,
+        kind,
+        /\bjars?\b|\bpots?\b/i.test(body),
+        system,
+      );
+      guessed(`a bottle or jar of ${formatVolume(volume, system)}`);
+      return;
+    }
+  }
+  if (held && held.litres !== null && supply.form === 'bottles' && sizes.plain.length === 0) {
+    understood.push(`${formatVolume(held.litres * 1000, system)} each`);
+    [supply.length, supply.width, supply.thickness] = bottleOf(held.litres * 1000, kind, held.word === 'jar', system);
+    guessed(`a ${held.word} of ${formatVolume(held.litres * 1000, system)}`);
     return;
   }
-  // Two sizes that differ much are a length and a diameter; two that do not are an outline without a thickness.
-  if (all.length === 2 && all[0]! / all[1]! >= 3) supply.thickness = all[1];
-}
-
-/** Rolls and bottles: along the axis and across it; what is wound up by its length gets the diameter of the roll. */
-function roundSizes(
-  supply: Partial<SupplyDraft>,
-  sizes: Sizes,
-  body: string,
-  system: UnitSystem,
-  assumed: string[],
-  understood: string[],
-): void {
-  const { long, wide, high, round, thick } = sizes;
-  const plain = [...sizes.plain].sort((a, b) => b - a);
-  const flatRoll = supply.form === 'rolls' && /tape|washi|ribbon|reels?|elastic|lace|braid|bias/i.test(body);
-  const wound = supply.form === 'rolls' && plain.length > 0 ? plain.find((s) => s >= 1400) : undefined;
-  if (wound !== undefined) {
-    const axis = wide ?? high ?? plain.find((s) => s !== wound);
-    const layer = WOUND.find(([words]) => words.test(body))?.[1] ?? WOUND_OTHERWISE;
-    // Area of the strip seen from its edge = area of the ring: (D² - core²) π / 4 = length x thickness.
-    const diameter = Math.ceil(Math.sqrt(CORE ** 2 + (4 * wound * layer) / Math.PI));
-    supply.length = axis;
-    [supply.width, supply.thickness] = [diameter, diameter];
-    understood.push(`${system === 'metric' ? `${(wound / 1000).toFixed(1)} m` : formatLength(wound, system)} on each`);
-    assumed.push(`rolled up about ${formatLength(diameter, system)} thick`);
+  const before = assumed.length;
+  applySizes(supply, sizes, body, kind, system, assumed, understood);
+  if (supply.form === 'sheets' && supply.length !== undefined && supply.width !== undefined) {
+    if (assumed.length > before) supply.sizeFrom = 'rolled up';
     return;
   }
-  const axis = supply.form === 'bottles' ? (high ?? long) : (wide ?? high ?? long);
-  const across = round ?? thick;
-  if (axis !== undefined || across !== undefined) {
-    supply.length = axis ?? plain.find((s) => s !== across);
-    supply.width = across ?? plain.find((s) => s !== axis);
-  } else [supply.length, supply.width] = flatRoll && plain.length > 1 ? [plain[1], plain[0]] : plain;
-  supply.thickness = supply.width;
+  const from = guessSizes(supply, kind, sizes, compared, held, system);
+  if (from !== null) guessed(from);
+  else if (assumed.length > before) supply.sizeFrom = 'rolled up';
 }
 
-/** What nobody typed, from the kind of thing: its form is known already; sizes, mass, cautions and the word for its kind. */
-function fillFrom(kind: Kind, supply: Partial<SupplyDraft>, system: UnitSystem, assumed: string[]): void {
-  if (kind.form === supply.form || supply.length === undefined) {
-    supply.form = kind.form;
-    const nothing = supply.length === undefined;
-    for (const field of ['length', 'width', 'thickness'] as const) supply[field] ??= kind[field];
-    if (nothing) assumed.push(`usual size ${formatSize([kind.length, kind.width, kind.thickness], system)}`);
-    if (kind.form === 'soft') supply.squeeze = kind.squeeze;
-    if (kind.form === 'sheets') supply.grammage ??= kind.grammage;
-  }
+/** What else a kind says: its word, its cautions, how far it is pressed. */
+function fromKind(kind: Kind, supply: ReadLine['supply']): void {
+  if (supply.form === 'soft') supply.squeeze = kind.form === 'soft' ? kind.squeeze : 0.8;
+  if (supply.form === 'sheets' && supply.sizeFrom) supply.grammage ??= kind.grammage;
   supply.category = kind.category;
   supply.traits = [...new Set<Trait>([...(supply.traits ?? []), ...kind.traits])];
 }
 
-function paperDefaults(supply: Partial<SupplyDraft>, body: string, assumed: string[]): void {
-  const typed = supply.thickness !== undefined;
+function paperDefaults(
+  supply: ReadLine['supply'],
+  body: string,
+  kind: Kind | null,
+  system: UnitSystem,
+  assumed: string[],
+): void {
+  const typed = supply.thickness !== undefined && !supply.sizeFrom;
   if (supply.grammage == null && supply.thickness === undefined && supply.length !== undefined) {
-    supply.grammage = /card/i.test(body) ? 220 : 80;
-    assumed.push(`taken as ${supply.grammage} g/m² ${/card/i.test(body) ? 'card' : 'paper'}`);
+    supply.sizeFrom ??= 'a usual thickness';
+    if (kind && kind.form !== 'sheets') {
+      supply.thickness = kind.thickness < 10 ? kind.thickness : VINYL;
+      assumed.push(`${formatLength(supply.thickness, system)} thick, as usual`);
+      return;
+    }
+    const usual = kind;
+    supply.grammage = usual?.grammage ?? (/card/i.test(body) ? 220 : 80);
+    if (usual && Math.abs(usual.thickness - sheetThickness(usual.grammage ?? 0)) > 1e-3)
+      supply.thickness = usual.thickness;
+    assumed.push(`taken as ${formatPaper(supply.grammage, system)} ${/card/i.test(body) ? 'card' : 'paper'}`);
   }
   if (supply.thickness === undefined && supply.grammage != null)
     supply.thickness = Math.round(sheetThickness(supply.grammage) * 1e5) / 1e5;
-  if (isFolded(body) && !typed && supply.thickness !== undefined) {
+  if (isFolded(body) && !typed && supply.thickness !== undefined && !/folded/i.test(kind?.name ?? '')) {
     supply.thickness = Math.round(foldedThickness(supply.thickness) * 1e5) / 1e5;
     assumed.push('folded: two and a half sheets thick each, since they spring open');
   }
 }
 
-/** The count: as typed, or out of the height of a stack or the weight of paper; else one. */
-function countOf(
-  supply: Partial<SupplyDraft>,
-  typed: number | null,
-  stack: number | null,
-  mass: { grams: number; each: boolean } | null,
-  system: UnitSystem,
-  { problems, understood }: ReadLine,
-): void {
+interface Amounts {
+  typed: number | null;
+  /** mm of a stack. */
+  high: number | null;
+  mass: { grams: number; each: boolean } | null;
+  held: Held | null;
+  /** Into how many pieces it comes. */
+  divided: number | null;
+  /** ml that are poured out. */
+  volume: number | null;
+  /** Whether reams were counted. */
+  ream: boolean;
+}
+
+/** The count: as typed; or out of the height of a stack, a weight, a volume or what things are kept in; else one. */
+function countOf(read: ReadLine, amounts: Amounts, kind: Kind | null, system: UnitSystem): void {
+  const { supply, problems, understood, assumed } = read;
   const { form, thickness, length, width, grammage } = supply;
+  const { typed, high, mass, held, divided, volume } = amounts;
   const weighed = form === 'sheets' && grammage != null && length !== undefined && width !== undefined;
-  if (stack !== null && thickness !== undefined) {
+  const three: [number, number, number] = [length ?? 0, width ?? 0, thickness ?? 0];
+  const guessed = (count: number, from: string) => {
+    supply.count = count;
+    supply.countFrom = from;
+    assumed.push(`about ${count} (${from})`);
+  };
+  if (high !== null && thickness !== undefined) {
     // A hair more than whole sheets is the rounding of the thickness.
-    supply.count = Math.max(1, Math.floor(stack / thickness + 0.02));
-    understood.unshift(`${supply.count} of them in ${formatLength(stack, system)}`);
+    supply.count = Math.max(1, Math.floor(high / thickness + 0.02));
+    understood.unshift(`${supply.count} of them in ${formatLength(high, system)}`);
   } else if (typed === null && mass !== null && weighed) {
     supply.count = Math.max(1, Math.floor(mass.grams / sheetMass(length, width, grammage) + 0.02));
     understood.unshift(`${supply.count} of them in ${formatMass(mass.grams, system)}`);
     return;
   } else if (typed !== null) {
     supply.count = typed;
-    understood.unshift(`${typed} of them`);
+    if (amounts.ream && (supply.grammage ?? 0) >= 160) {
+      // A ream of card is half as many: 250.
+      guessed(Math.round(typed / 2), 'reams of card, 250 each');
+    } else
+      understood.unshift(
+        `${typed} of them${held ? `, in ${held.number === 1 ? `a ${held.word}` : `${held.number} ${plural(held.word)}`}` : ''}`,
+      );
+  } else if (divided !== null) {
+    supply.count = divided;
+    understood.unshift(`${divided} of them`);
+  } else if (held) {
+    const many = countHeld(held, kind, three, form!);
+    if (many) guessed(many.count, many.from);
+    else {
+      supply.count = held.number;
+      understood.unshift(`${held.number} of them`);
+    }
+  } else if (volume !== null && form !== 'bottles' && kind) {
+    guessed(countIn(volume / 1000, three, form!), `${formatVolume(volume, system)}, as many as fit`);
+  } else if (mass !== null && form === 'loose' && kind?.mass) {
+    guessed(Math.max(1, Math.round(mass.grams / kind.mass)), `${formatMass(mass.grams, system)} in all`);
+    return;
   }
-  supply.count ??= 1;
+  if (supply.count === undefined) {
+    supply.count = 1;
+    if (form === 'loose') guessed(kind?.pack ?? 1, kind?.pack ? 'a usual pack' : 'nobody said how many');
+  }
   if (supply.count < 1) problems.push('The count is at least 1.');
   if (supply.count > 1_000_000) problems.push('The count is at most 1,000,000.');
-  if (mass !== null && form !== 'sheets') {
-    supply.mass = mass.grams;
-    understood.push(`${formatMass(mass.grams, system)} each`);
+  if (mass === null || form === 'sheets') return;
+  const each = divided !== null && !mass.each ? mass.grams / divided : mass.grams;
+  supply.mass = each;
+  understood.push(`${formatMass(each, system)} each`);
+  // Of another weight than usual it is of another size.
+  if (kind?.mass && supply.sizeFrom?.startsWith('usual size') && kind.form === form && form !== 'machine') {
+    const ratio = each / kind.mass;
+    if (ratio > 1.5 || ratio < 0.67) {
+      [supply.length, supply.width, supply.thickness] = scaledBy(usualSizes(kind, system), ratio, system);
+      supply.sizeFrom = `${supply.sizeFrom}, by its weight`;
+    }
   }
-}
-
-function nameOf(rest: string, form: SupplyDraft['form']): string {
-  const tidyUp = (text: string) =>
-    text
-      .replace(FILLER, ' ')
-      .replace(/[;:()]/g, ' ')
-      .replace(/\s[–—-]+(?=\s)/g, ' ')
-      .replace(/\s+/g, ' ')
-      .replace(/^[\s,.;:–—-]+|[\s,.;:–—-]+$/g, '')
-      .replace(/^(?:of|with|x|and|the)\s+/i, '')
-      .replace(/\s+(?:of|at|with|x|and|in)$/i, '')
-      .replace(/\bsheets? of\b/i, '')
-      .trim();
-  const name = tidyUp(rest);
-  const short = ['pieces', 'long', 'set', 'machine'].includes(form)
-    ? name
-    : tidyUp(name.replace(CONTAINER_WORDS, ' ').replace(/\s+of\s+/g, ' '));
-  const best = short === '' ? name : short;
-  return best.charAt(0).toUpperCase() + best.slice(1);
-}
-
-/** Numbers that nothing was made of, with the word behind them; and lines without a word. */
-function leftovers(name: string, system: UnitSystem, problems: string[]): void {
-  const number = /(?<![\w])\d[\d.,/x×]*(?:\s+[a-zµ]+)?/i.exec(name);
-  if (number)
-    problems.push(
-      `“${number[0].trim()}” was not understood; give sizes as ${EXAMPLE[system]} and counts at the start.`,
-    );
-  else if (name !== '' && !/\p{L}/u.test(name)) problems.push(`“${name}” was not understood; a name has letters.`);
 }
 
 const decimal = (text: string) => Number(text.replace(',', '.'));
 
 function finish(read: ReadLine, kind: Kind | null, system: UnitSystem): void {
-  const { supply, missing, problems } = read;
+  const { supply, missing, problems, doubts } = read;
   const facts = FORM_FACTS[supply.form!];
   if (supply.name === '') missing.push('a name');
-  if (supply.length === undefined) missing.push(`a size, for example ${EXAMPLE[system]}`);
-  else if (supply.width === undefined) missing.push(`a second size, for example ${EXAMPLE[system]}`);
-  else if (supply.thickness === undefined) missing.push('a thickness');
   for (const [i, value] of [supply.length, supply.width, supply.thickness].entries()) {
     const label = facts.sizes[i]!.toLowerCase();
     if (value === undefined) continue;
@@ -428,27 +545,38 @@ function finish(read: ReadLine, kind: Kind | null, system: UnitSystem): void {
     if (!(value > 0)) problems.push(`The ${label} must be above zero.`);
     else if (value > 6000)
       problems.push(
-        `The ${label} of ${formatLength(value, system)} is more than ${system === 'metric' ? '6 m' : '19 1/2 ft'}; check its unit.`,
+        `The ${label} of ${formatLength(value, system)} is more than ${system !== 'imperial' ? '6 m' : '19 ft'}; check its unit.`,
+      );
+  }
+  if (kind && supply.length !== undefined && !supply.sizeFrom?.startsWith('usual') && supply.form === kind.form) {
+    const times = Math.max(supply.length, supply.width ?? 0) / Math.max(kind.length, kind.width);
+    if (times > 5)
+      doubts.push(
+        `${formatLength(Math.max(supply.length, supply.width ?? 0), system)} is ${Math.round(times)} times as long as usual for ${kind.name.toLowerCase()}; check its unit.`,
       );
   }
   if (missing.length > 0 || problems.length > 0) return;
   read.draft = {
     ...SUPPLY_DEFAULTS,
-    name: supply.name.slice(0, 120),
+    name: supply.name,
     category: supply.category ?? '',
     form: supply.form!,
     count: supply.count!,
     length: supply.length!,
     width: supply.width!,
-    thickness: supply.thickness!,
+    thickness: Math.max(supply.thickness!, 0.01),
     grammage: supply.form === 'sheets' ? (supply.grammage ?? null) : null,
-    mass: supply.mass ?? (supply.form === 'sheets' ? null : (kind?.mass ?? null)),
+    mass: supply.mass ?? (supply.form === 'sheets' || kind?.form !== supply.form ? null : (kind?.mass ?? null)),
     orientations: usualOrientations(supply.form!),
     goesBack: supply.goesBack!,
     note: '',
     traits: supply.traits ?? [],
+    colour: supply.colour ?? '',
+    alike: supply.alike ?? null,
     backstock: supply.backstock ?? 0,
     parts: supply.parts ?? null,
     squeeze: supply.squeeze ?? (supply.form === 'soft' ? 0.8 : 1),
+    sizeFrom: supply.sizeFrom ?? '',
+    countFrom: supply.countFrom ?? '',
   };
 }

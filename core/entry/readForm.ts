@@ -29,7 +29,7 @@ const NOT_SOFT = words('scissors|shears|glue|pens?|markers?|paints?|needles?');
 
 /** Container words that are left out of a name that says something without them. */
 export const CONTAINER_WORDS =
-  /\b(?:sheets?|rolls?|reels?|spools?|cones?|bottles?|jars?|pots?|cans?|tins?|skeins?|hanks?|balls?|bags?|packs?|packets?|boxes|box|pieces?|reams?|sticks? of|loose|hanging)\b/gi;
+  /\b(?:sheets?|rolls?|reels?|spools?|cones?|bottles?|jars?|pots?|cans?|tins?|skeins?|hanks?|balls?|bags?|packs?|packets?|boxes|box|pieces?|reams?|bolts?|coils?|stems?|tubes?|sachets?|sticks? of|loose|hanging)\b/gi;
 
 /**
  * The form that the words of a line name.

@@ -2,7 +2,7 @@
 import { LENGTH_UNITS, readAmount, type UnitSystem } from '../model/measure.ts';
 
 const NUM = String.raw`(?:\d+[ -]\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?)`;
-const UNIT = String.raw`(?:millimetres?|centimetres?|metres?|mm|cm|m|inches|inch|in|feet|foot|ft|yards?|yd|"|″|'')`;
+const UNIT = String.raw`(?:millimet(?:re|er)s?|centimet(?:re|er)s?|met(?:re|er)s?|mm|cm|m|inches|inch|in|feet|foot|ft|yards?|yd|"|″|'')`;
 const TIMES = String.raw`(?:\s*(?:x|×|\*|by)\s*|\s+\/\s+)`;
 const BEFORE = String.raw`(?<![\w.,/])`;
 const AFTER = String.raw`(?![\w/])`;
@@ -21,7 +21,7 @@ const DIAMETER_FIRST = new RegExp(
   'i',
 );
 const STACK = new RegExp(
-  String.raw`(?:^\s*(?:an?\s+)?(${NUM})\s*(${UNIT})\s+(?:stack\s+)?of\s)|(?:${BEFORE}(${NUM})\s*(${UNIT})\s+(?:stack|pile)\s+(?:of\s)?)|(?:(?:stack|pile)[^\d]{0,3}(${NUM})\s*(${UNIT})\s*(?:high|tall)?)`,
+  String.raw`(?:^\s*(?:an?\s+)?(${NUM})\s*(mm|cm|in|inch|inches|")\s+(?:stack\s+)?of\s)|(?:${BEFORE}(${NUM})\s*(${UNIT})\s+(?:stack|pile)\s+(?:of\s)?)|(?:(?:stack|pile)[^\d]{0,3}(${NUM})\s*(${UNIT})\s*(?:high|tall)?)`,
   'i',
 );
 const ONE = new RegExp(String.raw`${BEFORE}(${NUM})\s*(${UNIT})${AFTER}`, 'i');
@@ -29,27 +29,10 @@ const MASS = new RegExp(
   String.raw`(?<![\w.,/])(${NUM})\s*(kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?)(?:\s*(each|apiece|a piece))?(?![\w/])`,
   'i',
 );
-const VOLUME = new RegExp(String.raw`(?<![\w.,/])(${NUM})\s*(ml|cl|l|litres?|liters?|fl\.? ?oz|oz)(?![\w/])`, 'i');
-const WORD_COUNT: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  eleven: 11,
-  twelve: 12,
-  twenty: 20,
-  fifty: 50,
-  hundred: 100,
-};
-const WORDS = Object.keys(WORD_COUNT).join('|');
+const VOLUME_WORD = String.raw`(?:ml|cl|l|litres?|liters?|fl\.? ?oz|fluid ounces?|oz|ounces?|pints?|pts?|quarts?|qts?|gallons?|gals?|cups?)`;
+/** A volume with its unit, as two groups; the number may be left out ("a pint jar"). */
+export const VOLUME_UNIT = String.raw`(?:(${NUM})[\s-]*)?(${VOLUME_WORD})`;
+const VOLUME = new RegExp(String.raw`(?<![\w.,/])(${NUM})[\s-]*(${VOLUME_WORD})(?![\w/])`, 'i');
 const MASS_IN_GRAMS = {
   kg: 1000,
   kilo: 1000,
@@ -60,7 +43,25 @@ const MASS_IN_GRAMS = {
   oz: 28.349523125,
   ounce: 28.349523125,
 };
-const VOLUME_IN_ML = { ml: 1, cl: 10, l: 1000, litre: 1000, liter: 1000, 'fl oz': 29.5735, oz: 29.5735 };
+/** Millilitres; the American fluid ounce, pint, quart and gallon (NIST Handbook 44, appendix C). */
+const VOLUME_IN_ML: Readonly<Record<string, number>> = {
+  ml: 1,
+  cl: 10,
+  l: 1000,
+  litre: 1000,
+  liter: 1000,
+  floz: 29.5735,
+  fluidounce: 29.5735,
+  oz: 29.5735,
+  ounce: 29.5735,
+  cup: 236.588,
+  pint: 473.176,
+  pt: 473.176,
+  quart: 946.353,
+  qt: 946.353,
+  gallon: 3785.41,
+  gal: 3785.41,
+};
 
 /** A text that gets shorter as its parts are understood. */
 export class Rest {
@@ -80,6 +81,9 @@ const UNIT_MM: Readonly<Record<string, number>> = {
   millimetre: 1,
   centimetre: 10,
   metre: 1000,
+  millimeter: 1,
+  centimeter: 10,
+  meter: 1000,
   feet: 304.8,
   foot: 304.8,
   yd: 914.4,
@@ -104,6 +108,10 @@ export interface Sizes {
   high?: number;
   thick?: number;
   round?: number;
+  /** Whether the outline was typed without any unit. */
+  bare: boolean;
+  /** A single length as it was typed: it may belong to the name ("2 mm cord"). */
+  single: string | null;
   /** "5 mm x 500": the second number is a count. */
   count: number | null;
   problems: string[];
@@ -111,8 +119,8 @@ export interface Sizes {
 
 /** Takes every size out of a text. @param inches whether a pair of small bare numbers is inches in any plan (paper) */
 export function takeSizes(rest: Rest, system: UnitSystem, inches: boolean): Sizes {
-  const bare = system === 'metric' ? 'mm' : 'in';
-  const sizes: Sizes = { plain: [], count: null, problems: [] };
+  const bare = { metric: 'mm', centimetres: 'cm', imperial: 'in' }[system];
+  const sizes: Sizes = { plain: [], bare: false, single: null, count: null, problems: [] };
   const size = rest.take(SIZE);
   if (size) {
     const pairs = [1, 3, 5, 7].flatMap((i) => (size[i] ? [[size[i], size[i + 1]] as const] : []));
@@ -122,6 +130,7 @@ export function takeSizes(rest: Rest, system: UnitSystem, inches: boolean): Size
       pairs.pop();
     }
     const last = [size[8], size[6], size[4], size[2]].find((u) => u !== undefined);
+    sizes.bare = last === undefined;
     const small = inches && last === undefined && pairs.every(([v]) => readAmount(v)! <= 24);
     const values = pairs.map(([v, unit]) => {
       if (readAmount(v) === null) sizes.problems.push(`“${v}” is not a number.`);
@@ -150,7 +159,10 @@ export function takeSizes(rest: Rest, system: UnitSystem, inches: boolean): Size
     const value = mmOf(one[1]!, one[2], bare);
     // After a whole outline a single length is the thickness.
     if (sizes.plain.length === 2 && sizes.thick === undefined) sizes.thick = value;
-    else sizes.plain.push(value);
+    else {
+      sizes.single = sizes.plain.length === 0 ? one[0].trim() : null;
+      sizes.plain.push(value);
+    }
   }
   return sizes;
 }
@@ -171,84 +183,14 @@ export function takeMass(rest: Rest): { grams: number; each: boolean } | null {
   return { grams: Math.round(amount * MASS_IN_GRAMS[unit] * 100) / 100, each: found[3] !== undefined };
 }
 
-/** Millilitres of what a bottle holds. */
+/** Takes what a bottle holds, or what is poured out. @returns ml */
 export function takeVolume(rest: Rest): number | null {
   const found = rest.take(VOLUME);
-  if (!found) return null;
-  const unit = found[2]!
-    .toLowerCase()
-    .replace('.', '')
-    .replace(/s$/, '')
-    .replace(/^floz$/, 'fl oz');
-  return (readAmount(found[1]!) ?? 0) * VOLUME_IN_ML[unit as keyof typeof VOLUME_IN_ML];
+  return found ? volumeInMl(found[1]!, found[2]!) : null;
 }
 
-export interface Counted {
-  /** null when no count was found yet. */
-  count: number | null;
-  /** Pieces in one set. */
-  parts: number | null;
-  backstock: number;
+/** Millilitres of an amount and the word of its unit. */
+export function volumeInMl(amount: string, unit: string): number {
+  const key = unit.toLowerCase().replace(/[\s.]/g, '').replace(/s$/, '');
+  return (readAmount(amount) ?? 0) * (VOLUME_IN_ML[key] ?? 1);
 }
-
-const GROUP = '(?:packs?|packets?|boxes|box|tins?|bags?|cases?|jars?|books?|pads?|bundles?|tubs?|rolls?)';
-const COUNT_NUMBER = String.raw`\d{1,3}(?:[ .,]\d{3})+(?!\d)|\d+`;
-const NOT_MEASURE = String.raw`(?!\s*(?:[x×*/]\s*\d|mm|cm|m\b|in\b|inch|ft\b|feet|g\b|kg|lb|oz|ml|gsm|"|″|[.,]\d))`;
-
-/** Takes the count: packs first, then dozens, then plain numbers at the start or with a word that says so. */
-export function takeCount(rest: Rest): Counted {
-  const spare = rest.take(
-    /(?:\+\s*|\bof which\s+|\bplus\s+|\(\s*)?(?<![\w.,])(\d+)\s*(?:spares?|in reserve|backups?)\b\s*\)?/i,
-  );
-  const backstock = spare ? Number(spare[1]) : 0;
-  const more = spare !== null && /^\s*(?:\+|plus)/i.test(spare[0]) ? backstock : 0;
-  const found = countIn(rest);
-  return { count: found ? found[0] + more : null, parts: found?.[1] ?? null, backstock };
-}
-
-function countIn(rest: Rest): [count: number, parts?: number] | null {
-  const many = String.raw`(\d+|${WORDS})`;
-  const take = (pattern: string) => rest.take(new RegExp(pattern, 'i'));
-  const sets = take(String.raw`(?:\b${many}\s+)?\bsets?\s+of\s+(\d+)`);
-  if (sets) return [sets[1] ? numberOf(sets[1]) : 1, Number(sets[2])];
-  const packs = take(
-    String.raw`(?<![\w.,])(?:${many}\s+)?${GROUP}\s*(?:of|with|à|@|\()\s*(\d+)(?:\s*(?:sheets?|pieces?))?(?:\s*each)?\)?(?![\w.,])`,
-  );
-  if (packs) return [(packs[1] ? numberOf(packs[1]) : 1) * Number(packs[2])];
-  const reams = take(String.raw`(?:\b${many}\s+)?\breams?\b(?:\s+of)?`);
-  if (reams) return [(reams[1] ? numberOf(reams[1]) : 1) * 500];
-  const dozen = take(String.raw`\b(?:(half a|an?|\d+|${WORDS})\s+)?dozens?\b`);
-  if (dozen) return [/half/i.test(dozen[1] ?? '') ? 6 : 12 * (dozen[1] ? numberOf(dozen[1]) : 1)];
-  const named =
-    take(
-      String.raw`(?:~|\b(?:about|approx\.?|approximately|ca\.?|circa|roughly|around))\s*\(?(${COUNT_NUMBER})(?![\d.,]*\s*(?:mm|cm|in)\b)\)?`,
-    ) ??
-    take(
-      String.raw`(?<![\w.,])(${COUNT_NUMBER})\s*(?:pcs?|pieces?|ct|count|of them|off|no\.?|nos|units?|pairs?)(?![\w/])`,
-    ) ??
-    take(String.raw`\b(?:qty|quantity|count|number)\b[\s:.]*(${COUNT_NUMBER})`) ??
-    take(String.raw`\(\s*(${COUNT_NUMBER})\s*\)`) ??
-    take(String.raw`^\s*(${COUNT_NUMBER})\s*(?:x|×)\s+(?=[a-z])`) ??
-    take(String.raw`^\s*(${COUNT_NUMBER})(?![\d.,/])\s+${NOT_MEASURE}`);
-  if (named) return [plainNumber(named[1]!)];
-  const word = take(String.raw`^\s*(${WORDS})\s+(?=[a-z])`);
-  return word ? [numberOf(word[1]!)] : null;
-}
-
-/** A count that stands behind its name; looked for after sizes are out, when no other count was found. */
-export function takeLateCount(rest: Rest): number | null {
-  const take = (pattern: string) => rest.take(new RegExp(pattern, 'i'));
-  const found =
-    take(String.raw`\s(?:x|×)\s*(${COUNT_NUMBER})(?![\w.,/])`) ??
-    take(String.raw`(?<![\w.,])(${COUNT_NUMBER})\s*(?:x|×)(?!\w)`) ??
-    take(
-      String.raw`(?<![\w.,/])(${COUNT_NUMBER})\s+(?:sheets?|rolls?|reels?|spools?|bottles?|jars?|pots?|cans?|tins?|skeins?|balls?|bags?|cones?|boxes|packs?)(?!\w)`,
-    ) ??
-    take(String.raw`(?<![\w.,/])(${COUNT_NUMBER})(?=\s*(?:$|[;:,–Ø⌀-]|loose\b))`);
-  if (found) return plainNumber(found[1]!);
-  const word = take(String.raw`\s(${WORDS})\s*$`);
-  return word ? numberOf(word[1]!) : null;
-}
-
-const plainNumber = (text: string) => Number(text.replace(/[ .,]/g, ''));
-const numberOf = (text: string) => WORD_COUNT[text.toLowerCase()] ?? Number(text);

@@ -67,6 +67,7 @@ export const SHEET_SIZES: Readonly<Record<string, readonly [number, number]>> = 
 export const ENVELOPE_SIZES: Readonly<Record<string, readonly [number, number]>> = {
   a2: [5.75 * inch, 4.375 * inch],
   a7: [7.25 * inch, 5.25 * inch],
+  '#10': [9.5 * inch, 4.125 * inch],
   c5: [229, 162],
   c6: [162, 114],
   dl: [220, 110],

@@ -5,7 +5,7 @@
 import { compartmentsOf } from '../furniture/compartments.ts';
 import { footprint } from '../furniture/footprint.ts';
 import { constantsOf } from '../model/constants.ts';
-import { formatLength } from '../model/measure.ts';
+import { formatLength, type UnitSystem } from '../model/measure.ts';
 import { byName, type Plan } from '../model/plan.ts';
 import { bodyOf } from '../reach/body.ts';
 import { areaOutline } from '../room/areas.ts';
@@ -218,11 +218,11 @@ const SHEETS = {
 export function onPaper(
   drawing: Drawing,
   scale: number,
-  system: 'metric' | 'imperial',
+  system: UnitSystem,
 ): { width: number; height: number; sheet: string | null } {
   const width = (drawing.box.right - drawing.box.left) / scale;
   const height = (drawing.box.bottom - drawing.box.top) / scale;
-  const names = system === 'metric' ? (['a4', 'a3', 'a2'] as const) : (['letter', 'tabloid'] as const);
+  const names = system !== 'imperial' ? (['a4', 'a3', 'a2'] as const) : (['letter', 'tabloid'] as const);
   const [long, short] = [Math.max(width, height), Math.min(width, height)];
   const sheet = names.find((n) => long <= SHEETS[n][0] - 20 && short <= SHEETS[n][1] - 20) ?? null;
   return { width, height, sheet };

@@ -16,7 +16,7 @@ import { partsInWords } from '../furniture/parts.ts';
 import { openingOf } from '../scene/scene.ts';
 import { layOutLabel, type LabelLayout } from './labelLayout.ts';
 import { qrPath, type QrPath } from './qr.ts';
-import { SWATCH } from './swatches.ts';
+import { SWATCH } from '../model/swatches.ts';
 
 /** Paper sizes, mm: ISO 216, and US Letter 8.5 x 11 in. */
 export const PAPER = { a4: { width: 210, height: 297 }, letter: { width: 215.9, height: 279.4 } } as const;

@@ -47,13 +47,16 @@ export function upgradeChange(change: unknown): unknown {
 
 /** A whole file of an earlier version; what is wrong with it is left for its reader to say. */
 export function upgradeFile(data: Row, version: number): Row {
-  if (version >= 11) return data;
+  if (version >= 13) return data;
+  if (version >= 11) return withHunted(data);
   if (version >= 7) {
     const renamed = (table: string) =>
       Array.isArray(data[table])
         ? { [table]: data[table].map((row: unknown) => (isRow(row) ? upgradeRow(table, row) : row)) }
         : {};
-    return withHomes({ ...data, ...renamed('placements'), ...renamed('containers'), keeps: data.keeps ?? [] });
+    return withHunted(
+      withHomes({ ...data, ...renamed('placements'), ...renamed('containers'), keeps: data.keeps ?? [] }),
+    );
   }
   const file: Row = {};
   for (const [key, value] of Object.entries(data)) {
@@ -65,7 +68,7 @@ export function upgradeFile(data: Row, version: number): Row {
   // In files of version 1 a cart stood on wheels without saying so.
   if (version === 1 && Array.isArray(file.units))
     file.units = file.units.map((u: Row) => (u.kind === 'cart' ? { ...u, wheels: true } : u));
-  return withHomes(Object.fromEntries(Object.entries(file).filter(([, value]) => value !== undefined)));
+  return withHunted(withHomes(Object.fromEntries(Object.entries(file).filter(([, value]) => value !== undefined))));
 }
 
 const isRow = (row: unknown): row is Row => typeof row === 'object' && row !== null;
@@ -78,6 +81,20 @@ function withHomes(file: Row): Row {
   if (isRow(meta.sorting) && meta.sorting.way === 'quickest')
     result.meta = { ...meta, sorting: { ...meta.sorting, way: 'home' } };
   return result;
+}
+
+/** Before version 13 what had no place in a plan that knows today's places was hunted for; it still is. */
+function withHunted(file: Row): Row {
+  if (!Array.isArray(file.supplies) || !Array.isArray(file.placements)) return file;
+  const today = new Map<unknown, number>();
+  for (const p of file.placements)
+    if (isRow(p) && p.arrangement === 'today') today.set(p.supply, (today.get(p.supply) ?? 0) + Number(p.count));
+  if (today.size === 0) return file;
+  const hunted = (s: Row) => Number(s.count) > (today.get(s.id) ?? 0);
+  return {
+    ...file,
+    supplies: file.supplies.map((s: unknown) => (isRow(s) && hunted(s) ? { ...s, hunted: true } : s)),
+  };
 }
 
 /** Tables that a file of any version has. */

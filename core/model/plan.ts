@@ -3,6 +3,7 @@
  * From above, x runs to the east and y to the south; the outline runs clockwise, so that somebody who walks it inside
  * the room sees the walls pass from left to right.
  */
+import { UNIT_SYSTEMS } from './measure.ts';
 import { z } from 'zod';
 import { ConstantsSchema } from './constants.ts';
 import { DOING_TABLES, LABELLING, LabellingSchema, UPKEEP, UpkeepSchema } from './doing.ts';
@@ -22,7 +23,7 @@ export * from './work.ts';
 export * from './zones.ts';
 
 /** The version written into plan files; raise it with every change of shape that an older program cannot read. */
-export const PLAN_VERSION = 12;
+export const PLAN_VERSION = 13;
 
 /** Number of the rules about what places hold; raised with every change of them that a plan should say. */
 export const RULES = 2;
@@ -30,7 +31,7 @@ export const RULES = 2;
 export const MetaSchema = z.strictObject({
   id,
   name: name('The plan'),
-  units: z.enum(['metric', 'imperial']),
+  units: z.enum(UNIT_SYSTEMS),
   room: name('The room'),
   /** Ceiling height, mm. */
   ceiling: length('The ceiling', 1500, 8000),
@@ -60,6 +61,14 @@ export const MetaSchema = z.strictObject({
     .strictObject({
       minutes: z.number().min(-100_000).max(100_000),
       share: z.number().min(-1).max(1000),
+    })
+    .nullable()
+    .default(null),
+  /** Where the start that leads is: the next of its questions, and the crafts that were chosen; null where nobody is led. */
+  start: z
+    .strictObject({
+      step: count('The question', 0, 20),
+      crafts: z.array(z.string().trim().min(1).max(60)).max(30, 'At most 30 crafts.'),
     })
     .nullable()
     .default(null),
@@ -189,6 +198,7 @@ export function emptyPlan(meta: Partial<Meta> & { id: string }): Plan {
       upkeep: UPKEEP,
       rules: RULES,
       namesCost: null,
+      start: null,
       ...(meta.units === 'imperial' ? IN_INCHES : {}),
       ...meta,
     },

@@ -111,6 +111,12 @@ const supplies = z
     alsoCalled: z.string().trim().max(200, 'Other words have at most 200 characters.').default(''),
     /** The home in which it lives; null lets the plan propose one. */
     home: optionalRef('homes'),
+    /** From what its size was guessed ("usual size of scissors"; NOT_KNOWN where nothing is known); empty for one that was measured or confirmed. */
+    sizeFrom: z.string().trim().max(120).default(''),
+    /** It has no place today: it is hunted for each time. What is merely not noted yet is not. */
+    hunted: z.boolean().default(false),
+    /** From what its count was guessed; empty for one that was counted or confirmed. */
+    countFrom: z.string().trim().max(120).default(''),
   })
   .refine((s) => s.backstock <= s.count, { path: ['backstock'], message: 'The backstock is part of the count.' });
 
@@ -138,6 +144,9 @@ export const SUPPLY_DEFAULTS = {
   life: 'current',
   alsoCalled: '',
   home: null,
+  sizeFrom: '',
+  countFrom: '',
+  hunted: false,
 } as const satisfies Partial<z.infer<typeof supplies>>;
 
 const uses = z.strictObject({

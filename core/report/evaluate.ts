@@ -38,7 +38,8 @@ import {
 } from './report.ts';
 import { keptNowhere, noStation, noSuchPlace, overFull, placementFindings, tooManyOdds, walledIn } from './findings.ts';
 
-import { reportedArrangement, weekOf, worstOf } from './week.ts';
+import { comparedWeeks, reportedArrangement, weekOf, worstOf } from './week.ts';
+import { guessesOf } from '../model/guessed.ts';
 import { openWork } from './openWork.ts';
 import { nothingSaid, supplyReports, type SaidOfSupplies } from './supplies.ts';
 import { heapLooks, linesOf } from '../zones/looking.ts';
@@ -344,6 +345,8 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
     placements,
     supplies,
     containers: kept.containers,
+    compared: comparedWeeks(scene, all, supplies, { today: of.today.week, planned: of.planned.week }),
+    guesses: guessesOf(plan),
     week: { today: of.today.week, planned: of.planned.week },
     order: { today: of.today.order, planned: of.planned.order },
     zones: zoneReports(scene, homed),

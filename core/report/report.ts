@@ -1,4 +1,5 @@
 /** What evaluate(plan) says: every figure that a screen, the command line or a printout shows is a field of this Report. */
+import type { Guesses } from '../model/guessed.ts';
 import type { Barred } from '../cost/rules.ts';
 import type { PlaceForm } from '../zones/needs.ts';
 import type { SeatSide } from '../zones/sides.ts';
@@ -289,6 +290,8 @@ export interface Week {
   placed: number;
   /** Supplies of which something has no place. */
   without: number;
+  /** Supplies of which nobody has said yet where they are, or all of them; 0 for a plan. */
+  notNoted: number;
   /** Fetching and setting up by kind of motion, minutes. */
   motions: Record<Motion, number>;
   /** Times somebody gets up, and metres walked, to fetch and put back. */
@@ -298,6 +301,15 @@ export interface Week {
   activities: ActivityWeek[];
   places: Array<{ compartment: string; minutes: number }>;
   supplies: Array<{ supply: string; minutes: number }>;
+}
+
+/** The same supplies today and as planned, minutes a week. */
+export interface Compared {
+  supplies: number;
+  /** How many are in only one of the two, or in none. */
+  left: number;
+  today: number;
+  planned: number;
 }
 
 /** A week of one activity. */
@@ -439,6 +451,8 @@ export interface Report {
   placements: Record<string, PlacementReport>;
   supplies: Record<string, SupplyReport>;
   containers: Record<string, ContainerReport>;
+  compared: Compared;
+  guesses: Guesses;
   week: Record<Arrangement, Week>;
   /** How far each arrangement is from the wished order; not part of the minutes of its week. */
   order: Record<Arrangement, Order>;

@@ -3,7 +3,16 @@ import { MOTIONS, noMotion, type Motion } from '../fetch/elements.ts';
 import { goesAway } from '../cost/rules.ts';
 import type { Arrangement, Plan } from '../model/plan.ts';
 import { dangersOf } from '../cost/wishes.ts';
-import type { ActivityWeek, PlacementReport, Strain, SupplyReport, Week, Worst, WorstLists } from './report.ts';
+import type {
+  ActivityWeek,
+  Compared,
+  PlacementReport,
+  Strain,
+  SupplyReport,
+  Week,
+  Worst,
+  WorstLists,
+} from './report.ts';
 import type { Setup } from './setup.ts';
 import type { Scene } from '../scene/scene.ts';
 
@@ -64,13 +73,12 @@ export function weekOf(
     for (const m of MOTIONS) motions[m] += (s.motions[m] * s.times) / 60;
   }
   for (const row of activities.values()) row.total = row.minutes + row.setup;
-  let [hunting, without] = [0, 0];
+  let [hunting, without, notNoted] = [0, 0, 0];
   for (const supply of Object.values(supplies)) {
-    const missing = supply.without[arrangement];
-    if (missing === 0) continue;
-    without++;
-    const share = missing / plan.supplies[supply.id]!.count;
-    hunting += (supply.fetchesPerWeek * share * scene.constants.hunt) / 60;
+    if (supply.without[arrangement] === 0) continue;
+    if (isNotNoted(plan, supply, arrangement)) notNoted++;
+    else without++;
+    hunting += huntingOf(scene, supply, arrangement);
   }
   const most = <T extends { minutes: number }>(rows: T[]) => rows.sort((a, b) => b.minutes - a.minutes);
   return {
@@ -81,6 +89,7 @@ export function weekOf(
     minutes: fetching + hunting + penalties + setup,
     placed,
     without,
+    notNoted,
     motions,
     ups,
     metres,
@@ -88,6 +97,44 @@ export function weekOf(
     places: most([...places].map(([compartment, minutes]) => ({ compartment, minutes }))),
     supplies: most([...bySupply].map(([supply, minutes]) => ({ supply, minutes }))),
   };
+}
+
+/** Whether nobody has said yet where a thing is today, or the rest of it: not the same as having no place. */
+const isNotNoted = (plan: Plan, supply: SupplyReport, arrangement: Arrangement): boolean =>
+  arrangement === 'today' && !plan.supplies[supply.id]!.hunted;
+
+/** Minutes a week in which what has no place is hunted for. */
+export function huntingOf(scene: Scene, supply: SupplyReport, arrangement: Arrangement): number {
+  if (isNotNoted(scene.plan, supply, arrangement)) return 0;
+  const share = supply.without[arrangement] / scene.plan.supplies[supply.id]!.count;
+  return (supply.fetchesPerWeek * share * scene.constants.hunt) / 60;
+}
+
+/**
+ * The week of the same supplies today and as planned: of those whose place is noted today, or that are known to have
+ * none, and that the plan has a place for. When that is all of them, it is the whole week, else carts and ways between
+ * stations are left out of both.
+ */
+export function comparedWeeks(
+  scene: Scene,
+  placements: readonly PlacementReport[],
+  supplies: Readonly<Record<string, SupplyReport>>,
+  weeks: Readonly<Record<Arrangement, Week>>,
+): Compared {
+  const { plan } = scene;
+  const has = { today: new Set<string>(), planned: new Set<string>() };
+  for (const p of placements) has[p.arrangement].add(p.supply);
+  const rows = Object.values(supplies);
+  const same = rows.filter((s) => (has.today.has(s.id) || plan.supplies[s.id]!.hunted) && has.planned.has(s.id));
+  const left = rows.length - same.length;
+  if (left === 0) return { supplies: rows.length, left, today: weeks.today.minutes, planned: weeks.planned.minutes };
+  const chosen = new Set(same.map((s) => s.id));
+  const sum = (arrangement: Arrangement) =>
+    placements
+      .filter((p) => p.arrangement === arrangement && chosen.has(p.supply))
+      .reduce((minutes, p) => minutes + p.minutesPerWeek + p.penaltyMinutes, 0) +
+    same.reduce((minutes, s) => minutes + huntingOf(scene, s, arrangement), 0);
+  return { supplies: same.length, left, today: sum('today'), planned: sum('planned') };
 }
 
 const noSession = () => ({ ups: 0, bends: 0, steps: 0, metres: 0 });

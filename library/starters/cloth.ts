@@ -53,7 +53,7 @@ Quilting ruler, long | cutting | long | 2 | 610x155x3 | 350 | | 4
 Square rulers | cutting | pieces | 5 | 320x320x3 | 350 | flat | 3
 Cutting mat, large | cutting | pieces | 1 | 900x600x3 | 1900 | flat,H | 4
 Fat quarters | fabric | soft | 80 | 280x200x8 | 60 | L | 3
-Jelly roll strips | fabric | rolls | 8 | 64x110 | 350 | | 1
+Fabric strip rolls | fabric | rolls | 8 | 64x110 | 350 | | 1
 Charm packs | fabric | pieces | 10 | 130x130x25 | 150 | | 1
 Quilt batting | fabric | soft | 3 | 600x450x200 | 900 | | 0.3
 Backing fabric | fabric | soft | 6 | 350x250x70 | 900 | | 0.3

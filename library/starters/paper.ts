@@ -41,7 +41,7 @@ Album refill pages | albums | pieces | 4 | 320x310x15 | 500 | | 0.3
 Memory box | albums | pieces | 2 | 350x350x120 | 900 | keep | 0.1
 Titles, cut out | trims | pieces | 30 | 250x100x3 | 10 | | 1
 Layout sketches | patterns | pieces | 2 | 220x220x20 | 300 | | 1
-Distress ink pads, small | inks | pieces | 24 | 35x35x20 | 15 | L | 2
+Mini ink pads | inks | pieces | 24 | 35x35x20 | 15 | L | 2
 Photo trimmer, 12 in | cutting | pieces | 1 | 450x180x45 | 1200 | S | 4
 Paper piercer | tools | pieces | 2 | 140x20x20 | 25 | S | 1`,
   'Planners and lettering': `

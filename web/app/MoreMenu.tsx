@@ -1,3 +1,4 @@
+import { UNIT_SYSTEMS, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import { Ellipsis } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { setMeta } from '@heronstone/core/model/change.ts';
@@ -17,12 +18,18 @@ function setTheme(theme: 'light' | 'dark' | null): void {
 const kept = localStorage.getItem('heronstone.theme');
 if (kept === 'light' || kept === 'dark') setTheme(kept);
 
+const MEASURES: Readonly<Record<UnitSystem, string>> = {
+  metric: 'millimetres',
+  centimetres: 'centimetres',
+  imperial: 'feet and inches',
+};
+
 /** Everything that is not part of a step: files, measures, light and dark. */
 export function MoreMenu({ onHelp }: { onHelp: () => void }) {
   const plan = useStore((s) => s.plan)!;
   const looks = useStore((s) => s.may === 'read');
   const navigate = useNavigate();
-  const other = plan.meta.units === 'metric' ? 'imperial' : 'metric';
+  const others = UNIT_SYSTEMS.filter((s) => s !== plan.meta.units);
   return (
     <Menu
       trigger={
@@ -42,11 +49,12 @@ export function MoreMenu({ onHelp }: { onHelp: () => void }) {
       </MenuLink>
       <MenuLine onSelect={() => void navigate('/')}>All plans, or open one from a file</MenuLine>
       <MenuRule />
-      {!looks && (
-        <MenuLine onSelect={() => commit('Change the measures', [setMeta(plan, { units: other })])}>
-          Show {other === 'metric' ? 'millimetres' : 'feet and inches'}
-        </MenuLine>
-      )}
+      {!looks &&
+        others.map((units) => (
+          <MenuLine key={units} onSelect={() => commit('Change the measures', [setMeta(plan, { units })])}>
+            Show {MEASURES[units]}
+          </MenuLine>
+        ))}
       <MenuLine onSelect={() => setTheme('light')}>Light</MenuLine>
       <MenuLine onSelect={() => setTheme('dark')}>Dark</MenuLine>
       <MenuLine onSelect={() => setTheme(null)}>Same as the system</MenuLine>

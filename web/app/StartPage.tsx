@@ -11,6 +11,7 @@ import { Button } from '../ui/Button.tsx';
 
 const UNNAMED = 'My craft room';
 const UNITS = [
+  ['centimetres', 'centimetres'],
   ['metric', 'millimetres'],
   ['imperial', 'feet and inches'],
 ] as const;

@@ -9,7 +9,8 @@ import { Button } from '../ui/Button.tsx';
 import { Choice } from '../ui/Field.tsx';
 
 /** Scales that people draw rooms at; for inches 1 in to 1 ft, half an inch, a quarter. */
-const SCALES = { metric: [10, 20, 25, 50], imperial: [12, 24, 48] } as const;
+const METRIC = [10, 20, 25, 50] as const;
+const SCALES = { metric: METRIC, centimetres: METRIC, imperial: [12, 24, 48] } as const;
 
 export function DrawingMenu() {
   const plan = useStore((s) => s.plan)!;

@@ -42,7 +42,7 @@ import { balanceOf } from '@heronstone/core/ask/balance.ts';
 import { placesByName } from '@heronstone/core/entry/places.ts';
 import { purgeOf } from '@heronstone/core/ask/purge.ts';
 import { CONTAINER_TYPES } from '@heronstone/library/containers.ts';
-import { KINDS } from '@heronstone/library/starter.ts';
+import { KINDS } from '@heronstone/library/usualSizes.ts';
 
 /** Loaded when they are first wanted: writing PDF alone is larger than all the rest. */
 const csv = () => import('@heronstone/core/formats/csv.ts');

@@ -116,7 +116,7 @@ export function LengthField({
   return (
     <DraftField
       {...rest}
-      inputMode={system === 'metric' ? 'decimal' : 'text'}
+      inputMode={system !== 'imperial' ? 'decimal' : 'text'}
       value={formatLength(value, system)}
       reads={readsLength(rest.label, system, least, most)}
       onSet={onSet}

@@ -31,8 +31,10 @@ const PULL = 10;
 const TREMBLE = 4;
 
 /** By how much an arrow key moves, mm: as it is, with Alt, with Shift; in inches half an inch, a sixteenth, four. */
+const METRIC = { plain: 10, alt: 1, shift: 100 } as const;
 const STEP = {
-  metric: { plain: 10, alt: 1, shift: 100 },
+  metric: METRIC,
+  centimetres: METRIC,
   imperial: { plain: 12.7, alt: 1.5875, shift: 101.6 },
 } as const;
 

@@ -37,8 +37,8 @@ export function MeasureStep() {
 
 function FirstRoom({ plan }: { plan: Plan }) {
   const [size, setSize] = useState({
-    x: plan.meta.units === 'metric' ? 3500 : 12 * 304.8,
-    y: plan.meta.units === 'metric' ? 3000 : 10 * 304.8,
+    x: plan.meta.units !== 'imperial' ? 3500 : 12 * 304.8,
+    y: plan.meta.units !== 'imperial' ? 3000 : 10 * 304.8,
   });
   const [way, setWay] = useState<'rectangle' | 'walk' | 'dxf'>('rectangle');
   const system = plan.meta.units;

@@ -70,7 +70,7 @@ export function WalkWalls() {
                 <input
                   aria-label={`Length of wall ${i + 1}`}
                   value={row.text}
-                  placeholder={i === 0 ? (system === 'metric' ? 'for example 3.45 m' : 'for example 11 ft 4 in') : ''}
+                  placeholder={i === 0 ? (system !== 'imperial' ? 'for example 3.45 m' : 'for example 11 ft 4 in') : ''}
                   onChange={(e) => change(i, { text: e.target.value })}
                   aria-invalid={read[i]?.ok === false}
                   className="w-full rounded-md border border-line bg-leaf px-2 py-1"

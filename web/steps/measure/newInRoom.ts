@@ -6,25 +6,23 @@ import { outlineOf, wallsOf } from '@heronstone/core/room/walls.ts';
 import { commit } from '../../state/plan.ts';
 import { newId, select } from '../../state/state.ts';
 
+type OpeningStart = Readonly<Record<Opening['kind'], Pick<Opening, 'width' | 'height' | 'sill' | 'swing'>>>;
 /** Doors and windows as they are commonly sold, mm: round figures of either system. Common practice, no source. */
-const OPENING_START: Readonly<
-  Record<UnitSystem, Readonly<Record<Opening['kind'], Pick<Opening, 'width' | 'height' | 'sill' | 'swing'>>>>
-> = {
-  metric: {
-    door: { width: 760, height: 2000, sill: 0, swing: 'in' },
-    window: { width: 1000, height: 1200, sill: 900, swing: 'none' },
-  },
-  imperial: {
-    // 30 in by 6 ft 8 in; 3 ft by 4 ft, 3 ft up.
-    door: { width: 762, height: 2032, sill: 0, swing: 'in' },
-    window: { width: 914.4, height: 1219.2, sill: 914.4, swing: 'none' },
-  },
+const IN_MILLIMETRES: OpeningStart = {
+  door: { width: 760, height: 2000, sill: 0, swing: 'in' },
+  window: { width: 1000, height: 1200, sill: 900, swing: 'none' },
 };
+/** 30 in by 6 ft 8 in; 3 ft by 4 ft, 3 ft up. */
+const IN_INCHES: OpeningStart = {
+  door: { width: 762, height: 2032, sill: 0, swing: 'in' },
+  window: { width: 914.4, height: 1219.2, sill: 914.4, swing: 'none' },
+};
+const openingStart = (system: UnitSystem): OpeningStart => (system === 'imperial' ? IN_INCHES : IN_MILLIMETRES);
 
 /** Half an inch: to it the starting sizes are rounded for who measures in inches. */
 const HALF_INCH = 12.7;
 const rounded = (mm: number, system: UnitSystem) =>
-  system === 'metric' ? mm : Math.max(mm > 0 ? 1 : 0, Math.round(mm / HALF_INCH)) * HALF_INCH;
+  system !== 'imperial' ? mm : Math.max(mm > 0 ? 1 : 0, Math.round(mm / HALF_INCH)) * HALF_INCH;
 
 /** What a thing on the wall measures when it is added. Common practice, no source. */
 const FIXTURE_START: Readonly<Record<Fixture['kind'], Pick<Fixture, 'width' | 'height' | 'depth' | 'bottom'>>> = {
@@ -48,7 +46,7 @@ function freeOffset(plan: Plan, wall: string, width: number): number {
 
 export function addOpening(plan: Plan, corner: string, kind: Opening['kind']): void {
   const id = newId();
-  const shape = OPENING_START[plan.meta.units][kind];
+  const shape = openingStart(plan.meta.units)[kind];
   const offset = freeOffset(plan, corner, shape.width);
   if (commit(`Add a ${kind}`, [set('openings', id, { id, kind, corner, offset, hinge: 'left', ...shape })]))
     select({ kind: 'opening', id });

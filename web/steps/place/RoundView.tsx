@@ -1,7 +1,7 @@
 /** One round: everything that a session of an activity uses, fetched in one tour instead of one by one. */
 import { useState } from 'react';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
-import { formatLength } from '@heronstone/core/model/measure.ts';
+import { formatWalk } from '@heronstone/core/model/measure.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
@@ -41,10 +41,8 @@ export function RoundView({ onShow }: { onShow: () => void }) {
       {tour && (
         <>
           <p className="mt-3 font-serif text-xl" role="status">
-            {plan.meta.units === 'metric'
-              ? `${(tour.length / 1000).toFixed(1)} m`
-              : formatLength(tour.length, plan.meta.units)}{' '}
-            and {Math.round(tour.seconds)} s in one round; {Math.round(tour.singly)} s one by one.
+            {formatWalk(tour.length, plan.meta.units)} and {Math.round(tour.seconds)} s in one round;{' '}
+            {Math.round(tour.singly)} s one by one.
           </p>
           <p className="text-xs text-soft">
             {tour.exact

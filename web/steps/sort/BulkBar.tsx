@@ -4,14 +4,29 @@ import { useState } from 'react';
 import { FORM_FACTS, usualOrientations } from '@heronstone/core/fit/forms.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import { byName, DECISIONS, FORMS, TRAITS, type Supply } from '@heronstone/core/model/plan.ts';
+import { confirmed, isGuessed } from '@heronstone/core/model/guessed.ts';
 import { removeRows } from '../../state/removing.ts';
 import { commit } from '../../state/plan.ts';
 import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Select } from '../../ui/Select.tsx';
 
-type Act = 'kind' | 'form' | 'trait' | 'untrait' | 'decision' | 'season' | 'colour' | 'collection' | 'theme' | 'use';
+type Act =
+  | 'guess'
+  | 'today'
+  | 'kind'
+  | 'form'
+  | 'trait'
+  | 'untrait'
+  | 'decision'
+  | 'season'
+  | 'colour'
+  | 'collection'
+  | 'theme'
+  | 'use';
 const ACTS: ReadonlyArray<readonly [Act, string]> = [
+  ['guess', 'What was guessed'],
+  ['today', 'Today'],
   ['kind', 'Kind'],
   ['form', 'Form'],
   ['trait', 'Add a caution'],
@@ -24,25 +39,39 @@ const ACTS: ReadonlyArray<readonly [Act, string]> = [
   ['theme', 'Theme'],
 ];
 
+/** What can be said of lines that have no place today. */
+const TODAY = [
+  ['hunted', 'has no place: I hunt for it'],
+  ['noted', 'has a place, not noted yet'],
+] as const;
+
 export function BulkBar({ ids, onClear }: { ids: readonly string[]; onClear: () => void }) {
   const plan = useStore((s) => s.plan)!;
-  const [act, setAct] = useState<Act>('kind');
+  const [act, setAct] = useState<Act>(() => (ids.some((id) => isGuessed(plan.supplies[id]!)) ? 'guess' : 'kind'));
   const [value, setValue] = useState('');
   const rows = ids.flatMap((id) => plan.supplies[id] ?? []);
   const options: ReadonlyArray<readonly [string, string]> | null =
-    act === 'form'
-      ? FORMS.map((f) => [f, FORM_FACTS[f].many] as const)
-      : act === 'trait' || act === 'untrait'
-        ? TRAITS.map((t) => [t, t] as const)
-        : act === 'decision'
-          ? DECISIONS.map((d) => [d, d] as const)
-          : act === 'use'
-            ? byName(plan.activities).map((a) => [a.id, a.name] as const)
-            : null;
+    act === 'guess'
+      ? [['right', 'is right']]
+      : act === 'today'
+        ? TODAY
+        : act === 'form'
+          ? FORMS.map((f) => [f, FORM_FACTS[f].many] as const)
+          : act === 'trait' || act === 'untrait'
+            ? TRAITS.map((t) => [t, t] as const)
+            : act === 'decision'
+              ? DECISIONS.map((d) => [d, d] as const)
+              : act === 'use'
+                ? byName(plan.activities).map((a) => [a.id, a.name] as const)
+                : null;
   const chosen = options ? (options.find(([key]) => key === value)?.[0] ?? options[0]?.[0] ?? '') : value;
   const changeOf = (s: Supply): Change[] => {
     const one = (columns: Partial<Supply>) => [set('supplies', s.id, columns)];
     switch (act) {
+      case 'guess':
+        return confirmed([s]);
+      case 'today':
+        return one({ hunted: chosen === 'hunted' });
       case 'kind':
         return one({ category: chosen.trim() });
       case 'form':

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { packChanges, packed, type Pack } from '@heronstone/core/ask/repack.ts';
 import type { Room } from '@heronstone/core/ask/capacity.ts';
 import { countWords, FORM_FACTS, isRound } from '@heronstone/core/fit/forms.ts';
-import { formatLength } from '@heronstone/core/model/measure.ts';
+import { formatLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import { FORMS, type Supply } from '@heronstone/core/model/plan.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
@@ -119,7 +119,7 @@ function Packing({ supply }: { supply: Supply }) {
 }
 
 /** How many would go into the empty place, how wide all of it lies there, how long one takes to fetch. */
-function words(room: Room, supply: Supply, system: 'metric' | 'imperial'): string[] {
+function words(room: Room, supply: Supply, system: UnitSystem): string[] {
   if (room.most === 0) return [room.reason ?? 'does not fit'];
   return [
     room.width === null ? `${room.most} of ${supply.count} fit` : `all fit, ${formatLength(room.width, system)} wide`,

@@ -1,58 +1,109 @@
-/** One line, read as it is typed; on a phone with large targets. With a place, it is recorded as lying there today. */
+/**
+ * One line, read as it is typed; on a phone with large targets. A list pasted from anywhere, or several things in a line,
+ * become lines with a preview. With a place, it is recorded as lying there today.
+ */
 import { useId, useMemo, useRef, useState } from 'react';
-import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
-import { formatSize } from '@heronstone/core/model/measure.ts';
-import { byName } from '@heronstone/core/model/plan.ts';
+import { howMany, type UnitSystem } from '@heronstone/core/model/measure.ts';
+import { byName, type Plan } from '@heronstone/core/model/plan.ts';
+import { addTo, sameAs } from '@heronstone/core/entry/again.ts';
+import { linesOf, LONGEST_LIST, thingsIn } from '@heronstone/core/entry/list.ts';
 import type { Whereabouts } from '@heronstone/core/entry/places.ts';
-import { readLine } from '@heronstone/core/entry/read.ts';
-import { addSupplies } from '@heronstone/core/entry/supplies.ts';
-import { KINDS } from '@heronstone/library/starter.ts';
+import { readLine, type ReadLine } from '@heronstone/core/entry/read.ts';
+import { addSupplies, type NewSupply } from '@heronstone/core/entry/supplies.ts';
+import { KINDS } from '@heronstone/library/usualSizes.ts';
 import { fullPlacesOf } from '@heronstone/core/upkeep/entering.ts';
 import { commit } from '../../state/plan.ts';
 import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
+import { Reading } from './Reading.tsx';
 
-/** A line as it is typed, and others that are read, too. */
-const EXAMPLES = {
-  metric: ['84 markers 140 x 12 mm, painting 6x', '“38 mm of A4 card 220 gsm” and “12 skeins yarn 50 g”'],
-  imperial: ['84 markers 5 1/2 x 1/2 in, painting 6x', '“1 1/2 in of Letter card 80 lb” and “12 skeins yarn 1 3/4 oz”'],
-} as const;
+/** Lines as they are typed. */
+const EXAMPLES: Readonly<Record<UnitSystem, readonly [string, string]>> = {
+  metric: [
+    '84 markers',
+    '“60 spools of thread”, “half a ream of A4”, “a shoebox of ribbon”, “5 m velvet, 140 cm wide”',
+  ],
+  centimetres: ['84 markers', '“60 spools of thread”, “half a ream of A4”, “a shoebox of ribbon”, “ruler 30 x 4 cm”'],
+  imperial: ['84 markers', '“60 spools of thread”, “half a ream of paper”, “a shoebox of ribbon”, “ruler 12 in”'],
+};
 
 export function QuickEntry({ label = 'What do you have?', place }: { label?: string; place?: Whereabouts }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
-  const [line, setLine] = useState('');
+  const [text, setText] = useState('');
   const [isNew, setIsNew] = useState(false);
   const bin = plan.meta.upkeep.newBin;
   const id = useId();
-  const input = useRef<HTMLInputElement>(null);
-  const read = useMemo(
-    () => (line.trim() === '' ? null : readLine(line, plan.meta.units, byName(plan.activities), KINDS)),
-    [line, plan.meta.units, plan.activities],
+  const input = useRef<HTMLInputElement & HTMLTextAreaElement>(null);
+  const long = text.includes('\n');
+  const system = plan.meta.units;
+  const lines = useMemo(() => {
+    if (text.trim() === '') return [];
+    return (long ? linesOf(text, KINDS) : thingsIn(text, KINDS)).slice(0, LONGEST_LIST);
+  }, [text, long]);
+  const reads = useMemo(
+    () => lines.map((line) => ({ line, read: readLine(line, system, byName(plan.activities), KINDS) })),
+    [lines, system, plan.activities],
   );
-  const same = read?.supply.name
-    ? Object.values(plan.supplies).find((s) => s.name.toLowerCase() === read.supply.name.toLowerCase())
-    : undefined;
-  const full = read?.supply.category && report ? fullPlacesOf(plan, report, read.supply.category) : [];
-  const add = () => {
-    if (!read?.draft) return;
+  const one = reads.length === 1 && !long ? reads[0]!.read : null;
+  const same = one?.draft ? sameAs(plan, one.draft.name) : null;
+  const ready = reads.filter(({ read }) => read.draft);
+  const full = one?.supply.category && report ? fullPlacesOf(plan, report, one.supply.category) : [];
+  const made = (read: ReadLine): NewSupply => {
+    const home = !place && isNew && bin && plan.units[bin.unit] ? { ...bin, container: null } : place;
     const uses = read.uses.map((u) => ({
       activity: u.id ? plan.activities[u.id]!.name : u.activity,
       fetches: u.fetches,
     }));
-    const home = !place && isNew && bin && plan.units[bin.unit] ? { ...bin, container: null } : place;
-    const draft = { ...read.draft, life: isNew ? ('new' as const) : read.draft.life };
-    const made = [{ draft, uses, ...(home ? { place: home } : {}) }];
-    if (commit(`Add ${read.draft.count} ${read.draft.name}`, addSupplies(plan, made, newId))) setLine('');
+    const draft = { ...read.draft!, life: isNew ? ('new' as const) : read.draft!.life };
+    return { draft, uses, ...(home ? { place: home } : {}) };
+  };
+  const done = (what: string, changes: Parameters<typeof commit>[1]) => {
+    if (commit(what, changes)) {
+      // What cannot be kept stays, to be mended.
+      setText(
+        reads
+          .filter(({ read }) => !read.draft)
+          .map(({ line }) => line)
+          .join('\n'),
+      );
+    }
     input.current?.focus();
   };
-  const [example, more] = EXAMPLES[plan.meta.units];
-  const size = [read?.supply.length, read?.supply.width, read?.supply.thickness].filter(
-    (v): v is number => v !== undefined && Number.isFinite(v),
-  );
+  const add = () => {
+    if (one?.draft && same && !place) return done(`Add ${one.draft.count} to ${same.name}`, addTo(same, one.draft));
+    addNew();
+  };
+  const addNew = () => {
+    if (ready.length === 0) return;
+    const changes = addSupplies(
+      plan,
+      ready.map(({ read }) => made(read)),
+      newId,
+    );
+    const [first] = ready;
+    done(
+      ready.length === 1
+        ? `Add ${first!.read.draft!.count} ${first!.read.draft!.name}`
+        : `Add ${howMany(ready.length, 'supply', 'supplies')}`,
+      changes,
+    );
+  };
+  const [example, more] = EXAMPLES[system];
+  const shared = {
+    id,
+    ref: input,
+    value: text,
+    onChange: (e: React.ChangeEvent<HTMLInputElement & HTMLTextAreaElement>) => setText(e.target.value),
+    placeholder: example,
+    autoComplete: 'off',
+    autoCapitalize: 'off',
+    'aria-describedby': `${id}-read`,
+    className: 'min-w-0 grow rounded-lg border border-line bg-paper px-3 py-2 text-base max-md:py-3',
+  } as const;
   return (
     <form
-      className="rounded-2xl border border-line bg-leaf px-5 py-4"
+      className="rounded-2xl border border-line bg-leaf px-5 py-4 max-md:px-3"
       onSubmit={(e) => {
         e.preventDefault();
         add();
@@ -61,45 +112,43 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
       <label htmlFor={id} className="font-serif text-lg font-semibold">
         {label}
       </label>
-      <div className="mt-1 flex gap-3 max-md:flex-col">
-        <input
-          id={id}
-          ref={input}
-          value={line}
-          onChange={(e) => setLine(e.target.value)}
-          placeholder={example}
-          autoComplete="off"
-          autoCapitalize="off"
-          enterKeyHint="done"
-          aria-describedby={`${id}-read`}
-          className="min-w-0 grow rounded-lg border border-line bg-paper px-3 py-2 text-base max-md:py-3"
-        />
-        <Button look="main" type="submit" disabled={!read?.draft} className="max-md:min-h-12">
-          Add it
+      <div className="mt-1 flex items-start gap-3 max-md:flex-col max-md:items-stretch">
+        {long ? (
+          <textarea {...shared} rows={Math.min(8, text.split('\n').length + 1)} />
+        ) : (
+          <input
+            {...shared}
+            enterKeyHint="done"
+            onPaste={(e) => {
+              const pasted = e.clipboardData.getData('text');
+              if (!/\n/.test(pasted.trim())) return;
+              e.preventDefault();
+              setText(`${text}${text.trim() === '' ? '' : '\n'}${pasted.trim()}\n`);
+            }}
+          />
+        )}
+        <Button look="main" type="submit" disabled={ready.length === 0} className="max-md:min-h-12">
+          {same && !place
+            ? `Add to the ${same.count.toLocaleString('en')} you have`
+            : ready.length > 1
+              ? `Add ${ready.length} lines`
+              : 'Add it'}
         </Button>
+        {same && !place && (
+          <Button onClick={addNew} className="max-md:min-h-12">
+            Keep apart
+          </Button>
+        )}
       </div>
       <div id={`${id}-read`} aria-live="polite" className="mt-2 min-h-6">
-        {!read && (
+        {reads.length === 0 && (
           <span className="text-soft">
-            One line each: how many, what, how large, and what it is for. {more} work too.
+            How many of what; sizes only if you know them. {more}; or paste a whole list.
           </span>
         )}
-        {read && (
+        {one && (
           <span className="flex flex-wrap gap-x-2 gap-y-1">
-            {read.supply.name && <b>{read.supply.name}</b>}
-            {read.supply.form && <Chip>{FORM_FACTS[read.supply.form].many}</Chip>}
-            {size.length > 0 && <Chip>{formatSize(size, plan.meta.units)}</Chip>}
-            {read.understood.map((u) => (
-              <Chip key={u}>{u}</Chip>
-            ))}
-            {read.assumed.map((u) => (
-              <span key={u} className="rounded-full border border-dashed border-soft px-2.5 text-soft">
-                {u}
-              </span>
-            ))}
-            {read.missing.length > 0 && (
-              <span className="font-bold text-lichen">Still needed: {read.missing.join(', ')}.</span>
-            )}
+            <Reading read={one} system={system} />
             {full.length > 0 && (
               <span className="font-bold text-lichen">
                 Every place of this kind is full ({full.slice(0, 3).join('; ')}): one in, one out.
@@ -107,16 +156,12 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
             )}
             {same && (
               <span className="font-bold text-lichen">
-                There is a line “{same.name}” already ({same.count}). Is it the same?
+                {same.name} is in the list: {same.count.toLocaleString('en')} of them.
               </span>
             )}
-            {read.problems.map((p) => (
-              <span key={p} className="font-bold text-rust">
-                {p}
-              </span>
-            ))}
           </span>
         )}
+        {reads.length > 0 && !one && <Preview plan={plan} reads={reads} />}
       </div>
       {/* Who stands before a drawer says what is in it. */}
       {!place && (
@@ -135,6 +180,31 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
   );
 }
 
-function Chip({ children }: { children: React.ReactNode }) {
-  return <span className="rounded-full bg-wash px-2.5">{children}</span>;
+/** What becomes of a list, line by line. */
+function Preview({ plan, reads }: { plan: Plan; reads: ReadonlyArray<{ line: string; read: ReadLine }> }) {
+  const not = reads.filter(({ read }) => !read.draft).length;
+  return (
+    <>
+      <p className="text-soft">
+        {howMany(reads.length, 'line')}
+        {not > 0 && <b className="text-rust">, {not} of them cannot be kept as they are and stay here</b>}
+      </p>
+      <ol
+        className="mt-1 max-h-72 overflow-y-auto rounded-xl border border-line bg-paper px-3"
+        tabIndex={0}
+        aria-label="Lines as they were read"
+      >
+        {reads.map(({ line, read }, i) => {
+          const same = read.draft ? sameAs(plan, read.draft.name) : null;
+          return (
+            <li key={i} className="flex flex-wrap gap-x-2 gap-y-1 border-b border-line py-1 last:border-0">
+              {read.supply.name === '' && <span className="text-soft">{line}</span>}
+              <Reading read={read} system={plan.meta.units} />
+              {same && <span className="font-bold text-lichen">also in the list already ({same.count})</span>}
+            </li>
+          );
+        })}
+      </ol>
+    </>
+  );
 }

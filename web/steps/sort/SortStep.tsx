@@ -3,6 +3,8 @@ import { howMany } from '@heronstone/core/model/measure.ts';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { writeSuppliesCsv } from '@heronstone/core/formats/csv.ts';
+import { confirmed, guessesOf, isGuessed, isSizeUnknown } from '@heronstone/core/model/guessed.ts';
+import { commit } from '../../state/plan.ts';
 import { saveText } from '../../state/saveText.ts';
 import { useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -73,6 +75,45 @@ export function SortStep() {
   );
 }
 
+/** How much of the list is a guess, and the ways to see it and to say that it is right. */
+function Guessed() {
+  const plan = useStore((s) => s.plan)!;
+  const { lines, sizes, unknown, counts } = guessesOf(plan);
+  const [, setSearch] = useSearchParams();
+  if (lines === 0) return null;
+  const sure = Object.values(plan.supplies).filter((s) => isGuessed(s) && !isSizeUnknown(s));
+  const parts = [
+    sizes > unknown ? howMany(sizes - unknown, 'size') : '',
+    counts > 0 ? howMany(counts, 'count') : '',
+  ].filter((p) => p !== '');
+  return (
+    <p className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1 text-soft">
+      {parts.length > 0 && (
+        <span>
+          <b>≈ {parts.join(' and ')}</b> {sizes - unknown + counts === 1 ? 'is a guess' : 'are guesses'}: good enough
+          for a first plan.
+        </span>
+      )}
+      {unknown > 0 && (
+        <span>
+          <b>{unknown}</b> of a size not known yet, taken as hand-sized.
+        </span>
+      )}
+      <Button look="quiet" onClick={() => setSearch({ only: parts.length > 0 ? 'guessed' : 'unknown' })}>
+        Show them
+      </Button>
+      {sure.length > 0 && (
+        <Button
+          look="quiet"
+          onClick={() => commit(`Confirm ${howMany(sure.length, 'guess', 'guesses')}`, confirmed(sure))}
+        >
+          They are right
+        </Button>
+      )}
+    </p>
+  );
+}
+
 function ListView() {
   const plan = useStore((s) => s.plan)!;
   const [csv, setCsv] = useState(false);
@@ -89,6 +130,7 @@ function ListView() {
           </Button>
         </div>
       </div>
+      <Guessed />
       <SupplyTable />
       {csv && <CsvDialog onClose={() => setCsv(false)} />}
     </>

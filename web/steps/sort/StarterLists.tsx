@@ -2,8 +2,9 @@
 import { useMemo, useState } from 'react';
 import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
 import { formatSize, howMany } from '@heronstone/core/model/measure.ts';
+import { usualSizes } from '@heronstone/core/entry/guess.ts';
 import { addSupplies } from '@heronstone/core/entry/supplies.ts';
-import { CRAFTS, STARTERS } from '@heronstone/library/starter.ts';
+import { CRAFTS, nameIn, ownedOf, STARTERS } from '@heronstone/library/starter.ts';
 import { commit } from '../../state/plan.ts';
 import { newId, notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -27,7 +28,7 @@ export function StarterLists() {
     });
   const add = () => {
     const made = ticked.map((s) => ({
-      draft: { ...s.draft, count: countOf(s.id)! },
+      draft: ownedOf(s, countOf(s.id)!, plan.meta.units),
       uses: [{ activity: s.craft, fetches: s.fetches }],
     }));
     if (
@@ -78,7 +79,10 @@ export function StarterLists() {
                     ...c,
                     ...Object.fromEntries(
                       list
-                        .filter((s) => c[s.id] === undefined && !there.has(s.draft.name.toLowerCase()))
+                        .filter(
+                          (s) =>
+                            c[s.id] === undefined && !there.has(nameIn(s.draft.name, plan.meta.units).toLowerCase()),
+                        )
                         .map((s) => [s.id, String(s.draft.count)]),
                     ),
                   }))
@@ -105,13 +109,13 @@ export function StarterLists() {
                         onChange={() => toggle(s.id, s.draft.count)}
                       />
                       <span className="min-w-0">
-                        {s.draft.name}
-                        {there.has(s.draft.name.toLowerCase()) && (
+                        {nameIn(s.draft.name, plan.meta.units)}
+                        {there.has(nameIn(s.draft.name, plan.meta.units).toLowerCase()) && (
                           <b className="ml-2 text-lichen">in the list already</b>
                         )}
                         <span className="block truncate text-xs text-soft">
                           {FORM_FACTS[s.draft.form].many},{' '}
-                          {formatSize([s.draft.length, s.draft.width, s.draft.thickness], plan.meta.units)}
+                          {formatSize(usualSizes(s.draft, plan.meta.units), plan.meta.units)}
                           {s.draft.traits.length > 0 && ` · ${s.draft.traits.join(', ')}`}
                         </span>
                       </span>

@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { countWords, FORM_FACTS, isRound, usualOrientations } from '@heronstone/core/fit/forms.ts';
 import { bundleChanges, bundled, mayBeBundled, MOST_IN_BUNDLE } from '@heronstone/core/gestures/bundle.ts';
 import { set } from '@heronstone/core/model/change.ts';
-import { formatMass, formatSize } from '@heronstone/core/model/measure.ts';
+import { confirmed, isGuessed, isSizeUnknown, typedAlong } from '@heronstone/core/model/guessed.ts';
+import { formatMass, formatSize, formatVolume } from '@heronstone/core/model/measure.ts';
 import { FORMS, type Orientation, type Supply } from '@heronstone/core/model/plan.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
@@ -77,7 +78,15 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
         }
         className="mb-2"
       />
-      <RowForm table="supplies" row={supply} what={supply.name} fields={fieldsOf(supply)} system={system} />
+      <RowForm
+        table="supplies"
+        row={supply}
+        what={supply.name}
+        fields={fieldsOf(supply)}
+        system={system}
+        along={typedAlong}
+      />
+      <Guesses supply={supply} />
       {lies.length > 1 && (
         <fieldset className="mt-3">
           <legend className="text-soft">Can be stored</legend>
@@ -118,9 +127,7 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
           <Heading>In all</Heading>
           <dl>
             <Fact name="Fetched">{Number(facts.fetchesPerWeek.toFixed(1))} times a week</Fact>
-            <Fact name="Volume">
-              {facts.litres < 1 ? `${(facts.litres * 1000).toFixed(0)} ml` : `${facts.litres.toFixed(1)} l`}
-            </Fact>
+            <Fact name="Volume">{formatVolume(facts.litres * 1000, system)}</Fact>
             <Fact name="Mass">{facts.massTotal === null ? 'not known' : formatMass(facts.massTotal, system)}</Fact>
             {facts.reorder && <Fact name="Reorder">yes: {supply.count} left</Fact>}
           </dl>
@@ -128,6 +135,16 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
       )}
       <Heading>Where it lies</Heading>
       {placements.length === 0 && <p className="text-soft">No place yet.</p>}
+      {(facts?.without.today ?? 0) > 0 && (
+        <label className="flex items-center gap-2">
+          <input
+            type="checkbox"
+            checked={supply.hunted}
+            onChange={(e) => change('No place today', { hunted: e.target.checked })}
+          />
+          It has no place today: I hunt for it
+        </label>
+      )}
       <ul>
         {placements.map((p) => (
           <li key={p.id} className="flex justify-between gap-2">
@@ -157,6 +174,27 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
         Remove
       </Button>
     </Sheet>
+  );
+}
+
+/** What of it was guessed, and from what. */
+function Guesses({ supply }: { supply: Supply }) {
+  if (!isGuessed(supply)) return null;
+  const sure = !isSizeUnknown(supply) || supply.countFrom !== '';
+  return (
+    <div className="mt-2 rounded-lg border border-dashed border-soft px-3 py-2">
+      {isSizeUnknown(supply) ? (
+        <p>Its size is not known yet; it is taken as hand-sized. Type it above when you hold one.</p>
+      ) : (
+        supply.sizeFrom !== '' && <p>Size guessed: {supply.sizeFrom}.</p>
+      )}
+      {supply.countFrom !== '' && <p>Count guessed: {supply.countFrom}.</p>}
+      {sure && (
+        <Button look="quiet" onClick={() => commit(`Confirm ${supply.name}`, confirmed([supply]))}>
+          That is right
+        </Button>
+      )}
+    </div>
   );
 }
 

@@ -5,11 +5,13 @@ import {
   useReactTable,
   type SortingState,
 } from '@tanstack/react-table';
+import { useSearchParams } from 'react-router';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
 import type { Ripple } from '@heronstone/core/reach/body.ts';
-import { formatMass, formatSize } from '@heronstone/core/model/measure.ts';
+import { formatMass, formatSize, type UnitSystem } from '@heronstone/core/model/measure.ts';
+import { isGuessed, isSizeUnknown } from '@heronstone/core/model/guessed.ts';
 import { DECISIONS, FORMS, type Supply } from '@heronstone/core/model/plan.ts';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { select, useStore } from '../../state/state.ts';
@@ -26,6 +28,13 @@ interface Row {
   ripple: Ripple | null;
 }
 
+/** The heading over sizes, in each system. */
+const SIZE_HEADER: Readonly<Record<UnitSystem, string>> = {
+  metric: 'Size of one, mm',
+  centimetres: 'Size of one, cm',
+  imperial: 'Size of one, in',
+};
+
 const helper = createColumnHelper<Row>();
 
 /** What the list can be narrowed to besides words. */
@@ -33,6 +42,9 @@ const ONLY: ReadonlyArray<readonly [string, string]> = [
   ['', 'all'],
   ['without', 'not placed in the plan yet'],
   ['nowhere', 'not noted anywhere today'],
+  ['hunted', 'hunted for today'],
+  ['guessed', 'guessed in part'],
+  ['unknown', 'of a size not known yet'],
   ['reorder', 'to be reordered'],
   ['open', 'not decided yet'],
   ...DECISIONS.map((d) => [`decision ${d}`, `decided: ${d}`] as const),
@@ -42,7 +54,10 @@ const ONLY: ReadonlyArray<readonly [string, string]> = [
 function shows(only: string, s: Supply, placed: boolean, today: ReadonlySet<string>): boolean {
   if (only === '') return true;
   if (only === 'without') return !placed;
-  if (only === 'nowhere') return !today.has(s.id);
+  if (only === 'nowhere') return !today.has(s.id) && !s.hunted;
+  if (only === 'hunted') return s.hunted;
+  if (only === 'guessed') return isGuessed(s);
+  if (only === 'unknown') return isSizeUnknown(s);
   if (only === 'reorder') return s.reorderAt !== null && s.count <= s.reorderAt;
   if (only === 'open') return s.decision === null;
   return only === `decision ${s.decision}` || only === `form ${s.form}`;
@@ -55,7 +70,9 @@ export function SupplyTable() {
   const selected = useStore((s) => s.selected);
   const [sorting, setSorting] = useState<SortingState>([{ id: 'name', desc: false }]);
   const [filter, setFilter] = useState('');
-  const [only, setOnly] = useState('');
+  const [search, setSearch] = useSearchParams();
+  const only = ONLY.find(([key]) => key === search.get('only'))?.[0] ?? '';
+  const setOnly = (key: string) => setSearch(key === '' ? {} : { only: key }, { replace: true });
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   const lastTicked = useRef<string | null>(null);
   const narrow = useNarrow();
@@ -86,7 +103,9 @@ export function SupplyTable() {
         const at = places.get(supply.id);
         return {
           supply,
-          size: formatSize([supply.length, supply.width, supply.thickness], system).replace(/ (mm|in)$/, ''),
+          size: isSizeUnknown(supply)
+            ? 'not known yet'
+            : formatSize([supply.length, supply.width, supply.thickness], system).replace(/ (mm|cm|in)$/, ''),
           mass: r?.massTotal ?? null,
           fetches: r?.fetchesPerWeek ?? 0,
           place: at?.place ?? '',
@@ -99,10 +118,15 @@ export function SupplyTable() {
       helper.accessor((r) => r.supply.name, { id: 'name', header: 'Name', sortingFn: 'text' }),
       helper.accessor((r) => r.supply.category, { id: 'kind', header: 'Kind', sortingFn: 'text' }),
       helper.accessor((r) => FORM_FACTS[r.supply.form].many, { id: 'form', header: 'Form', sortingFn: 'text' }),
-      helper.accessor((r) => r.supply.count, { id: 'count', header: 'Count' }),
+      helper.accessor((r) => r.supply.count, {
+        id: 'count',
+        header: 'Count',
+        cell: (c) => <Figure guess={c.row.original.supply.countFrom}>{c.getValue().toLocaleString('en')}</Figure>,
+      }),
       helper.accessor((r) => r.size, {
         id: 'size',
-        header: system === 'metric' ? 'Size of one, mm' : 'Size of one, in',
+        header: SIZE_HEADER[system],
+        cell: (c) => <Figure guess={c.row.original.supply.sizeFrom}>{c.getValue()}</Figure>,
       }),
       helper.accessor((r) => r.mass ?? -1, {
         id: 'mass',
@@ -268,7 +292,8 @@ export function SupplyTable() {
                       >
                         <span className="block truncate font-bold">{row.original.supply.name}</span>
                         <span className="block truncate text-xs text-soft">
-                          {row.original.supply.count} · {row.original.size}
+                          <Figure guess={row.original.supply.countFrom}>{row.original.supply.count}</Figure> ·{' '}
+                          <Figure guess={row.original.supply.sizeFrom}>{row.original.size}</Figure>
                         </span>
                       </button>
                     </div>
@@ -300,6 +325,18 @@ export function SupplyTable() {
         </div>
       </div>
     </div>
+  );
+}
+
+/** A figure, marked when it is a guess. */
+function Figure({ guess, children }: { guess: string; children: React.ReactNode }) {
+  if (guess === '' || children === 'not known yet') return <>{children}</>;
+  return (
+    <span className="text-soft italic" title={`Guessed: ${guess}`}>
+      <span aria-hidden="true">≈ </span>
+      <span className="sr-only">guessed: </span>
+      {children}
+    </span>
   );
 }
 

@@ -2,7 +2,7 @@
 import { MoreHorizontal } from 'lucide-react';
 import type { HTMLAttributes, KeyboardEvent } from 'react';
 import { howMany } from '@heronstone/core/model/measure.ts';
-import { swatchOf } from '@heronstone/core/formats/swatches.ts';
+import { swatchOf } from '@heronstone/core/model/swatches.ts';
 import type { HomeReport, Report, ZoneReport } from '@heronstone/core/report/evaluate.ts';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { RippleWord } from '../../drawings/RippleMark.tsx';

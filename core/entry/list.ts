@@ -1,0 +1,52 @@
+/** A list as it is pasted or typed from anywhere, cut into lines of one thing each. */
+import type { KindFinder } from './kinds.ts';
+
+/** The most lines that are read at once. */
+export const LONGEST_LIST = 1000;
+
+const BULLET = /^\s*(?:[•*▪◦‣·]+|[-–—]+(?!\d)|\[[ xX]?\]|\d{1,3}[.)](?=\s))\s*/;
+/** A part that begins with how many of what: "3 scissors", "a glue gun", "two rulers". */
+const COUNTED =
+  /^(?:\d+\s*(?:x\s*)?|an?\s+|one\s+|two\s+|three\s+|four\s+|five\s+|six\s+|several\s+|some\s+)(?=[a-z])/i;
+
+/**
+ * One thing to a line: without dashes and numbers before them, and lines that name several things cut at their commas
+ * ("12 markers, 3 scissors, a glue gun", but not "thread, 24" or "ribbon, 25 spools, 7/8 in wide").
+ * Empty lines and headings that end with a colon are left out.
+ */
+export function linesOf(text: string, kinds: KindFinder): string[] {
+  const lines = text.toWellFormed().split(/\r?\n|\r|\u2028/);
+  // One "-3 pens" is a mistake; several are a list with dashes.
+  const dashes = lines.filter((line) => /^\s*[-–—]\d/.test(line)).length > 1;
+  return lines
+    .map((line) =>
+      line
+        .replace(/\t+/g, ', ')
+        .replace(dashes ? /^\s*[-–—]+\s*(?=\d)/ : BULLET, '')
+        .replace(BULLET, '')
+        .trim(),
+    )
+    .filter((line) => line !== '' && !/^[^\d]*:$/.test(line))
+    .flatMap((line) => thingsIn(line, kinds));
+}
+
+/** The things that one line names. */
+export function thingsIn(line: string, kinds: KindFinder): string[] {
+  const parts = line
+    .split(/\s*;\s*|,(?!\d)\s*|\s+\+\s+|\s+(?:and|&)\s+(?=\d|an?\s|one\s|two\s|three\s)/)
+    .filter((p) => p.trim() !== '');
+  if (parts.length < 2) return [line];
+  const found = parts.map((part) => kinds.find(part));
+  const counted = parts.map((part) => COUNTED.test(part));
+  const [first] = found;
+  if (!first) return [line];
+  const others = found.slice(1);
+  // Each names a thing of its own, by its count or as one of at least three.
+  const own = others.map(
+    (kind, i) => kind !== null && kind.category !== first.category && (counted[i + 1]! || parts.length > 2),
+  );
+  const plain = others.every((kind, i) => kind !== null && (counted[i + 1]! || !/\d/.test(parts[i + 1]!)));
+  return plain && (own.some(Boolean) || (parts.length > 2 && counted.filter(Boolean).length !== 1))
+    ? parts.map((p) => p.trim())
+    : [line];
+}

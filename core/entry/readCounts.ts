@@ -1,0 +1,189 @@
+/** How many: packs, reams, dozens, sets, boxes and jars, and plain numbers in a line of quick entry. */
+import { readAmount } from '../model/measure.ts';
+import { HOLDER_WORDS, holderOf, type Holder } from './holders.ts';
+import { tidy, VOLUME_UNIT, volumeInMl, type Rest } from './readMeasures.ts';
+
+const WORD_COUNT: Readonly<Record<string, number>> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+  fifteen: 15,
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+  hundred: 100,
+};
+const WORDS = Object.keys(WORD_COUNT).join('|');
+const MANY = String.raw`(\d+|a\s+couple(?:\s+of)?|a\s+few|several|${WORDS})`;
+
+const GROUP =
+  '(?:packs?|packets?|packages?|boxes|box|tins?|bags?|cases?|jars?|books?|pads?|bundles?|tubs?|rolls?|cards?|strips?|sleeves?|cartons?|sheets?)';
+const COUNT_NUMBER = String.raw`\d{1,3}(?:[ .,]\d{3})+(?!\d)|\d+`;
+const NOT_MEASURE = String.raw`(?!\s*-?\s*(?:[x×*/]\s*\d|\d+\s*\/\s*\d|mm|cm|m\b|met(?:re|er)s?\b|yards?\b|yds?\b|in\b|inch|ft\b|feet|foot\b|g\b|grams?\b|kg|kilos?\b|lbs?\b|pounds?\b|oz|ounces?\b|ml|cl\b|l\b|lit(?:re|er)s?\b|quarts?\b|qts?\b|pints?\b|gal|gsm|gauge\b|ga\b|ply\b|grit\b|watts?\b|volts?\b|hole\b|holes\b|ring\b|tiers?\b|way\b|"|″|'|[.,]\d))`;
+
+export interface Counted {
+  /** null when no count was found yet. */
+  count: number | null;
+  /** Pieces in one set. */
+  parts: number | null;
+  backstock: number;
+}
+
+/** What a line says that things are kept in: "in 3 jars", "a shoebox of", "1 quart jar". */
+export interface Held {
+  word: string;
+  holder: Holder;
+  /** How many of them, and whether that was typed: else one. */
+  number: number;
+  typed: boolean;
+  /** Litres of one, as typed; null where only its word says how large it is. */
+  litres: number | null;
+  /** "in 3 jars": what stands before it is counted by itself. */
+  inside: boolean;
+}
+
+const HOLDER = String.raw`(?:${VOLUME_UNIT}\s+)?(?:small\s+|large\s+|big\s+|old\s+|plastic\s+|glass\s+|whole\s+)?(${HOLDER_WORDS})(?![\w-])`;
+const IN_HOLDERS = new RegExp(String.raw`\bin\s+(?:${MANY}\s+)?${HOLDER}`, 'i');
+const HOLDER_OF = new RegExp(
+  String.raw`(?:(?<![\w.,/])${MANY}\s+)?(?<![\w-])${HOLDER}\s*(?:full\s+)?of\s+(?!\d|them\b|each\b)`,
+  'i',
+);
+const HOLDERS_LAST = new RegExp(String.raw`(?<![\w.,/])${MANY}\s+${HOLDER}\s*(?:full|each)?\s*(?=$|[,;:)])`, 'i');
+
+/**
+ * Takes out what things are kept in. What a line calls only a box ("8 glass jars") is no holder: something has to be
+ * in it.
+ */
+export function takeHeld(rest: Rest, thing: (word: string) => boolean): Held | null {
+  for (const [pattern, inside] of [
+    [IN_HOLDERS, true],
+    [HOLDER_OF, false],
+    [HOLDERS_LAST, false],
+  ] as const) {
+    const found = pattern.exec(rest.text);
+    if (!found) continue;
+    const [, many, amount, unit, word] = found as unknown as [string, string?, string?, string?, string?];
+    const named = holderOf(word!);
+    const left = rest.text.slice(0, found.index) + rest.text.slice(found.index + found[0].length);
+    if (!/\p{L}{2}/u.test(left) || (pattern === HOLDERS_LAST && thing(named.word))) continue;
+    rest.take(pattern);
+    // "20 pint jars" are twenty of a pint; "1 quart jar" is one of a quart, "2 oz bottles" some of two ounces.
+    const whole = named.many && /^(?:pint|quart|gallon|litre|liter)$/i.test(unit ?? '');
+    const size = amount ?? (unit !== undefined && !whole && /^\d/.test(many ?? '') ? many : undefined);
+    const number = size === undefined ? many : many === size ? undefined : many;
+    return {
+      word: named.word,
+      holder: named.holder,
+      number: number === undefined ? 1 : numberOf(number),
+      typed: number !== undefined,
+      litres: unit === undefined ? null : volumeInMl(size ?? '1', unit) / 1000,
+      inside,
+    };
+  }
+  return null;
+}
+
+/** "in 8 blocks", "cut into 12 pieces": into how many pieces something comes. */
+export function takeDivided(rest: Rest): number | null {
+  const found = rest.take(
+    new RegExp(
+      String.raw`\b(?:in|as|into)\s+(?!an?\b)${MANY}\s+(?:blocks?|bars?|lumps?|chunks?|balls?|pieces?|skeins?|hanks?|slabs?|bricks?|bundles?|sticks?|rolls?|coils?)(?![\w-])`,
+      'i',
+    ),
+  );
+  return found ? numberOf(found[1]!) : null;
+}
+
+/** "3 x 250 ml": how many of a measure; the measure stays in the text. */
+export function takeMultiple(rest: Rest): number | null {
+  const found = rest.take(
+    /(?<![\w.,/])(\d+)\s*[x×]\s*(?=\d+(?:[.,]\d+)?\s*(?:ml|cl|l|litres?|liters?|g|kg|oz|fl|lbs?)\b)/i,
+  );
+  return found ? Number(found[1]) : null;
+}
+
+/** Takes the count: packs first, then dozens, then plain numbers at the start or with a word that says so. */
+export function takeCount(rest: Rest): Counted {
+  const spare = rest.take(
+    /(?:\+\s*|\bof which\s+|\bplus\s+|\(\s*)?(?<![\w.,])(\d+)\s*(?:spares?|in reserve|backups?)\b\s*\)?/i,
+  );
+  const backstock = spare ? Number(spare[1]) : 0;
+  const more = spare !== null && /^\s*(?:\+|plus)/i.test(spare[0]) ? backstock : 0;
+  const found = countIn(rest);
+  return { count: found ? found[0] + more : null, parts: found?.[1] ?? null, backstock };
+}
+
+function countIn(rest: Rest): [count: number, parts?: number] | null {
+  const take = (pattern: string) => rest.take(new RegExp(pattern, 'i'));
+  const sets = take(String.raw`(?:\b${MANY}\s+)?\bsets?\s+of\s+(\d+)`);
+  if (sets) return [sets[1] ? numberOf(sets[1]) : 1, Number(sets[2])];
+  const packs = take(
+    String.raw`(?<![\w.,])(?:${MANY}\s+)?${GROUP}\s*(?:of|with|à|@|\()\s*(\d+)(?:\s*(?:sheets?|pieces?|balls?|skeins?|sticks?|rolls?))?(?:\s*each)?\)?(?![\w.,/])(?!\s*(?:mm|cm|in|inch|x)\b)`,
+  );
+  if (packs) return [(packs[1] ? numberOf(packs[1]) : 1) * Number(packs[2])];
+  const reams = take(
+    String.raw`(?:(?<![\w/])(half(?:\s+of)?(?:\s+an?)?|1\/2(?:\s+an?)?|quarter\s+of\s+a|${MANY.slice(1, -1)})\s+)?\breams?\b(?:\s+of)?`,
+  );
+  if (reams) {
+    const part = /^(?:half|1\/2)/i.test(reams[1] ?? '') ? 0.5 : /^quarter/i.test(reams[1] ?? '') ? 0.25 : null;
+    return [Math.round((part ?? (reams[1] ? numberOf(reams[1]) : 1)) * 500)];
+  }
+  const dozen = take(String.raw`\b(?:(half(?:\s+an?)?|${MANY.slice(1, -1)})\s+)?dozens?\b(?:\s+of)?`);
+  if (dozen) return [/half/i.test(dozen[1] ?? '') ? 6 : 12 * (dozen[1] ? numberOf(dozen[1]) : 1)];
+  const hundreds = take(String.raw`(?:\b(an?|${MANY.slice(1, -1)})\s+)?\bhundreds?\b(?:\s+of)?`);
+  if (hundreds) return [100 * (hundreds[1] ? numberOf(hundreds[1]) : 1)];
+  const named =
+    take(
+      String.raw`(?:~|\b(?:about|approx\.?|approximately|ca\.?|circa|roughly|around))\s*\(?(${COUNT_NUMBER})(?![\d.,]*\s*(?:mm|cm|in)\b)\)?`,
+    ) ??
+    take(
+      String.raw`(?<![\w.,])(${COUNT_NUMBER})\s*(?:pcs?|pieces?|ct|count|of them|off|no\.?|nos|units?|pairs?)(?![\w/])`,
+    ) ??
+    take(String.raw`\b(?:qty|quantity|count|number)\b[\s:.]*(${COUNT_NUMBER})`) ??
+    take(String.raw`\(\s*(${COUNT_NUMBER})\s*\)`) ??
+    take(String.raw`^\s*[-–•*]*\s*(${COUNT_NUMBER})\s*(?:x|×)\s+(?=[a-zà-ÿ])`) ??
+    take(String.raw`^\s*[-–•*]*\s*(${COUNT_NUMBER})(?![\d.,/])\s+${NOT_MEASURE}`) ??
+    take(String.raw`[;:,–]\s*(${COUNT_NUMBER})(?![\d.,/])\s+${NOT_MEASURE}(?=[a-zà-ÿ])`);
+  if (named) return [plainNumber(named[1]!)];
+  const pair = take(String.raw`^\s*(?:an?\s+|one\s+)?pairs?\s+of\s+`);
+  if (pair) return [1];
+  const word = take(String.raw`^\s*(a\s+couple(?:\s+of)?|a\s+few|several|${WORDS})\s+(?=[a-z])`);
+  return word ? [numberOf(word[1]!)] : null;
+}
+
+/** A count that stands behind its name; looked for after sizes are out, when no other count was found. */
+export function takeLateCount(rest: Rest): number | null {
+  const take = (pattern: string) => rest.take(new RegExp(pattern, 'i'));
+  const found =
+    take(String.raw`\s(?:x|×)\s*(${COUNT_NUMBER})(?![\w.,/])`) ??
+    take(String.raw`(?<![\w.,])(${COUNT_NUMBER})\s*(?:x|×)(?!\w)`) ??
+    take(
+      String.raw`(?<![\w.,/])(${COUNT_NUMBER})\s+(?:sheets?|rolls?|reels?|spools?|bottles?|jars?|pots?|cans?|tins?|skeins?|balls?|bags?|cones?|boxes|packs?|tubes?|sticks?|stems?|bunch(?:es)?|sachets?|coils?|hanks?|blocks?|cards?|sets?|pads?|colou?rs)(?!\w)`,
+    ) ??
+    take(String.raw`(?<![\w.,/#])(${COUNT_NUMBER})(?=\s*(?:$|[;:,–Ø⌀-]|loose\b|small\b|large\b))`);
+  if (found) return plainNumber(found[1]!);
+  const word = take(String.raw`\s(${WORDS})\s*$`);
+  return word ? numberOf(word[1]!) : null;
+}
+
+const plainNumber = (text: string) => Number(text.replace(/[ .,]/g, ''));
+
+function numberOf(text: string): number {
+  const word = text.toLowerCase().replace(/\s+/g, ' ').replace(/ of$/, '');
+  if (word === 'a couple') return 2;
+  if (word === 'a few') return 3;
+  if (word === 'several') return 4;
+  return WORD_COUNT[word] ?? tidy(readAmount(text) ?? 1);
+}

@@ -1,0 +1,60 @@
+/** The name that remains of a line, and what its words say besides: colour, alike or different. */
+import { SWATCH } from '../model/swatches.ts';
+import type { Supply } from '../model/plan.ts';
+import { CONTAINER_WORDS } from './readForm.ts';
+import { stem } from './words.ts';
+
+const FILLER =
+  /\b(?:folded|each|apiece|of them|about|approx\.?|approximately|roughly|around|ca\.?|qty|quantity|stack|pile|high|size(?!\s*\d)|sized|(?:a\s+)?(?:lots?|loads|plenty|tons|heaps)\s+of)\b|[Ø⌀]/gi;
+
+const tidyUp = (text: string) =>
+  text
+    .replace(FILLER, ' ')
+    .replace(/[;:()•*]/g, ' ')
+    .replace(/\s[–—+-]+(?=\s)/g, ' ')
+    .replace(/\s+/g, ' ')
+    .replace(/^[\s,.;:–—+-]+|[\s,.;:–—+-]+$/g, '')
+    .replace(/^(?:of|with|x|and|the)\s+/i, '')
+    .replace(/\s+(?:of|at|with|x|and|in|an?)$/i, '')
+    .replace(/\bsheets? of\b/i, '')
+    .trim();
+
+/** A first letter made large, and at most so many characters, none of them cut in half. */
+const asName = (text: string): string => {
+  const [first = '', ...more] = [...text];
+  return [first.toUpperCase(), ...more].slice(0, 100).join('').trim();
+};
+
+/**
+ * The name: what nothing else was made of. What only says in what a thing comes is left out: "60 spools of thread" are
+ * threads.
+ * @param own stems of words that belong to the thing: jam jars are no jam
+ */
+export function nameOf(rest: string, form: Supply['form'], own: ReadonlySet<string> = new Set()): string {
+  const name = tidyUp(rest);
+  const short = ['pieces', 'long', 'set', 'machine'].includes(form)
+    ? name
+    : tidyUp(name.replace(CONTAINER_WORDS, (w) => (own.has(stem(w)) ? w : ' ')).replace(/\s+of\s+/g, ' '));
+  return asName(short === '' ? name : short);
+}
+
+const SHADE = /^(?:dark|light|pale|deep|bright|neon|pastel|dusty|warm|cool)$/;
+
+/** The colour that a name says: "dark red felt" is dark red; empty for none or several. */
+export function colourOf(name: string): string {
+  const words = name.toLowerCase().split(/[^a-z]+/);
+  const at = words.flatMap((w, i) => (SWATCH[w] ? [i] : []));
+  if (at.length !== 1) return '';
+  const [i] = at as [number];
+  // "Gold leaf" and "silver wire" are of it; "orange squash" and the like are rare enough.
+  return i > 0 && SHADE.test(words[i - 1]!) ? `${words[i - 1]} ${words[i]}` : words[i]!;
+}
+
+/** Whether a name says that its things differ, or are all the same; null when it does not say. */
+export function alikeOf(name: string): Supply['alike'] {
+  if (
+    /\b(?:assorted|mixed|various|different|misc|miscellaneous|variety|rainbow|multi-?colou?r(?:ed)?|odd)\b/i.test(name)
+  )
+    return 'different';
+  return /\b(?:identical|alike|all the same|the same)\b/i.test(name) ? 'alike' : null;
+}

@@ -1,0 +1,40 @@
+/** Every kind that quick entry knows: usual sizes in general words, and the kinds of the starter lists. */
+import { KindFinder, type Kind } from '@heronstone/core/entry/kinds.ts';
+import { sheetThickness } from '@heronstone/core/fit/sheets.ts';
+import type { Form } from '@heronstone/core/model/plan.ts';
+import { readMarks, SQUEEZE, STARTERS } from './starter.ts';
+import { CLOTH_KINDS } from './usual/cloth.ts';
+import { OTHER_KINDS } from './usual/other.ts';
+import { PAPER_KINDS } from './usual/paper.ts';
+
+function parse(line: string): Kind {
+  const [names, category, form, size, weight, marks, pack] = line.split('|').map((c) => c.trim()) as [
+    string,
+    ...string[],
+  ];
+  const [name, ...also] = names.split(';').map((n) => n.trim()) as [string, ...string[]];
+  const [length, width, thickness] = size!.split('x').map(Number) as [number, number, number?];
+  const grammage = weight!.endsWith('gsm') ? Number.parseFloat(weight!) : null;
+  return {
+    name,
+    also,
+    category: category!,
+    form: form as Form,
+    length,
+    width,
+    thickness: thickness ?? (grammage === null ? width : Math.round(sheetThickness(grammage) * 1e4) / 1e4),
+    grammage,
+    mass: grammage === null ? Number.parseFloat(weight!) : null,
+    squeeze: form === 'soft' ? SQUEEZE : 1,
+    traits: readMarks(marks!).traits,
+    pack: pack ? Number(pack) : null,
+  };
+}
+
+/** Usual sizes, by the files they are in. */
+export const USUAL_KINDS: readonly Kind[] = [PAPER_KINDS, CLOTH_KINDS, OTHER_KINDS].flatMap((text) =>
+  text.trim().split('\n').map(parse),
+);
+
+/** All kinds for quick entry: what nobody types is taken from here. */
+export const KINDS = new KindFinder([...STARTERS.map((s) => s.draft), ...USUAL_KINDS]);

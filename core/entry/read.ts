@@ -129,6 +129,7 @@ export function readLine(
   const compared = takeComparison(rest) ?? classOf(rest);
   const kind = kinds ? kindOf(body, kinds) : null;
   const inKind = new Set(kind ? stems(kind.name) : []);
+  const noun = new Set([...inKind].slice(-1));
   const multiple = takeMultiple(rest);
   const divided = takeDivided(rest);
   const packed = takeCount(new Rest(rest.text)).count;
@@ -155,7 +156,7 @@ export function readLine(
   if (/\b(?:sets?|kits?)$/i.test(rest.text.replace(/[\s;:.–-]+$/, '')) && !inKind.has('set') && !inKind.has('kit'))
     supply.form = 'set';
   supply.parts = counted.parts;
-  supply.name = nameOf(rest.text, supply.form ?? 'pieces', inKind);
+  supply.name = nameOf(rest.text, supply.form ?? 'pieces', noun);
   takeTraits(rest, supply);
 
   supply.form ??= isLong(sizes) ? 'long' : 'pieces';
@@ -184,7 +185,7 @@ export function readLine(
     understood.push(`${counted.backstock} of them spare`);
   }
   const back = rest.text.replace(/§+/g, (marks) => kept[marks.length - 1]!);
-  supply.name = nameOf(back, supply.form, inKind);
+  supply.name = nameOf(back, supply.form, noun);
   if (supply.name === '' && kind && /\breams?\b/i.test(body)) supply.name = kind.name;
   if (supply.name === '' && held) supply.name = nameOf(plural(held.word), 'pieces');
   if (supply.name !== '' && !/\p{L}/u.test(supply.name))

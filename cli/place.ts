@@ -15,7 +15,7 @@ import { sceneOf } from '@heronstone/core/scene/scene.ts';
 import { zonesOf } from '@heronstone/core/zones/zones.ts';
 import { proposeUnits } from '@heronstone/core/search/zones/proposeUnits.ts';
 import { propose, type Proposal } from '@heronstone/core/search/furniture/propose.ts';
-import { UNIT_TYPES } from '@heronstone/library/units.ts';
+import { unitTypes } from '@heronstone/library/inInches.ts';
 import { readPlan, readWhole, unitsOf, UsageError, writeFile } from './files.ts';
 import { number } from './number.ts';
 
@@ -114,7 +114,7 @@ export function addPlaceCommands(program: Command, io: Io): void {
     .action((file: string, options: { seed: number; seconds: number }) => {
       const plan = readPlan(file);
       const until = Date.now() + options.seconds * 1000;
-      const run = advise(plan, { seed: options.seed, types: UNIT_TYPES, stop: () => Date.now() > until });
+      const run = advise(plan, { seed: options.seed, types: unitTypes(plan.meta.units), stop: () => Date.now() > until });
       let [step, tried, of, base] = [run.next(), 0, 0, 0];
       while (!step.done) {
         ({ done: tried, of, base } = step.value);

@@ -1,11 +1,11 @@
 /** Five made-up rooms of other crafts than the demo's, built as a maker builds them: walls, a door, pieces and lists of the library. */
 import { addSupplies } from '@heronstone/core/entry/supplies.ts';
 import { newUnit } from '@heronstone/core/gestures/newUnit.ts';
-import { applyChanges, set, setMeta, type Change } from '@heronstone/core/model/change.ts';
+import { applyChanges, set, type Change } from '@heronstone/core/model/change.ts';
 import { emptyPlan, type Plan } from '@heronstone/core/model/plan.ts';
 import { makeOutline } from '@heronstone/core/room/outline.ts';
-import { STARTERS } from '@heronstone/library/starter.ts';
-import { UNIT_TYPES } from '@heronstone/library/units.ts';
+import { ownedOf, STARTERS } from '@heronstone/library/starter.ts';
+import { unitTypes } from '@heronstone/library/inInches.ts';
 
 interface RoomSpec {
   name: string;
@@ -94,9 +94,8 @@ export function sampleRoom(key: string): Plan {
   const spec = ROOMS[key]!;
   let n = 0;
   const newId = () => `r${n++}`;
-  let plan = emptyPlan({ id: key, name: spec.name, room: spec.name });
+  let plan = emptyPlan({ id: key, name: spec.name, room: spec.name, units: spec.units });
   const make = (changes: Change[]) => (plan = applyChanges(plan, changes).plan);
-  make([setMeta(plan, { units: spec.units })]);
   const [x, y] = spec.size;
   const corners = [
     { x: 0, y: 0 },
@@ -106,10 +105,12 @@ export function sampleRoom(key: string): Plan {
   ];
   make(makeOutline(corners, [x, y, x, y], newId));
   const south = Object.values(plan.corners).sort((a, b) => a.order - b.order)[2]!;
-  const door = { id: 'door', kind: 'door' as const, corner: south.id, offset: 100, width: 760, height: 2000, sill: 0 };
+  const size =
+    spec.units === 'imperial' ? { offset: 101.6, width: 762, height: 2032 } : { offset: 100, width: 760, height: 2000 };
+  const door = { id: 'door', kind: 'door' as const, corner: south.id, ...size, sill: 0 };
   make([set('openings', 'door', { ...door, hinge: 'left', swing: 'in', keepClear: null })]);
   for (const title of spec.pieces) {
-    const type = UNIT_TYPES.find((t) => t.title === title)!;
+    const type = unitTypes(spec.units).find((t) => t.title === title)!;
     const shape = { ...type.shape, storeDepth: spec.stores?.[title] ?? type.shape.storeDepth };
     make(newUnit(plan, shape, type.group === 'On the wall and the door', newId).changes);
   }
@@ -122,7 +123,10 @@ export function sampleRoom(key: string): Plan {
   make(
     addSupplies(
       plan,
-      lists.map((s) => ({ draft: s.draft, uses: [{ activity: s.craft, fetches: s.fetches }] })),
+      lists.map((s) => ({
+        draft: { ...ownedOf(s, s.draft.count, spec.units), sizeFrom: '', countFrom: '' },
+        uses: [{ activity: s.craft, fetches: s.fetches }],
+      })),
       newId,
     ),
   );

@@ -1,7 +1,13 @@
 import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { applyChanges, set } from '@heronstone/core/model/change.ts';
-import { emptyPlan, STANDING_DEFAULTS, UNIT_KINDS, type Unit } from '@heronstone/core/model/plan.ts';
+import {
+  ContainerShapeSchema,
+  emptyPlan,
+  STANDING_DEFAULTS,
+  UNIT_KINDS,
+  type Unit,
+} from '@heronstone/core/model/plan.ts';
 import { compartmentsOf, litresIn } from '@heronstone/core/furniture/compartments.ts';
 import { footprint } from '@heronstone/core/furniture/footprint.ts';
 import { tierFindings } from '@heronstone/core/furniture/inside.ts';
@@ -10,6 +16,8 @@ import { signedArea } from '@heronstone/core/geometry/geometry.ts';
 import { makeOutline } from '@heronstone/core/room/outline.ts';
 import { freeSpot, spotOnTable } from '@heronstone/core/room/spot.ts';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
+import { containerTypes, unitTypes } from './inInches.ts';
+import { CONTAINER_TYPES } from './containers.ts';
 import { GROUPS, UNIT_TYPES, type UnitType } from './units.ts';
 
 let n = 0;
@@ -47,35 +55,37 @@ test('there are at least thirty types, of each kind one, no name twice, a group 
   expect(new Set(UNIT_TYPES.map((t) => t.group))).toEqual(new Set(GROUPS));
 });
 
-test.each(UNIT_TYPES.map((t) => [t.title, t] as const))(
-  '%s: adds up inside, can be placed, opens, and its places add up',
-  (_, type) => {
-    const unit = unitOf(type);
-    expect(tierFindings(unit, 'metric')).toEqual([]);
-    const withTable = applyChanges(room, [
-      set('units', 't', { ...unitOf(named('Side table'), 't'), x: 2000, y: 2000 }),
-    ]).plan;
-    const onTable =
-      type.shape.bottom > 0 && type.group !== 'On the wall and the door' ? spotOnTable(unit, withTable) : null;
-    const spot = onTable ?? freeSpot(unit, withTable);
-    const report = evaluate(applyChanges(withTable, [set('units', 'u', { ...unit, ...spot })]).plan);
-    expect(report.findings.filter((f) => f.severity === 'error')).toEqual([]);
-    expect(report.units.u!.litres).toBeGreaterThan(0.3);
-    // The litres of the report are the sum of the places, and these fit into the unit.
-    const placed = { ...unit, ...spot };
-    expect(report.units.u!.litres).toBeCloseTo(litresOf(placed), 9);
-    if (!OPEN.has(unit.kind)) expect(litresOf(placed)).toBeLessThanOrEqual(boxLitres(placed) + 1e-6);
-    // Every closed place has something drawn open, with an area.
-    const opened = openedOf(placed);
-    for (const c of compartmentsOf(placed).filter(
-      (c) => c.access === 'drawer' || c.access === 'pull-out' || c.access === 'lid',
-    ))
-      expect(opened.some((o) => o.slot === c.slot)).toBe(true);
-    if (compartmentsOf(placed).some((c) => c.access === 'door') && unit.doors !== 'sliding')
-      expect(opened.some((o) => o.kind === 'door')).toBe(true);
-    for (const o of opened) expect(signedArea(o.shape)).toBeGreaterThan(100);
-  },
-);
+const IN_BOTH = [
+  ...UNIT_TYPES.map((t) => [t.title, t] as const),
+  ...unitTypes('imperial').map((t) => [`${t.title}, in inches`, t] as const),
+];
+
+test.each(IN_BOTH)('%s: adds up inside, can be placed, opens, and its places add up', (_, type) => {
+  const unit = unitOf(type);
+  expect(tierFindings(unit, 'metric')).toEqual([]);
+  const withTable = applyChanges(room, [
+    set('units', 't', { ...unitOf(named('Side table'), 't'), x: 2000, y: 2000 }),
+  ]).plan;
+  const onTable =
+    type.shape.bottom > 0 && type.group !== 'On the wall and the door' ? spotOnTable(unit, withTable) : null;
+  const spot = onTable ?? freeSpot(unit, withTable);
+  const report = evaluate(applyChanges(withTable, [set('units', 'u', { ...unit, ...spot })]).plan);
+  expect(report.findings.filter((f) => f.severity === 'error')).toEqual([]);
+  expect(report.units.u!.litres).toBeGreaterThan(0.3);
+  // The litres of the report are the sum of the places, and these fit into the unit.
+  const placed = { ...unit, ...spot };
+  expect(report.units.u!.litres).toBeCloseTo(litresOf(placed), 9);
+  if (!OPEN.has(unit.kind)) expect(litresOf(placed)).toBeLessThanOrEqual(boxLitres(placed) + 1e-6);
+  // Every closed place has something drawn open, with an area.
+  const opened = openedOf(placed);
+  for (const c of compartmentsOf(placed).filter(
+    (c) => c.access === 'drawer' || c.access === 'pull-out' || c.access === 'lid',
+  ))
+    expect(opened.some((o) => o.slot === c.slot)).toBe(true);
+  if (compartmentsOf(placed).some((c) => c.access === 'door') && unit.doors !== 'sliding')
+    expect(opened.some((o) => o.kind === 'door')).toBe(true);
+  for (const o of opened) expect(signedArea(o.shape)).toBeGreaterThan(100);
+});
 
 test('property: scaled in width and depth, every type keeps its places within its box and opens without negative parts', () => {
   fc.assert(
@@ -138,3 +148,25 @@ test.each(UNIT_TYPES.filter((t) => t.group === 'Into a cube opening').map((t) =>
     expect(moved.compartments.find((c) => c.unit === 'u')!.access3.x - own[0]!.access3.x).toBeCloseTo(1000, 6);
   },
 );
+
+test('in inches every size is a round one, and a table is 60 x 30 x 29', () => {
+  const round = (mm: number, part: number) => Math.abs(mm / 25.4 / part - Math.round(mm / 25.4 / part)) < 1e-6;
+  for (const { title, shape, hint } of unitTypes('imperial')) {
+    const sizes = [shape.width, shape.depth, shape.height, shape.bottom, shape.storeDepth, ...shape.tiers];
+    expect([title, sizes.filter((mm) => !round(mm, 1 / 4))]).toEqual([title, []]);
+    expect([
+      title,
+      shape.bays.flatMap((b) => [b.width, ...b.cells.map((c) => c.height)]).filter((mm) => !round(mm, 1 / 8)),
+    ]).toEqual([title, []]);
+    expect(`${hint} ${shape.name}`).not.toMatch(/\d (?:mm|cm|ml|l|kg)\b/);
+  }
+  for (const { shape } of containerTypes('imperial')) {
+    const outside = [shape.width, shape.depth, shape.height];
+    expect([shape.name, outside.filter((mm) => !round(mm, 1 / 8))]).toEqual([shape.name, []]);
+    expect(ContainerShapeSchema.safeParse(shape).error?.issues).toBeUndefined();
+    expect(shape.name).not.toMatch(/\d (?:mm|cm|ml|l)\b|A[45]/);
+  }
+  expect(containerTypes('imperial')).toHaveLength(CONTAINER_TYPES.length);
+  const table = unitTypes('imperial').find((t) => t.title === 'Work table')!.shape;
+  expect([table.width, table.depth, table.height]).toEqual([1524, 762, 736.6]);
+});

@@ -36,5 +36,15 @@ export const USUAL_KINDS: readonly Kind[] = [PAPER_KINDS, CLOTH_KINDS, OTHER_KIN
   text.trim().split('\n').map(parse),
 );
 
+/** How many a pack of a starter holds is said with the usual sizes. */
+const USUAL = new KindFinder(USUAL_KINDS);
+const packOf = (name: string, category: string): number | null => {
+  const kind = USUAL.find(name);
+  return kind?.category === category ? (kind.pack ?? null) : null;
+};
+
 /** All kinds for quick entry: what nobody types is taken from here. */
-export const KINDS = new KindFinder([...STARTERS.map((s) => s.draft), ...USUAL_KINDS]);
+export const KINDS = new KindFinder([
+  ...STARTERS.map(({ draft }) => ({ ...draft, pack: packOf(draft.name, draft.category) })),
+  ...USUAL_KINDS,
+]);

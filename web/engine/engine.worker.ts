@@ -41,7 +41,7 @@ import { sceneOf } from '@heronstone/core/scene/scene.ts';
 import { balanceOf } from '@heronstone/core/ask/balance.ts';
 import { placesByName } from '@heronstone/core/entry/places.ts';
 import { purgeOf } from '@heronstone/core/ask/purge.ts';
-import { CONTAINER_TYPES } from '@heronstone/library/containers.ts';
+import { containerTypes } from '@heronstone/library/inInches.ts';
 import { KINDS } from '@heronstone/library/usualSizes.ts';
 
 /** Loaded when they are first wanted: writing PDF alone is larger than all the rest. */
@@ -171,7 +171,7 @@ const worker = {
       const p = plan.placements[id]!;
       return { supply: plan.supplies[p.supply]!, count: p.count };
     });
-    const types = [...CONTAINER_TYPES.map((t) => t.shape), ...byName(plan.boxtypes).map((t) => t.shape)];
+    const types = [...containerTypes(plan.meta.units).map((t) => t.shape), ...byName(plan.boxtypes).map((t) => t.shape)];
     return containerAdvice(lines, c, types, by);
   },
   /** A drawing of the room as a file. */

@@ -9,7 +9,7 @@ import { optionsFor, type Task } from '@heronstone/core/search/tasks.ts';
 import { compareWays, type Sorted } from '@heronstone/core/search/ways.ts';
 import { propose, type Proposing } from '@heronstone/core/search/furniture/propose.ts';
 import { proposeUnits } from '@heronstone/core/search/zones/proposeUnits.ts';
-import { UNIT_TYPES } from '@heronstone/library/units.ts';
+import { unitTypes } from '@heronstone/library/inInches.ts';
 
 /** How long a slice may take before messages are looked at, and how often the best so far is posted, ms. */
 const SLICE = 40;
@@ -67,7 +67,7 @@ const worker = {
     return drive(compareWays(plan, { seed, ways, stop }), onProgress);
   },
   async advise(plan: Plan, seed: number, onProgress: (p: Advising) => void) {
-    return drive(advise(plan, { seed, types: UNIT_TYPES, stop }), onProgress);
+    return drive(advise(plan, { seed, types: unitTypes(plan.meta.units), stop }), onProgress);
   },
   async arrange(plan: Plan, seed: number, onProgress: (p: Proposing) => void) {
     return drive(propose(plan, { seed, stop }), onProgress);

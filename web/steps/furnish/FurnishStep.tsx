@@ -5,7 +5,7 @@ import { newUnit } from '@heronstone/core/gestures/newUnit.ts';
 import { applyChanges } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { isLoose } from '@heronstone/core/room/arrange.ts';
-import { UNIT_TYPES } from '@heronstone/library/units.ts';
+import { unitTypes } from '@heronstone/library/inInches.ts';
 import type { Ghost } from '../../drawings/above/Ghosts.tsx';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
 import type { MenuOf } from '../../drawings/ThingMenu.tsx';
@@ -43,7 +43,7 @@ function ghostsOf(plan: Plan): Ghost[] {
   const ghosts: Ghost[] = [];
   let room = plan;
   for (const title of FIRST) {
-    const type = UNIT_TYPES.find((t) => t.title === title)!;
+    const type = unitTypes(plan.meta.units).find((t) => t.title === title)!;
     const { unit, changes } = newUnit(room, type.shape, false, newId);
     room = applyChanges(room, changes).plan;
     ghosts.push({ unit, words: `Add a ${title.toLowerCase()} here`, take: () => addUnit(plan, type) });

@@ -5,7 +5,8 @@ import { set } from '@heronstone/core/model/change.ts';
 import { byName, UNIT_DEFAULTS, type Plan } from '@heronstone/core/model/plan.ts';
 import { bay } from '@heronstone/library/type.ts';
 import { meansFurniture, meansSeat } from '@heronstone/library/furnitureWords.ts';
-import { GROUPS, UNIT_TYPES } from '@heronstone/library/units.ts';
+import { unitTypes } from '@heronstone/library/inInches.ts';
+import { GROUPS, } from '@heronstone/library/units.ts';
 import { removeRows } from '../../state/removing.ts';
 import { commit } from '../../state/plan.ts';
 import { select, useStore } from '../../state/state.ts';
@@ -40,7 +41,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
   const matches = (text: string) => meansFurniture(wanted, text);
   const groups = GROUPS.map(
     (group) =>
-      [group, UNIT_TYPES.filter((t) => t.group === group && matches(`${t.title} ${t.hint} ${group}`))] as const,
+      [group, unitTypes(plan.meta.units).filter((t) => t.group === group && matches(`${t.title} ${t.hint} ${group}`))] as const,
   ).filter(([, types]) => types.length > 0);
   const own = byName(plan.types).filter((t) => matches(t.name));
   return (

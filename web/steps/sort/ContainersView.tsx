@@ -4,7 +4,7 @@ import { shoppingRows, writeShoppingCsv } from '@heronstone/core/formats/shoppin
 import { remove, set } from '@heronstone/core/model/change.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';
 import { byName, type ContainerShape } from '@heronstone/core/model/plan.ts';
-import { CONTAINER_TYPES } from '@heronstone/library/containers.ts';
+import { containerTypes } from '@heronstone/library/inInches.ts';
 import { Inside } from '../../drawings/Inside.tsx';
 import { saveText } from '../../state/saveText.ts';
 import { commit } from '../../state/plan.ts';
@@ -35,7 +35,7 @@ export function ContainersView() {
     openings[0];
   const types = [
     ...byName(plan.boxtypes).map((t) => ({ group: 'Your own', shape: t.shape, own: t.id })),
-    ...CONTAINER_TYPES.map((t) => ({ ...t, own: null })),
+    ...containerTypes(plan.meta.units).map((t) => ({ ...t, own: null })),
   ].filter(({ group, shape }) =>
     `${shape.name} ${shape.kind} ${group}`.toLowerCase().includes(words.toLowerCase().trim()),
   );

@@ -114,7 +114,11 @@ export function addPlaceCommands(program: Command, io: Io): void {
     .action((file: string, options: { seed: number; seconds: number }) => {
       const plan = readPlan(file);
       const until = Date.now() + options.seconds * 1000;
-      const run = advise(plan, { seed: options.seed, types: unitTypes(plan.meta.units), stop: () => Date.now() > until });
+      const run = advise(plan, {
+        seed: options.seed,
+        types: unitTypes(plan.meta.units),
+        stop: () => Date.now() > until,
+      });
       let [step, tried, of, base] = [run.next(), 0, 0, 0];
       while (!step.done) {
         ({ done: tried, of, base } = step.value);

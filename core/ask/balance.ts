@@ -3,6 +3,7 @@
  * poured into the places that can hold it, those with the fewest places first, in parts where need be; so what is short
  * here is short in any plan, while what fits here may still be split or crowded.
  */
+import { formatArea, formatLength, formatVolume, type UnitSystem } from '../model/measure.ts';
 import { isRound } from '../fit/forms.ts';
 import { handRoom } from '../fit/limits.ts';
 import { countWithin, volumeEach } from '../fit/lies.ts';
@@ -178,22 +179,25 @@ export function balanceOf(plan: Plan): Balance {
       missing: without,
     };
   });
-  return { classes, lines: supplies.length, words: inWords(classes, places.length) };
+  return { classes, lines: supplies.length, words: inWords(classes, places.length, plan.meta.units) };
 }
 
-/** An amount for reading: two decimals below ten, whole above. */
-export function amountWords(amount: number, unit: string): string {
+/** An amount for reading, in the plan's measures: two decimals below ten, whole above. */
+export function amountWords(amount: number, unit: string, system: UnitSystem): string {
+  if (unit === 'm²') return formatArea(amount, system);
+  if (unit === 'l') return formatVolume(amount * 1000, system);
+  if (unit === 'm' && system === 'imperial') return formatLength(Math.round(amount * 1000), system);
   return `${amount < 10 ? Number(amount.toFixed(2)) : Math.round(amount)} ${unit}`;
 }
 
-function inWords(classes: readonly ClassBalance[], places: number): string {
+function inWords(classes: readonly ClassBalance[], places: number, system: UnitSystem): string {
   if (places === 0) return 'There is no storage furniture yet, so nothing can be compared.';
   const short = classes
     .filter((c) => c.missing.length > 0)
     .map((c) => {
       const names = c.missing.slice(0, 3).map((m) => m.name);
       const more = c.missing.length > 3 ? ` and ${c.missing.length - 3} more` : '';
-      return `short of ${amountWords(c.short, c.unit)} of ${CLASS_WORDS[c.class].room} for ${names.join(', ')}${more}`;
+      return `short of ${amountWords(c.short, c.unit, system)} of ${CLASS_WORDS[c.class].room} for ${names.join(', ')}${more}`;
     });
   const spare = classes
     .filter((c) => c.missing.length === 0 && c.spare !== null && c.spare >= 0.1)

@@ -1,4 +1,5 @@
 /** Rounds that belong to the move besides carrying: deciding and buying before it, cleaning and labelling within it. */
+import { formatSize } from '../model/measure.ts';
 import { constantsOf } from '../model/constants.ts';
 import type { Report } from '../report/evaluate.ts';
 import { byName, type Plan } from '../model/plan.ts';
@@ -32,8 +33,7 @@ export function roundsBefore(plan: Plan, report: Report, pace: number): Round[] 
   const buy = [
     ...wanted.map((w) => w.name),
     ...containers.map(
-      (c) =>
-        `${c.count > 1 ? `${c.count} ` : ''}${c.names[0] ?? c.kind}, ${c.size.map((mm) => Math.round(mm)).join(' × ')} mm`,
+      (c) => `${c.count > 1 ? `${c.count} ` : ''}${c.names[0] ?? c.kind}, ${formatSize(c.size, plan.meta.units)}`,
     ),
   ];
   if (buy.length > 0) rounds.push({ kind: 'buy', lines: buy, places: [], seconds: 0 });

@@ -1,4 +1,5 @@
 /** What the maker keeps a place for: certain things only, nothing, work, odds and ends. */
+import { formatVolume, type UnitSystem } from '../model/measure.ts';
 import { volume } from '../fit/fit.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Keep, Plan, Supply } from '../model/plan.ts';
@@ -56,6 +57,7 @@ export function boundOf(plan: Pick<Plan, 'keeps'>, c: Compartment): { least: num
 export function beyondBound(
   keep: Keep,
   lines: ReadonlyArray<{ supply: Supply; count: number }>,
+  system: UnitSystem,
 ): { value: number; most: number; words: string } | null {
   if (keep.for !== 'odds') return null;
   if (keep.lines !== null && lines.length > keep.lines)
@@ -69,7 +71,7 @@ export function beyondBound(
     return {
       value: litres,
       most: keep.litres,
-      words: `${litres.toFixed(1)} litres of odds and ends, and ${keep.litres} at most`,
+      words: `${formatVolume(litres * 1000, system)} of odds and ends, and ${formatVolume(keep.litres * 1000, system)} at most`,
     };
   return null;
 }

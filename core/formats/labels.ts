@@ -1,4 +1,5 @@
 /** Labels: one for each compartment in use, laid out on a sheet in mm. Drawing them is labelsPdf.ts; screens draw the same layout. */
+import { formatLength } from '../model/measure.ts';
 import type { CompartmentReport, Report } from '../report/evaluate.ts';
 import { placeOf } from '../report/placeOf.ts';
 import {
@@ -106,17 +107,20 @@ function placesOn(page: { width: number; height: number }, options: LabelOptions
 }
 
 /** What is wrong with a grid on a paper, or null. */
-function gridFault(page: { width: number; height: number }, options: LabelOptions, grid: Grid): string | null {
+function gridFault(
+  page: { width: number; height: number },
+  options: LabelOptions,
+  grid: Grid,
+  say: (mm: number) => string,
+): string | null {
   const right = grid.left + (grid.columns - 1) * grid.across + options.width;
   const bottom = grid.top + (grid.rows - 1) * grid.down + options.height;
   if (options.width > grid.across + 1e-9)
-    return `A label is ${options.width} mm wide, but the next begins after ${grid.across} mm.`;
+    return `A label is ${say(options.width)} wide, but the next begins after ${say(grid.across)}.`;
   if (options.height > grid.down + 1e-9)
-    return `A label is ${options.height} mm high, but the next begins after ${grid.down} mm.`;
-  if (right > page.width + 1e-9)
-    return `The grid is ${Math.round(right * 10) / 10} mm wide; the paper has ${page.width} mm.`;
-  if (bottom > page.height + 1e-9)
-    return `The grid is ${Math.round(bottom * 10) / 10} mm high; the paper has ${page.height} mm.`;
+    return `A label is ${say(options.height)} high, but the next begins after ${say(grid.down)}.`;
+  if (right > page.width + 1e-9) return `The grid is ${say(right)} wide; the paper has ${say(page.width)}.`;
+  if (bottom > page.height + 1e-9) return `The grid is ${say(bottom)} high; the paper has ${say(page.height)}.`;
   return null;
 }
 
@@ -128,22 +132,23 @@ export function labelSheet(
   options: LabelOptions,
 ): LabelSheetResult {
   const page = PAPER[options.paper];
+  const say = (mm: number) => formatLength(mm, plan.meta.units);
   const labelling = options.labelling ?? LABELLING;
   const { grid } = labelling;
   const { columns, rows, at } = placesOn(page, options, grid);
-  const fault = grid === null ? null : gridFault(page, options, grid);
+  const fault = grid === null ? null : gridFault(page, options, grid, say);
   if (fault !== null) return { ok: false, field: 'grid', message: fault };
   if (columns < 1)
     return {
       ok: false,
       field: 'labelWidth',
-      message: `A label ${options.width} mm wide does not fit the sheet; at most ${page.width - 2 * SHEET.margin} mm.`,
+      message: `A label ${say(options.width)} wide does not fit the sheet; at most ${say(page.width - 2 * SHEET.margin)}.`,
     };
   if (rows < 1)
     return {
       ok: false,
       field: 'labelHeight',
-      message: `A label ${options.height} mm high does not fit the sheet; at most ${page.height - 2 * SHEET.margin} mm.`,
+      message: `A label ${say(options.height)} high does not fit the sheet; at most ${say(page.height - 2 * SHEET.margin)}.`,
     };
   const wanted = labelsOf(plan, report, arrangement, options.address, labelling).filter(
     (l) => !options.changed || labelRow(plan, l.compartment)?.printed !== l.says,

@@ -27,7 +27,7 @@ export function checkFurniture(plan: Plan): Finding[] {
         severity: 'caution',
         path: `units.${unit.id}.height`,
         value: unit.height,
-        expected: `fixed to the wall when taller than ${limit} mm`,
+        expected: `fixed to the wall when taller than ${formatLength(limit, plan.meta.units)}`,
         message: `${unit.name} is ${formatLength(unit.height, plan.meta.units)} high: fix it to the wall so that it cannot tip, with fixings that suit the wall and away from cables and pipes.`,
         targets: [{ table: 'units', id: unit.id }],
       },

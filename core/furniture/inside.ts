@@ -55,7 +55,7 @@ export function tierFindings(unit: Unit, system: UnitSystem): Finding[] {
     add(
       'board',
       unit.board,
-      `boards that leave at least ${least} mm of inside width`,
+      `boards that leave at least ${say(least)} of inside width`,
       `${unit.name}: between its boards only ${say(Math.max(0, width))} of inside width is left.`,
     );
   if (unit.insideWidth !== null && unit.insideWidth * columnsOf(unit) > unit.width)

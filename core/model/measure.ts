@@ -172,6 +172,14 @@ export function formatLength(mm: number, system: UnitSystem): string {
   return `${sign}${feet} ft${rest > 0 ? ` ${fraction(rest, of)} in` : ''}`;
 }
 
+/** A small bend: "1.7 mm", or thousandths: "0.07 in". */
+export const formatBend = (mm: number, system: UnitSystem): string =>
+  system === 'imperial'
+    ? `${(mm / MM_PER_INCH).toFixed(2)} in`
+    : system === 'metric'
+      ? `${mm.toFixed(1)} mm`
+      : `${(mm / 10).toFixed(2)} cm`;
+
 /** A way that is walked: "12.4 m", or whole feet: "41 ft". */
 export const formatWalk = (mm: number, system: UnitSystem): string =>
   system === 'imperial' ? `${Math.round(mm / MM_PER_FOOT)} ft` : `${(mm / 1000).toFixed(1)} m`;

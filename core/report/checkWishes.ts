@@ -1,7 +1,7 @@
 /** What is said about people and places: what a child gets at, what somebody does not reach, should not lift or climb for. */
 import { dangersOf, isLocked, withinReach } from '../cost/wishes.ts';
 import type { Finding } from '../model/finding.ts';
-import { formatLength } from '../model/measure.ts';
+import { formatLength, formatMass } from '../model/measure.ts';
 import type { Scene } from '../scene/scene.ts';
 import { aboutPlace } from './findings.ts';
 import type { PlacementReport } from './report.ts';
@@ -50,7 +50,7 @@ export function checkWishes(scene: Scene, p: PlacementReport): Finding[] {
       findings.push(
         about(
           'not to be lifted',
-          `${supply.name} weighs ${(each / 1000).toFixed(1)} kg; ${person.name} should lift at most ${(person.lifts / 1000).toFixed(1)} kg.`,
+          `${supply.name} weighs ${formatMass(each, plan.meta.units)}; ${person.name} should lift at most ${formatMass(person.lifts, plan.meta.units)}.`,
           'a place where it can stay and be used',
         ),
       );

@@ -1,4 +1,5 @@
 /** The findings that come out of evaluating placements. */
+import { formatLength } from '../model/measure.ts';
 import { beyondBound, keepOf, KEPT_WORDS } from '../cost/keeps.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Finding } from '../model/finding.ts';
@@ -64,6 +65,7 @@ export function tooManyOdds(plan: Plan, c: Compartment, list: readonly Placement
     beyondBound(
       keep,
       list.map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count })),
+      plan.meta.units,
     );
   if (!beyond) return [];
   return [
@@ -161,7 +163,7 @@ function noWay(plan: Plan, station: string, unit: string, reason: string): Findi
     severity: 'error',
     path: `units.${unit}.x`,
     value: [plan.units[unit]!.x, plan.units[unit]!.y],
-    expected: 'a way at least 500 mm wide from the seat to its front',
+    expected: `a way at least ${formatLength(500, plan.meta.units)} wide from the seat to its front`,
     message: `${to} cannot be walked to from ${from}: ${reason}.`,
     targets: [{ table: 'units', id: unit }],
   };

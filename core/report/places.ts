@@ -1,4 +1,5 @@
 /** What the Report says of each compartment and container: reach from every seat, fill, minutes, what stands there. */
+import { inMeasures } from '../model/amounts.ts';
 import { totalSeconds } from '../fetch/elements.ts';
 import { ALONE, fetchElements } from '../fetch/fetch.ts';
 import { containerPlace } from '../fit/containers.ts';
@@ -49,7 +50,7 @@ export function reachOf(scene: Scene, c: Compartment): Record<string, ReachRepor
       sight: scene.sights.get(key)!.get(c.id)!,
       side: sideOf(station, c.access3),
       lean: way.lean,
-      beyond: way.beyond,
+      beyond: way.beyond && inMeasures(way.beyond, scene.plan.meta.units),
     };
   }
   return reach;

@@ -13,22 +13,41 @@ const minutes = (value: number) => (value >= 10 ? String(Math.round(value)) : va
 export function BottomLine() {
   const report = useStore((s) => s.report);
   const { today, planned } = report?.week ?? {};
-  const share = today && planned && today.minutes > 0 ? Math.min(1, planned.minutes / today.minutes) : 0;
+  const { compared, guesses } = report ?? {};
+  const share = compared && compared.today > 0 ? Math.min(1, compared.planned / compared.today) : 0;
+  // Today and the plan are only held against each other for the same things.
+  const partly = compared !== undefined && compared.left > 0;
   return (
     <footer className="noprint flex h-11 shrink-0 items-center justify-between gap-x-6 bg-deep px-4 whitespace-nowrap text-ondeep md:px-6 short:h-9">
       {today && planned && (
         <div role="group" aria-label="A week in the room" className="flex shrink-0 items-center gap-x-6">
           <span className="hidden opacity-80 2xl:inline">A week in the room</span>
-          {today.placed > 0 && <Figure week={today} word="now" title="A week as things lie today" />}
-          {today.placed > 0 && planned.placed > 0 && (
+          {today.placed > 0 && !(partly && planned.placed > 0) && (
+            <Figure
+              week={today}
+              word={today.notNoted > 0 ? 'noted so far' : 'now'}
+              title="A week as things lie today"
+            />
+          )}
+          {today.placed > 0 && planned.placed > 0 && !partly && (
             <span className="hidden h-2 w-36 overflow-hidden rounded-full bg-white/20 2xl:block" aria-hidden="true">
               <span className="block h-full bg-[#7fa3b3]" style={{ width: `${share * 100}%` }} />
             </span>
           )}
           {planned.placed > 0 ? (
-            <Figure week={planned} word="as planned" title="A week with the plan" />
+            <Figure
+              week={planned}
+              word="as planned"
+              title="A week with the plan"
+              about={guesses && guesses.lines > 0 ? guesses.lines : 0}
+            />
           ) : (
             <span className="opacity-80">nothing placed yet</span>
+          )}
+          {partly && today.placed > 0 && planned.placed > 0 && compared.supplies > 0 && (
+            <span className="hidden xl:inline" title="Only things whose place is noted today can be compared">
+              {compared.supplies} noted today: {minutes(compared.today)} min now, {minutes(compared.planned)} as planned
+            </span>
           )}
         </div>
       )}
@@ -112,10 +131,12 @@ export function WeekInShort() {
   );
 }
 
-function Figure({ week, word, title }: { week: Week; word: string; title: string }) {
+/** @param about how many lines of supplies it rests on that were guessed */
+function Figure({ week, word, title, about = 0 }: { week: Week; word: string; title: string; about?: number }) {
   return (
     <Popover.Root>
       <Popover.Trigger className="rounded px-1 hover:underline">
+        {about > 0 && <span aria-hidden="true">≈ </span>}
         <b className="font-serif text-xl">{minutes(week.minutes)}</b> min {word}
       </Popover.Trigger>
       <Popover.Portal>
@@ -126,7 +147,7 @@ function Figure({ week, word, title }: { week: Week; word: string; title: string
           sideOffset={8}
           className="z-50 w-80 rounded-xl border border-line bg-leaf p-4 text-ink shadow-xl"
         >
-          <Parts week={week} title={title} />
+          <Parts week={week} title={title} about={about} />
           <Popover.Arrow className="fill-[var(--line)]" />
         </Popover.Content>
       </Popover.Portal>
@@ -135,8 +156,9 @@ function Figure({ week, word, title }: { week: Week; word: string; title: string
 }
 
 /** What the minutes of a week are made of. */
-function Parts({ week, title }: { week: Week; title: string }) {
+function Parts({ week, title, about = 0 }: { week: Week; title: string; about?: number }) {
   const { hunt } = constantsOf(useStore((s) => s.plan)?.meta.constants);
+  const id = useStore((s) => s.planId);
   return (
     <>
       <h2 className="text-base">{title}</h2>
@@ -155,6 +177,21 @@ function Parts({ week, title }: { week: Week; title: string }) {
           </div>
         ))}
       </dl>
+      {week.notNoted > 0 && (
+        <p className="mt-2 text-xs">
+          {howMany(week.notNoted, 'thing')} {week.notNoted === 1 ? 'is' : 'are'} left out: nobody has noted yet where{' '}
+          {week.notNoted === 1 ? 'it is' : 'they are'}. That is not the same as having no place.
+        </p>
+      )}
+      {about > 0 && (
+        <p className="mt-2 text-xs">
+          It rests on guesses for{' '}
+          <Link className="underline" to={`/plan/${id}/sort?only=guessed`}>
+            {howMany(about, 'thing')}
+          </Link>
+          : sizes or counts that nobody measured.
+        </p>
+      )}
       <p className="mt-2 text-xs text-soft">
         Each fetch is a sum of standard motion times (MTM-1, Maynard, Stegemerten & Schwab 1948) along the shortest way
         over the free floor, times the fetches a session and the sessions a week. A thing not placed yet is looked for{' '}

@@ -1,4 +1,5 @@
 /** Takes the drawing that is shown to paper or to a file: printed or as SVG at a scale, as DXF in millimetres. */
+import { formatSize } from '@heronstone/core/model/measure.ts';
 import { Printer } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
@@ -73,7 +74,7 @@ export function DrawingMenu() {
           />
           <p className="my-2 text-xs text-soft" role="status">
             {size
-              ? `${Math.round(size.width)} × ${Math.round(size.height)} mm on paper: ${size.sheet ? `fits ${size.sheet.toUpperCase()}` : 'larger than a sheet; choose a smaller scale or save it'}.`
+              ? `${formatSize([Math.round(size.width), Math.round(size.height)], plan.meta.units)} on paper: ${size.sheet ? `fits ${size.sheet.toUpperCase()}` : 'larger than a sheet; choose a smaller scale or save it'}.`
               : 'Drawing …'}
           </p>
           <div className="flex flex-wrap gap-2">

@@ -1,4 +1,5 @@
 /** The plan that is open: what is done to it, taken back, and saved (web/sync). */
+import { inMeasures } from '@heronstone/core/model/amounts.ts';
 import { nanoid } from 'nanoid';
 import { ChangeError, type Change, type Group } from '@heronstone/core/model/change.ts';
 import { writable } from '@heronstone/core/model/text.ts';
@@ -48,7 +49,8 @@ export function commit(
   } catch (cause) {
     if (!(cause instanceof ChangeError)) throw cause;
     backToFigures();
-    notice(`${name}: ${cause.findings[0]?.expected ?? cause.message}`, 'error');
+    const message = cause.findings[0]?.expected ?? cause.message;
+    notice(`${name}: ${inMeasures(message, get().plan?.meta.units ?? 'metric')}`, 'error');
     return false;
   }
   if (kind === 'do') {

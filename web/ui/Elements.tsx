@@ -1,4 +1,5 @@
 /** The elements of a fetch as a table: seconds, source, and the constants they are made of, which can be changed. */
+import { formatLength } from '@heronstone/core/model/measure.ts';
 import { Link } from 'react-router';
 import { TIMES, totalSeconds, type Element } from '@heronstone/core/fetch/elements.ts';
 import { CONSTANTS, constantsOf } from '@heronstone/core/model/constants.ts';
@@ -7,7 +8,7 @@ import { useStore } from '../state/state.ts';
 /** How much of an element, in words; empty where once goes without saying. */
 export function howMuch(e: Element): string {
   const { unit } = TIMES[e.kind];
-  if (unit === 'mm') return `${Math.round(e.quantity)} mm`;
+  if (unit === 'mm') return formatLength(Math.round(e.quantity), useStore.getState().plan!.meta.units);
   if (unit === 'times' && e.quantity === 1) return '';
   const n = Number(e.quantity.toFixed(1));
   return `${n} ${n === 1 ? unit.replace(/s$/, '') : unit}`;

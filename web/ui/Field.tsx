@@ -6,7 +6,7 @@ import { z } from 'zod';
 import { formatLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import { useUntilPointerUp } from './pointer.ts';
 import { Select } from './Select.tsx';
-import { readsLength, readsNumber, readsOptional, readsText, type Reads } from './typed.ts';
+import { readsLength, readsNumber, measured, readsOptional, type Measure, readsText, type Reads } from './typed.ts';
 
 interface Common {
   label: string;
@@ -111,14 +111,23 @@ export function LengthField({
   system,
   least = 0,
   most = 20_000,
+  feet = false,
   ...rest
-}: Common & { value: number; onSet: (mm: number) => void; system: UnitSystem; least?: number; most?: number }) {
+}: Common & {
+  value: number;
+  onSet: (mm: number) => void;
+  system: UnitSystem;
+  least?: number;
+  most?: number;
+  /** Of a room: a bare number is feet in a plan in feet. */
+  feet?: boolean;
+}) {
   return (
     <DraftField
       {...rest}
       inputMode={system !== 'imperial' ? 'decimal' : 'text'}
       value={formatLength(value, system)}
-      reads={readsLength(rest.label, system, least, most)}
+      reads={readsLength(rest.label, system, least, most, feet)}
       onSet={onSet}
     />
   );
@@ -148,29 +157,27 @@ export function OptionalField({
   value,
   onSet,
   system,
+  measure = 'length',
   otherwise,
   least,
   most,
-  factor = 1,
   ...rest
 }: Common & {
   value: number | null;
   onSet: (value: number | null) => void;
-  /** null for a plain number. */
-  system: UnitSystem | null;
+  system: UnitSystem;
+  measure?: Measure;
   otherwise: string;
   least: number;
   most: number;
-  /** What is typed times this is kept: 1000 for kilograms kept as grams. */
-  factor?: number;
 }) {
   return (
     <DraftField
       {...rest}
       placeholder={otherwise}
-      inputMode="decimal"
-      value={value === null ? '' : system ? formatLength(value, system) : String(value / factor)}
-      reads={readsOptional(rest.label, system, least, most, factor)}
+      inputMode={measure === 'number' ? 'decimal' : 'text'}
+      value={value === null ? '' : measured(measure, value, system)}
+      reads={readsOptional(rest.label, measure, system, least, most)}
       onSet={onSet}
     />
   );

@@ -1,4 +1,5 @@
 /** Fields of one row of the plan, from a short description of each; every field is one change of its own. */
+import { type Measure } from './typed.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
@@ -22,8 +23,7 @@ export type FieldSpec<R> = { label: string; wide?: boolean; hint?: string } & (
       otherwise: string;
       least: number;
       most: number;
-      length?: boolean;
-      factor?: number;
+      measure?: Measure;
     }
   | { kind: 'text'; field: Keys<R, string>; empty?: boolean }
   | { kind: 'choice'; field: KeysOf<R, string | null>; options: ReadonlyArray<readonly [string, string]> }
@@ -87,12 +87,12 @@ export function RowForm<T extends TableName>({ table, row, what, fields, system,
                 key={spec.field}
                 {...common}
                 className={wide}
-                system={spec.length === false ? null : system}
+                system={system}
+                measure={spec.measure ?? 'length'}
                 value={value as number | null}
                 otherwise={spec.otherwise}
                 least={spec.least}
                 most={spec.most}
-                factor={spec.factor ?? 1}
                 onSet={(n) => change(spec, n)}
               />
             );

@@ -42,12 +42,20 @@ describe('what is typed into a field', () => {
     expect(readsText(true).parse(' ')).toBe('');
   });
 
-  it('lets what is optional be empty, and keeps kilograms as grams', () => {
-    const load = readsOptional('Load', null, 0, 200_000, 1000);
+  it('lets what is optional be empty, and keeps weights as grams, volumes as litres, paper as g/m²', () => {
+    const load = readsOptional('Load', 'heavy', 'metric', 0, 200_000);
     expect(load.parse('')).toBeNull();
     expect(load.parse('2,5')).toBe(2500);
-    expect(wrong(load, '300')).toBe('Load is between 0 and 200, or empty.');
-    expect(wrong(load, 'much')).toBe('Load is between 0 and 200, or empty.');
-    expect(readsOptional('Clear', 'metric', 0, 3000, 1).parse('60 cm')).toBe(600);
+    expect(wrong(load, '300')).toBe('Load is between 0 g and 200.0 kg, or empty.');
+    expect(wrong(load, 'much')).toMatch(/“much” was not understood. Type for example 9 kg/);
+    expect(load.parse('800 g')).toBe(800);
+    const pounds = readsOptional('Load', 'heavy', 'imperial', 0, 200_000);
+    expect(pounds.parse('20')).toBeCloseTo(9071.8, 1);
+    expect(pounds.parse('1 lb 4 oz')).toBeCloseTo(566.99, 2);
+    expect(readsOptional('Room', 'volume', 'imperial', 0, 100).parse('2 quarts')).toBeCloseTo(1.8927, 4);
+    // TAPPI T 410 and the basic sizes of the trade: 80 lb cover is 216 g/m², 20 lb bond 75.
+    const paper = readsOptional('Weight', 'paper', 'imperial', 5, 5000);
+    expect([paper.parse('80 lb cover'), paper.parse('20# bond'), paper.parse('220 gsm')]).toEqual([216, 75, 220]);
+    expect(readsOptional('Clear', 'length', 'metric', 0, 3000).parse('60 cm')).toBe(600);
   });
 });

@@ -1,6 +1,15 @@
 /** What is typed into a field, read: Zod schemas from text to a value, whose messages say what would be right. */
 import { z } from 'zod';
-import { formatLength, readLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
+import { readPaper } from '@heronstone/core/fit/paperWeight.ts';
+import { readMass, readVolume, type ReadAmount } from '@heronstone/core/model/amounts.ts';
+import {
+  formatLength,
+  formatMass,
+  formatPaper,
+  formatVolume,
+  readLength,
+  type UnitSystem,
+} from '@heronstone/core/model/measure.ts';
 
 /** Reads a text; what is wrong is an issue of the schema. */
 export type Reads<V> = z.ZodType<V, string>;
@@ -18,11 +27,17 @@ const reading = <V>(read: (text: string) => Outcome<V>): Reads<V> =>
 export const readsText = (empty: boolean): Reads<string> =>
   reading<string>((text) => (text === '' && !empty ? { wrong: 'A name is needed.' } : { value: text }));
 
-/** A length in mm from the plan's measures; below zero only where `least` is: on the other side of a wall. */
-export const readsLength = (label: string, system: UnitSystem, least: number, most: number): Reads<number> =>
+/** A length in mm from the plan's measures; below zero only where `least` is: on the other side of a wall. @param feet of a room: a bare number is feet in a plan in feet */
+export const readsLength = (
+  label: string,
+  system: UnitSystem,
+  least: number,
+  most: number,
+  feet = false,
+): Reads<number> =>
   reading<number>((text) => {
     const negative = least < 0 && /^[-−]/.test(text);
-    const size = readLength(negative ? text.slice(1) : text, system);
+    const size = readLength(negative ? text.slice(1) : text, system, feet);
     if (!size.ok) return { wrong: size.message };
     const mm = negative ? -size.mm : size.mm;
     return mm < least - 1e-6 || mm > most + 1e-6
@@ -37,22 +52,59 @@ export const readsNumber = (label: string, least: number, most: number, whole: b
     return right ? { value } : { wrong: `${label} is a ${whole ? 'whole ' : ''}number from ${least} to ${most}.` };
   });
 
-/** A length (with a system) or a number that may be left empty; what is typed times `factor` is kept. */
+/** What a figure that may be left empty measures. */
+export type Measure = 'length' | 'mass' | 'heavy' | 'volume' | 'paper' | 'number';
+
+/** A figure for reading: mm, grams, litres or g/m² in the plan's measures; a plain number as it is. */
+export function measured(measure: Measure, value: number, system: UnitSystem): string {
+  switch (measure) {
+    case 'length':
+      return formatLength(value, system);
+    case 'mass':
+    case 'heavy':
+      return formatMass(value, system);
+    case 'volume':
+      return formatVolume(value * 1000, system);
+    case 'paper':
+      return formatPaper(value, system);
+    default:
+      return String(value);
+  }
+}
+
+function readMeasured(measure: Measure, text: string, system: UnitSystem): ReadAmount {
+  switch (measure) {
+    case 'length': {
+      const size = readLength(text, system);
+      return size.ok ? { ok: true, value: size.mm } : size;
+    }
+    case 'mass':
+    case 'heavy':
+      return readMass(text, system, measure === 'heavy');
+    case 'volume':
+      return readVolume(text, system);
+    case 'paper':
+      return readPaper(text, system);
+    default:
+      return { ok: true, value: Number(text.replace(',', '.')) };
+  }
+}
+
+/** A figure that may be left empty. */
 export function readsOptional(
   label: string,
-  system: UnitSystem | null,
+  measure: Measure,
+  system: UnitSystem,
   least: number,
   most: number,
-  factor: number,
 ): Reads<number | null> {
-  const say = (n: number) => (system ? formatLength(n, system) : String(n / factor));
   return reading<number | null>((text) => {
     if (text === '') return { value: null };
-    const size = system ? readLength(text, system) : null;
-    if (size && !size.ok) return { wrong: size.message };
-    const value = size ? size.mm : Number(text.replace(',', '.')) * factor;
-    return value >= least && value <= most
-      ? { value }
+    const read = readMeasured(measure, text, system);
+    if (!read.ok) return { wrong: read.message };
+    const say = (n: number) => measured(measure, n, system);
+    return read.value >= least && read.value <= most
+      ? { value: read.value }
       : { wrong: `${label} is between ${say(least)} and ${say(most)}, or empty.` };
   });
 }

@@ -1,8 +1,9 @@
 /** Strain in an arrangement: lifts, sagging shelves, furniture that could tip. Guidance, not a safety certificate. */
+import { formatBend, formatMass } from '../../model/measure.ts';
 import type { Compartment } from '../../furniture/compartments.ts';
 import { massEach } from '../../fit/fit.ts';
 import type { Finding } from '../../model/finding.ts';
-import { byName, type Arrangement, type Unit } from '../../model/plan.ts';
+import { byName, type Arrangement, type Unit, type Plan } from '../../model/plan.ts';
 import type { Lifted, Loaded, PlacementReport, Sagging, Strain, Tip } from '../report.ts';
 import { settledUnits } from '../../room/standing.ts';
 import { openingOf, type Scene } from '../../scene/scene.ts';
@@ -82,7 +83,7 @@ function lifts(
       index,
       limit: worst.limit,
       lift: worst.lift,
-      words: `${what}, ${mass.toFixed(1)} kg, lifted between ${place.name} and the table: ${worst.limit > 0 ? `about ${worst.limit.toFixed(1)} kg is the limit ${worst.at === 'the table' ? 'at the table' : 'there'}` : 'higher or farther than anybody should lift'}`,
+      words: `${what}, ${weight(mass, plan)}, lifted between ${place.name} and the table: ${worst.limit > 0 ? `about ${weight(worst.limit, plan)} is the limit ${worst.at === 'the table' ? 'at the table' : 'there'}` : 'higher or farther than anybody should lift'}`,
     });
   };
   for (const p of own) {
@@ -158,6 +159,7 @@ function loads(scene: Scene, inOpening: ReadonlyMap<string, number>): Loaded[] {
 
 /** Findings about lifting, loads and sagging in an arrangement; those about fixing furniture are in furniture/cautions. */
 export function checkStrain(scene: Scene, strain: Strain): Finding[] {
+  const { plan } = scene;
   const name = (id: string) => scene.compartment.get(id)!.name;
   return [
     ...strain.lifts
@@ -180,8 +182,8 @@ export function checkStrain(scene: Scene, strain: Strain): Finding[] {
           severity: 'caution',
           path: `units.${unit}.load`,
           value: Math.round(l.mass * 10) / 10,
-          expected: `at most ${l.limit.toFixed(1)} kg`,
-          message: `${name(l.compartment)} carries ${l.mass.toFixed(1)} kg; by its maker’s word it carries ${l.limit.toFixed(1)} kg. Lighten it, or ask its maker.`,
+          expected: `at most ${weight(l.limit, plan)}`,
+          message: `${name(l.compartment)} carries ${weight(l.mass, plan)}; by its maker’s word it carries ${weight(l.limit, plan)}. Lighten it, or ask its maker.`,
           targets: [{ table: 'units', id: unit }],
         };
       }),
@@ -192,11 +194,14 @@ export function checkStrain(scene: Scene, strain: Strain): Finding[] {
         severity: 'caution',
         path: `units.${openingOf(s.compartment).split('/')[0]}.board`,
         value: Math.round(s.lasting * 10) / 10,
-        expected: `at most ${s.limit.toFixed(1)} mm`,
+        expected: `at most ${formatBend(s.limit, plan.meta.units)}`,
         message: s.rests
-          ? `${name(s.compartment)} bends under ${s.mass.toFixed(1)} kg until it rests on what is below it; ${s.limit.toFixed(1)} mm is usual.`
-          : `${name(s.compartment)} sags about ${s.now.toFixed(1)} mm under ${s.mass.toFixed(1)} kg, in time ${s.lasting.toFixed(1)} mm; ${s.limit.toFixed(1)} mm is usual.`,
+          ? `${name(s.compartment)} bends under ${weight(s.mass, plan)} until it rests on what is below it; ${formatBend(s.limit, plan.meta.units)} is usual.`
+          : `${name(s.compartment)} sags about ${formatBend(s.now, plan.meta.units)} under ${weight(s.mass, plan)}, in time ${formatBend(s.lasting, plan.meta.units)}; ${formatBend(s.limit, plan.meta.units)} is usual.`,
         targets: [{ table: 'units', id: openingOf(s.compartment).split('/')[0]! }],
       })),
   ];
 }
+
+/** Kilograms in the plan's measures. */
+const weight = (kg: number, plan: Plan): string => formatMass(kg * 1000, plan.meta.units);

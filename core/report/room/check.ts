@@ -53,7 +53,7 @@ function checkOutline(plan: Plan): Finding[] {
     const corners = cornersInOrder(plan);
     const [a, b] = [corners[crossing.a]!, corners[crossing.b]!];
     const at = [Math.round(crossing.at.x), Math.round(crossing.at.y)];
-    const message = `${a.wall} and ${b.wall} cross each other, ${at[0]} mm east and ${at[1]} mm south of the first corner.`;
+    const message = `${a.wall} and ${b.wall} cross each other, ${formatLength(at[0]!, plan.meta.units)} east and ${formatLength(at[1]!, plan.meta.units)} south of the first corner.`;
     const other = [{ table: 'corners', id: a.id }] as const;
     return [
       error('crossing', 'corners', b.id, 'x', message, 'walls that meet only at their corners', at, undefined, other),
@@ -81,8 +81,8 @@ function checkOutline(plan: Plan): Finding[] {
         'corners',
         wall.id,
         'x',
-        `${wall.name} is ${formatLength(wall.length, plan.meta.units)} long; a room here has walls of up to 30 m.`,
-        'at most 30000 mm',
+        `${wall.name} is ${formatLength(wall.length, plan.meta.units)} long; a room here has walls of up to ${plan.meta.units === 'imperial' ? '98 ft' : '30 m'}.`,
+        `at most ${formatLength(30_000, plan.meta.units)}`,
         wall.length,
       ),
     );
@@ -104,7 +104,7 @@ function checkOnWalls(plan: Plan): Finding[] {
             o.id,
             'width',
             `${label} is ${say(o.width)} wide, but the wall is ${say(wall.length)} long.`,
-            `at most ${Math.floor(wall.length)} mm`,
+            `at most ${say(Math.floor(wall.length))}`,
             o.width,
             o.width - wall.length,
           ),
@@ -117,7 +117,7 @@ function checkOnWalls(plan: Plan): Finding[] {
             o.id,
             'offset',
             `${label} ends ${say(o.offset + o.width - wall.length)} past the end of the wall.`,
-            `at most ${Math.floor(wall.length - o.width)} mm from the corner`,
+            `at most ${say(Math.floor(wall.length - o.width))} from the corner`,
             o.offset,
             o.offset + o.width - wall.length,
           ),
@@ -130,7 +130,7 @@ function checkOnWalls(plan: Plan): Finding[] {
             o.id,
             'height',
             `${label} reaches ${say(o.sill + o.height)}, above the ceiling at ${say(ceiling)}.`,
-            `at most ${ceiling - o.sill} mm high`,
+            `at most ${say(ceiling - o.sill)} high`,
             o.height,
             o.sill + o.height - ceiling,
           ),
@@ -164,7 +164,7 @@ function checkOnWalls(plan: Plan): Finding[] {
             f.id,
             'offset',
             `The ${f.kind} on ${wall.name} ends ${say(f.offset + f.width - wall.length)} past the end of the wall.`,
-            `at most ${Math.floor(wall.length - f.width)} mm from the corner`,
+            `at most ${say(Math.floor(wall.length - f.width))} from the corner`,
             f.offset,
             f.offset + f.width - wall.length,
           ),
@@ -177,7 +177,7 @@ function checkOnWalls(plan: Plan): Finding[] {
             f.id,
             'bottom',
             `The ${f.kind} on ${wall.name} reaches above the ceiling at ${say(ceiling)}.`,
-            `at most ${ceiling - f.height} mm over the floor`,
+            `at most ${say(ceiling - f.height)} over the floor`,
             f.bottom,
             f.bottom + f.height - ceiling,
           ),
@@ -208,7 +208,7 @@ function checkUnits(plan: Plan): Finding[] {
           unit.id,
           over.under ? 'x' : unit.bottom > 0 ? 'bottom' : 'height',
           `${unit.name} reaches ${say(topOf(unit))}; ${over.under ? `${over.under.name} over it is` : 'the ceiling is'} at ${say(Math.floor(over.height))}.`,
-          `at most ${Math.floor(over.height - unit.bottom)} mm high here`,
+          `at most ${say(Math.floor(over.height - unit.bottom))} high here`,
           unit.height,
           topOf(unit) - over.height,
         ),
@@ -246,7 +246,7 @@ function checkUnits(plan: Plan): Finding[] {
             unit.id,
             'x',
             `${unit.name} and ${other.name} overlap by ${say(Math.ceil(by))}.`,
-            `at least ${Math.ceil(by)} mm apart`,
+            `at least ${say(Math.ceil(by))} apart`,
             [unit.x, unit.y],
             by,
             [{ table: 'units', id: other.id }],

@@ -73,7 +73,7 @@ export function checkWheelchair(plan: Plan): Finding[] {
           'out of reach',
           unit,
           `${over.length} of ${list.length} ${list.length === 1 ? 'place' : 'places'} of ${unit.name} lie ${say(over[0].deep)} behind the edge of what stands before ${over.length === 1 ? 'it' : 'them'}, at ${say(over[0].c.access3.z)}: too far or too high to reach over from a wheelchair.`,
-          'at most 635 mm deep and 1120 mm high forward, 610 and 1170 to the side',
+          `at most ${say(635)} deep and ${say(1120)} high forward, ${say(610)} and ${say(1170)} to the side`,
           Math.max(1, over[0].deep - 610),
         ),
       );

@@ -1,4 +1,5 @@
 /** Ideas about where things stand: a cart, a seat that turns, two units that change places. */
+import { formatWalk } from '../../model/measure.ts';
 import { set, type Change } from '../../model/change.ts';
 import { byName, type Plan, type Unit } from '../../model/plan.ts';
 import { isLoose, movedWith } from '../../room/arrange.ts';
@@ -28,7 +29,7 @@ export function carts(plan: Plan): Idea[] {
           found.push({
             id: `cart ${u.id} ${found.length}`,
             kind: 'cart',
-            title: `Park ${u.name} ${near ? `${(distance(near, p) / 1000).toFixed(1)} m from ${near.name}` : 'elsewhere'}`,
+            title: `Park ${u.name} ${near ? `${formatWalk(distance(near, p), plan.meta.units)} from ${near.name}` : 'elsewhere'}`,
             changes,
             price: 0,
             basis: 'planned',

@@ -55,14 +55,14 @@ export function PersonCard({ person: p, plan }: { person: Person; plan: Plan }) 
       {check('child', 'Child: keep marked things out of reach')}
       {check('steps', 'May use steps')}
       <OptionalField
-        label="Lifts at most, kg"
+        label="Lifts at most"
         className="col-span-2"
         value={p.lifts}
-        system={null}
+        system={plan.meta.units}
+        measure="heavy"
         otherwise="no limit"
         least={0}
         most={100_000}
-        factor={1000}
         onSet={(lifts) => change('Lifting', { lifts })}
       />
       <details className="col-span-2">

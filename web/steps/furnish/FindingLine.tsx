@@ -1,3 +1,4 @@
+import { formatLength } from '@heronstone/core/model/measure.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
 import { mendChanges } from '@heronstone/core/ask/mend.ts';
 import { engine } from '../../engine/client.ts';
@@ -8,6 +9,7 @@ import { Button } from '../../ui/Button.tsx';
 
 /** What is wrong with a unit, and the one move that fixes it. */
 export function FindingLine({ finding: f, name }: { finding: Finding; name: string }) {
+  const system = useStore((s) => s.plan!.meta.units);
   const slides = f.by !== undefined && f.path.endsWith('.x');
   const { value: mend } = useAsked(slides ? () => engine.mend(f).then((m) => m ?? ('none' as const)) : null, [f]);
   return (
@@ -28,7 +30,7 @@ export function FindingLine({ finding: f, name }: { finding: Finding; name: stri
         <p className="text-xs text-soft">
           {f.mode
             ? 'There is no place in the room where it would be out of the way.'
-            : 'No slide of up to 800 mm along or across the room fixes this without making another.'}
+            : `No slide of up to ${formatLength(system === 'imperial' ? 812.8 : 800, system)} along or across the room fixes this without making another.`}
         </p>
       )}
     </div>

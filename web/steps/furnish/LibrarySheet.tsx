@@ -1,12 +1,12 @@
 /** The library of furniture, what is in the room, what is wanted and what it costs. */
-import { howMany } from '@heronstone/core/model/measure.ts';
+import { howMany, formatWalk } from '@heronstone/core/model/measure.ts';
 import { useState } from 'react';
 import { set } from '@heronstone/core/model/change.ts';
 import { byName, UNIT_DEFAULTS, type Plan } from '@heronstone/core/model/plan.ts';
 import { bay } from '@heronstone/library/type.ts';
 import { meansFurniture, meansSeat } from '@heronstone/library/furnitureWords.ts';
 import { unitTypes } from '@heronstone/library/inInches.ts';
-import { GROUPS, } from '@heronstone/library/units.ts';
+import { GROUPS } from '@heronstone/library/units.ts';
 import { removeRows } from '../../state/removing.ts';
 import { commit } from '../../state/plan.ts';
 import { select, useStore } from '../../state/state.ts';
@@ -41,7 +41,10 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
   const matches = (text: string) => meansFurniture(wanted, text);
   const groups = GROUPS.map(
     (group) =>
-      [group, unitTypes(plan.meta.units).filter((t) => t.group === group && matches(`${t.title} ${t.hint} ${group}`))] as const,
+      [
+        group,
+        unitTypes(plan.meta.units).filter((t) => t.group === group && matches(`${t.title} ${t.hint} ${group}`)),
+      ] as const,
   ).filter(([, types]) => types.length > 0);
   const own = byName(plan.types).filter((t) => matches(t.name));
   return (
@@ -74,7 +77,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
             .find((m) => m.mode === mode)
             ?.rolls.map((r) => (
               <p key={r.unit}>
-                Roll away {plan.units[r.unit]!.name}, {(r.by / 1000).toFixed(1)} m.
+                Roll away {plan.units[r.unit]!.name}, {formatWalk(r.by, plan.meta.units)}.
               </p>
             ))}
           {inMode.length === 0 && <p className="text-lichen">Nothing is in the way.</p>}

@@ -264,7 +264,7 @@ function TiersField({ unit, label, onSet }: { unit: Unit; label: string; onSet: 
   const system = useStore((s) => s.plan!.meta.units);
   const id = useId();
   const [error, setError] = useState<string | null>(null);
-  const shown = unit.tiers.map((t) => formatLength(t, system).replace(/ (mm|in)$/, '')).join(', ');
+  const shown = unit.tiers.map((t) => formatLength(t, system).replace(/ (mm|cm|in)$/, '')).join(', ');
   const done = (text: string) => {
     const tiers: number[] = [];
     for (const part of text.split(/[,;]\s*/).filter((p) => p.trim() !== '')) {

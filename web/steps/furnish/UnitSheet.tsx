@@ -7,7 +7,7 @@ import { seatBefore } from '@heronstone/core/gestures/newUnit.ts';
 import { hangOnDoor, leavesFor, mountsFor, putOn, takeDown } from '@heronstone/core/gestures/hang.ts';
 import { isMount, onLeaf } from '@heronstone/core/furniture/mounts.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
-import { formatLength, formatMass, formatSize, howMany } from '@heronstone/core/model/measure.ts';
+import { formatLength, formatMass, formatSize, howMany, formatVolume } from '@heronstone/core/model/measure.ts';
 import { byName, ShapeSchema, type Opening, type Plan, type Unit } from '@heronstone/core/model/plan.ts';
 import { isLoose, standOn } from '@heronstone/core/room/arrange.ts';
 import { gapTo } from '@heronstone/core/room/gaps.ts';
@@ -91,7 +91,7 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
           </Fact>
         ))}
         {compartments.length > 14 && <Fact name="and">{compartments.length - 14} more</Fact>}
-        {facts && <Fact name="Holds">{facts.litres.toFixed(0)} l</Fact>}
+        {facts && <Fact name="Holds">{formatVolume(facts.litres * 1000, system)}</Fact>}
         {facts && facts.mass > 0 && <Fact name="Contents as planned">{formatMass(facts.mass, system)}</Fact>}
       </dl>
       <Folded title="More">
@@ -127,27 +127,25 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
               otherwise: 'not known',
               least: 0,
               most: 1_000_000,
-              length: false,
+              measure: 'number',
             },
             {
               kind: 'optional',
               field: 'mass',
-              label: 'Weight empty, kg',
+              label: 'Weight empty',
               otherwise: 'not known',
               least: 0,
               most: 1_000_000,
-              length: false,
-              factor: 1000,
+              measure: 'heavy',
             },
             {
               kind: 'optional',
               field: 'load',
-              label: 'Load limit per shelf, kg',
+              label: 'Load limit per shelf',
               otherwise: 'not known',
               least: 0,
               most: 1_000_000,
-              length: false,
-              factor: 1000,
+              measure: 'heavy',
             },
           ]}
         />

@@ -1,14 +1,15 @@
-/** The grid of a bought label sheet by its millimetres, and how far the printer is off. */
+/** The grid of a bought label sheet by its measures, and how far the printer is off. */
+import { useStore } from '../../state/state.ts';
 import type { Labelling } from '@heronstone/core/model/plan.ts';
-import { NumberField } from '../../ui/Field.tsx';
+import { LengthField, NumberField } from '../../ui/Field.tsx';
 
 const FIELDS = [
   ['columns', 'Across', 1, 20, true],
   ['rows', 'Down', 1, 60, true],
-  ['left', 'Left margin, mm', 0, 200, false],
-  ['top', 'Upper margin, mm', 0, 250, false],
-  ['across', 'Left edge to left edge, mm', 5, 300, false],
-  ['down', 'Row spacing, mm', 5, 300, false],
+  ['left', 'Left margin', 0, 200, false],
+  ['top', 'Upper margin', 0, 250, false],
+  ['across', 'Left edge to left edge', 5, 300, false],
+  ['down', 'Row spacing', 5, 300, false],
 ] as const;
 
 export function GridFields({
@@ -18,6 +19,7 @@ export function GridFields({
   labelling: Labelling;
   onSet: (columns: Partial<Labelling>) => void;
 }) {
+  const system = useStore((s) => s.plan!.meta.units);
   const { grid } = labelling;
   return (
     <>
@@ -36,29 +38,29 @@ export function GridFields({
       </label>
       {grid && (
         <div className="mt-1 grid grid-cols-2 gap-2">
-          {FIELDS.map(([key, label, least, most, whole]) => (
-            <NumberField
-              key={key}
-              label={label}
-              value={grid[key]}
-              least={least}
-              most={most}
-              whole={whole}
-              onSet={(n) => onSet({ grid: { ...grid, [key]: n } })}
-            />
-          ))}
+          {FIELDS.map(([key, label, least, most, whole]) => {
+            const shared = { label, value: grid[key], least, most };
+            const set = (n: number) => onSet({ grid: { ...grid, [key]: n } });
+            return whole ? (
+              <NumberField key={key} {...shared} whole onSet={set} />
+            ) : (
+              <LengthField key={key} {...shared} system={system} onSet={set} />
+            );
+          })}
         </div>
       )}
       <div className="mt-2 grid grid-cols-2 gap-2">
-        <NumberField
-          label="Printer offset right, mm"
+        <LengthField
+          system={system}
+          label="Printer offset right"
           value={labelling.shiftX}
           least={-20}
           most={20}
           onSet={(shiftX) => onSet({ shiftX })}
         />
-        <NumberField
-          label="Printer offset down, mm"
+        <LengthField
+          system={system}
+          label="Printer offset down"
           value={labelling.shiftY}
           least={-20}
           most={20}

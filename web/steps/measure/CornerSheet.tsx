@@ -33,6 +33,7 @@ export function CornerSheet({ corner, plan }: { corner: Corner; plan: Plan }) {
       <div className="mt-1 grid grid-cols-2 gap-2">
         <LengthField
           label="West to east"
+          feet
           system={system}
           value={corner.x}
           least={-50_000}
@@ -41,6 +42,7 @@ export function CornerSheet({ corner, plan }: { corner: Corner; plan: Plan }) {
         />
         <LengthField
           label="North to south"
+          feet
           system={system}
           value={corner.y}
           least={-50_000}

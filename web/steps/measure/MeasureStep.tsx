@@ -61,6 +61,7 @@ function FirstRoom({ plan }: { plan: Plan }) {
       />
       <LengthField
         label="Ceiling height"
+        feet
         system={system}
         value={plan.meta.ceiling}
         least={1500}
@@ -93,6 +94,7 @@ function FirstRoom({ plan }: { plan: Plan }) {
         <div className="grid max-w-xl grid-cols-2 gap-3">
           <LengthField
             label="West to east"
+            feet
             system={system}
             value={size.x}
             {...SIDE}
@@ -100,6 +102,7 @@ function FirstRoom({ plan }: { plan: Plan }) {
           />
           <LengthField
             label="North to south"
+            feet
             system={system}
             value={size.y}
             {...SIDE}

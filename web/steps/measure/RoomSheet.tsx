@@ -1,6 +1,6 @@
 /** The room as a whole: its size, and lists of what is in and on it with what can be added. */
 import { set, setMeta } from '@heronstone/core/model/change.ts';
-import { formatArea, formatLength } from '@heronstone/core/model/measure.ts';
+import { formatArea, formatLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import { byName, cornersInOrder, FIXTURE_KINDS, type Plan } from '@heronstone/core/model/plan.ts';
 import { wallsOf } from '@heronstone/core/room/walls.ts';
 import { commit } from '../../state/plan.ts';
@@ -13,6 +13,10 @@ import { addArea, addElsewhere, addFixture, addOpening, addOverhead } from './ne
 
 /** Smallest and largest room side that is taken, mm. */
 export const SIDE = { least: 800, most: 30_000 };
+
+/** A tight walkway, a comfortable one, and one for a wheelchair, mm: round figures of either system. Common practice; the last ADA 403.5.1. */
+const walkwaysIn = (system: UnitSystem): readonly number[] =>
+  system === 'imperial' ? [609.6, 762, 914.4] : [600, 750, 915];
 
 export function RoomSheet({ plan }: { plan: Plan }) {
   const report = useStore((s) => s.report);
@@ -44,6 +48,7 @@ export function RoomSheet({ plan }: { plan: Plan }) {
           <>
             <LengthField
               label="West to east"
+              feet
               system={system}
               value={walls[0]!.length}
               {...SIDE}
@@ -51,6 +56,7 @@ export function RoomSheet({ plan }: { plan: Plan }) {
             />
             <LengthField
               label="North to south"
+              feet
               system={system}
               value={walls[1]!.length}
               {...SIDE}
@@ -60,6 +66,7 @@ export function RoomSheet({ plan }: { plan: Plan }) {
         )}
         <LengthField
           label="Ceiling height"
+          feet
           system={system}
           value={plan.meta.ceiling}
           least={1500}
@@ -68,7 +75,9 @@ export function RoomSheet({ plan }: { plan: Plan }) {
         />
         <LengthField
           label="Narrowest walkway"
-          hint={`${say(600)} tight, ${say(750)} comfortable, ${say(915)} for a wheelchair`}
+          hint={walkwaysIn(system)
+            .map((mm, i) => `${say(mm)} ${['tight', 'comfortable', 'for a wheelchair'][i]}`)
+            .join(', ')}
           system={system}
           value={plan.meta.walkway}
           least={500}
@@ -165,7 +174,8 @@ export function RoomSheet({ plan }: { plan: Plan }) {
         <OptionalField
           label="Latitude"
           otherwise="not given"
-          system={null}
+          system={plan.meta.units}
+          measure="number"
           value={plan.meta.latitude}
           least={-90}
           most={90}

@@ -36,14 +36,14 @@ export function WalkWalls() {
   const system = plan.meta.units;
   const [rows, setRows] = useState(START);
   const [diagonal, setDiagonal] = useState('');
-  const read = rows.map((row) => (row.text.trim() === '' ? null : readLength(row.text, system)));
+  const read = rows.map((row) => (row.text.trim() === '' ? null : readLength(row.text, system, true)));
   const legs: Leg[] = [];
   for (const [i, r] of read.entries()) {
     if (!r?.ok || r.mm <= 0) break;
     legs.push({ length: r.mm, turn: rows[i]!.turn });
   }
   const whole = legs.length === rows.length && legs.length >= 3;
-  const across = diagonal.trim() === '' ? null : readLength(diagonal, system);
+  const across = diagonal.trim() === '' ? null : readLength(diagonal, system, true);
   const walk = traverse(legs, across?.ok ? [{ from: 0, to: 2, length: across.mm }] : []);
   const names = wallNames(walk.points);
   const crossing = whole ? selfCrossing(walk.adjusted) : null;

@@ -1,5 +1,5 @@
 /** Move: from today to the plan, as a checklist in the hand. Both places are lit in the drawing. */
-import { howMany, tenths } from '@heronstone/core/model/measure.ts';
+import { howMany, tenths, formatVolume } from '@heronstone/core/model/measure.ts';
 import { Link } from 'react-router';
 import { useEffect, useRef, useState } from 'react';
 import type { Move } from '@heronstone/core/changeover/move.ts';
@@ -164,8 +164,8 @@ export function MoveStep() {
           <Fact name="A week as planned">{tenths(report!.week.planned.minutes)} min</Fact>
           <Fact name="Won so far">{tenths(wonSince(plan, report!))} min a week</Fact>
           <Fact name="Carrying to go">{minutesWords(left.reduce((sum, m) => sum + m.seconds, 0) * over.pace)}</Fact>
-          <Fact name="Most on the floor">{over.peak.toFixed(1)} litres</Fact>
-          <Fact name="If everything came out">{over.everything.toFixed(0)} litres</Fact>
+          <Fact name="Most on the floor">{formatVolume(over.peak * 1000, plan.meta.units)}</Fact>
+          <Fact name="If everything came out">{formatVolume(over.everything * 1000, plan.meta.units)}</Fact>
         </dl>
         {Math.abs(over.pace - 1) > 0.02 && (
           <p className="text-sm text-soft">
@@ -223,7 +223,8 @@ function SittingList({
         Session {number}{' '}
         <span className="font-sans text-sm text-soft">
           {minutesWords(sitting.seconds)}, saves {tenths(sitting.saving)} min a week
-          {sitting.floor > 0 && `; ${sitting.floor.toFixed(1)} litres stand on the table at its end`}
+          {sitting.floor > 0 &&
+            `; ${formatVolume(sitting.floor * 1000, useStore.getState().plan!.meta.units)} stand on the table at its end`}
         </span>
       </h2>
       <ul>

@@ -1,4 +1,5 @@
 /** Every constant with its unit and source; it can be changed, and taken back to what was published. */
+import { figureIn, inMeasures, unitIn } from '@heronstone/core/model/amounts.ts';
 import { useEffect, useRef } from 'react';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { CONSTANTS, CONSTANT_KEYS, type Constant, type ConstantKey } from '@heronstone/core/model/constants.ts';
@@ -72,6 +73,8 @@ export function ConstantsView({ of }: { of: string | null }) {
               {CONSTANT_KEYS.filter((key) => CONSTANTS[key].group === group).map((key) => {
                 const c: Constant = CONSTANTS[key];
                 const own = changed[key];
+                const { unit, factor } = unitIn(c.unit, plan.meta.units);
+                const words = inMeasures(c.words, plan.meta.units);
                 return (
                   <tr
                     key={key}
@@ -79,24 +82,27 @@ export function ConstantsView({ of }: { of: string | null }) {
                     className={`border-b border-line align-top ${key === of ? 'bg-wash' : ''}`}
                   >
                     <th scope="row" className="w-[34%] py-1.5 pr-3 text-left font-normal">
-                      {c.words}
+                      {words}
                     </th>
                     <td className="w-28 py-1.5 pr-2">
                       <NumberField
-                        label={c.words}
+                        label={words}
                         hideLabel
-                        value={own ?? c.value}
-                        least={c.least}
-                        most={c.most}
-                        onSet={(value) => change(key, value)}
+                        value={figureIn(own ?? c.value, factor)}
+                        least={figureIn(c.least, factor)}
+                        most={figureIn(c.most, factor)}
+                        onSet={(value) => change(key, value / factor)}
                       />
                     </td>
-                    <td className="w-24 py-2 pr-3 text-soft">{c.unit}</td>
+                    <td className="w-24 py-2 pr-3 text-soft">{unit}</td>
                     <td className="py-2 pr-3 text-xs text-soft">{c.source}</td>
                     <td className="w-36 py-1.5 text-right">
                       {own !== undefined && (
-                        <Button aria-label={`Back to ${c.value}: ${c.words}`} onClick={() => change(key, undefined)}>
-                          Back to {c.value}
+                        <Button
+                          aria-label={`Back to ${figureIn(c.value, factor)}: ${words}`}
+                          onClick={() => change(key, undefined)}
+                        >
+                          Back to {figureIn(c.value, factor)}
                         </Button>
                       )}
                     </td>

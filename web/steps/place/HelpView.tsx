@@ -1,5 +1,5 @@
 /** What would help most, and where the furniture could stand: found by trying, taken with one click, undone with one. */
-import { howMany } from '@heronstone/core/model/measure.ts';
+import { howMany, formatWalk } from '@heronstone/core/model/measure.ts';
 import { useState } from 'react';
 import { byName, samePlan, type Plan } from '@heronstone/core/model/plan.ts';
 import { moneyAMinute, type Help } from '@heronstone/core/search/advise.ts';
@@ -123,7 +123,8 @@ function HelpList({ onShow }: { onShow: () => void }) {
                       hideLabel
                       value={priced(h)}
                       otherwise="not known"
-                      system={null}
+                      system="metric"
+                      measure="number"
                       least={0}
                       most={1e6}
                       onSet={(price) => setPrices((p) => ({ ...p, [h.id]: price }))}
@@ -223,9 +224,10 @@ function Stands({ onShow }: { onShow: () => void }) {
 }
 
 function Figures({ p, today = false }: { p: Proposal; today?: boolean }) {
+  const system = useStore((s) => s.plan!.meta.units);
   return (
     <p className="tabular-nums">
-      {(today ? p.walkedToday : p.walked).toFixed(0)} m walked a week ·{' '}
+      {formatWalk((today ? p.walkedToday : p.walked) * 1000, system).replace(/\.\d/, '')} walked a week ·{' '}
       {(today ? p.minutesToday : p.minutes).toFixed(1)} min · {today ? p.faultsToday : p.faults} in the way
     </p>
   );

@@ -90,7 +90,8 @@ export function KeptFor({ place }: { place: Place }) {
         <div className="mt-1 grid grid-cols-2 gap-2">
           <OptionalField
             label="Sorts, at most"
-            system={null}
+            system={plan.meta.units}
+            measure="number"
             value={keep.lines}
             otherwise="no bound"
             least={1}
@@ -98,8 +99,9 @@ export function KeptFor({ place }: { place: Place }) {
             onSet={(lines) => write([set('keeps', keep.id, { lines: lines === null ? null : Math.round(lines) })])}
           />
           <OptionalField
-            label="Litres, at most"
-            system={null}
+            label="At most so much"
+            system={plan.meta.units}
+            measure="volume"
             value={keep.litres}
             otherwise="no bound"
             least={0.1}

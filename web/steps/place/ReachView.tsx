@@ -130,7 +130,9 @@ export function ReachView({ onShow }: { onShow: () => void }) {
                     {places.filter((c) => c.reach[key]?.band === band).length}
                   </td>
                 ))}
-                <td className="px-2 py-1 text-right">{person.wheelchair ? '1220 mm (ADA 308)' : say(body.overhead)}</td>
+                <td className="px-2 py-1 text-right">
+                  {person.wheelchair ? `${say(1220)} (ADA 308)` : say(body.overhead)}
+                </td>
               </tr>
             );
           })}

@@ -1,6 +1,7 @@
 /** Strain: what is lifted, what a session asks of the body, shelves that sag, furniture that could tip. */
+import { figureIn, unitIn } from '@heronstone/core/model/amounts.ts';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
-import { formatLength } from '@heronstone/core/model/measure.ts';
+import { formatLength, formatBend, formatMass, formatWalk } from '@heronstone/core/model/measure.ts';
 import { multipliers } from '@heronstone/core/report/load/lifting.ts';
 import { stiffness } from '@heronstone/core/report/load/sag.ts';
 import { CONSTANTS, constantsOf, type ConstantKey } from '@heronstone/core/model/constants.ts';
@@ -15,7 +16,9 @@ export function StrainView({ onShow }: { onShow: () => void }) {
   const constants = constantsOf(plan.meta.constants);
   const { lifts, loads, sags, tips } = report.strain[arrangement];
   const place = (id: string) => placeOf(report, id)?.name ?? id;
-  const say = (mm: number) => formatLength(Math.round(mm), plan.meta.units);
+  const system = plan.meta.units;
+  const say = (mm: number) => formatLength(Math.round(mm), system);
+  const weigh = (kg: number) => formatMass(kg * 1000, system);
   const show = (what: Parameters<typeof select>[0]) => {
     select(what);
     onShow();
@@ -31,7 +34,7 @@ export function StrainView({ onShow }: { onShow: () => void }) {
         title="Lifted out and put back"
         note="Revised NIOSH lifting equation (Waters et al. 1993). Above 1 some people are at risk, above 3 many."
         heads={['What', 'Mass', 'From', 'To', 'Limit', 'Index']}
-        none="Nothing of 3 kg or more has to be lifted out of its place."
+        none={`Nothing of ${system === 'imperial' ? '7 lb' : '3 kg'} or more has to be lifted out of its place.`}
         rows={lifts.map((l) => ({
           key: `${l.placement}${l.container}`,
           onShow: () =>
@@ -40,18 +43,18 @@ export function StrainView({ onShow }: { onShow: () => void }) {
             l.placement
               ? plan.supplies[report.placements[l.placement]!.supply]!.name
               : plan.containers[l.container!]!.name,
-            `${l.mass.toFixed(1)} kg`,
+            weigh(l.mass),
             say(l.from),
             say(l.to),
-            l.limit > 0 ? `${l.limit.toFixed(1)} kg` : 'too high or far',
+            l.limit > 0 ? weigh(l.limit) : 'too high or far',
             l.index >= 99 ? 'beyond' : l.index.toFixed(1),
           ],
           bad: l.index > 1,
-          how: `${constants.lift} kg × ${Object.entries(multipliers(l.lift))
+          how: `${weigh(constants.lift)} × ${Object.entries(multipliers(l.lift))
             .map(([name, value]) => `${name.toUpperCase()} ${value.toFixed(2)}`)
             .join(
               ' × ',
-            )} = ${l.limit.toFixed(1)} kg; hands ${l.lift.h.toFixed(0)} cm from the ankles, ${l.lift.v.toFixed(0)} cm up, moved ${l.lift.d.toFixed(0)} cm, grip ${l.lift.grip}; ${l.limit > 0 ? `index ${l.mass.toFixed(1)} / ${l.limit.toFixed(1)}` : 'a multiplier of 0: beyond what the equation allows'}`,
+            )} = ${weigh(l.limit)}; hands ${say(l.lift.h * 10)} from the ankles, ${say(l.lift.v * 10)} up, moved ${say(l.lift.d * 10)}, grip ${l.lift.grip}; ${l.limit > 0 ? `index ${l.mass.toFixed(1)} / ${l.limit.toFixed(1)}` : 'a multiplier of 0: beyond what the equation allows'}`,
           of: ['lift'],
         }))}
       />
@@ -68,7 +71,7 @@ export function StrainView({ onShow }: { onShow: () => void }) {
             `${a.perSession.ups.toFixed(0)} ×`,
             `${a.perSession.bends.toFixed(0)} ×`,
             `${a.perSession.steps.toFixed(1)} ×`,
-            `${a.perSession.metres.toFixed(0)} m`,
+            formatWalk(a.perSession.metres * 1000, system),
           ],
           bad: a.perSession.bends > 20 || a.perSession.steps > 5,
           how: null,
@@ -85,17 +88,17 @@ export function StrainView({ onShow }: { onShow: () => void }) {
           onShow: () => show({ kind: 'compartment', id: s.compartment }),
           cells: [
             place(s.compartment),
-            `${s.mass.toFixed(1)} kg`,
+            weigh(s.mass),
             say(s.span),
-            `${s.now.toFixed(1)} mm`,
-            `${s.lasting.toFixed(1)} mm`,
-            `${s.limit.toFixed(1)} mm`,
+            formatBend(s.now, system),
+            formatBend(s.lasting, system),
+            formatBend(s.limit, system),
           ],
           bad: s.share > 1,
           how: (() => {
             const unit = plan.units[s.compartment.split('/')[0]!]!;
             const made = stiffness(unit.material, constants)!;
-            return `${unit.material}, ${unit.board} mm thick, E ${made.e} N/mm²; in time × (1 + ${made.creep}); limit: span / ${constants.sagLimit}`;
+            return `${unit.material}, ${say(unit.board)} thick, E ${figureIn(made.e, unitIn('N/mm²', system).factor)} ${unitIn('N/mm²', system).unit}; in time × (1 + ${made.creep}); limit: span / ${constants.sagLimit}`;
           })(),
           of: ['sagLimit', 'eParticleboard', 'creepBoard'],
         }))}
@@ -109,7 +112,7 @@ export function StrainView({ onShow }: { onShow: () => void }) {
           rows={loads.slice(0, 12).map((l) => ({
             key: l.compartment,
             onShow: () => show({ kind: 'compartment', id: l.compartment }),
-            cells: [place(l.compartment), `${l.mass.toFixed(1)} kg`, `${l.limit.toFixed(1)} kg`],
+            cells: [place(l.compartment), weigh(l.mass), weigh(l.limit)],
             bad: l.mass > l.limit,
             how: null,
             of: [],
@@ -127,7 +130,7 @@ export function StrainView({ onShow }: { onShow: () => void }) {
           cells: [plan.units[t.unit]!.name, ratio(t.single), ratio(t.all), t.fixed ? 'yes' : 'not yet: fix it'],
           bad: !t.fixed && t.single < 1,
           how: t.drawer
-            ? `moments about the front edge: the empty unit and closed drawers hold, drawer ${t.drawer} with its contents and ${constants.pull} kg on its front edge tip`
+            ? `moments about the front edge: the empty unit and closed drawers hold, drawer ${t.drawer} with its contents and ${weigh(constants.pull)} on its front edge tip`
             : null,
           of: ['pull'],
         }))}

@@ -11,7 +11,7 @@ import { commit } from '../../state/plan.ts';
 import { newId, notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
-import { COLUMNS } from './columns.ts';
+import { columnsIn } from './columns.ts';
 
 export function Variants() {
   const plan = useStore((s) => s.plan)!;
@@ -88,7 +88,7 @@ export function Variants() {
                 <th>
                   <span className="sr-only">Plan</span>
                 </th>
-                {COLUMNS.map(([title]) => (
+                {columnsIn(plan.meta.units).map(([title]) => (
                   <th key={title} className="py-1 pl-3 text-right font-normal">
                     {title}
                   </th>
@@ -107,7 +107,7 @@ export function Variants() {
                   <th scope="row" className="py-1 text-left">
                     {name}
                   </th>
-                  {COLUMNS.map(([title, of, digits]) => (
+                  {columnsIn(plan.meta.units).map(([title, of, digits]) => (
                     <td key={title} className="pl-3 text-right tabular-nums">
                       {name === 'Difference' && of(figures) > 0 ? '+' : ''}
                       {of(figures).toFixed(digits)}

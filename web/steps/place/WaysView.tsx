@@ -19,7 +19,7 @@ import { commit } from '../../state/plan.ts';
 import { notice, setArrangement, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';
-import { COLUMNS } from './columns.ts';
+import { columnsIn } from './columns.ts';
 import { Mixtures } from './Mixtures.tsx';
 import { Variants } from './Variants.tsx';
 
@@ -145,7 +145,7 @@ export function WaysView({ onShow }: { onShow: () => void }) {
           <thead>
             <tr className="border-b border-ink text-left align-bottom">
               <th className="py-1">A week</th>
-              {COLUMNS.map(([title]) => (
+              {columnsIn(plan.meta.units).map(([title]) => (
                 <th key={title} className="py-1 pl-3 text-right font-normal">
                   {title}
                 </th>
@@ -180,8 +180,8 @@ export function WaysView({ onShow }: { onShow: () => void }) {
         </table>
       )}
       <p className="mt-2 max-w-3xl text-xs text-soft">
-        Litres: supplies that have a place. Homes: pieces of furniture in which one kind lies, on average. Moves: things
-        that lie elsewhere than today.
+        {plan.meta.units === 'imperial' ? 'Quarts' : 'Litres'}: supplies that have a place. Homes: pieces of furniture
+        in which one kind lies, on average. Moves: things that lie elsewhere than today.
       </p>
       <Variants />
     </div>
@@ -227,7 +227,7 @@ function Row({
             <b>{name}</b>
           )}
         </th>
-        {COLUMNS.map(([title, of, digits]) => (
+        {columnsIn(useStore.getState().plan!.meta.units).map(([title, of, digits]) => (
           <td key={title} className="pl-3 text-right tabular-nums">
             {of(figures).toFixed(digits)}
           </td>
@@ -242,7 +242,7 @@ function Row({
       </tr>
       {open && order && plan && (
         <tr className="border-b border-line">
-          <td colSpan={COLUMNS.length + 2} className="pb-2 pl-5 text-soft">
+          <td colSpan={columnsIn(useStore.getState().plan!.meta.units).length + 2} className="pb-2 pl-5 text-soft">
             {order.sorts.length === 0 && 'Nothing is sorted: each thing lies where fetching it costs least.'}
             <ul className="columns-1 gap-8 sm:columns-2">
               {order.sorts.map((s) => (

@@ -1,6 +1,6 @@
 /** A week in the room, today beside the plan: by activity, motion, place and supply, and the worst of each kind. */
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
-import { howMany } from '@heronstone/core/model/measure.ts';
+import { formatLength, howMany } from '@heronstone/core/model/measure.ts';
 import { lazy, Suspense, useState } from 'react';
 import { MOTIONS, MOTION_WORD } from '@heronstone/core/fetch/elements.ts';
 import type { Week, WorstLists } from '@heronstone/core/report/evaluate.ts';
@@ -20,7 +20,7 @@ const WORST: ReadonlyArray<{ key: keyof WorstLists; title: string; unit: string;
     digits: 1,
   },
   { key: 'heavy', title: 'Heavy where it stands', unit: 'lifting index', digits: 1 },
-  { key: 'child', title: 'In reach of a child', unit: 'mm below the highest reach', digits: 0 },
+  { key: 'child', title: 'In reach of a child', unit: 'below the highest reach', digits: 0 },
 ];
 
 const Curve = lazy(() => import('../../ui/Curve.tsx'));
@@ -64,6 +64,7 @@ function Spread({ today, planned }: { today: Week | null; planned: Week | null }
 /** @param onShow chooses what was clicked and goes to the places */
 export function WeekView({ onShow }: { onShow: () => void }) {
   const plan = useStore((s) => s.plan)!;
+  const feet = plan.meta.units === 'imperial';
   const report = useStore((s) => s.report);
   const arrangement = useStore((s) => s.arrangement);
   const [more, setMore] = useState(false);
@@ -134,7 +135,7 @@ export function WeekView({ onShow }: { onShow: () => void }) {
               ['Penalties: heavy, a child near, sun, heat', (w) => w.penalties, 1],
               ['Total', (w) => w.minutes, 1],
               ['Getting up, times', (w) => w.ups, 0],
-              ['Walking, metres', (w) => w.metres, 0],
+              [feet ? 'Walking, feet' : 'Walking, metres', (w) => w.metres * (feet ? 3.28084 : 1), 0],
             ] as ReadonlyArray<[string, (w: Week) => number, number]>
           ).map(([name, of, digits]) => (
             <tr key={name} className={`border-b border-line ${name === 'Total' ? 'font-bold' : ''}`}>
@@ -216,7 +217,11 @@ export function WeekView({ onShow }: { onShow: () => void }) {
               {report.worst[arrangement][key].map((w) => (
                 <li key={w.placement + w.words} className="flex gap-3 border-b border-line py-1">
                   <b className="w-14 shrink-0 text-right">
-                    {w.figure >= 99 && key === 'heavy' ? 'beyond' : w.figure.toFixed(digits)}
+                    {w.figure >= 99 && key === 'heavy'
+                      ? 'beyond'
+                      : key === 'child'
+                        ? formatLength(Math.round(w.figure), plan.meta.units)
+                        : w.figure.toFixed(digits)}
                   </b>
                   <button
                     type="button"

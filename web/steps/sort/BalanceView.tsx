@@ -1,9 +1,10 @@
 /** What is owned against what the furniture holds, before anything is placed. */
+import { inMeasures } from '@heronstone/core/model/amounts.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
 import { amountWords, CLASS_WORDS, type ClassBalance } from '@heronstone/core/ask/balance.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
-import { select } from '../../state/state.ts';
+import { select, useStore } from '../../state/state.ts';
 
 /** What belongs to each class, for a person. */
 const WHAT: Readonly<Record<ClassBalance['class'], string>> = {
@@ -17,6 +18,7 @@ const WHAT: Readonly<Record<ClassBalance['class'], string>> = {
 };
 
 export function BalanceView() {
+  const system = useStore((s) => s.plan!.meta.units);
   const { value: balance } = useAsked(() => engine.balance(), []);
   if (!balance) return <p className="p-6 text-soft">Checking what fits …</p>;
   const used = balance.classes.filter((c) => c.asked > 0 || c.holds > 0);
@@ -36,18 +38,18 @@ export function BalanceView() {
               <h2 className="text-lg first-letter:uppercase">{c.class}</h2>
               <b className={c.short > 0 ? 'text-rust' : 'text-reed'}>
                 {c.short > 0
-                  ? `short of ${amountWords(c.short, c.unit)}`
+                  ? `short of ${amountWords(c.short, c.unit, system)}`
                   : c.spare === null
                     ? 'has room elsewhere'
                     : `${Math.round(c.spare * 100)} % to spare`}
               </b>
             </div>
-            <p className="text-soft">{WHAT[c.class]}</p>
+            <p className="text-soft">{inMeasures(WHAT[c.class], system)}</p>
             <Bar class={c} />
             <p className="text-xs text-soft">
-              asks for {amountWords(c.asked, c.unit)};{' '}
+              asks for {amountWords(c.asked, c.unit, system)};{' '}
               {c.holds > 0
-                ? `there is ${amountWords(c.holds, c.unit)} of ${CLASS_WORDS[c.class].room}`
+                ? `there is ${amountWords(c.holds, c.unit, system)} of ${CLASS_WORDS[c.class].room}`
                 : `no place is made for it (${CLASS_WORDS[c.class].room})`}
               {c.asked > c.holds && c.short === 0 && '; the rest finds room in other places'}
             </p>
@@ -63,7 +65,7 @@ export function BalanceView() {
                       {m.count} {m.name}
                     </button>
                     <span className="text-soft">
-                      {amountWords(m.amount, c.unit)},{' '}
+                      {amountWords(m.amount, c.unit, system)},{' '}
                       {m.places === 0
                         ? 'no place is large enough'
                         : `${howMany(m.places, 'place')} could hold it, all taken`}

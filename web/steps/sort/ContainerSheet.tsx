@@ -51,7 +51,7 @@ const FIELDS: ReadonlyArray<FieldSpec<Container>> = [
     otherwise: 'not known',
     least: 0,
     most: 1_000_000,
-    length: false,
+    measure: 'number',
   },
   { kind: 'check', field: 'owned', label: 'I own this' },
   { kind: 'check', field: 'pulled', label: 'Pulled out like a drawer' },

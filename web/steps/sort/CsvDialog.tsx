@@ -83,7 +83,7 @@ export function CsvDialog({ onClose }: { onClose: () => void }) {
         value={source === '' ? text : ''}
         disabled={source !== ''}
         rows={result ? 2 : 5}
-        placeholder={'name\tcount\tsize\nMarkers\t84\t140 x 12 mm'}
+        placeholder={`name\tcount\tsize\nMarkers\t84\t${plan.meta.units === 'imperial' ? '5 1/2 x 1/2 in' : '140 x 12 mm'}`}
         onChange={(e) => {
           setMapping(undefined);
           setText(e.target.value);

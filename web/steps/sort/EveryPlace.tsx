@@ -1,7 +1,7 @@
 /** One supply in every place, side by side: how many, how lying, seconds for one, the room that all of it takes, why not more. */
 import { useState } from 'react';
 import type { Room } from '@heronstone/core/ask/capacity.ts';
-import { formatLength } from '@heronstone/core/model/measure.ts';
+import { formatLength, formatVolume } from '@heronstone/core/model/measure.ts';
 import type { Supply } from '@heronstone/core/model/plan.ts';
 import { select, useStore } from '../../state/state.ts';
 import { Dialog } from '../../ui/Dialog.tsx';
@@ -80,7 +80,9 @@ export function EveryPlace({
                   {r.seconds === null ? '–' : `${r.seconds.toFixed(1)} s`}
                 </Cell>
                 <Cell name={`All ${supply.count} take`} right>
-                  {r.width === null ? '–' : `${formatLength(r.width, system)} wide, ${r.litres!.toFixed(1)} l`}
+                  {r.width === null
+                    ? '–'
+                    : `${formatLength(r.width, system)} wide, ${formatVolume(r.litres! * 1000, system)}`}
                 </Cell>
                 <Cell name="Why not more">{r.reason ?? '–'}</Cell>
               </tr>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { packChanges, packed, type Pack } from '@heronstone/core/ask/repack.ts';
 import type { Room } from '@heronstone/core/ask/capacity.ts';
 import { countWords, FORM_FACTS, isRound } from '@heronstone/core/fit/forms.ts';
-import { formatLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
+import { formatLength, type UnitSystem, formatVolume } from '@heronstone/core/model/measure.ts';
 import { FORMS, type Supply } from '@heronstone/core/model/plan.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
@@ -12,8 +12,6 @@ import { notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, LengthField, NumberField } from '../../ui/Field.tsx';
 import { Folded } from '../../ui/Sheet.tsx';
-
-const litres = (l: number) => (l < 1 ? `${(l * 1000).toFixed(0)} ml` : `${l.toFixed(1)} l`);
 
 export function PackedAnotherWay({ supply }: { supply: Supply }) {
   return (
@@ -91,7 +89,11 @@ function Packing({ supply }: { supply: Supply }) {
               </tr>
             </thead>
             <tbody>
-              <Line name="In all" now={litres(found.litres.now)} then={litres(found.litres.then)} />
+              <Line
+                name="In all"
+                now={formatVolume(found.litres.now * 1000, system)}
+                then={formatVolume(found.litres.then * 1000, system)}
+              />
               {found.places.map(({ now, then }) => (
                 <Line
                   key={now.compartment}

@@ -2,7 +2,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { countWords } from '@heronstone/core/fit/forms.ts';
 import { set } from '@heronstone/core/model/change.ts';
-import { formatArea, formatLength, formatMass, formatSize } from '@heronstone/core/model/measure.ts';
+import { formatArea, formatLength, formatMass, formatSize, formatVolume } from '@heronstone/core/model/measure.ts';
 import type { Decision, Supply } from '@heronstone/core/model/plan.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../engine/useAsked.ts';
@@ -107,7 +107,7 @@ export function PurgeRound() {
             {countWords(current, current.count)}
             {current.category && ` · ${current.category}`} ·{' '}
             {formatSize([current.length, current.width, current.thickness], plan.meta.units)} ·{' '}
-            {report?.supplies[current.id]?.litres.toFixed(1)} l
+            {formatVolume((report?.supplies[current.id]?.litres ?? 0) * 1000, plan.meta.units)}
           </p>
           <p className="mt-1">
             {report?.supplies[current.id]?.fetchesPerWeek
@@ -209,7 +209,7 @@ export function PurgeRound() {
       <aside aria-label="What it frees" className="shrink-0 md:w-64">
         <h3 className="text-lg">Freed so far</h3>
         <p className="font-serif text-3xl font-semibold" data-freed="">
-          {totals.litres.toFixed(totals.litres < 10 ? 1 : 0)} l
+          {formatVolume(totals.litres * 1000, plan.meta.units)}
         </p>
         <p className="text-soft">
           {formatLength(Math.round(totals.shelfMetres * 100) * 10, plan.meta.units)} of shelf,{' '}

@@ -26,20 +26,20 @@ export function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
       ? ({
           kind: 'optional',
           field: 'grammage',
-          label: 'Weight (g/m²)',
+          label: 'Weight of a sheet',
           otherwise: 'not known',
           least: 5,
           most: 5000,
-          length: false,
+          measure: 'paper',
         } as const)
       : ({
           kind: 'optional',
           field: 'mass',
-          label: 'Grams each',
+          label: 'Weight of one',
           otherwise: 'not known',
           least: 0,
           most: 200_000,
-          length: false,
+          measure: 'mass',
         } as const),
     ...(form === 'set'
       ? [
@@ -50,7 +50,7 @@ export function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
             otherwise: 'not counted',
             least: 1,
             most: 100_000,
-            length: false,
+            measure: 'number',
           } as const,
         ]
       : []),
@@ -63,7 +63,7 @@ export function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
             otherwise: 'as usual',
             least: 1,
             most: 10_000,
-            length: false,
+            measure: 'number',
           } as const,
         ]
       : []),
@@ -125,7 +125,7 @@ export const MORE_FIELDS: ReadonlyArray<FieldSpec<Supply>> = [
     otherwise: 'never',
     least: 0,
     most: 1_000_000,
-    length: false,
+    measure: 'number',
   },
   { kind: 'many', field: 'traits', label: 'Cautions', options: TRAITS },
   { kind: 'text', field: 'colour', label: 'Colour', empty: true },

@@ -1,7 +1,7 @@
 /** Which furniture for which zone, in several ways side by side: how much walking each takes, and what finds no room. */
 import { GIVING_WORDS, type GivingProposal } from '@heronstone/core/search/zones/proposeUnits.ts';
 import type { Report } from '@heronstone/core/report/evaluate.ts';
-import { formatLength } from '@heronstone/core/model/measure.ts';
+import { formatLength, formatVolume } from '@heronstone/core/model/measure.ts';
 import { useEffect, useState } from 'react';
 import { solver } from '../../engine/client.ts';
 import { useStore } from '../../state/state.ts';
@@ -69,7 +69,7 @@ export function ProposalsView({ report, onFloor }: { report: Report; onFloor: ()
                     {zoneOf(m.zone)?.letter} is short of{' '}
                     {FORM_WORDS[m.form][0] === 'm'
                       ? formatLength(Math.round(m.amount * 1000), plan.meta.units)
-                      : `${m.amount.toFixed(1)} l`}{' '}
+                      : formatVolume(m.amount * 1000, plan.meta.units)}{' '}
                     {FORM_WORDS[m.form][1]}
                   </li>
                 ))}

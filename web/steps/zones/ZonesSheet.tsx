@@ -1,6 +1,6 @@
 /** Beside the floor: what each zone asks for and what its furniture offers, what would close a gap, and what belongs to it. */
 import { useState } from 'react';
-import { formatLength } from '@heronstone/core/model/measure.ts';
+import { formatLength, formatVolume } from '@heronstone/core/model/measure.ts';
 import type { NeedLine, Report, ZoneReport } from '@heronstone/core/report/evaluate.ts';
 import { useStore } from '../../state/state.ts';
 import { addZone, giveTo, mergeZones, moveActivity, removeZone, renameZone } from '../../state/zones.ts';
@@ -27,7 +27,7 @@ function amount(n: NeedLine, value: number): string {
   const { units } = useStore.getState().plan!.meta;
   if (n.unit === 'lines') return String(value);
   if (n.unit === 'm') return formatLength(Math.round(value * 1000), units);
-  return `${value >= 10 ? Math.round(value) : value.toFixed(1)} l`;
+  return formatVolume(value * 1000, units);
 }
 
 export function ZonesSheet({ report }: { report: Report }) {

@@ -1,4 +1,4 @@
-import { meansFurniture, meansSeat } from './furnitureWords.ts';
+import { furnitureIn, meansFurniture, meansSeat } from './furnitureWords.ts';
 import { UNIT_TYPES } from './units.ts';
 
 const found = (typed: string) =>
@@ -25,4 +25,21 @@ test('a chair is a seat', () => {
     false,
     false,
   ]);
+});
+
+test('a line of furniture is read as people type it', () => {
+  const titles = UNIT_TYPES.map((t) => t.title);
+  const read = (text: string) => [...furnitureIn(text, titles).found];
+  expect(read('table, 2 bookcases and a pegboard')).toEqual([
+    ['Work table', 1],
+    ['Bookcase', 2],
+    ['Pegboard', 1],
+  ]);
+  expect(read('4 carts; cube shelf, desk, three drawers')).toEqual([
+    ['Three-tier cart', 4],
+    ['Cube shelf', 1],
+    ['Work table', 1],
+    ['Slim drawer unit', 3],
+  ]);
+  expect(furnitureIn('spaceship, cart', titles).unknown).toEqual(['spaceship']);
 });

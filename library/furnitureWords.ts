@@ -45,3 +45,46 @@ export const meansSeat = (typed: string): boolean => {
   const words = typed.trim().toLowerCase();
   return words.length >= 3 && SEATS.some((seat) => seat.startsWith(words) || words.startsWith(seat));
 };
+
+const NUMBERS: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6 };
+/** What a bare word means in a list of furniture, where several pieces could be meant. */
+const USUAL: Readonly<Record<string, string>> = {
+  table: 'Work table',
+  desk: 'Work table',
+  drawers: 'Slim drawer unit',
+  shelf: 'Bookcase',
+  shelves: 'Bookcase',
+  cart: 'Three-tier cart',
+  cubes: 'Cube shelf',
+  cabinet: 'Tall cabinet with doors',
+};
+
+/**
+ * Furniture in a line as people type it: "table, 2 bookcases and a pegboard".
+ * @param titles of the library
+ * @returns how many of which title, and the words that nothing is called
+ */
+export function furnitureIn(
+  text: string,
+  titles: readonly string[],
+): { found: Map<string, number>; unknown: string[] } {
+  const found = new Map<string, number>();
+  const unknown: string[] = [];
+  for (const part of text.split(/\s*(?:,|;|\+|\band\b|\n)\s*/i).filter((p) => p.trim() !== '')) {
+    const [, number, rest] = /^\s*(?:(\d+|a|an|one|two|three|four|five|six)\s*x?\s+)?(.+?)\s*$/i.exec(part) ?? [];
+    const words = (rest ?? '').toLowerCase();
+    const one = words
+      .replace(/(sh|ch|x)es$/, '$1')
+      .replace(/(?<=shel)ves$/, 'f')
+      .replace(/(?<!s)s$/, '');
+    const title =
+      titles.find((t) => t.toLowerCase() === words || t.toLowerCase() === one) ??
+      titles.find((t) => t === (USUAL[words] ?? USUAL[one])) ??
+      titles.find((t) => t.toLowerCase().includes(one)) ??
+      titles.find((t) => meansFurniture(one, t) || meansFurniture(words, t));
+    const count = Math.min(12, number === undefined ? 1 : (NUMBERS[number.toLowerCase()] ?? Number(number)));
+    if (title && one.length > 2) found.set(title, (found.get(title) ?? 0) + count);
+    else unknown.push(part.trim());
+  }
+  return { found, unknown };
+}

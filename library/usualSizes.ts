@@ -43,6 +43,13 @@ const packOf = (name: string, category: string): number | null => {
   return kind?.category === category ? (kind.pack ?? null) : null;
 };
 
+/** How many kinds of a category each starter list has, most first: what a thing of it is probably used for. */
+export function craftsWith(category: string): string[] {
+  const many = new Map<string, number>();
+  for (const { craft, draft } of STARTERS) if (draft.category === category) many.set(craft, (many.get(craft) ?? 0) + 1);
+  return [...many].sort((a, b) => b[1] - a[1]).map(([craft]) => craft);
+}
+
 /** All kinds for quick entry: what nobody types is taken from here. */
 export const KINDS = new KindFinder([
   ...STARTERS.map(({ draft }) => ({ ...draft, pack: packOf(draft.name, draft.category) })),

@@ -128,7 +128,10 @@ export function routesOf({ store, feed, share }: Served): Route[] {
       guests: 'none',
       body: 'json',
       answer: async (request, response) => {
-        const meta = MetaSchema.safeParse({ ...emptyPlan({ id: 'new' }).meta, ...(bodyOf(request) as object) });
+        const asked = bodyOf(request) as { units?: unknown };
+        // Round figures of the maker's own measures: an 8 ft ceiling, letter paper.
+        const usual = emptyPlan({ id: 'new', ...(asked.units === 'imperial' ? { units: 'imperial' } : {}) }).meta;
+        const meta = MetaSchema.safeParse({ ...usual, ...asked });
         if (!meta.success) throw new ChangeError(findingsFromZod(meta.error, ['plan']));
         if (await store.read(meta.data.id))
           throw new HttpError(409, 'taken', `There is a plan with the id “${meta.data.id}” already.`, 'plan.id');

@@ -23,11 +23,15 @@ const STEP_PAGE = {
   keep: lazy(() => import('../steps/keep/KeepStep.tsx').then((m) => ({ default: m.KeepStep }))),
 } as const;
 
+/** The start that leads. */
+const Begin = lazy(() => import('../steps/begin/BeginStep.tsx').then((m) => ({ default: m.BeginStep })));
+
 /** Opens the plan of the address, then shows the step. */
 export function PlanPage() {
   const { planId = '', step } = useParams();
   const open = useStore((s) => s.planId === planId && s.plan !== null);
   const hasRoom = useStore((s) => Object.keys(s.plan?.corners ?? {}).length > 0);
+  const led = useStore((s) => (s.plan?.meta.start?.step ?? Infinity) <= 5);
   const looks = useStore((s) => s.may === 'read');
   const [problem, setProblem] = useState<unknown>(null);
   const [tries, setTries] = useState(0);
@@ -55,7 +59,15 @@ export function PlanPage() {
   if (!open) return <main className="p-10 text-soft">Opening the plan …</main>;
   if (looks && !LOOKING.includes(step as WorkStep)) return <Navigate to={`/plan/${planId}/find`} replace />;
   const Page = STEP_PAGE[step as keyof typeof STEP_PAGE];
-  if (!Page) return <Navigate to={`/plan/${planId}/${hasRoom ? 'place' : 'measure'}`} replace />;
+  if (step === 'begin')
+    return (
+      <StepBoundary step="begin">
+        <Suspense fallback={<p className="p-10 text-soft">Opening …</p>}>
+          <Begin />
+        </Suspense>
+      </StepBoundary>
+    );
+  if (!Page) return <Navigate to={`/plan/${planId}/${led ? 'begin' : hasRoom ? 'place' : 'measure'}`} replace />;
   return (
     <Shell step={step as keyof typeof STEP_PAGE}>
       <StepBoundary step={step!}>

@@ -9,6 +9,7 @@ import { nextStep } from '../sync/history.ts';
 import { AskStep } from './AskStep.tsx';
 import { BottomLine, WeekInShort } from './BottomLine.tsx';
 import { CodeDialog } from './CodeDialog.tsx';
+import { NextStrip } from './NextStrip.tsx';
 import { MoreMenu } from './MoreMenu.tsx';
 import { Said, useIsSaying } from './Said.tsx';
 import { SaveState } from './SaveState.tsx';
@@ -150,6 +151,7 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
           <MoreMenu onHelp={() => setHelp(true)} />
         </div>
       </header>
+      {!looks && <NextStrip />}
       <main id="main" tabIndex={-1} className="flex outline-none min-h-0 grow flex-col md:flex-row md:overflow-hidden">
         <h1 className="sr-only">{TITLE[step]}</h1>
         {children}

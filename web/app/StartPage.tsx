@@ -45,8 +45,8 @@ export function StartPage() {
   }, []);
   const begin = async (plan: z.output<typeof NewPlan>) => {
     try {
-      const { id } = await api.create({ id: newId(), ...plan });
-      await navigate(`/plan/${id}/measure`);
+      const { id } = await api.create({ id: newId(), ...plan, start: { step: 0, crafts: [] } });
+      await navigate(`/plan/${id}/begin`);
     } catch (cause) {
       fail(cause);
     }
@@ -114,7 +114,7 @@ export function StartPage() {
         </section>
       )}
       <section aria-label="Start a plan" className="rounded-xl border border-line bg-leaf p-5">
-        <h2 className="mb-3 text-lg">{plans?.length === 0 ? 'Start by measuring the room' : 'Start a new plan'}</h2>
+        <h2 className="mb-3 text-lg">{plans?.length === 0 ? 'Start your first plan' : 'Start a new plan'}</h2>
         <form className="flex flex-wrap items-end gap-4" onSubmit={(e) => void form.handleSubmit(begin)(e)}>
           <label className="min-w-0 grow">
             <span className="block text-soft">Name of the plan</span>

@@ -171,7 +171,10 @@ const worker = {
       const p = plan.placements[id]!;
       return { supply: plan.supplies[p.supply]!, count: p.count };
     });
-    const types = [...containerTypes(plan.meta.units).map((t) => t.shape), ...byName(plan.boxtypes).map((t) => t.shape)];
+    const types = [
+      ...containerTypes(plan.meta.units).map((t) => t.shape),
+      ...byName(plan.boxtypes).map((t) => t.shape),
+    ];
     return containerAdvice(lines, c, types, by);
   },
   /** A drawing of the room as a file. */

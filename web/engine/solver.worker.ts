@@ -1,8 +1,10 @@
 /** Thin: runs the searches of core in slices, so that a cancel is heard in between, and posts back what was found so far. */
 import { expose } from 'comlink';
+import { nanoid } from 'nanoid';
 import type { Change } from '@heronstone/core/model/change.ts';
 import type { Placement, Plan } from '@heronstone/core/model/plan.ts';
 import type { SortingWay } from '@heronstone/core/model/sorting.ts';
+import { furnishRoom, type Wanted } from '@heronstone/core/gestures/furnishRoom.ts';
 import { advise, type Advising } from '@heronstone/core/search/advise.ts';
 import { changesTo, solve, type Progress } from '@heronstone/core/search/solve.ts';
 import { optionsFor, type Task } from '@heronstone/core/search/tasks.ts';
@@ -71,6 +73,10 @@ const worker = {
   },
   async arrange(plan: Plan, seed: number, onProgress: (p: Proposing) => void) {
     return drive(propose(plan, { seed, stop }), onProgress);
+  },
+  /** Where the pieces of a new room stand. */
+  async furnish(plan: Plan, seed: number, wanted: Wanted[], onProgress: (p: { share: number }) => void) {
+    return drive(furnishRoom(plan, wanted, nanoid, seed), onProgress);
   },
   giving(plan: Plan, seed: number) {
     return proposeUnits(plan, seed);

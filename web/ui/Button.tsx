@@ -1,11 +1,11 @@
-import type { ButtonHTMLAttributes } from 'react';
+import type { ComponentProps } from 'react';
 
 /** A button: rust for the one main action, ink outline for others, quiet for small ones. */
 export function Button({
   look = 'plain',
   className = '',
   ...rest
-}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: 'main' | 'plain' | 'quiet' }) {
+}: ComponentProps<'button'> & { look?: 'main' | 'plain' | 'quiet' }) {
   const looks = {
     main: 'bg-rust text-leaf font-bold px-4 min-h-9 hover:brightness-110',
     plain: 'border border-ink text-ink px-4 min-h-9 hover:bg-wash',

@@ -2,22 +2,10 @@
 import { set } from '@heronstone/core/model/change.ts';
 import type { Fixture, Opening, Plan } from '@heronstone/core/model/plan.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
+import { usualOpening } from '@heronstone/core/gestures/begin.ts';
 import { outlineOf, wallsOf } from '@heronstone/core/room/walls.ts';
 import { commit } from '../../state/plan.ts';
 import { newId, select } from '../../state/state.ts';
-
-type OpeningStart = Readonly<Record<Opening['kind'], Pick<Opening, 'width' | 'height' | 'sill' | 'swing'>>>;
-/** Doors and windows as they are commonly sold, mm: round figures of either system. Common practice, no source. */
-const IN_MILLIMETRES: OpeningStart = {
-  door: { width: 760, height: 2000, sill: 0, swing: 'in' },
-  window: { width: 1000, height: 1200, sill: 900, swing: 'none' },
-};
-/** 30 in by 6 ft 8 in; 3 ft by 4 ft, 3 ft up. */
-const IN_INCHES: OpeningStart = {
-  door: { width: 762, height: 2032, sill: 0, swing: 'in' },
-  window: { width: 914.4, height: 1219.2, sill: 914.4, swing: 'none' },
-};
-const openingStart = (system: UnitSystem): OpeningStart => (system === 'imperial' ? IN_INCHES : IN_MILLIMETRES);
 
 /** Half an inch: to it the starting sizes are rounded for who measures in inches. */
 const HALF_INCH = 12.7;
@@ -46,7 +34,7 @@ function freeOffset(plan: Plan, wall: string, width: number): number {
 
 export function addOpening(plan: Plan, corner: string, kind: Opening['kind']): void {
   const id = newId();
-  const shape = openingStart(plan.meta.units)[kind];
+  const shape = usualOpening(kind, plan.meta.units);
   const offset = freeOffset(plan, corner, shape.width);
   if (commit(`Add a ${kind}`, [set('openings', id, { id, kind, corner, offset, hinge: 'left', ...shape })]))
     select({ kind: 'opening', id });

@@ -10,7 +10,8 @@ import { linesOf, LONGEST_LIST, thingsIn } from '@heronstone/core/entry/list.ts'
 import type { Whereabouts } from '@heronstone/core/entry/places.ts';
 import { readLine, type ReadLine } from '@heronstone/core/entry/read.ts';
 import { addSupplies, type NewSupply } from '@heronstone/core/entry/supplies.ts';
-import { KINDS } from '@heronstone/library/usualSizes.ts';
+import { likelyUse } from '@heronstone/core/entry/likelyUse.ts';
+import { craftsWith, KINDS } from '@heronstone/library/usualSizes.ts';
 import { fullPlacesOf } from '@heronstone/core/upkeep/entering.ts';
 import { commit } from '../../state/plan.ts';
 import { newId, useStore } from '../../state/state.ts';
@@ -49,15 +50,20 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
   const same = one?.draft ? sameAs(plan, one.draft.name) : null;
   const ready = reads.filter(({ read }) => read.draft);
   const full = one?.supply.category && report ? fullPlacesOf(plan, report, one.supply.category) : [];
+  const likelyFor = (read: ReadLine) =>
+    read.uses.length > 0 ? null : likelyUse(plan, craftsWith(read.supply.category ?? ''));
   const made = (read: ReadLine): NewSupply => {
     const home = !place && isNew && bin && plan.units[bin.unit] ? { ...bin, container: null } : place;
-    const uses = read.uses.map((u) => ({
+    const said = read.uses.map((u) => ({
       activity: u.id ? plan.activities[u.id]!.name : u.activity,
       fetches: u.fetches,
     }));
+    const likely = likelyFor(read);
+    const uses = said.length > 0 || !likely ? said : [likely];
     const draft = { ...read.draft!, life: isNew ? ('new' as const) : read.draft!.life };
     return { draft, uses, ...(home ? { place: home } : {}) };
   };
+  const likely = one?.draft ? likelyFor(one) : null;
   const done = (what: string, changes: Parameters<typeof commit>[1]) => {
     if (commit(what, changes)) {
       // What cannot be kept stays, to be mended.
@@ -149,6 +155,13 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
         {one && (
           <span className="flex flex-wrap gap-x-2 gap-y-1">
             <Reading read={one} system={system} />
+            {likely && (
+              <span className="rounded-full border border-dashed border-soft px-2.5 text-soft" title="A guess">
+                <span aria-hidden="true">≈ </span>
+                <span className="sr-only">guessed: </span>
+                for {likely.activity}, once a session
+              </span>
+            )}
             {full.length > 0 && (
               <span className="font-bold text-lichen">
                 Every place of this kind is full ({full.slice(0, 3).join('; ')}): one in, one out.

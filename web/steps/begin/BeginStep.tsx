@@ -1,0 +1,199 @@
+/**
+ * The start that leads: what is made, the room, its furniture, who works there, what is owned; then a first plan. Every answer
+ * is one change, so that it can be taken back, and every question can be skipped; whoever leaves goes on where it was.
+ */
+import { useEffect } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { lackingFor, type Need } from '@heronstone/core/ask/firstPlan.ts';
+import { setMeta, type Change } from '@heronstone/core/model/change.ts';
+import { FromAbove } from '../../drawings/FromAbove.tsx';
+import { commit, redo, undo } from '../../state/plan.ts';
+import { fillRoom } from '../../state/searching.ts';
+import { setArrangement, useStore } from '../../state/state.ts';
+import { solver } from '../../engine/client.ts';
+import { SaveState } from '../../app/SaveState.tsx';
+import { Said } from '../../app/Said.tsx';
+import { isTyping } from '../../ui/keys.ts';
+import { Button } from '../../ui/Button.tsx';
+import type { Question } from './question.ts';
+import { CraftsQuestion } from './CraftsQuestion.tsx';
+import { FurnitureQuestion } from './FurnitureQuestion.tsx';
+import { RoomQuestion } from './RoomQuestion.tsx';
+import { ThingsQuestion } from './ThingsQuestion.tsx';
+import { WhoQuestion } from './WhoQuestion.tsx';
+
+const QUESTIONS = [
+  ['What do you make?', CraftsQuestion],
+  ['How large is the room?', RoomQuestion],
+  ['What furniture do you have?', FurnitureQuestion],
+  ['Who works here?', WhoQuestion],
+  ['What do you own?', ThingsQuestion],
+] as const;
+
+/** Behind the last question: a first plan is made. */
+const ANSWERED = QUESTIONS.length + 1;
+
+export function BeginStep() {
+  const plan = useStore((s) => s.plan)!;
+  const canUndo = useStore((s) => s.history.undo.length > 0);
+  const navigate = useNavigate();
+  const start = plan.meta.start ?? { step: QUESTIONS.length, crafts: [] };
+  const step = Math.min(start.step, QUESTIONS.length);
+  const hasRoom = Object.keys(plan.corners).length >= 3;
+  useEffect(() => {
+    document.title = `The start · ${plan.meta.name} · Heronstone`;
+    // So that the first answer does not wait for the worker to start.
+    solver();
+  }, [plan.meta.name]);
+  useEffect(() => {
+    const key = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || isTyping(event.target)) return;
+      event.preventDefault();
+      if (event.shiftKey) redo();
+      else undo();
+    };
+    window.addEventListener('keydown', key);
+    return () => window.removeEventListener('keydown', key);
+  }, []);
+  const to = (next: number, crafts = start.crafts): Change => setMeta(plan, { start: { step: next, crafts } });
+  const answer: Question['answer'] = (what, changes, crafts) => commit(what, [...changes, to(step + 1, crafts)]);
+  const leave = async () => {
+    await navigate(`/plan/${plan.meta.id}/${hasRoom ? 'furnish' : 'measure'}`);
+  };
+  const first = async () => {
+    commit('The questions are answered', [to(ANSWERED)]);
+    setArrangement('planned');
+    await navigate(`/plan/${plan.meta.id}/place`);
+    void fillRoom({ kind: 'room' });
+  };
+  const [title, Asked] = QUESTIONS[step] ?? ['Enough for a first plan', null];
+  return (
+    <div className="flex h-full flex-col">
+      <header className="flex h-14 shrink-0 items-center justify-between gap-4 border-b border-line px-6 max-md:px-4">
+        <Link to="/" className="font-serif text-xl font-semibold">
+          Heronstone
+        </Link>
+        <Stones at={step} onGo={(n) => commit('Go back to a question', [to(n)])} />
+        <span className="flex items-center gap-3">
+          <SaveState />
+          <Button look="quiet" disabled={!canUndo} onClick={undo}>
+            Undo
+          </Button>
+          <Button look="quiet" onClick={() => void leave()}>
+            Leave the start
+          </Button>
+        </span>
+      </header>
+      <main id="main" className="flex min-h-0 grow max-md:flex-col max-md:overflow-y-auto" tabIndex={-1}>
+        <section
+          aria-labelledby="question"
+          className="flex w-[32rem] shrink-0 flex-col overflow-y-auto px-8 py-6 max-md:w-full max-md:overflow-visible max-md:px-4"
+        >
+          <p className="text-soft" role="status">
+            {step < QUESTIONS.length ? `Question ${step + 1} of ${QUESTIONS.length}` : 'All questions are answered.'}
+          </p>
+          <h1 id="question" className="mb-3 text-3xl">
+            {title}
+          </h1>
+          {Asked ? (
+            <>
+              <Asked key={step} answer={answer} />
+              <div className="mt-3 flex gap-2">
+                {step > 0 && (
+                  <Button look="quiet" onClick={() => commit('Go back to a question', [to(step - 1)])}>
+                    Back
+                  </Button>
+                )}
+                <Button look="quiet" onClick={() => commit(`Skip: ${title}`, [to(step + 1)])}>
+                  Skip this
+                </Button>
+              </div>
+            </>
+          ) : (
+            <Ready onFirst={() => void first()} onBack={(n) => commit('Go back to a question', [to(n)])} />
+          )}
+          <Said grows="down" className="mt-4 min-h-10 shrink-0" />
+        </section>
+        <div className="min-h-0 grow bg-sand/40 p-6 max-md:h-80 max-md:shrink-0 max-md:p-3">
+          {hasRoom ? (
+            <FromAbove editable rings={false} />
+          ) : (
+            <p className="grid h-full place-items-center text-center text-soft">
+              Your room is drawn here as you answer.
+            </p>
+          )}
+        </div>
+      </main>
+    </div>
+  );
+}
+
+/** The questions as stones, those behind as the way back. */
+function Stones({ at, onGo }: { at: number; onGo: (n: number) => void }) {
+  const words = ['Crafts', 'Room', 'Furniture', 'You', 'Things', 'First plan'];
+  return (
+    <nav aria-label="The start" className="flex items-center gap-1.5 max-lg:hidden">
+      {words.map((word, n) => (
+        <button
+          key={word}
+          type="button"
+          disabled={n >= at}
+          aria-current={n === at ? 'step' : undefined}
+          onClick={() => onGo(n)}
+          className={`stone px-3 py-1 ${n === at ? 'bg-deep font-bold text-ondeep' : n < at ? 'bg-sand hover:bg-stone' : 'bg-sand opacity-60'}`}
+        >
+          {word}
+        </button>
+      ))}
+    </nav>
+  );
+}
+
+/** At which question something is said, and what it is called. */
+const WHERE: Readonly<Record<Need, readonly [number, string]>> = {
+  room: [1, 'the room'],
+  furniture: [2, 'furniture'],
+  seat: [2, 'a table to work at'],
+  things: [4, 'things to put away'],
+};
+
+/** What there is, what is still missing for a first plan, and the way to it. */
+function Ready({ onFirst, onBack }: { onFirst: () => void; onBack: (n: number) => void }) {
+  const plan = useStore((s) => s.plan)!;
+  const many = (table: 'units' | 'supplies' | 'stations') => Object.keys(plan[table]).length;
+  const lacks = lackingFor(plan);
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (lacks.length === 0) onFirst();
+      }}
+    >
+      <p className="text-lg">
+        {many('units')} {many('units') === 1 ? 'piece' : 'pieces'} of furniture, {many('stations')}{' '}
+        {many('stations') === 1 ? 'seat' : 'seats'}, {many('supplies')} {many('supplies') === 1 ? 'supply' : 'supplies'}
+        .
+      </p>
+      {lacks.length > 0 ? (
+        <div className="mt-2">
+          <p>A first plan still needs:</p>
+          <ul className="mt-1 flex flex-wrap gap-2">
+            {lacks.map((need) => (
+              <li key={need}>
+                <Button onClick={() => onBack(WHERE[need][0])}>{WHERE[need][1]}</Button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      ) : (
+        <p className="mt-2 text-soft">
+          Every thing gets a place where your hand finds it. What was guessed is marked; you correct it whenever you
+          hold one in your hand, and plan again.
+        </p>
+      )}
+      <Button look="main" type="submit" autoFocus disabled={lacks.length > 0} className="mt-5 min-h-11! px-6!">
+        Make the first plan
+      </Button>
+    </form>
+  );
+}

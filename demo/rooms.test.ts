@@ -1,4 +1,5 @@
 /** Rooms of five crafts after Fill: what every maker expects of how things lie, checked from the raw sizes. */
+import { readFileSync } from 'node:fs';
 import { fit } from '@heronstone/core/fit/fit.ts';
 import { isMadeFor } from '@heronstone/core/fit/limits.ts';
 import { applyChanges } from '@heronstone/core/model/change.ts';
@@ -9,6 +10,23 @@ import { ROOMS, sampleRoom } from './rooms.ts';
 
 /** How high stiff things, and thin ones, lie on each other at most, mm; places.md 4 (common practice, no source). */
 const HIGH = { stiff: 300, thin: 60, sheets: 150, onTop: { many: 2, sheets: 60 } };
+
+/** A row of the table in rooms.md: its cells as sorted lists. */
+function rowOf(key: string): string[][] {
+  const text = readFileSync(new URL('rooms.md', import.meta.url), 'utf8');
+  const row = text.split('\n').find((line) => line.startsWith(`| ${key} `))!;
+  return row
+    .split('|')
+    .slice(1, -1)
+    .map((cell) =>
+      cell.trim() === '–'
+        ? []
+        : cell
+            .trim()
+            .split(/, (?=[A-Z])/)
+            .sort(),
+    );
+}
 
 describe.each(Object.keys(ROOMS))('%s', (key) => {
   const empty = sampleRoom(key);
@@ -23,6 +41,18 @@ describe.each(Object.keys(ROOMS))('%s', (key) => {
     expect(report.findings.filter((f) => f.severity === 'error').map((f) => f.message)).toEqual([]);
     expect(report.week.planned.without).toBeLessThanOrEqual(3);
     for (const p of planned) expect([supplyOf(p).name, p.badly, p.fits]).toEqual([supplyOf(p).name, null, p.count]);
+  });
+
+  test('its problems are those that rooms.md names', () => {
+    const [, , fixed, high, without] = rowOf(key);
+    const before = evaluate(empty).findings;
+    const units = before.filter((f) => f.code === 'fix to the wall').map((f) => empty.units[f.targets[0]!.id]!.name);
+    expect([...units].sort()).toEqual(fixed);
+    const works = before.filter((f) => f.code === 'work height').map((f) => f.message.split(' at ')[0]!);
+    expect([...works].sort()).toEqual(high);
+    expect(before.length).toBe(fixed!.length + high!.length);
+    const out = Object.values(report.supplies).filter((s) => s.without.planned > 0);
+    expect(out.map((s) => plan.supplies[s.id]!.name).sort()).toEqual(without);
   });
 
   test('no line lies higher than it may', () => {

@@ -2,6 +2,7 @@
  * Everything that can be asked of the server, each with who may ask. The apps for this machine and for guests are both made
  * from this list, so that a new route is closed to guests until it is opened here.
  */
+import { samplePicture, samplePlan, samples } from './samples.ts';
 import express, { type Request, type RequestHandler, type Response } from 'express';
 import { z } from 'zod';
 import { ChangeError, GroupSchema } from '@heronstone/core/model/change.ts';
@@ -136,6 +137,37 @@ export function routesOf({ store, feed, share }: Served): Route[] {
         if (await store.read(meta.data.id))
           throw new HttpError(409, 'taken', `There is a plan with the id “${meta.data.id}” already.`, 'plan.id');
         const stored = await store.create(emptyPlan(meta.data), windowOf(request));
+        response.status(201).json({ id: stored.plan.meta.id, revision: stored.revision });
+      },
+    },
+    {
+      method: 'get',
+      path: '/api/samples',
+      guests: 'none',
+      answer: (_request, response) => void response.json({ samples: samples() }),
+    },
+    {
+      method: 'get',
+      path: '/api/samples/:key/picture',
+      guests: 'none',
+      answer: (request, response) => {
+        const picture = samplePicture(param(request, 'key'));
+        if (picture === null) throw new HttpError(404, 'not-found', 'There is no sample room of this name.');
+        response.type('image/svg+xml').send(picture);
+      },
+    },
+    {
+      // A sample room becomes a plan of one's own, with the id given in ?as=.
+      method: 'post',
+      path: '/api/samples/:key',
+      guests: 'none',
+      answer: async (request, response) => {
+        const plan = samplePlan(param(request, 'key'));
+        if (!plan) throw new HttpError(404, 'not-found', 'There is no sample room of this name.');
+        const id = idSchema.safeParse(request.query.as);
+        if (!id.success || (await store.read(id.data)))
+          throw new HttpError(409, 'taken', 'The new plan needs an id that no plan has, in ?as=.', 'as');
+        const stored = await store.create({ ...plan, meta: { ...plan.meta, id: id.data } }, windowOf(request));
         response.status(201).json({ id: stored.plan.meta.id, revision: stored.revision });
       },
     },

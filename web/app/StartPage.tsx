@@ -59,6 +59,14 @@ export function StartPage() {
       fail(cause);
     }
   };
+  const openSample = async (key: string) => {
+    try {
+      const { id } = await api.openSample(key, newId());
+      await navigate(`/plan/${id}/place`);
+    } catch (cause) {
+      fail(cause);
+    }
+  };
   return (
     <main className="mx-auto flex min-h-full max-w-3xl flex-col justify-center gap-6 p-8 max-md:p-5">
       <header className="flex items-center gap-6 max-md:flex-col max-md:items-start max-md:gap-2">
@@ -144,6 +152,7 @@ export function StartPage() {
           </Button>
         </form>
       </section>
+      <Samples onOpen={(key) => void openSample(key)} />
       <label className="w-fit cursor-pointer rounded-full border border-ink px-4 py-1.5 focus-within:outline-2 hover:bg-wash">
         Open a plan from a file
         <input
@@ -154,5 +163,41 @@ export function StartPage() {
         />
       </label>
     </main>
+  );
+}
+
+/** Rooms of others, made up: to look at, or to start from. */
+function Samples({ onOpen }: { onOpen: (key: string) => void }) {
+  const [rooms, setRooms] = useState<Awaited<ReturnType<typeof api.samples>>>([]);
+  useEffect(() => {
+    api.samples().then(setRooms, () => setRooms([]));
+  }, []);
+  if (rooms.length === 0) return null;
+  return (
+    <section aria-label="Sample rooms">
+      <h2 className="text-lg">Or look at a sample room</h2>
+      <p className="mb-2 text-soft">
+        All made up. Each opens as a plan of your own that you can fill, change and throw away.
+      </p>
+      <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3">
+        {rooms.map((room) => (
+          <li key={room.key}>
+            <button
+              type="button"
+              onClick={() => onOpen(room.key)}
+              className="block h-full w-full rounded-xl border border-line bg-leaf p-3 text-left hover:border-ink"
+            >
+              <img
+                src={`/api/samples/${room.key}/picture`}
+                alt=""
+                className="h-28 w-full rounded-md bg-[#fffdf7] object-contain p-1"
+              />
+              <span className="mt-2 block font-bold">{room.name}</span>
+              <span className="block text-xs text-soft">{room.words}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }

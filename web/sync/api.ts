@@ -118,6 +118,11 @@ const octets = (blob: Blob) => new Blob([blob], { type: 'application/octet-strea
 export const api = {
   plans: () => ask<{ plans: Array<{ id: string; name: string; room: string }> }>('/api/plans').then((r) => r.plans),
   create: (meta: Partial<Meta> & { id: string }) => ask<{ id: string }>('/api/plans', { ...post, json: meta }),
+  samples: () =>
+    ask<{ samples: Array<{ key: string; name: string; words: string; units: Meta['units'] }> }>('/api/samples').then(
+      (r) => r.samples,
+    ),
+  openSample: (key: string, as: string) => ask<{ id: string }>(`/api/samples/${key}?as=${as}`, { ...post }),
   importFile: (text: string, as: string) => ask<{ id: string }>(`/api/plans/import?as=${as}`, { ...post, text }),
   /** @param groups ids of groups of which is asked whether they are in the journal */
   plan: (id: string, groups: readonly string[] = []) =>

@@ -84,6 +84,8 @@ await read('start', page);
 // A new plan first: what an empty page says, in feet and inches.
 await page.getByLabel('feet and inches').check();
 await page.getByRole('button', { name: 'Create plan' }).click();
+await page.waitForURL(/begin/);
+await page.getByRole('button', { name: 'Leave the start' }).click();
 await page.waitForURL(/measure/);
 const own = /plan\/([^/]+)/.exec(page.url())![1]!;
 await openAll('a new plan');

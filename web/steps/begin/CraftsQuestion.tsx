@@ -7,17 +7,21 @@ import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import type { Question } from './question.ts';
 
-/** The crafts that a word means: those with it in their name; else one of its own. */
+/** Words that say nothing about which craft. */
+const SAID = new Set(stems('making make craft crafts crafting work art arts hobby projects'));
+
+/** The crafts that words mean: those in whose name all of them are ("cards", "card making"); else one of its own. */
 function meant(text: string): string[] {
   return text
     .split(/\s*(?:,|;|\+|&|\band\b)\s*/i)
     .map((t) => t.trim())
     .filter((t) => t !== '')
     .flatMap((typed) => {
-      const words = stems(typed);
-      const known = CRAFTS.filter((c) =>
-        stems(c).some((w) => words.some((t) => w.startsWith(t.slice(0, 6)) && t.length > 2)),
-      );
+      const words = stems(typed).filter((w) => !SAID.has(w));
+      const known =
+        words.length === 0
+          ? []
+          : CRAFTS.filter((c) => words.every((t) => t.length > 2 && stems(c).some((w) => w.startsWith(t.slice(0, 6)))));
       return known.length > 0 ? known.slice(0, 2) : [typed.charAt(0).toUpperCase() + typed.slice(1, 60)];
     });
 }

@@ -108,7 +108,7 @@ test('in feet and inches, with only Enter and typing up to the first plan', asyn
   }
   await expect(page.getByLabel('What do you have?')).toHaveValue('');
   await noAlert(page);
-  await page.getByRole('button', { name: 'Go on with 40 things' }).focus();
+  await page.getByRole('button', { name: 'Continue with 40 things' }).focus();
   await hands.line('');
   await question(page, 'Enough for a first plan');
   await hands.line('');
@@ -129,7 +129,7 @@ test('in centimetres, the things pasted as a list; left in the middle and gone o
   await hands.click(page.getByRole('button', { name: words.button.createPlan }));
   await question(page, 'What do you make?');
   await hands.click(page.getByRole('button', { name: 'Sewing', exact: true }));
-  await hands.click(page.getByRole('button', { name: 'Go on with Sewing' }));
+  await hands.click(page.getByRole('button', { name: 'Continue with Sewing' }));
   await question(page, 'How large is the room?');
   await hands.line('410');
   await question(page, 'What furniture do you have?');
@@ -158,7 +158,7 @@ test('in centimetres, the things pasted as a list; left in the middle and gone o
   hands.actions++;
   await expect(page.getByRole('list', { name: 'Lines as they were read' }).getByRole('listitem')).toHaveCount(40);
   await hands.click(page.getByRole('button', { name: 'Add 40 lines' }));
-  await hands.click(page.getByRole('button', { name: /^Add \d+ things? and go on/ }));
+  await hands.click(page.getByRole('button', { name: /^Add \d+ things? and continue/ }));
   await hands.click(page.getByRole('button', { name: 'Make the first plan' }));
   await makeLabels(
     page,
@@ -212,7 +212,7 @@ test.describe('on a phone', () => {
       await box.focus();
       await hands.line(line);
     }
-    await hands.click(page.getByRole('button', { name: /^Add \d+ things? and go on/ }));
+    await hands.click(page.getByRole('button', { name: /^Add \d+ things? and continue/ }));
     await look('enough');
     await hands.click(page.getByRole('button', { name: 'Make the first plan' }));
     await makeLabels(

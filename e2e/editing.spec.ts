@@ -9,7 +9,7 @@ test('a plan in feet and inches prints back what was typed', async ({ page, serv
   await page.getByLabel(words.field.nameOfThePlan).fill('Inches');
   await page.getByLabel(words.field.feetAndInches).check();
   await page.getByRole('button', { name: words.button.createPlan }).click();
-  await page.getByRole('button', { name: words.button.leaveTheStart }).click();
+  await page.getByRole('button', { name: words.button.exitSetup }).click();
   const side = page.getByLabel(words.field.westToEast);
   await side.fill('11 ft 4 1/2 in');
   await side.press('Enter');

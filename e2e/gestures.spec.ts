@@ -93,7 +93,7 @@ async function toLabels(page: Page, address: string, hand: Hand) {
     await hand.type(page.getByLabel(words.field.nameOfThePlan), 'Quilting room');
   }
   await page.getByRole('heading', { name: 'What do you make?' }).waitFor();
-  await hand.press(button(page, words.button.leaveTheStart));
+  await hand.press(button(page, words.button.exitSetup));
   await page.getByRole('heading', { name: words.heading.firstMeasureTheRoom }).waitFor();
   await hand.type(page.getByLabel('West to east'), '12 ft 6 in');
   await hand.type(page.getByLabel('North to south'), '10 ft');

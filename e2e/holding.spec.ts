@@ -26,7 +26,7 @@ async function emptyRoom(page: Page, address: string): Promise<string> {
   await page.goto(address);
   await page.getByLabel(words.field.nameOfThePlan).fill('Holding');
   await page.getByRole('button', { name: words.button.createPlan }).click();
-  await page.getByRole('button', { name: words.button.leaveTheStart }).click();
+  await page.getByRole('button', { name: words.button.exitSetup }).click();
   await write(page, words.field.westToEast, '4.2 m');
   await write(page, 'North to south', '3.6 m');
   await page.getByRole('button', { name: words.button.drawTheRoom }).click();

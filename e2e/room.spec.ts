@@ -133,7 +133,7 @@ test('an outline comes out of a DXF, refused with a reason when it cannot; the d
   await page.goto(server.address);
   await page.getByLabel(words.field.nameOfThePlan).fill('From a file');
   await page.getByRole('button', { name: words.button.createPlan }).click();
-  await page.getByRole('button', { name: words.button.leaveTheStart }).click();
+  await page.getByRole('button', { name: words.button.exitSetup }).click();
   await page.getByRole('radio', { name: words.choice.fromADxfFile }).click();
   const bad = info.outputPath('bad.dxf');
   writeFileSync(bad, 'not a drawing');

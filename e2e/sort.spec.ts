@@ -22,7 +22,7 @@ test.describe('on an empty directory', () => {
     await page.goto(server.address);
     await page.getByLabel(words.field.nameOfThePlan).fill('Card corner');
     await page.getByRole('button', { name: words.button.createPlan }).click();
-    await page.getByRole('button', { name: words.button.leaveTheStart }).click();
+    await page.getByRole('button', { name: words.button.exitSetup }).click();
     await page.getByRole('button', { name: words.button.drawTheRoom }).click();
     await expect(page.getByText('m² of floor')).toBeVisible();
     await stone(page, 'Furnish');

@@ -22,7 +22,7 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
   await expect(page.getByRole('heading', { name: words.heading.startYourFirstPlan })).toBeVisible();
   await page.getByLabel(words.field.nameOfThePlan).fill('Bindery');
   await page.getByRole('button', { name: words.button.createPlan }).click();
-  await page.getByRole('button', { name: words.button.leaveTheStart }).click();
+  await page.getByRole('button', { name: words.button.exitSetup }).click();
 
   await test.step('measure', async () => {
     await expect(page.getByRole('heading', { name: words.heading.firstMeasureTheRoom })).toBeVisible();
@@ -254,7 +254,7 @@ test('walk the walls of an L-shaped room with a 25 mm error, see it, spread it; 
 }) => {
   await page.goto(server.address);
   await page.getByRole('button', { name: words.button.createPlan }).click();
-  await page.getByRole('button', { name: words.button.leaveTheStart }).click();
+  await page.getByRole('button', { name: words.button.exitSetup }).click();
   await page.getByRole('radio', { name: /walk the walls/ }).click();
   for (let i = 0; i < 2; i++) await page.getByRole('button', { name: words.button.oneMoreWall }).click();
   const walls = [

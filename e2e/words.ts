@@ -24,7 +24,7 @@ export const words = {
     bringThemIn: 'Bring them in',
     buildYourOwnCabinet: 'Build your own cabinet',
     createPlan: 'Create plan',
-    leaveTheStart: 'Leave the start',
+    exitSetup: 'Exit setup',
     dark: 'Dark',
     deleteCorner: 'Delete corner',
     done: 'Done',

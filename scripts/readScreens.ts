@@ -85,7 +85,7 @@ await read('start', page);
 await page.getByLabel('feet and inches').check();
 await page.getByRole('button', { name: 'Create plan' }).click();
 await page.waitForURL(/begin/);
-await page.getByRole('button', { name: 'Leave the start' }).click();
+await page.getByRole('button', { name: 'Exit setup' }).click();
 await page.waitForURL(/measure/);
 const own = /plan\/([^/]+)/.exec(page.url())![1]!;
 await openAll('a new plan');

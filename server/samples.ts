@@ -15,7 +15,7 @@ export interface Sample {
 }
 
 const DEMO = 'puppets';
-export const SAMPLE_KEYS: readonly string[] = [...Object.keys(ROOMS), DEMO];
+const SAMPLE_KEYS: readonly string[] = [...Object.keys(ROOMS), DEMO];
 /** What a small picture shows. */
 const SHOWN: ReadonlySet<Layer> = new Set(['walls', 'openings', 'furniture']);
 const PICTURE_SCALE = 40;

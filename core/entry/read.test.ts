@@ -1,6 +1,7 @@
 import { SupplySchema, emptyPlan } from '../model/plan.ts';
 import { applyChanges } from '../model/change.ts';
 import { KindFinder } from './kinds.ts';
+import { KINDS } from '@heronstone/library/usualSizes.ts';
 import { LINES, UNREADABLE } from '@heronstone/testing/readLines.ts';
 import { readLine } from './read.ts';
 import { addSupplies } from './supplies.ts';
@@ -87,4 +88,44 @@ test('what was read becomes changes; an activity that is not there yet is added 
   const after = applyChanges(plan, changes).plan;
   expect(Object.values(after.activities).map((a) => a.name)).toEqual(['drawing']);
   expect(Object.keys(after.uses)).toHaveLength(2);
+});
+
+test.each([
+  ['pen 12 ft', /12 ft is \d+ times as long as usual for pen/],
+  ['12 pens 77', /“77” was left in the name/],
+])('%s is kept, with a doubt', (line, said) => {
+  const read = readLine(line, 'imperial', [], KINDS);
+  expect(read.draft).not.toBeNull();
+  expect(read.doubts.join(' ')).toMatch(said);
+});
+
+test.each([
+  ['pens -5 mm', /negative/],
+  ['thread 1/0 in', /“1\/0” is not a number/],
+  ['0 x 0', /a name/],
+  ['pens 0 x 0', /above zero/],
+  ['2,000,000 beads', /at most 1,000,000/],
+  ['😀', /a name has letters/],
+  ['xxxxx, 20000 of them', /at most 400 characters; this one has 20000/],
+])('%s is not kept, and why is said', (said20k, said) => {
+  const line = said20k.startsWith('xxxxx') ? 'x'.repeat(20_000) : said20k;
+  const read = readLine(line, 'metric', [], KINDS);
+  expect(read.draft).toBeNull();
+  expect([...read.missing, ...read.problems].join(' ')).toMatch(said);
+});
+
+test('both systems in a line, three units in a size, feet and inches, half an emoji', () => {
+  const size = (line: string, system: 'metric' | 'imperial' = 'metric') => {
+    const { draft } = readLine(line, system, [], KINDS);
+    return [draft!.length, draft!.width, draft!.thickness].map((mm) => Math.round(mm * 10) / 10);
+  };
+  expect(size('board 1 in x 20 mm x 1 cm')).toEqual([25.4, 20, 10]);
+  expect(size('ruler 12 in (300 mm)', 'imperial')[0]).toBeCloseTo(304.8);
+  expect(size(`ruler 1' 6"`, 'imperial')[0]).toBeCloseTo(457.2);
+  expect(size(`dowels 3' 6" x 1/2 in`, 'imperial').slice(0, 2)).toEqual([1066.8, 12.7]);
+  expect(readLine('\ud83d paint', 'metric', [], KINDS).draft!.name).toBe('Paint');
+  expect(readLine('🎨 paint', 'metric', [], KINDS).draft!.name.isWellFormed()).toBe(true);
+  const long = readLine(`thing ${'🎨'.repeat(190)}`, 'metric', [], KINDS);
+  expect(long.draft!.name.isWellFormed()).toBe(true);
+  expect(SupplySchema.safeParse({ ...long.draft, id: 'x' }).success).toBe(true);
 });

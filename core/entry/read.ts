@@ -5,7 +5,15 @@
  */
 import { foldedThickness, grammageOf, isFolded, sheetMass, sheetThickness, type Basis } from '../fit/sheets.ts';
 import { FORM_FACTS, usualOrientations } from '../fit/forms.ts';
-import { formatLength, formatMass, formatPaper, formatSize, formatVolume, type UnitSystem } from '../model/measure.ts';
+import {
+  formatLength,
+  formatMass,
+  formatPaper,
+  formatSize,
+  formatVolume,
+  readAmount,
+  type UnitSystem,
+} from '../model/measure.ts';
 import { NOT_KNOWN } from '../model/guessed.ts';
 import { SUPPLY_DEFAULTS, TRAITS, type Supply, type Trait } from '../model/plan.ts';
 import { classOf, takeComparison } from './comparisons.ts';
@@ -106,7 +114,8 @@ export function readLine(
     clean,
   );
   if (mixed) problems.push(`“${mixed[0]}” mixes decimal commas and points; write 1.5 or 1,5.`);
-  if (/^[-−]\d|[\s(;][-−]\d+(?:[.,]\d+)?\s*(?:mm|cm|in\b|x|[a-z]*\s*$)/i.test(clean) && !/\S\s[-−]\s?\d/.test(clean))
+  // A dash with a space behind it sets parts apart.
+  if (/^[-−]\d|[\s(;][-−]\d+(?:[.,]\d+)?\s*(?:mm|cm|m|in|inch|inches|ft|x|×|["'])(?![a-z])|\s[-−]\d+\s*$/i.test(clean))
     problems.push('A negative number cannot be a count or a size.');
   const body = takeUses(clean, activities, read);
   let weighed = '';
@@ -215,16 +224,22 @@ function normalised(line: string): string {
   };
   return line
     .toWellFormed()
+    .replace(/[“”″]/g, '"')
+    .replace(/[’‘′]/g, "'")
     .replace(/(\d)?([½¼¾⅓⅔⅛⅜⅝⅞])/g, (_, d: string | undefined, f: string) => `${d ? `${d} ` : ''}${fractions[f]!}`)
     .replace(
       /\b(half|quarter)(?:[\s-]+an?)?[\s-]+(?=yards?\b|yds?\b|met(?:re|er)s?\b|inch|gallons?\b|pints?\b|quarts?\b|lit(?:re|er)s?\b|pounds?\b|kilos?\b)/gi,
       (_, p: string) => (/^h/i.test(p) ? '0.5 ' : '0.25 '),
     )
+    .replace(
+      /(?<![\w.,/])(\d+)\s*(?:'|ft\.?|feet|foot)\s*-?\s*(\d{1,2}(?:[ -]\d+\/\d+)?|\d+\/\d+)\s*(?:"|''|in(?:ch(?:es)?)?\b)?(?![\w/.]|\s*(?:x|×|mm|cm|ft)\b)/gi,
+      (_, feet: string, inches: string) => `${tidyInches(Number(feet) * 12 + (readAmount(inches) ?? 0))} in`,
+    )
     .replace(/[\u00a0\u202f\u2009\t§\ufffd]/g, ' ')
-    .replace(/[“”″]/g, '"')
-    .replace(/[’‘′]/g, "'")
     .trim();
 }
+
+const tidyInches = (inches: number) => Math.round(inches * 1000) / 1000;
 
 /** Segments behind commas that are uses are taken out; the others stay part of the line. */
 function takeUses(line: string, activities: ReadonlyArray<{ id: string; name: string }>, read: ReadLine): string {
@@ -549,7 +564,7 @@ function finish(read: ReadLine, kind: Kind | null, system: UnitSystem): void {
         `The ${label} of ${formatLength(value, system)} is more than ${system !== 'imperial' ? '6 m' : '19 ft'}; check its unit.`,
       );
   }
-  if (kind && supply.length !== undefined && !supply.sizeFrom?.startsWith('usual') && supply.form === kind.form) {
+  if (kind && supply.length !== undefined && supply.form === kind.form) {
     const times = Math.max(supply.length, supply.width ?? 0) / Math.max(kind.length, kind.width);
     if (times > 5)
       doubts.push(

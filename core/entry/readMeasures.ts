@@ -156,7 +156,13 @@ export function takeSizes(rest: Rest, system: UnitSystem, inches: boolean): Size
   for (let n = 0; n < 3; n++) {
     const one = rest.take(ONE);
     if (!one) break;
+    if (readAmount(one[1]!) === null) {
+      sizes.problems.push(`“${one[1]}” is not a number.`);
+      continue;
+    }
     const value = mmOf(one[1]!, one[2], bare);
+    // The same size again in other measures: "12 in (300 mm)".
+    if (sizes.plain.some((mm) => Math.abs(mm - value) < mm * 0.03) && /[a-z]/i.test(one[2] ?? '')) continue;
     // After a whole outline a single length is the thickness.
     if (sizes.plain.length === 2 && sizes.thick === undefined) sizes.thick = value;
     else {

@@ -32,12 +32,12 @@ export function NextStrip() {
       {asked !== undefined ? (
         <>
           <span>
-            <b>Next:</b> say {asked}{' '}
+            <b>Next:</b> {asked}{' '}
             <span className="text-soft">
               ({start.step + 1} of {QUESTIONS.length})
             </span>
           </span>
-          <Way to={`${base}/begin`}>Go on with the start</Way>
+          <Way to={`${base}/begin`}>Continue setup</Way>
         </>
       ) : planned ? (
         <>
@@ -59,7 +59,7 @@ export function NextStrip() {
       <Button
         look="quiet"
         className="ml-auto"
-        onClick={() => commit('End the start', [setMeta(plan, { start: null })])}
+        onClick={() => commit('Hide what is next', [setMeta(plan, { start: null })])}
       >
         Hide
       </Button>

@@ -41,7 +41,7 @@ export function BeginStep() {
   const step = Math.min(start.step, QUESTIONS.length);
   const hasRoom = Object.keys(plan.corners).length >= 3;
   useEffect(() => {
-    document.title = `The start · ${plan.meta.name} · Heronstone`;
+    document.title = `Setup · ${plan.meta.name} · Heronstone`;
     // So that the first answer does not wait for the worker to start.
     solver();
   }, [plan.meta.name]);
@@ -80,7 +80,7 @@ export function BeginStep() {
             Undo
           </Button>
           <Button look="quiet" onClick={() => void leave()}>
-            Leave the start
+            Exit setup
           </Button>
         </span>
       </header>
@@ -132,7 +132,7 @@ export function BeginStep() {
 function Stones({ at, onGo }: { at: number; onGo: (n: number) => void }) {
   const words = ['Crafts', 'Room', 'Furniture', 'You', 'Things', 'First plan'];
   return (
-    <nav aria-label="The start" className="flex items-center gap-1.5 max-lg:hidden">
+    <nav aria-label="Setup" className="flex items-center gap-1.5 max-lg:hidden">
       {words.map((word, n) => (
         <button
           key={word}

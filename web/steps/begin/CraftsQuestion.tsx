@@ -77,7 +77,7 @@ export function CraftsQuestion({ answer }: Question) {
         </p>
       )}
       <Button look="main" type="submit" className="mt-5 min-h-11! px-6!">
-        {all.length === 0 ? 'Go on' : `Go on with ${all.length === 1 ? all[0] : `${all.length} crafts`}`}
+        {all.length === 0 ? 'Continue' : `Continue with ${all.length === 1 ? all[0] : `${all.length} crafts`}`}
       </Button>
     </form>
   );

@@ -137,7 +137,7 @@ export function FurnitureQuestion({ answer }: Question) {
         {share !== null
           ? `Trying where it stands … ${Math.round(share * 100)} %`
           : total === 0
-            ? 'Go on'
+            ? 'Continue'
             : `Put ${total === 1 ? 'it' : `all ${total}`} in the room`}
       </Button>
     </form>

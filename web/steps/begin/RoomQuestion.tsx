@@ -66,7 +66,7 @@ export function RoomQuestion({ answer }: Question) {
       >
         <p className="text-lg">The room is measured. Corners, doors and more windows are changed under Measure.</p>
         <Button look="main" type="submit" autoFocus className="mt-5 min-h-11! px-6!">
-          Go on
+          Continue
         </Button>
       </form>
     );

@@ -99,10 +99,10 @@ export function ThingsQuestion({ answer }: Question) {
       >
         <Button ref={go} look="main" type="submit" className="mt-5 min-h-11! px-6!">
           {chosen.length > 0
-            ? `Add ${howMany(chosen.length, 'thing')} and go on`
+            ? `Add ${howMany(chosen.length, 'thing')} and continue`
             : has > 0
-              ? `Go on with ${howMany(has, 'thing')}`
-              : 'Go on'}
+              ? `Continue with ${howMany(has, 'thing')}`
+              : 'Continue'}
         </Button>
       </form>
     </>

@@ -61,7 +61,7 @@ export function WhoQuestion({ answer }: Question) {
         under Activities.
       </p>
       <Button look="main" type="submit" className="mt-5 min-h-11! px-6!">
-        Go on
+        Continue
       </Button>
     </form>
   );

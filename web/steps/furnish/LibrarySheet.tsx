@@ -12,6 +12,8 @@ import { commit } from '../../state/plan.ts';
 import { select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Field.tsx';
+import { Segments } from '../../ui/Segments.tsx';
+import { TypePicture } from '../../drawings/TypePicture.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { FindingLine } from './FindingLine.tsx';
 import { addUnit } from './addUnit.ts';
@@ -31,6 +33,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
   const report = useStore((s) => s.report);
   const mode = useStore((s) => s.mode);
   const [words, setWords] = useState('');
+  const [many, setMany] = useState(1);
   const rows = report?.findings ?? [];
   const errors = rows.filter(
     (f) => f.severity === 'error' && (f.targets[0]?.table === 'units' || f.targets[0]?.table === 'stations'),
@@ -94,6 +97,13 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
         onChange={(e) => setWords(e.target.value)}
         className="mb-2 w-full rounded-md border border-line bg-leaf px-2 py-1"
       />
+      <Segments
+        label="How many at once"
+        className="mb-2"
+        value={String(many)}
+        options={['1', '2', '3', '4'].map((n) => [n, n] as const)}
+        onSet={(n) => setMany(Number(n))}
+      />
       {meansSeat(wanted) ? (
         <p role="status" className="mb-2">
           A seat comes with its table: choose the table in the room, then “Add a seat”.
@@ -115,11 +125,17 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
               <li key={type.title}>
                 <button
                   type="button"
-                  onClick={() => addUnit(plan, type)}
-                  className="block w-full rounded-xl border border-line bg-paper px-3 py-1 text-left hover:border-ink"
+                  onClick={() => addUnit(plan, type, many)}
+                  className="flex w-full items-center gap-3 rounded-xl border border-line bg-paper px-3 py-1 text-left hover:border-ink"
                 >
-                  <span className="block">{type.title}</span>
-                  <span className="block text-xs text-soft">{type.hint}</span>
+                  <TypePicture shape={type.shape} className="h-10 w-10 shrink-0" />
+                  <span>
+                    <span className="block">
+                      {many > 1 ? `${many} × ` : ''}
+                      {type.title}
+                    </span>
+                    <span className="block text-xs text-soft">{type.hint}</span>
+                  </span>
                 </button>
               </li>
             ))}

@@ -41,7 +41,7 @@ const ACTS: ReadonlyArray<readonly [Act, string]> = [
 
 /** What can be said of lines that have no place today. */
 const TODAY = [
-  ['hunted', 'has no place: I hunt for it'],
+  ['hunted', 'has no home: I hunt for it'],
   ['noted', 'has a place, not noted yet'],
 ] as const;
 

@@ -142,7 +142,7 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
         </Button>
         {same && !place && (
           <Button onClick={addNew} className="max-md:min-h-12">
-            Keep apart
+            Keep as its own line
           </Button>
         )}
       </div>

@@ -142,7 +142,7 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
             checked={supply.hunted}
             onChange={(e) => change('No place today', { hunted: e.target.checked })}
           />
-          It has no place today: I hunt for it
+          It has no home today: I hunt for it
         </label>
       )}
       <ul>

@@ -42,7 +42,7 @@ const ONLY: ReadonlyArray<readonly [string, string]> = [
   ['', 'all'],
   ['without', 'not placed in the plan yet'],
   ['nowhere', 'not noted anywhere today'],
-  ['hunted', 'hunted for today'],
+  ['hunted', 'with no home today'],
   ['guessed', 'guessed in part'],
   ['unknown', 'of a size not known yet'],
   ['reorder', 'to be reordered'],

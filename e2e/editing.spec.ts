@@ -22,7 +22,7 @@ test('a plan in feet and inches prints back what was typed', async ({ page, serv
   await expect(width).toHaveValue('30 in');
   await width.fill('two and a half feet');
   await width.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('for example 11 ft 4 in or 12 1/2 in');
+  await expect(page.getByRole('alert')).toContainText('for example 11 ft 4 in, 11-4 or 12 1/2 in');
   await width.press('Escape');
   await expect(width).toHaveValue('30 in');
   await page.getByRole('link', { name: /^Sort/ }).click();

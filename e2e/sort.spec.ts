@@ -58,13 +58,13 @@ test.describe('on an empty directory', () => {
       const first = await page.getByRole('heading', { level: 2 }).first().innerText();
       const line = page.getByLabel(words.field.whatIsInHere);
       await line.fill('84 alcohol markers');
-      await expect(page.getByText(/usual size 150 × 17 × 17 mm/)).toBeVisible();
+      await expect(page.getByText(/150 × 17 × 17 mm \(usual size of alcohol markers\)/)).toBeVisible();
       await line.press('Enter');
       await line.fill('40 mm of A2 card 300 gsm');
       await expect(page.getByText('108 of them in 40 mm')).toBeVisible();
       await line.press('Enter');
       await line.fill('12 gizmos');
-      await expect(page.getByText('Still needed: a size')).toBeVisible();
+      await expect(page.getByText('size not known yet')).toBeVisible();
       await line.fill('12 gizmos 80 x 60 x 40');
       await line.press('Enter');
       const here = page.getByRole('list', { name: words.list.inItToday });
@@ -85,7 +85,7 @@ test.describe('on an empty directory', () => {
       await tab(page, 'Purge');
       await expect(page.locator('[data-purge]')).toBeVisible();
       const freed = page.locator('[data-freed]');
-      await expect(freed).toHaveText('0.0 l');
+      await expect(freed).toHaveText('0 ml');
       for (const key of ['k', 'k', 'g', 'e', 's', 'u', 'k']) {
         const open = await page.locator('[data-purge]').getAttribute('data-purge');
         await page.keyboard.press(key);
@@ -93,12 +93,12 @@ test.describe('on an empty directory', () => {
       }
       const frees = page.getByRole('complementary', { name: words.region.whatItFrees });
       await expect(frees).toContainText('Decided7 of 7');
-      await expect(freed).not.toHaveText('0.0 l');
+      await expect(freed).not.toHaveText('0 ml');
       await expect(page.getByText(/Decided: /)).toBeVisible();
       await page.getByRole('button', { name: words.button.takeItBack }).click();
       await expect(frees).toContainText('Decided6 of 7');
       for (let i = 0; i < 8; i++) await page.getByRole('button', { name: words.button.undo, exact: true }).click();
-      await expect(freed).toHaveText('0.0 l');
+      await expect(freed).toHaveText('0 ml');
     });
 
     await test.step('the balance says what is short', async () => {

@@ -124,7 +124,10 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await step(page, 'Sort');
     const line = page.getByLabel(words.field.whatDoYouHave);
     await line.fill('84 gizmos');
-    await expect(page.getByText('Still needed: a size')).toBeVisible();
+    await expect(page.getByText('size not known yet')).toBeVisible();
+    await expect(page.getByRole('button', { name: words.button.addIt })).toBeEnabled();
+    await line.fill('0 gizmos');
+    await expect(page.getByText('The count is at least 1.')).toBeVisible();
     await expect(page.getByRole('button', { name: words.button.addIt })).toBeDisabled();
     for (const text of [
       '84 markers 140 x 12 mm, painting 6x',

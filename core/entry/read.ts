@@ -4,7 +4,7 @@
  * typed is guessed, and said so.
  */
 import { foldedThickness, grammageOf, isFolded, sheetMass, sheetThickness, type Basis } from '../fit/sheets.ts';
-import { FORM_FACTS, usualOrientations } from '../fit/forms.ts';
+import { FORM_FACTS, isRound, usualOrientations } from '../fit/forms.ts';
 import {
   formatLength,
   formatMass,
@@ -317,6 +317,10 @@ function formFor(body: string, sizes: Sizes, kind: Kind | null, paper: boolean):
     !/roll/i.test(kind.name)
   )
     return 'rolls';
+  // Three sizes of which no two are the same are those of a box, not of a roll or a bottle.
+  const [a, b, c] = sizes.plain;
+  const square = (x: number, y: number) => Math.abs(x - y) < 0.02 * x;
+  if (c !== undefined && isRound(kind.form) && !square(a!, b!) && !square(b!, c) && !square(a!, c)) return 'pieces';
   const long = Math.max(0, ...sizes.plain, sizes.long ?? 0);
   if (kind.form !== 'rolls' && kind.category !== 'fabric' && long >= 1400 && BY_THE_YARD.test(body)) return 'rolls';
   return kind.form;

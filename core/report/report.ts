@@ -306,7 +306,7 @@ export interface Week {
 /** The same supplies today and as planned, minutes a week. */
 export interface Compared {
   supplies: number;
-  /** How many are in only one of the two, or in none. */
+  /** How many others there are: nobody has noted yet where they are. */
   left: number;
   today: number;
   planned: number;

@@ -112,7 +112,7 @@ export function huntingOf(scene: Scene, supply: SupplyReport, arrangement: Arran
 
 /**
  * The week of the same supplies today and as planned: of those whose place is noted today, or that are known to have
- * none, and that the plan has a place for. When that is all of them, it is the whole week, else carts and ways between
+ * none; what the plan has no place for is hunted for in it. When that is all of them, it is the whole week, else carts and ways between
  * stations are left out of both.
  */
 export function comparedWeeks(
@@ -122,10 +122,9 @@ export function comparedWeeks(
   weeks: Readonly<Record<Arrangement, Week>>,
 ): Compared {
   const { plan } = scene;
-  const has = { today: new Set<string>(), planned: new Set<string>() };
-  for (const p of placements) has[p.arrangement].add(p.supply);
+  const today = new Set(placements.flatMap((p) => (p.arrangement === 'today' ? [p.supply] : [])));
   const rows = Object.values(supplies);
-  const same = rows.filter((s) => (has.today.has(s.id) || plan.supplies[s.id]!.hunted) && has.planned.has(s.id));
+  const same = rows.filter((s) => today.has(s.id) || plan.supplies[s.id]!.hunted);
   const left = rows.length - same.length;
   if (left === 0) return { supplies: rows.length, left, today: weeks.today.minutes, planned: weeks.planned.minutes };
   const chosen = new Set(same.map((s) => s.id));

@@ -59,6 +59,7 @@ export function MoreMenu({ onHelp }: { onHelp: () => void }) {
       <MenuLine onSelect={() => setTheme('dark')}>Dark</MenuLine>
       <MenuLine onSelect={() => setTheme(null)}>Same as the system</MenuLine>
       <MenuRule />
+      <MenuLine onSelect={() => void navigate('/guide')}>Guide: your first evening</MenuLine>
       <MenuLine onSelect={onHelp}>Keyboard shortcuts</MenuLine>
     </Menu>
   );

@@ -31,7 +31,12 @@ export function PlanPage() {
   const { planId = '', step } = useParams();
   const open = useStore((s) => s.planId === planId && s.plan !== null);
   const hasRoom = useStore((s) => Object.keys(s.plan?.corners ?? {}).length > 0);
-  const led = useStore((s) => (s.plan?.meta.start?.step ?? Infinity) <= 5);
+  const led = useStore(
+    // Whoever has a plan already is not led again.
+    (s) =>
+      (s.plan?.meta.start?.step ?? Infinity) <= 5 &&
+      !Object.values(s.plan!.placements).some((p) => p.arrangement === 'planned'),
+  );
   const looks = useStore((s) => s.may === 'read');
   const [problem, setProblem] = useState<unknown>(null);
   const [tries, setTries] = useState(0);

@@ -90,6 +90,9 @@ export function StartPage() {
         <div>
           <h1 className="text-4xl">Heronstone</h1>
           <p className="mt-1 text-lg text-soft">Plan your craft room so that everything you need is within reach.</p>
+          <Link to="/guide" className="mt-1 inline-block text-rust underline">
+            Guide: your first evening
+          </Link>
         </div>
       </header>
       {problems.length > 0 && (

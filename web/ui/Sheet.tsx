@@ -5,7 +5,9 @@
 import { useDrag } from '@use-gesture/react';
 import { useEffect, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { select } from '../state/state.ts';
+import { Help } from './Help.tsx';
 import { useNarrow } from './narrow.ts';
+import type { Term } from './terms.ts';
 
 type Height = 'low' | 'half' | 'full';
 const HEIGHTS: readonly Height[] = ['low', 'half', 'full'];
@@ -18,6 +20,7 @@ export function Sheet({
   line,
   about = 'thing',
   low = false,
+  help,
   children,
 }: {
   title: string;
@@ -26,6 +29,8 @@ export function Sheet({
   about?: 'thing' | 'step';
   /** Whether it begins low on a phone, since the work itself is what counts there. */
   low?: boolean;
+  /** The word of ours that its title is. */
+  help?: Term;
   children?: ReactNode;
 }) {
   const narrow = useNarrow();
@@ -81,7 +86,10 @@ export function Sheet({
       >
         <div className="flex items-start justify-between gap-2">
           <div className="min-w-0">
-            <h2 className="text-xl leading-7">{title}</h2>
+            <div className="flex items-center">
+              <h2 className="text-xl leading-7">{title}</h2>
+              {help && <Help term={help} />}
+            </div>
             {line && <p className="text-soft">{line}</p>}
           </div>
           {about === 'thing' && (

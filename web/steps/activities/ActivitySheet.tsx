@@ -1,4 +1,5 @@
 /** What an activity needs, what serves it besides its main station, and what is not as it should be. */
+import { Help } from '../../ui/Help.tsx';
 import { set } from '@heronstone/core/model/change.ts';
 import {
   byName,
@@ -150,7 +151,9 @@ function Serves({ activity: a, plan }: { activity: Activity; plan: Plan }) {
   };
   return (
     <>
-      <Heading>Served by</Heading>
+      <Heading>
+        Served by <Help term="kit" />
+      </Heading>
       {best && (
         <p className="mb-1 text-soft">
           {BEST[best.by]} would suit: {best.why} ({howMany(best.lines, 'line')}).

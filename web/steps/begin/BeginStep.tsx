@@ -79,6 +79,9 @@ export function BeginStep() {
           <Button look="quiet" disabled={!canUndo} onClick={undo}>
             Undo
           </Button>
+          <Link to="/guide" target="_blank" className="underline max-md:hidden">
+            Guide
+          </Link>
           <Button look="quiet" onClick={() => void leave()}>
             Exit setup
           </Button>

@@ -87,6 +87,13 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
         </section>
       )}
       <Heading>Add</Heading>
+      <Segments
+        label="How many at once"
+        className="mb-2"
+        value={String(many)}
+        options={['1', '2', '3', '4'].map((n) => [n, n] as const)}
+        onSet={(n) => setMany(Number(n))}
+      />
       <label className="sr-only" htmlFor="find-furniture">
         Find a type of furniture
       </label>
@@ -96,13 +103,6 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
         placeholder="drawers, wall, cart …"
         onChange={(e) => setWords(e.target.value)}
         className="mb-2 w-full rounded-md border border-line bg-leaf px-2 py-1"
-      />
-      <Segments
-        label="How many at once"
-        className="mb-2"
-        value={String(many)}
-        options={['1', '2', '3', '4'].map((n) => [n, n] as const)}
-        onSet={(n) => setMany(Number(n))}
       />
       {meansSeat(wanted) ? (
         <p role="status" className="mb-2">

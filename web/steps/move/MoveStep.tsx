@@ -160,8 +160,12 @@ export function MoveStep() {
         line={`${left.length} of ${howMany(all.length, 'move')} to go; ${howMany(report!.moves, 'supply lies', 'supplies lie')} elsewhere than planned`}
       >
         <dl>
-          <Fact name="A week now">{tenths(report!.week.today.minutes)} min</Fact>
-          <Fact name="A week as planned">{tenths(report!.week.planned.minutes)} min</Fact>
+          <Fact name={report!.compared.left > 0 ? `A week now, ${report!.compared.supplies} noted` : 'A week now'}>
+            {tenths(report!.compared.today)} min
+          </Fact>
+          <Fact name={report!.compared.left > 0 ? 'The same as planned' : 'A week as planned'}>
+            {tenths(report!.compared.planned)} min
+          </Fact>
           <Fact name="Won so far">{tenths(wonSince(plan, report!))} min a week</Fact>
           <Fact name="Carrying to go">{minutesWords(left.reduce((sum, m) => sum + m.seconds, 0) * over.pace)}</Fact>
           <Fact name="Most on the floor">{formatVolume(over.peak * 1000, plan.meta.units)}</Fact>

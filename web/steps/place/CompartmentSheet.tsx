@@ -1,3 +1,4 @@
+import { Help } from '../../ui/Help.tsx';
 import { GripVertical } from 'lucide-react';
 import { useState } from 'react';
 import type { CompartmentReport, PlacementReport } from '@heronstone/core/report/evaluate.ts';
@@ -53,6 +54,7 @@ export function CompartmentSheet({
         {c.homeName[arrangement] !== '' && (
           <Fact name={c.letters === '' ? 'Home' : `Home, zone ${c.letters}`}>
             {c.homeName[arrangement]}
+            <Help term="home" />
             {!c.canBeNamed[arrangement] && <span className="block text-rust">too many to be named</span>}
           </Fact>
         )}
@@ -60,6 +62,7 @@ export function CompartmentSheet({
           <>
             <Fact name={`From ${plan.stations[stationId]!.name}`}>
               <RippleWord ripple={reach.ripple} />
+              <Help term="ripple" />
             </Fact>
             <Fact name="Height">
               {reach.band === 'steps' ? 'needs steps' : reach.band}, {formatLength(c.access3.z, system)} up
@@ -97,7 +100,10 @@ export function CompartmentSheet({
           </>
         )}
         {c.minutes[arrangement] > 0 && <Fact name="In a week">{c.minutes[arrangement].toFixed(1)} min</Fact>}
-        <Fact name="Fill">{fillWords(fill)}</Fact>
+        <Fact name="Fill">
+          {fillWords(fill)}
+          <Help term="tide" word="how full" />
+        </Fact>
         {fill.takes && (
           <Fact name="Would fit into">
             {formatSize([fill.takes.width, fill.takes.depth, fill.takes.height], system)}

@@ -1,4 +1,6 @@
 /** Nothing chosen: fill the room, and lists of what is not placed yet and what needs a look. */
+import { Help } from '../../ui/Help.tsx';
+import { TERMS } from '../../ui/terms.ts';
 import { howMany, tenths } from '@heronstone/core/model/measure.ts';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { heldDifferently } from '@heronstone/core/report/heldDifferently.ts';
@@ -37,19 +39,26 @@ export function OverviewSheet({
     >
       <NewRules />
       <FillPanel />
-      <div className="mt-3">
+      <div className="mt-3 flex items-end">
         <NumberField
+          className="grow"
           label="Room to grow, % of each place"
           value={Math.round(plan.meta.roomToGrow * 100)}
           least={0}
           most={50}
           onSet={(percent) => commit('Room to grow', [setMeta(plan, { roomToGrow: percent / 100 })])}
         />
+        <Help term="grow" word="room to grow" />
       </div>
       {planned.placed > 0 && (
         <dl className="mt-3">
           <Fact name="A week as planned">{tenths(planned.minutes)} min</Fact>
-          {today.placed > 0 && <Fact name="A week now">{tenths(today.minutes)} min</Fact>}
+          {today.placed > 0 && report.compared.left === 0 && <Fact name="A week now">{tenths(today.minutes)} min</Fact>}
+          {today.placed > 0 && report.compared.left > 0 && (
+            <Fact name={`Of these, the ${report.compared.supplies} noted today`}>
+              {tenths(report.compared.today)} min now, {tenths(report.compared.planned)} as planned
+            </Fact>
+          )}
           {today.placed > 0 && <Fact name="Lie elsewhere than today">{report.moves}</Fact>}
         </dl>
       )}
@@ -78,6 +87,7 @@ export function OverviewSheet({
         onToggle={() => onShow(show === 'findings' ? null : 'findings')}
         title={`Problems and warnings (${report.findings.length})`}
       >
+        <p className="text-xs text-soft">{TERMS.caution}</p>
         <ul>
           {[...report.findings]
             .sort((a, b) => (a.severity === b.severity ? 0 : a.severity === 'error' ? -1 : 1))

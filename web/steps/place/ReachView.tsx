@@ -1,4 +1,5 @@
 /** Who reaches and sees what: every person at every seat, counted over all places; and what is left in nobody's view. */
+import { Help } from '../../ui/Help.tsx';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { formatLength, howMany } from '@heronstone/core/model/measure.ts';
 import { constantsOf } from '@heronstone/core/model/constants.ts';
@@ -48,7 +49,9 @@ export function ReachView({ onShow }: { onShow: () => void }) {
   );
   return (
     <div className="min-h-0 grow overflow-y-auto pb-6" tabIndex={0} role="region" aria-label="Reach in figures">
-      <h2 className="text-2xl">Who reaches and sees what</h2>
+      <h2 className="text-2xl">
+        Who reaches and sees what <Help term="ripple" />
+      </h2>
       <p className="max-w-3xl text-soft">
         Counted over {howMany(places.length, 'place')}. Table edges, things in front, open doors and slopes are taken
         into account. Heights and arms are in Activities, under who works here.

@@ -1,4 +1,5 @@
 /** What is owned against what the furniture holds, before anything is placed. */
+import { Help } from '../../ui/Help.tsx';
 import { inMeasures } from '@heronstone/core/model/amounts.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
 import { amountWords, CLASS_WORDS, type ClassBalance } from '@heronstone/core/ask/balance.ts';
@@ -25,7 +26,7 @@ export function BalanceView() {
   return (
     <section aria-label="Balance" className="flex min-h-0 grow flex-col overflow-y-auto">
       <p className="max-w-3xl font-serif text-xl leading-8" data-balance="">
-        {balance.words}
+        {balance.words} <Help term="balance" />
       </p>
       <p className="mt-1 text-soft">
         {howMany(balance.lines, 'supply', 'supplies')} against every place in the furniture, with the room to grow kept

@@ -1,4 +1,5 @@
 /** Standing at the shelf: one place after the other, what is in it, a photograph, and on to the next. Made for one hand. */
+import { Help } from '../../ui/Help.tsx';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useSearchParams, Link } from 'react-router';
 import { countWords } from '@heronstone/core/fit/forms.ts';
@@ -85,7 +86,9 @@ export function DrawerByDrawer() {
         place={{ unit: place.unit, slot: place.slot, container: place.container }}
       />
       {here.length === 0 ? (
-        <p className="text-soft">Nothing is noted here yet.</p>
+        <p className="text-soft">
+          Nothing is noted here yet. <Help term="today" />
+        </p>
       ) : (
         <ul aria-label="In it today" className="rounded-2xl border border-line bg-leaf px-4 py-1">
           {here.map((p) => {

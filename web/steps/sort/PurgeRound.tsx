@@ -1,4 +1,5 @@
 /** The purge: one thing after the other, one key each; what it frees; nothing is deleted, every decision can be taken back. */
+import { Help } from '../../ui/Help.tsx';
 import { useEffect, useMemo, useState } from 'react';
 import { countWords } from '@heronstone/core/fit/forms.ts';
 import { set } from '@heronstone/core/model/change.ts';
@@ -207,7 +208,9 @@ export function PurgeRound() {
         </div>
       </div>
       <aside aria-label="What it frees" className="shrink-0 md:w-64">
-        <h3 className="text-lg">Freed so far</h3>
+        <h3 className="text-lg">
+          Freed so far <Help term="purge" />
+        </h3>
         <p className="font-serif text-3xl font-semibold" data-freed="">
           {formatVolume(totals.litres * 1000, plan.meta.units)}
         </p>

@@ -1,4 +1,5 @@
 /** Sort: get everything that is owned into the list, look it over, decide, and see what fits. */
+import { Help } from '../../ui/Help.tsx';
 import { howMany } from '@heronstone/core/model/measure.ts';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -99,6 +100,7 @@ function Guessed() {
           <b>{unknown}</b> of a size not known yet, taken as hand-sized.
         </span>
       )}
+      <Help term="guess" />
       <Button look="quiet" onClick={() => setSearch({ only: parts.length > 0 ? 'guessed' : 'unknown' })}>
         Show them
       </Button>

@@ -1,4 +1,5 @@
 /** A home: its name, zone, things, order, and where it is wanted. */
+import { Help } from '../../ui/Help.tsx';
 import { useState } from 'react';
 import { INSIDE_ORDERS, INSIDE_WORDS, type InsideOrder } from '@heronstone/core/model/sorting.ts';
 import { ASKED_SIDES, byName, type Home } from '@heronstone/core/model/plan.ts';
@@ -46,10 +47,10 @@ export function HomeSheet({
     }
   };
   return (
-    <Sheet title={home.name} about="step" line={whereIs(report, home, arrangement)}>
+    <Sheet title={home.name} help="home" about="step" line={whereIs(report, home, arrangement)}>
       {home.runs[arrangement].length > 1 && (
         <p role="note" className="mb-2 text-rust">
-          It lies in {home.runs[arrangement].length} places that are not beside each other.
+          It lies in {home.runs[arrangement].length} places that are not beside each other. <Help term="run" />
         </p>
       )}
       {home.spares ? (

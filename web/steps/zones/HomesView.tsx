@@ -15,6 +15,7 @@ import { FillPanel } from '../place/FillPanel.tsx';
 import { Collections } from './Collections.tsx';
 import { HomeCard } from './HomeCard.tsx';
 import { HomeSheet } from './HomeSheet.tsx';
+import { Help } from '../../ui/Help.tsx';
 import { Letter } from './Letter.tsx';
 
 /** Where a card is let go: on a zone, or on another card. */
@@ -88,6 +89,7 @@ export function HomesView({ report }: { report: Report }) {
           <p className="text-soft">
             {howMany(report.homes.filter((h) => h.supplies.length > 0).length, 'home')}
             {planned.places > 0 && ` · ${planned.placesNamed} of ${planned.places} places can be named`}
+            <Help term="named" word="can be named" />
             {torn > 0 && ` · ${howMany(torn, 'torn set')}`}
             {` · ${SORTED_BY[plan.meta.sorting.way]}`}
           </p>

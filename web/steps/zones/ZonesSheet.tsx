@@ -35,7 +35,7 @@ export function ZonesSheet({ report }: { report: Report }) {
   const arrangement = useStore((s) => s.arrangement);
   const homeless = Object.values(plan.activities).filter((a) => !report.zones.some((z) => z.activities.includes(a.id)));
   return (
-    <Sheet title="Zones" about="step" low line="What each asks for, and what its furniture offers.">
+    <Sheet title="Zones" help="zone" about="step" low line="What each asks for, and what its furniture offers.">
       {report.zones.length === 0 && (
         <p className="text-soft">An activity needs a station, or supplies that it uses, before it can have a zone.</p>
       )}

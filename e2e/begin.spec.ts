@@ -7,6 +7,8 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Locator, Page } from '@playwright/test';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
+import { violated } from './axe.ts';
+import { ALL } from './long.ts';
 import { expect, test } from './server.ts';
 import { words } from './words.ts';
 
@@ -75,6 +77,12 @@ function check(plan: Plan, supplies: number): void {
 const question = (page: Page, name: string) => expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
 const noAlert = (page: Page) => expect(page.getByRole('alert')).toHaveCount(0);
 
+/** In the long run the new screens are looked at in both schemes. */
+async function look(page: Page, name: string): Promise<void> {
+  if (!ALL) return;
+  expect([...(await violated(page, name, 'dark')), ...(await violated(page, name, 'light'))]).toEqual([]);
+}
+
 async function makeLabels(page: Page, hands: Counted, way: Locator): Promise<void> {
   await expect(page.getByText(/The room is filled/).first()).toBeVisible(FILLED);
   await hands.click(way);
@@ -87,20 +95,32 @@ test('in feet and inches, with only Enter and typing up to the first plan', asyn
   test.setTimeout(180_000);
   const hands = new Counted(page);
   await page.goto(server.address);
+  await expect(page.getByRole('region', { name: 'Sample rooms' })).toBeVisible();
+  await look(page, 'the first page');
+  await page.goto(`${server.address}/guide`);
+  await expect(page.getByRole('heading', { name: 'Your first evening' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'The first plan' })).toHaveAttribute('src', /5-plan/);
+  await look(page, 'the guide');
+  await page.goto(server.address);
   await hands.click(page.getByLabel('feet and inches'));
   await hands.click(page.getByLabel(words.field.nameOfThePlan));
   await hands.line('Spare room');
   await question(page, 'What do you make?');
+  await look(page, 'What do you make?');
   await hands.line('fabric dolls, paper theatre');
   await question(page, 'How large is the room?');
+  await look(page, 'How large is the room?');
   await hands.line('14');
   await question(page, 'What furniture do you have?');
+  await look(page, 'What furniture do you have?');
   await expect(page.getByText('South wall · 14 ft')).toBeVisible();
   await hands.line('2 tables, bookcase, cube shelf, slim drawer unit, cart');
   await question(page, 'Who works here?');
+  await look(page, 'Who works here?');
   await noAlert(page);
   await hands.line(`5'4`);
   await question(page, 'What do you own?');
+  await look(page, 'What do you own?');
   for (const line of FORTY) {
     await expect(page.getByLabel('What do you have?')).toHaveValue('');
     await page.getByLabel('What do you have?').focus();
@@ -111,7 +131,9 @@ test('in feet and inches, with only Enter and typing up to the first plan', asyn
   await page.getByRole('button', { name: 'Continue with 40 things' }).focus();
   await hands.line('');
   await question(page, 'Enough for a first plan');
+  await look(page, 'Enough for a first plan');
   await hands.line('');
+  await look(page, 'what is next');
   const strip = page.getByRole('region', { name: 'What is next' });
   await makeLabels(page, hands, strip.getByRole('link', { name: 'Labels' }));
   const plan = await planOf(page, server.address);
@@ -207,7 +229,7 @@ test.describe('on a phone', () => {
     await question(page, 'What do you own?');
     await look('things');
     const box = page.getByLabel('Anything else?');
-    for (const line of FORTY.slice(0, 24)) {
+    for (const line of FORTY.slice(0, 30)) {
       await expect(box).toHaveValue('');
       await box.focus();
       await hands.line(line);
@@ -221,7 +243,7 @@ test.describe('on a phone', () => {
       page.getByRole('region', { name: 'What is next' }).getByRole('link', { name: 'Labels' }),
     );
     const plan = await planOf(page, server.address);
-    check(plan, 32);
+    check(plan, 40);
     console.log(
       `first evening on a phone: ${hands.actions} clicks and lines for ${Object.keys(plan.supplies).length} supplies`,
     );

@@ -2,6 +2,7 @@
  * The library where people buy and measure in inches: common pieces in the sizes they are sold in, all else rounded to
  * quarter inches; words that name a size say it in inches, quarts and fluid ounces. Sizes common practice, no source.
  */
+import { inMeasures } from '@heronstone/core/model/amounts.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
 import type { ContainerShape, Shape } from '@heronstone/core/model/plan.ts';
 import { CONTAINER_TYPES, type ContainerType } from './containers.ts';
@@ -133,10 +134,19 @@ function containerInInches({ group, shape }: ContainerType): ContainerType {
 
 const IN_INCHES = { units: UNIT_TYPES.map(typeInInches), containers: CONTAINER_TYPES.map(containerInInches) };
 
+/** The same sizes, said in centimetres. */
+const IN_CENTIMETRES = {
+  units: UNIT_TYPES.map((t) => ({ ...t, hint: inMeasures(t.hint, 'centimetres') })),
+  containers: CONTAINER_TYPES.map(({ group, shape }) => ({
+    group,
+    shape: { ...shape, name: inMeasures(shape.name, 'centimetres') },
+  })),
+};
+
 /** The furniture of the library, in round sizes of the plan's measures. */
 export const unitTypes = (system: UnitSystem): readonly UnitType[] =>
-  system === 'imperial' ? IN_INCHES.units : UNIT_TYPES;
+  system === 'imperial' ? IN_INCHES.units : system === 'centimetres' ? IN_CENTIMETRES.units : UNIT_TYPES;
 
 /** The containers of the library, in round sizes of the plan's measures. */
 export const containerTypes = (system: UnitSystem): readonly ContainerType[] =>
-  system === 'imperial' ? IN_INCHES.containers : CONTAINER_TYPES;
+  system === 'imperial' ? IN_INCHES.containers : system === 'centimetres' ? IN_CENTIMETRES.containers : CONTAINER_TYPES;

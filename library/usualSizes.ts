@@ -50,8 +50,14 @@ export function craftsWith(category: string): string[] {
   return [...many].sort((a, b) => b[1] - a[1]).map(([craft]) => craft);
 }
 
-/** All kinds for quick entry: what nobody types is taken from here. */
+/**
+ * All kinds for quick entry: what nobody types is taken from here. A starter of a size of its own (“12 in”) and one that is a
+ * whole set speak for nobody who does not say so.
+ */
 export const KINDS = new KindFinder([
-  ...STARTERS.map(({ draft }) => ({ ...draft, pack: packOf(draft.name, draft.category) })),
+  ...STARTERS.filter(({ draft }) => !/\d/.test(draft.name) && draft.form !== 'set').map(({ draft }) => ({
+    ...draft,
+    pack: packOf(draft.name, draft.category),
+  })),
   ...USUAL_KINDS,
 ]);

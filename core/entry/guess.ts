@@ -16,7 +16,7 @@ type Three = [length: number, width: number, thickness: number];
 type Draft = Partial<Omit<Supply, 'id'>>;
 
 /** What stands for a size of which nothing is known: something hand-sized, mm. Asked for again. */
-const UNKNOWN_SIZE: Three = [120, 80, 40];
+export const UNKNOWN_SIZE: Three = [120, 80, 40];
 /** Share of a holder that its content fills, by form; loose things as in fit/forms, the others common practice, no source. */
 const FILLS: Readonly<Record<Form, number>> = {
   sheets: 0.3,

@@ -82,7 +82,7 @@ test('columns are known by what people call them, or by what they are mapped to;
   expect(mapped.supplies[0]!.draft).toMatchObject({ name: 'Markers', count: 84, thickness: 12 });
 });
 
-test('a size that is not given is taken from a known kind, else it is asked for', () => {
+test('a size that is not given is guessed from a known kind, else it is not known yet; half a size is asked for', () => {
   const kinds = new KindFinder([
     {
       name: 'Markers',
@@ -97,11 +97,13 @@ test('a size that is not given is taken from a known kind, else it is asked for'
       traits: ['keep out of light'],
     },
   ]);
-  const read = readSuppliesCsv('name,qty\nAlcohol markers,84\nGizmos,3', 'metric', { kinds });
+  const read = readSuppliesCsv('name,qty,length\nAlcohol markers,84,\nGizmos,3,\nBoards,2,300', 'metric', { kinds });
   expect(read.supplies.map((s) => s.draft)).toMatchObject([
     { name: 'Alcohol markers', count: 84, length: 140, mass: 14, traits: ['keep out of light'], category: 'pens' },
+    { name: 'Gizmos', count: 3, sizeFrom: 'not known yet' },
   ]);
-  expect(read.problems[0]).toMatchObject({ row: 3, column: 'length', message: 'The length is missing.' });
+  expect(read.supplies[0]!.draft.sizeFrom).toBe('usual size of markers');
+  expect(read.problems[0]).toMatchObject({ row: 4, column: 'width', message: 'The width is missing.' });
 });
 
 test('a quote that is never closed is named and not read', () => {

@@ -1,6 +1,8 @@
 /** Supplies as CSV or as cells pasted from a spreadsheet: in with a preview and errors by row and field, out in the same columns. */
 import { FORM_FACTS, isRound, usualOrientations } from '../fit/forms.ts';
 import { sheetThickness } from '../fit/sheets.ts';
+import { UNKNOWN_SIZE, usualSizes } from '../entry/guess.ts';
+import { NOT_KNOWN } from '../model/guessed.ts';
 import { readLength, type UnitSystem } from '../model/measure.ts';
 import { OLD_TRAITS } from './upgrade.ts';
 import {
@@ -206,6 +208,7 @@ function readRow(
     decision,
     decideBy: cell('decide by') || null,
     lastUsed: cell('last used') || null,
+    sizeFrom: sizes.from,
   });
   if (!checked.success)
     return {
@@ -243,13 +246,27 @@ function sizesOf(
   grammage: number | undefined,
   kind: Kind | null,
   system: UnitSystem,
-): { length: number | undefined; width: number | undefined; thickness: number | undefined; usual: boolean } {
+): {
+  length: number | undefined;
+  width: number | undefined;
+  thickness: number | undefined;
+  usual: boolean;
+  /** From what they were guessed; empty for what was given. */
+  from: string;
+} {
   let [length, width, thickness] = [size('length'), size('width'), size('thickness')];
   if (length === undefined && cell('size') !== '')
     [length, width, thickness] = takeSizes(new Rest(cell('size')), system, false).plain;
   const usual =
     length === undefined && cell('length') === '' && kind !== null && (form === undefined || form === kind.form);
-  if (usual) return { length: kind.length, width: kind.width, thickness: kind.thickness, usual };
+  if (usual) {
+    const [l, w, t] = usualSizes(kind, system);
+    return { length: l, width: w, thickness: t, usual, from: `usual size of ${kind.name.toLowerCase()}` };
+  }
+  if ([length, width, thickness].every((s) => s === undefined) && cell('length') === '' && cell('size') === '') {
+    const [l, w, t] = UNKNOWN_SIZE;
+    return { length: l, width: w, thickness: t, usual, from: NOT_KNOWN };
+  }
   if (form === 'sheets' && grammage) thickness ??= sheetThickness(grammage);
   if (form !== undefined && isRound(form)) thickness ??= width;
   // Two sizes that differ much are a length and a diameter, as in quick entry.
@@ -262,7 +279,7 @@ function sizesOf(
     length >= 3 * width
   )
     thickness ??= width;
-  return { length, width, thickness, usual };
+  return { length, width, thickness, usual, from: '' };
 }
 
 /** A number with decimal point or comma and thousands gaps; null when it is none. "1.234,5" and "1,234.5" are both read. */

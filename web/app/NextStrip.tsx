@@ -55,7 +55,7 @@ export function NextStrip() {
           <Way to={`${base}/begin`}>Make it</Way>
         </>
       )}
-      {enough && !planned && <span className="text-lichen">Enough for a first plan</span>}
+      {enough && !planned && <b>✓ Enough for a first plan</b>}
       <Button
         look="quiet"
         className="ml-auto"

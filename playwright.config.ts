@@ -20,6 +20,8 @@ export default defineConfig({
   globalSetup: './e2e/setup.ts',
   use: {
     viewport: { width: 1280, height: 800 },
+    // Feet and inches are offered first to whoever reads American English.
+    locale: 'en-GB',
     reducedMotion: 'reduce',
     // Kept for the story that is about it: it would fetch the whole application for each of the others.
     serviceWorkers: 'block',

@@ -222,6 +222,11 @@ export function guessSizes(
     take(rounded(isRound(form) ? [l, w, w] : [l, w, t]));
     return compared.from;
   }
+  // A bucket of clay is as large as its bucket.
+  if (kind && given === 0 && held && held.litres !== null && form === 'pieces' && !kind.pack) {
+    take(bottleOf(held.litres * 1000, null, true, system));
+    return `a ${held.word} of its size`;
+  }
   if (kind && given === 0 && form === 'set' && kind.form !== 'set') {
     const many = supply.parts ?? null;
     take(rounded(many === null ? KIT : caseOf(usualSizes(kind, system), many)));

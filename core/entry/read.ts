@@ -72,15 +72,21 @@ const PAPER = /(?<![\w-])(a[0-7]|c[456]|dl|letter|legal|tabloid|#10)(?![\w-])/i;
 const USE = /^(?:for\s+)?([a-z][a-z'’ -]*?)\s+(\d+(?:[.,]\d+)?)\s*(?:x|×|times)(?:\s+(?:a|per|each)\s+session)?$/i;
 /** Numbers that belong to the name: 20 gauge, size 8, #8, no. 5, 4 ply, 120 grit. */
 const OF_NAME =
-  /#\d+(?:\/\d+)?|\b(?:no\.?|size|number|model)\s*\d+(?:\/\d+)?(?![\w.,]*\s*(?:mm|cm|in\b|"|x))|(?<![\w.,/])\d+\s*-?\s*(?:gauge|ga|ply|grit|watts?|volts?|tpi|wt|denier|mesh)\b|(?<![\w.,/])\d+[- ](?:ring|hole|tier|way|part)\b/gi;
+  /#\d+(?:\/\d+)?|\b(?:no\.?|size|number|model)\s*\d+(?:\/\d+)?(?![\w.,]*\s*(?:mm|cm|in\b|"|x))|(?<![\w.,/])\d+\s*-?\s*(?:gauge|ga|ply|grit|watts?|volts?|tpi|wt|denier|mesh)\b|(?<![\w.,/])\d+-(?:ring|hole|tier|way|part)\b|(?<![\w.,/])[234] ring\b/gi;
 /** A sheet of what else comes on rolls, mm. */
 const VINYL = 0.2;
 /** A weight before what is weighed comes in: "5 lb bags of". */
 const WEIGHED =
   /(\d+(?:[.,]\d+)?)[\s-]*(lbs?|pounds?|kg|kilos?|g|oz)\s+((?:bags?|box(?:es)?|sacks?|tubs?|packs?|packages?|blocks?|buckets?)\s+of\b)/i;
+/** A weight with what it comes in, at the end: "grout, 2 lb bag". */
+const WEIGHED_LAST =
+  /(?<![\w.,/])(\d+(?:[.,]\d+)?)[\s-]*(lbs?|pounds?|kg|kilos?|g|oz)\s+(?:bag|box|sack|tub|pack|package|bucket)(?=\s*(?:$|[,;]))/i;
 /** Comes by the yard and is rolled up once its length is typed. */
 const BY_THE_YARD =
   /tape|ribbon|elastic|lace|trim|braid|binding|webbing|cord|twine|string|piping|vinyl|chain|wire|rope|bias/i;
+
+/** Kinds of what is rolled up once its length is typed. */
+const COMES_ON_ROLLS: ReadonlySet<string> = new Set(['trims', 'tapes', 'vinyl', 'wire', 'wrap', 'findings', 'packing']);
 
 /**
  * Reads one line of quick entry.
@@ -120,6 +126,7 @@ export function readLine(
   const body = takeUses(clean, activities, read);
   let weighed = '';
   const rest = new Rest(body.replace(/^\s*(?:[-–•*]\s+)/, ''));
+  rest.text = rest.text.replace(WEIGHED_LAST, ' $1 $2 ');
   rest.text = rest.text.replace(WEIGHED, (_, amount: string, unit: string, of: string) => {
     weighed = ` ; ${amount} ${unit} `;
     return of;
@@ -138,7 +145,6 @@ export function readLine(
   const compared = takeComparison(rest) ?? classOf(rest);
   const kind = kinds ? kindOf(body, kinds) : null;
   const inKind = new Set(kind ? stems(kind.name) : []);
-  const noun = new Set([...inKind].slice(-1));
   const multiple = takeMultiple(rest);
   const divided = takeDivided(rest);
   const packed = takeCount(new Rest(rest.text)).count;
@@ -165,7 +171,7 @@ export function readLine(
   if (/\b(?:sets?|kits?)$/i.test(rest.text.replace(/[\s;:.–-]+$/, '')) && !inKind.has('set') && !inKind.has('kit'))
     supply.form = 'set';
   supply.parts = counted.parts;
-  supply.name = nameOf(rest.text, supply.form ?? 'pieces', noun);
+  supply.name = nameOf(rest.text, supply.form ?? 'pieces', inKind);
   takeTraits(rest, supply);
 
   supply.form ??= isLong(sizes) ? 'long' : 'pieces';
@@ -194,8 +200,14 @@ export function readLine(
     understood.push(`${counted.backstock} of them spare`);
   }
   const back = rest.text.replace(/§+/g, (marks) => kept[marks.length - 1]!);
-  supply.name = nameOf(back, supply.form, noun);
+  supply.name = nameOf(back, supply.form, inKind);
   if (supply.name === '' && kind && /\breams?\b/i.test(body)) supply.name = kind.name;
+  // Boxes of pins are counted as boxes, and called so.
+  if (held && supply.name !== '' && inKind.has(stem(held.word)) && supply.form === 'pieces')
+    supply.name = nameOf(
+      `${held.number === 1 ? held.word : plural(held.word)} of ${supply.name.charAt(0).toLowerCase()}${supply.name.slice(1)}`,
+      'pieces',
+    );
   if (supply.name === '' && held) supply.name = nameOf(plural(held.word), 'pieces');
   if (supply.name !== '' && !/\p{L}/u.test(supply.name))
     problems.push(`“${supply.name}” was not understood; a name has letters.`);
@@ -286,7 +298,7 @@ function takeGrammage(rest: Rest, supply: ReadLine['supply'], system: UnitSystem
 
 /** A measure with its unit and what it is of, and numbers that belong to the name: nothing that says the kind. */
 const MEASURED =
-  /(?<![\w.,/])\d[\d.,/ ]*(?:-\d+\/\d+)?\s*(?:mm|cm|met(?:re|er)s?|m|in|inch(?:es)?|ft|feet|yards?|yds?|kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|cl|l|lit(?:re|er)s?|"|')(?![a-z])|\b(?:wide|long|thick|tall|high|deep|across|pairs?|pcs)\b/gi;
+  /(?<![\w.,/])\d[\d.,/ ]*(?:-\d+\/\d+)?\s*(?:mm|cm|met(?:re|er)s?|m|in|inch(?:es)?|ft|feet|yards?|yds?|kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|cl|l|lit(?:re|er)s?|sheets?|pcs|pieces?|"|')(?![a-z])(?:\s+(?:bags?|box(?:es)?|sacks?|tubs?|buckets?)(?=\s*(?:$|[,;])))?|\b(?:wide|long|thick|tall|high|deep|across|pairs?|pcs)\b/gi;
 
 /** The kind of which a line speaks; what a thing is for says it only where nothing else does. */
 function kindOf(body: string, kinds: KindFinder): Kind | null {
@@ -322,7 +334,10 @@ function formFor(body: string, sizes: Sizes, kind: Kind | null, paper: boolean):
   const square = (x: number, y: number) => Math.abs(x - y) < 0.02 * x;
   if (c !== undefined && isRound(kind.form) && !square(a!, b!) && !square(b!, c) && !square(a!, c)) return 'pieces';
   const long = Math.max(0, ...sizes.plain, sizes.long ?? 0);
-  if (kind.form !== 'rolls' && kind.category !== 'fabric' && long >= 1400 && BY_THE_YARD.test(body)) return 'rolls';
+  if (said === 'sheets' && /\d\s+sheets?\b/i.test(body) && kind.form === 'pieces' && kind.thickness <= 15)
+    return 'sheets';
+  if (kind.form !== 'rolls' && COMES_ON_ROLLS.has(kind.category) && long >= 1400 && BY_THE_YARD.test(body))
+    return 'rolls';
   return kind.form;
 }
 
@@ -455,7 +470,7 @@ function paperDefaults(
   if (supply.grammage == null && supply.thickness === undefined && supply.length !== undefined) {
     supply.sizeFrom ??= 'a usual thickness';
     if (kind && kind.form !== 'sheets') {
-      supply.thickness = kind.thickness < 10 ? kind.thickness : VINYL;
+      supply.thickness = kind.form === 'soft' && kind.thickness < 10 ? kind.thickness : VINYL;
       assumed.push(`${formatLength(supply.thickness, system)} thick, as usual`);
       return;
     }

@@ -31,7 +31,7 @@ const MANY = String.raw`(\d+|a\s+couple(?:\s+of)?|a\s+few|several|${WORDS})`;
 const GROUP =
   '(?:packs?|packets?|packages?|boxes|box|tins?|bags?|cases?|jars?|books?|pads?|bundles?|tubs?|rolls?|cards?|strips?|sleeves?|cartons?|sheets?)';
 const COUNT_NUMBER = String.raw`\d{1,3}(?:[ .,]\d{3})+(?!\d)|\d+`;
-const NOT_MEASURE = String.raw`(?!\s*-?\s*(?:[x×*/]\s*\d|\d+\s*\/\s*\d|mm|cm|m\b|met(?:re|er)s?\b|yards?\b|yds?\b|in\b|inch|ft\b|feet|foot\b|g\b|grams?\b|kg|kilos?\b|lbs?\b|pounds?\b|oz|ounces?\b|ml|cl\b|l\b|lit(?:re|er)s?\b|quarts?\b|qts?\b|pints?\b|gal|gsm|gauge\b|ga\b|ply\b|grit\b|watts?\b|volts?\b|hole\b|holes\b|ring\b|tiers?\b|way\b|"|″|'|[.,]\d))`;
+const NOT_MEASURE = String.raw`(?!\s*-?\s*(?:[x×*/]\s*\d|\d+\s*\/\s*\d|mm|cm|m\b|met(?:re|er)s?\b|yards?\b|yds?\b|in\b|inch|ft\b|feet|foot\b|g\b|grams?\b|kg|kilos?\b|lbs?\b|pounds?\b|oz|ounces?\b|ml|cl\b|l\b|lit(?:re|er)s?\b|quarts?\b|qts?\b|pints?\b|gal|gsm|gauge\b|ga\b|ply\b|grit\b|watts?\b|volts?\b|"|″|'|[.,]\d))`;
 
 export interface Counted {
   /** null when no count was found yet. */

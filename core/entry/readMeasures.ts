@@ -2,7 +2,7 @@
 import { LENGTH_UNITS, readAmount, type UnitSystem } from '../model/measure.ts';
 
 const NUM = String.raw`(?:\d+[ -]\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?)`;
-const UNIT = String.raw`(?:millimet(?:re|er)s?|centimet(?:re|er)s?|met(?:re|er)s?|mm|cm|m|inches|inch|in|feet|foot|ft|yards?|yd|"|″|'')`;
+const UNIT = String.raw`(?:millimet(?:re|er)s?|centimet(?:re|er)s?|met(?:re|er)s?|mm|cm|m|inches|inch|in|feet|foot|ft|yards?|yds?|"|″|'')`;
 const TIMES = String.raw`(?:\s*(?:x|×|\*|by)\s*|\s+\/\s+)`;
 const BEFORE = String.raw`(?<![\w.,/])`;
 const AFTER = String.raw`(?![\w/])`;

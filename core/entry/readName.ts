@@ -28,14 +28,24 @@ const asName = (text: string): string => {
 /**
  * The name: what nothing else was made of. What only says in what a thing comes is left out: "60 spools of thread" are
  * threads.
- * @param own stems of words that belong to the thing: jam jars are no jam
+ * @param own stems of the words of its kind: jam jars are no jam, but spools of ribbon are ribbon
  */
 export function nameOf(rest: string, form: Supply['form'], own: ReadonlySet<string> = new Set()): string {
   const name = tidyUp(rest);
   const short = ['pieces', 'long', 'set', 'machine'].includes(form)
     ? name
-    : tidyUp(name.replace(CONTAINER_WORDS, (w) => (own.has(stem(w)) ? w : ' ')).replace(/\s+of\s+/g, ' '));
+    : tidyUp(
+        name
+          .replace(CONTAINER_WORDS, (w, at: number) => (belongs(w, name.slice(0, at), own) ? w : ' '))
+          .replace(/\s+of\s+/g, ' '),
+      );
   return asName(short === '' ? name : short);
+}
+
+/** Whether a container's word belongs to what stands before it. */
+function belongs(word: string, before: string, own: ReadonlySet<string>): boolean {
+  const last = /([a-z]+)[\s-]*$/i.exec(before)?.[1];
+  return own.has(stem(word)) && last !== undefined && own.has(stem(last));
 }
 
 const SHADE = /^(?:dark|light|pale|deep|bright|neon|pastel|dusty|warm|cool)$/;

@@ -2,7 +2,9 @@ import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
-import { emptyPlan, PLAN_VERSION } from '../model/plan.ts';
+import { demoPlan } from '@heronstone/testing/demo.ts';
+import { applyChanges, remove } from '../model/change.ts';
+import { emptyPlan, PLAN_VERSION, type Plan } from '../model/plan.ts';
 import { planFileJsonSchema, readPlanFile, writePlanFile } from './planFile.ts';
 
 const findings = (text: string) => {
@@ -77,4 +79,30 @@ test('an id that is used twice, and a reference to nothing', () => {
 test('docs/plan.schema.json is the schema of this program', () => {
   const kept: unknown = JSON.parse(readFileSync(new URL('../../docs/plan.schema.json', import.meta.url), 'utf8'));
   expect(kept).toEqual(JSON.parse(JSON.stringify(planFileJsonSchema())));
+});
+
+test('before version 13 what had no place today was hunted for, and still is; a plan without today hunts for nothing', () => {
+  const older = (plan: Plan) => {
+    const data = JSON.parse(writePlanFile(plan)) as { version: number; supplies: Array<Record<string, unknown>> };
+    for (const s of data.supplies) for (const field of ['hunted', 'sizeFrom', 'countFrom']) delete s[field];
+    const read = readPlanFile(JSON.stringify({ ...data, version: 12 }));
+    if (!read.ok) throw new Error(read.findings[0]!.message);
+    return Object.values(read.plan.supplies)
+      .filter((s) => s.hunted)
+      .map((s) => s.id)
+      .sort();
+  };
+  const demo = demoPlan();
+  expect(older(demo)).toEqual(
+    Object.values(demo.supplies)
+      .filter((s) => s.hunted)
+      .map((s) => s.id)
+      .sort(),
+  );
+  const today = Object.values(demo.placements).filter((p) => p.arrangement === 'today');
+  const never = applyChanges(
+    demo,
+    today.map((p) => remove('placements', p.id)),
+  ).plan;
+  expect(older(never)).toEqual([]);
 });

@@ -1,5 +1,14 @@
 import fc from 'fast-check';
-import { formatArea, formatLength, formatMass, formatSize, readAmount, readLength } from './measure.ts';
+import {
+  formatArea,
+  formatLength,
+  formatMass,
+  formatSize,
+  readAmount,
+  readLength,
+  formatPaper,
+  formatVolume,
+} from './measure.ts';
 
 const mm = (text: string, system: 'metric' | 'imperial' = 'metric') => {
   const read = readLength(text, system);
@@ -37,6 +46,59 @@ describe('reading lengths', () => {
   });
 
   test('a fraction over nothing is no number', () => expect(readAmount('1/0')).toBeNull());
+});
+
+describe('feet and inches as people type them', () => {
+  test.each([
+    ['13', 13 * 304.8],
+    ['13-6', 4114.8],
+    ['13 6', 4114.8],
+    [`13' 6 1/2"`, 4127.5],
+    ['13 ft 6', 4114.8],
+    ['13ft. 6in.', 4114.8],
+    ['138', 3505.2],
+    ['12 1/2', 12.5 * 304.8],
+    ['4.1 m', 4100],
+    ['3 yd', 2743.2],
+  ])('%s of a room', (text, mm) => {
+    const read = readLength(text, 'imperial', true);
+    expect(read.ok && read.mm).toBeCloseTo(mm, 6);
+  });
+
+  test('of a thing a bare number is inches, and a fraction is no feet', () => {
+    const of = (text: string) => {
+      const read = readLength(text, 'imperial');
+      return read.ok ? read.mm / 25.4 : read.message;
+    };
+    expect(of('13')).toBeCloseTo(13);
+    expect(of('12 1/2')).toBeCloseTo(12.5);
+    expect(of('3-1/4')).toBeCloseTo(3.25);
+    expect(of('5-11')).toBeCloseTo(71);
+    expect(of('5-12')).toMatch(/is not a length/);
+    expect(of('x'.repeat(5000))).toMatch(/^“x{40}…” is not a length/);
+  });
+
+  test('centimetres are read and written', () => {
+    expect(readLength('12.5', 'centimetres')).toEqual({ ok: true, mm: 125 });
+    expect(readLength('80 mm', 'centimetres')).toEqual({ ok: true, mm: 80 });
+    expect(formatLength(3457, 'centimetres')).toBe('345.7 cm');
+    expect(formatLength(0.27, 'centimetres')).toBe('0.03 cm');
+    expect(formatSize([330, 430, 68], 'centimetres')).toBe('33 × 43 × 6.8 cm');
+  });
+
+  test('sheets are said in thousandths and pounds; volumes in quarts and fluid ounces', () => {
+    expect(formatSize([279.4, 215.9, 0.27], 'imperial')).toBe('11 × 8 1/2 × 0.011 in');
+    // 80 lb cover is 216 g/m², 65 lb cover 176, 20 lb bond 75 (basic sizes of the American paper trade).
+    expect([216, 176, 75, 118].map((g) => formatPaper(g, 'imperial'))).toEqual([
+      '80 lb cover',
+      '65 lb cover',
+      '20 lb bond',
+      '80 lb text',
+    ]);
+    expect([formatVolume(236.6, 'imperial'), formatVolume(1893, 'imperial')]).toEqual(['8 fl oz', '2 qt']);
+    // No fraction finer than sixteenths that nobody typed.
+    expect(formatLength(1000, 'imperial')).toBe('39 3/8 in');
+  });
 });
 
 describe('writing lengths', () => {

@@ -84,6 +84,26 @@ describe('a week', () => {
     expect(motionRows(w.motions).map((r) => r.minutes)).toEqual(Object.values(w.motions).sort((a, b) => b - a));
   });
 
+  test('what is not noted is not hunted for, and today is compared on what is noted', () => {
+    const whole = evaluate(demo);
+    expect(whole.compared).toEqual({
+      supplies: Object.keys(demo.supplies).length,
+      left: 0,
+      today: whole.week.today.minutes,
+      planned: whole.week.planned.minutes,
+    });
+    const some = Object.values(demo.placements).filter((p) => p.arrangement === 'today');
+    const gone = some.slice(0, 100).map((p) => remove('placements', p.id));
+    const few = having(demo, ...gone);
+    expect(few.week.today.hunting).toBeCloseTo(whole.week.today.hunting, 9);
+    expect(few.week.today.notNoted).toBeGreaterThan(80);
+    expect(few.compared.left).toBeGreaterThan(80);
+    expect(few.compared.planned).toBeLessThan(whole.compared.planned);
+    const hunted = having(demo, ...gone, set('supplies', some[0]!.supply, { hunted: true }));
+    expect(hunted.week.today.hunting).toBeGreaterThanOrEqual(few.week.today.hunting);
+    expect(hunted.week.today.notNoted).toBe(few.week.today.notNoted - 1);
+  });
+
   test('getting up costs stand and sit, each time', () => {
     const w = week.today;
     // Setting up adds a little: a kit is fetched, standing.

@@ -111,7 +111,7 @@ Yarn scrap; yarn oddment; leftover yarn; yarn end | yarn | soft | 80x80x60 | 25 
 Wool roving; roving; wool top; wool tops; felting wool; merino roving | yarn | soft | 200x120x60 | 60 | L |
 Fleece raw; raw fleece; raw wool | yarn | soft | 600x400x250 | 2000 | L |
 Tapestry wool; crewel wool; persian wool | yarn | pieces | 100x40x20 | 12 | L |
-Crochet hook; hook; tunisian hook | needles | pieces | 150x12x10 | 12 | |
+Crochet hook; tunisian hook | needles | pieces | 150x12x10 | 12 | |
 Knitting needle; straight needle; pair of knitting needles; needle pair | needles | pieces | 350x8x8 | 15 | |
 Circular needle; circular knitting needle | needles | pieces | 200x150x5 | 25 | |
 Double-pointed needle; double pointed needle; dpn; sock needle | needles | pieces | 210x40x10 | 25 | |

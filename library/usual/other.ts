@@ -176,6 +176,7 @@ Shop vacuum; vacuum; vacuum cleaner; handheld vacuum; hand vacuum; dust extracto
 Fan; heater; fan heater; air purifier; dehumidifier | machines | machine | 300x300x400 | 3000 | |
 Staple gun; stapler gun; rivet gun; pop riveter; caulking gun | tools | pieces | 200x150x35 | 700 | |
 Screw; wood screw; nail; panel pin; tack; bolt; washer; wall plug; screw eye; picture hook; cup hook; hinge; small hinge; bracket; upholstery tack; wing nut; machine screw; screw hook; hook screw; furniture tack | findings | loose | 25x8x8 | 2 | M | 100
+Zip tie; cable tie; twist tie | packing | loose | 200x5x3 | 1 | | 100
 Magnet; round magnet; disc magnet; fridge magnet; neodymium magnet; button magnet | findings | loose | 10x10x3 | 2 | | 20
 Handle; drawer knob; knob; drawer pull; cabinet knob | findings | pieces | 100x35x30 | 60 | |
 Spirit level; level; stud finder; laser level; carpenter square; combination square; try square; speed square; bevel gauge | tools | pieces | 300x150x25 | 300 | |
@@ -211,7 +212,7 @@ Poster tube; map tube; document tube | packing | long | 700x80 | 250 | |
 Empty bottle; spray bottle empty; dropper bottle; squeeze bottle; fine tip bottle; precision tip bottle; roll-on bottle; vial; glass vial; cork bottle; test tube | packing | bottles | 100x35 | 20 | |
 Storage tin; metal tin; empty tin; tin; mint tin; cookie tin; tin box; biscuit tin | packing | pieces | 200x150x80 | 250 | |
 Picture frame; photo frame; frame; shadow box; box frame | frames | pieces | 320x260x25 | 700 | G |
-Sawtooth hanger; d-ring hanger; picture wire; adhesive hook; picture hanger; wall hook | findings | pieces | 120x80x15 | 20 | |
+Sawtooth hanger; d-ring hanger; picture wire; adhesive hook; picture hanger; wall hook; hook | findings | pieces | 120x80x15 | 20 | |
 Holiday ornament; ornament; bauble; christmas bauble; christmas ornament; tree ornament; glass ornament; clear bauble; fillable ornament | seasonal | pieces | 80x80x80 | 30 | G |
 Box of baubles; boxes of baubles; christmas baubles boxes; christmas decorations box; box of ornaments; box of christmas decorations; halloween decorations box | seasonal | pieces | 300x200x80 | 500 | G |
 Christmas decoration; halloween decoration; easter decoration; easter egg; seasonal decoration; party decoration; banner; balloon; party supplies | seasonal | pieces | 200x150x60 | 80 | |

@@ -25,12 +25,15 @@ const NewPlan = z.object({
   units: MetaSchema.shape.units,
 });
 
+/** Where people measure in feet and inches, by the browser's language; elsewhere in millimetres, as furniture is sold. */
+const usualUnits = (): 'imperial' | 'metric' => (/-(?:US|LR|MM)$/i.test(navigator.language) ? 'imperial' : 'metric');
+
 export function StartPage() {
   const navigate = useNavigate();
   const [plans, setPlans] = useState<Array<{ id: string; name: string; room: string }> | null>(null);
   const form = useForm({
     resolver: zodResolver(NewPlan),
-    defaultValues: { name: '', units: 'metric' as const },
+    defaultValues: { name: '', units: usualUnits() },
   });
   const wrong = form.formState.errors.name?.message;
   const [problems, setProblems] = useState<string[]>([]);
@@ -40,9 +43,14 @@ export function StartPage() {
         ? cause.findings.slice(0, 6).map((f) => f.message)
         : [cause instanceof Error ? cause.message : String(cause)],
     );
+  const { setFocus } = form;
   useEffect(() => {
-    api.plans().then(setPlans, fail);
-  }, []);
+    api.plans().then((found) => {
+      setPlans(found);
+      // Whoever has no plan yet begins to type.
+      if (found.length === 0) setFocus('name');
+    }, fail);
+  }, [setFocus]);
   const begin = async (plan: z.output<typeof NewPlan>) => {
     try {
       const { id } = await api.create({ id: newId(), ...plan, start: { step: 0, crafts: [] } });

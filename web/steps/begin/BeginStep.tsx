@@ -5,11 +5,13 @@
 import { useEffect } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { lackingFor, type Need } from '@heronstone/core/ask/firstPlan.ts';
+import { usesForAll } from '@heronstone/core/entry/likelyUse.ts';
+import { craftsWith, KINDS } from '@heronstone/library/usualSizes.ts';
 import { setMeta, type Change } from '@heronstone/core/model/change.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { commit, redo, undo } from '../../state/plan.ts';
 import { fillRoom } from '../../state/searching.ts';
-import { setArrangement, useStore } from '../../state/state.ts';
+import { newId, setArrangement, useStore } from '../../state/state.ts';
 import { solver } from '../../engine/client.ts';
 import { SaveState } from '../../app/SaveState.tsx';
 import { Said } from '../../app/Said.tsx';
@@ -61,7 +63,7 @@ export function BeginStep() {
     await navigate(`/plan/${plan.meta.id}/${hasRoom ? 'furnish' : 'measure'}`);
   };
   const first = async () => {
-    commit('The questions are answered', [to(ANSWERED)]);
+    commit('The questions are answered', [...usesForAll(plan, { craftsWith, kinds: KINDS }, newId), to(ANSWERED)]);
     setArrangement('planned');
     await navigate(`/plan/${plan.meta.id}/place`);
     void fillRoom({ kind: 'room' });

@@ -1,12 +1,15 @@
 /** One button plans the room; the best so far is on the screen while it looks for better. */
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { usesForAll } from '@heronstone/core/entry/likelyUse.ts';
+import { craftsWith, KINDS } from '@heronstone/library/usualSizes.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { WAY_WORDS } from '@heronstone/core/model/sorting.ts';
 import type { Task } from '@heronstone/core/search/tasks.ts';
 import { solver } from '../../engine/client.ts';
 import { cancelSearch, fillRoom, gapOf, useSearching } from '../../state/searching.ts';
-import { useStore } from '../../state/state.ts';
+import { commit } from '../../state/plan.ts';
+import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
 
@@ -49,6 +52,19 @@ export function FillPanel() {
           Ways of sorting
         </button>
       </p>
+      {Object.keys(plan.uses).length === 0 && Object.keys(plan.supplies).length > 0 && (
+        <div className="mt-2 rounded-lg border border-dashed border-soft px-3 py-2">
+          <p>Nothing says yet what is used for what, so no place is better than another.</p>
+          <Button
+            look="quiet"
+            onClick={() =>
+              commit('Take everything as used once a session', usesForAll(plan, { craftsWith, kinds: KINDS }, newId))
+            }
+          >
+            Take everything as used once a session
+          </Button>
+        </div>
+      )}
       {locked > 0 && <p className="text-xs text-soft">{locked} that you keep where they are stay there.</p>}
       {planned.length > 0 && (
         <div className="mt-2">

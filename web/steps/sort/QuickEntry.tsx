@@ -51,7 +51,7 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
   const ready = reads.filter(({ read }) => read.draft);
   const full = one?.supply.category && report ? fullPlacesOf(plan, report, one.supply.category) : [];
   const likelyFor = (read: ReadLine) =>
-    read.uses.length > 0 ? null : likelyUse(plan, craftsWith(read.supply.category ?? ''));
+    read.uses.length > 0 ? null : likelyUse(plan, read.supply.category ?? '', { craftsWith, kinds: KINDS });
   const made = (read: ReadLine): NewSupply => {
     const home = !place && isNew && bin && plan.units[bin.unit] ? { ...bin, container: null } : place;
     const said = read.uses.map((u) => ({

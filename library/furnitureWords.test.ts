@@ -41,5 +41,6 @@ test('a line of furniture is read as people type it', () => {
     ['Work table', 1],
     ['Slim drawer unit', 3],
   ]);
+  expect(read('ironing table, craft desk')).toEqual([['Work table', 2]]);
   expect(furnitureIn('spaceship, cart', titles).unknown).toEqual(['spaceship']);
 });

@@ -81,7 +81,9 @@ export function furnitureIn(
       titles.find((t) => t.toLowerCase() === words || t.toLowerCase() === one) ??
       titles.find((t) => t === (USUAL[words] ?? USUAL[one])) ??
       titles.find((t) => t.toLowerCase().includes(one)) ??
-      titles.find((t) => meansFurniture(one, t) || meansFurniture(words, t));
+      titles.find((t) => meansFurniture(one, t) || meansFurniture(words, t)) ??
+      // "Ironing table" is a table.
+      titles.find((t) => t === USUAL[words.split(' ').at(-1)!] || t === USUAL[one.split(' ').at(-1)!]);
     const count = Math.min(12, number === undefined ? 1 : (NUMBERS[number.toLowerCase()] ?? Number(number)));
     if (title && one.length > 2) found.set(title, (found.get(title) ?? 0) + count);
     else unknown.push(part.trim());

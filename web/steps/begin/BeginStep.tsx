@@ -17,6 +17,7 @@ import { SaveState } from '../../app/SaveState.tsx';
 import { Said } from '../../app/Said.tsx';
 import { isTyping } from '../../ui/keys.ts';
 import { Button } from '../../ui/Button.tsx';
+import { useNarrow } from '../../ui/narrow.ts';
 import type { Question } from './question.ts';
 import { CraftsQuestion } from './CraftsQuestion.tsx';
 import { FurnitureQuestion } from './FurnitureQuestion.tsx';
@@ -42,6 +43,7 @@ export function BeginStep() {
   const start = plan.meta.start ?? { step: QUESTIONS.length, crafts: [] };
   const step = Math.min(start.step, QUESTIONS.length);
   const hasRoom = Object.keys(plan.corners).length >= 3;
+  const narrow = useNarrow();
   useEffect(() => {
     document.title = `Setup · ${plan.meta.name} · Heronstone`;
     // So that the first answer does not wait for the worker to start.
@@ -89,44 +91,48 @@ export function BeginStep() {
           </Button>
         </span>
       </header>
-      <main id="main" className="flex min-h-0 grow max-md:flex-col max-md:overflow-y-auto" tabIndex={-1}>
-        <section
-          aria-labelledby="question"
-          className="flex w-[32rem] shrink-0 flex-col overflow-y-auto px-8 py-6 max-md:w-full max-md:overflow-visible max-md:px-4"
-        >
-          <p className="text-soft" role="status">
-            {step < QUESTIONS.length ? `Question ${step + 1} of ${QUESTIONS.length}` : 'All questions are answered.'}
-          </p>
-          <h1 id="question" className="mb-3 text-3xl">
-            {title}
-          </h1>
-          {Asked ? (
-            <>
-              <Asked key={step} answer={answer} />
-              <div className="mt-3 flex gap-2">
-                {step > 0 && (
-                  <Button look="quiet" onClick={() => commit('Go back to a question', [to(step - 1)])}>
-                    Back
-                  </Button>
-                )}
-                <Button look="quiet" onClick={() => commit(`Skip: ${title}`, [to(step + 1)])}>
-                  Skip this
-                </Button>
-              </div>
-            </>
-          ) : (
-            <Ready onFirst={() => void first()} onBack={(n) => commit('Go back to a question', [to(n)])} />
-          )}
-          <Said grows="down" className="mt-4 min-h-10 shrink-0" />
-        </section>
-        <div className="min-h-0 grow bg-sand/40 p-6 max-md:h-80 max-md:shrink-0 max-md:p-3">
-          {hasRoom ? (
-            <FromAbove editable rings={false} />
-          ) : (
-            <p className="grid h-full place-items-center text-center text-soft">
-              Your room is drawn here as you answer.
+      <main id="main" className="flex min-h-0 grow flex-col" tabIndex={-1}>
+        <div className="relative flex min-h-0 grow max-md:flex-col">
+          <section
+            aria-labelledby="question"
+            className="relative flex w-[32rem] shrink-0 flex-col px-8 py-6 max-md:w-full max-md:px-4 md:overflow-y-auto"
+          >
+            <p className="text-soft" role="status">
+              {step < QUESTIONS.length ? `Question ${step + 1} of ${QUESTIONS.length}` : 'All questions are answered.'}
             </p>
-          )}
+            <h1 id="question" className="mb-3 text-3xl">
+              {title}
+            </h1>
+            {Asked ? (
+              <>
+                <Asked key={step} answer={answer} />
+                <div className="mt-3 flex gap-2">
+                  {step > 0 && (
+                    <Button look="quiet" onClick={() => commit('Go back to a question', [to(step - 1)])}>
+                      Back
+                    </Button>
+                  )}
+                  <Button look="quiet" onClick={() => commit(`Skip: ${title}`, [to(step + 1)])}>
+                    Skip this
+                  </Button>
+                </div>
+              </>
+            ) : (
+              <Ready onFirst={() => void first()} onBack={(n) => commit('Go back to a question', [to(n)])} />
+            )}
+            <Said grows="down" className="mt-4 min-h-10 shrink-0" />
+          </section>
+          <div
+            className={`min-h-0 grow bg-sand/40 p-6 max-md:order-first max-md:shrink-0 max-md:grow-0 max-md:p-2 ${hasRoom ? 'max-md:h-44' : 'max-md:hidden'}`}
+          >
+            {hasRoom ? (
+              <FromAbove editable={!narrow} small={narrow} rings={false} />
+            ) : (
+              <p className="grid h-full place-items-center text-center text-soft">
+                Your room is drawn here as you answer.
+              </p>
+            )}
+          </div>
         </div>
       </main>
     </div>

@@ -6,6 +6,7 @@ import { applyChanges } from '@heronstone/core/model/change.ts';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { fetchesAWeek, sceneOf } from '@heronstone/core/scene/scene.ts';
 import { changesTo, solveAll } from '@heronstone/core/search/solve.ts';
+import { LONG_RUN } from '@heronstone/testing/runs.ts';
 import { ROOMS, sampleRoom } from './rooms.ts';
 
 /** How high stiff things, and thin ones, lie on each other at most, mm; places.md 4 (common practice, no source). */
@@ -30,7 +31,10 @@ function rowOf(key: string): string[][] {
 
 describe.each(Object.keys(ROOMS))('%s', (key) => {
   const empty = sampleRoom(key);
-  const plan = applyChanges(empty, changesTo(empty, solveAll(empty, { seed: 1 }))).plan;
+  const plan = applyChanges(
+    empty,
+    changesTo(empty, solveAll(empty, { seed: 1, ...(LONG_RUN ? {} : { moves: 6000 }) })),
+  ).plan;
   const report = evaluate(plan);
   const scene = sceneOf(plan);
   const planned = Object.values(report.placements).filter((p) => p.arrangement === 'planned');

@@ -2,7 +2,7 @@ import { longTest } from '@heronstone/testing/longTest.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
-import { applyChanges } from '../model/change.ts';
+import { applyChanges, set } from '../model/change.ts';
 import { emptyPlan } from '../model/plan.ts';
 import { addSupplies } from '../entry/supplies.ts';
 import { KindFinder } from '../entry/kinds.ts';
@@ -161,4 +161,23 @@ test('property: supplies written as CSV come back the same', () => {
     }),
     { numRuns: runs(20) },
   );
+});
+
+test('sizes are written in the measures of the plan, and read back as they were', () => {
+  for (const units of ['imperial', 'centimetres', 'metric'] as const) {
+    const draft = readSuppliesCsv('name,count,size\nPads,3,3 x 2 x 7/8 in', 'imperial').supplies[0]!.draft;
+    const plan = applyChanges(emptyPlan({ id: 'p', units }), [set('supplies', 's', { id: 's', ...draft })]).plan;
+    const text = writeSuppliesCsv(plan);
+    expect(text).toContain({ imperial: '0.875 in', centimetres: '2.2225 cm', metric: '22.225 mm' }[units]);
+    const back = readSuppliesCsv(text, units).supplies[0]!.draft;
+    expect([back.length, back.width, back.thickness].map((mm) => Math.round(mm * 100) / 100)).toEqual([
+      76.2, 50.8, 22.23,
+    ]);
+  }
+});
+
+test.each(['2026-02-30', '2026-13-01', '2025-02-29'])('%s is no date', (day) => {
+  const { supplies, problems } = readSuppliesCsv(`name,count,last used\nPens,3,${day}`, 'metric');
+  expect(supplies).toEqual([]);
+  expect(problems[0]!.message).toMatch(/a date that exists/);
 });

@@ -303,7 +303,13 @@ function readUses(text: string): NewSupply['uses'] | null {
   return uses;
 }
 
-/** The supplies of a plan as CSV text, sizes in mm, one line each, by name. */
+/** A size with its unit, exact to a hundredth of a millimetre. */
+function sizeCell(mm: number, system: UnitSystem): string {
+  if (system === 'imperial') return `${Number((mm / 25.4).toFixed(5))} in`;
+  return system === 'metric' ? `${mm} mm` : `${Number((mm / 10).toFixed(4))} cm`;
+}
+
+/** The supplies of a plan as CSV text, sizes in the plan's measures, one line each, by name. */
 export function writeSuppliesCsv(plan: Plan): string {
   const rows = byName(plan.supplies).map((s) => {
     const uses = Object.values(plan.uses)
@@ -317,7 +323,7 @@ export function writeSuppliesCsv(plan: Plan): string {
       s.category,
       s.form,
       s.count,
-      ...[s.length, s.width, s.thickness].map((mm) => `${mm} mm`),
+      ...[s.length, s.width, s.thickness].map((mm) => sizeCell(mm, plan.meta.units)),
       s.grammage ?? '',
       s.mass ?? '',
       s.goesBack ? 'yes' : 'no',

@@ -73,11 +73,17 @@ export const noSlot = z
   .regex(/^[a-z0-9]{0,12}$/, 'A slot looks like d2, c1r3, s4, t1, peg, top, under, all or box.')
   .default('');
 
+/** Whether a date is in the calendar: 30 February is read as 2 March otherwise. */
+function exists(day: string): boolean {
+  const at = new Date(`${day}T00:00:00Z`);
+  return !Number.isNaN(at.getTime()) && at.toISOString().startsWith(day);
+}
+
 /** A day like 2027-03-31 that exists, or none. */
 export const day = (what: string) =>
   z
     .string()
     .regex(/^\d{4}-\d\d-\d\d$/, `${what} is a date like 2027-03-31.`)
-    .refine((d) => !Number.isNaN(Date.parse(d)), `${what} is a date that exists.`)
+    .refine(exists, `${what} is a date that exists.`)
     .nullable()
     .default(null);

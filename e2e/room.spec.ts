@@ -38,7 +38,7 @@ test('an own cabinet: columns with inside sizes, drawers and doors, saved as a t
   await expect(sheet.getByText(/its columns need/)).toHaveCount(0);
   await page.locator('summary', { hasText: /^More$/ }).click();
   await type(page, 'Price', '240');
-  await type(page, 'Load limit per shelf, kg', '15');
+  await type(page, 'Load limit per shelf', '15');
   await page.getByLabel(words.field.iOwnThis).uncheck();
   // Four places: the drawer is 26 mm narrower than its opening, runners at both sides.
   await expect(sheet.getByText('394 × 352 × 168 mm')).toBeVisible();

@@ -83,9 +83,9 @@ async function look(page: Page, name: string): Promise<void> {
   expect([...(await violated(page, name, 'dark')), ...(await violated(page, name, 'light'))]).toEqual([]);
 }
 
-async function makeLabels(page: Page, hands: Counted, way: Locator): Promise<void> {
+async function makeLabels(page: Page, hands: Counted): Promise<void> {
   await expect(page.getByText(/The room is filled/).first()).toBeVisible(FILLED);
-  await hands.click(way);
+  await hands.click(page.getByRole('region', { name: 'What is next' }).getByRole('link', { name: 'Labels' }));
   const saved = page.waitForEvent('download');
   await hands.click(page.getByRole('button', { name: 'Make the PDF' }));
   await saved;
@@ -136,8 +136,7 @@ test.describe('in American English', () => {
     await look(page, 'Enough for a first plan');
     await hands.line('');
     await look(page, 'what is next');
-    const strip = page.getByRole('region', { name: 'What is next' });
-    await makeLabels(page, hands, strip.getByRole('link', { name: 'Labels' }));
+    await makeLabels(page, hands);
     const plan = await planOf(page, server.address);
     check(plan, 40);
     expect(Object.values(plan.people)).toMatchObject([{ name: 'Me', stature: 1625.6 }]);
@@ -185,11 +184,7 @@ test('in centimetres, the things pasted as a list; left in the middle and gone o
   await hands.click(page.getByRole('button', { name: 'Add 40 lines' }));
   await hands.click(page.getByRole('button', { name: /^Add \d+ things? and continue/ }));
   await hands.click(page.getByRole('button', { name: 'Make the first plan' }));
-  await makeLabels(
-    page,
-    hands,
-    page.getByRole('region', { name: 'What is next' }).getByRole('link', { name: 'Labels' }),
-  );
+  await makeLabels(page, hands);
   const plan = await planOf(page, server.address);
   check(plan, 40);
   expect(plan.meta.units).toBe('centimetres');
@@ -240,11 +235,7 @@ test.describe('on a phone', () => {
     await hands.click(page.getByRole('button', { name: /^Add \d+ things? and continue/ }));
     await look('enough');
     await hands.click(page.getByRole('button', { name: 'Make the first plan' }));
-    await makeLabels(
-      page,
-      hands,
-      page.getByRole('region', { name: 'What is next' }).getByRole('link', { name: 'Labels' }),
-    );
+    await makeLabels(page, hands);
     const plan = await planOf(page, server.address);
     check(plan, 40);
     console.log(

@@ -1,7 +1,7 @@
 /** Lines of things that are in the list already. */
 import { set, type Change } from '../model/change.ts';
 import type { Plan, Supply } from '../model/plan.ts';
-import type { SupplyDraft } from './read.ts';
+import type { SupplyDraft } from './line.ts';
 import { stems } from './words.ts';
 
 /** The supply that goes by the same words, whatever their number and order; null when there is none. */

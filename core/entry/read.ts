@@ -3,59 +3,22 @@
  * grammage, a mass or a use is taken out; the words that remain are the name. Nothing but a name is needed: what nobody
  * typed is guessed, and said so.
  */
-import { foldedThickness, grammageOf, isFolded, sheetMass, sheetThickness, type Basis } from '../fit/sheets.ts';
+import { grammageOf, type Basis } from '../fit/sheets.ts';
 import { FORM_FACTS, isRound, usualOrientations } from '../fit/forms.ts';
-import {
-  formatLength,
-  formatMass,
-  formatPaper,
-  formatSize,
-  formatVolume,
-  readAmount,
-  type UnitSystem,
-} from '../model/measure.ts';
-import { NOT_KNOWN } from '../model/guessed.ts';
-import { SUPPLY_DEFAULTS, TRAITS, type Supply, type Trait } from '../model/plan.ts';
+import { formatLength, formatPaper, readAmount, type UnitSystem } from '../model/measure.ts';
+import { SUPPLY_DEFAULTS, TRAITS, type Supply } from '../model/plan.ts';
 import { classOf, takeComparison } from './comparisons.ts';
-import {
-  bottleOf,
-  countHeld,
-  countIn,
-  foldedCloth,
-  guessSizes,
-  likelyUnit,
-  plural,
-  scaledBy,
-  usualSizes,
-} from './guess.ts';
+import { plural } from './guess.ts';
 import type { Kind, KindFinder } from './kinds.ts';
+import type { ReadLine } from './line.ts';
+import { countOf } from './lineCount.ts';
+import { fromKind, meantUnit, paperDefaults, readSizes } from './lineSizes.ts';
 import { formOf, isPaper } from './readForm.ts';
-import { takeCount, takeDivided, takeHeld, takeLateCount, takeMultiple, type Held } from './readCounts.ts';
+import { takeCount, takeDivided, takeHeld, takeLateCount, takeMultiple } from './readCounts.ts';
 import { Rest, takeMass, takeSizes, takeStack, takeVolume, type Sizes } from './readMeasures.ts';
 import { alikeOf, colourOf, nameOf } from './readName.ts';
-import { applySizes, isLong, paperSize } from './readSizes.ts';
+import { isLong, paperSize } from './readSizes.ts';
 import { stem, stems } from './words.ts';
-
-export type SupplyDraft = Omit<Supply, 'id'>;
-
-export interface ReadLine {
-  /** As far as it was understood. */
-  supply: Partial<SupplyDraft> & { name: string };
-  /** A whole supply, once nothing is missing. */
-  draft: SupplyDraft | null;
-  /** Uses named in the line: the activity as typed and fetches a session. */
-  uses: Array<{ activity: string; id: string | null; fetches: number }>;
-  /** What is needed before it can be kept, in words. */
-  missing: string[];
-  /** What cannot be so, in words. */
-  problems: string[];
-  /** What is odd though it can be kept, in words. */
-  doubts: string[];
-  /** What was understood, in words, for the live reading. */
-  understood: string[];
-  /** What nobody typed and was guessed, in words. */
-  assumed: string[];
-}
 
 /** How a size is typed. */
 const EXAMPLE: Readonly<Record<UnitSystem, string>> = {
@@ -73,8 +36,6 @@ const USE = /^(?:for\s+)?([a-z][a-z'’ -]*?)\s+(\d+(?:[.,]\d+)?)\s*(?:x|×|time
 /** Numbers that belong to the name: 20 gauge, size 8, #8, no. 5, 4 ply, 120 grit. */
 const OF_NAME =
   /#\d+(?:\/\d+)?|\b(?:no\.?|size|number|model)\s*\d+(?:\/\d+)?(?![\w.,]*\s*(?:mm|cm|in\b|"|x))|(?<![\w.,/])\d+\s*-?\s*(?:gauge|ga|ply|grit|watts?|volts?|tpi|wt|denier|mesh)\b|(?<![\w.,/])\d+-(?:ring|hole|tier|way|part)\b|(?<![\w.,/])[234] ring\b/gi;
-/** A sheet of what else comes on rolls, mm. */
-const VINYL = 0.2;
 /** A weight before what is weighed comes in: "5 lb bags of". */
 const WEIGHED =
   /(\d+(?:[.,]\d+)?)[\s-]*(lbs?|pounds?|kg|kilos?|g|oz)\s+((?:bags?|box(?:es)?|sacks?|tubs?|packs?|packages?|blocks?|buckets?)\s+of\b)/i;
@@ -352,218 +313,6 @@ function takeTraits(rest: Rest, supply: ReadLine['supply']): void {
   for (const trait of TRAITS) {
     const word = trait.includes(' ') ? String.raw`\b${trait}\b` : String.raw`(?<=[;,(]\s*)${trait}(?=\s*(?:[;,)]|$))`;
     if (rest.take(new RegExp(word, 'i'))) (supply.traits ??= []).push(trait);
-  }
-}
-
-/** A pair of bare numbers that would be far too large or small in the plan's own unit. */
-function meantUnit(sizes: Sizes, kind: Kind, system: UnitSystem, assumed: string[]): void {
-  const unit = likelyUnit(sizes.plain, kind, system);
-  if (!unit) return;
-  sizes.plain = sizes.plain.map((mm) => mm * unit.times);
-  assumed.push(`sizes taken as ${unit.word}`);
-}
-
-/** Sizes: as typed; of cloth by the yard and of bottles by what they hold; the rest guessed. */
-function readSizes(
-  read: ReadLine,
-  sizes: Sizes,
-  body: string,
-  kind: Kind | null,
-  compared: ReturnType<typeof takeComparison>,
-  held: Held | null,
-  volume: number | null,
-  system: UnitSystem,
-): void {
-  const { supply, understood, assumed } = read;
-  const guessed = (from: string) => {
-    supply.sizeFrom = from;
-    assumed.push(
-      from === NOT_KNOWN
-        ? 'size not known yet'
-        : `${formatSize([supply.length!, supply.width!, supply.thickness!], system)} (${from})`,
-    );
-  };
-  const long = sizes.long ?? [...sizes.plain].sort((a, b) => b - a)[0];
-  if (
-    supply.form === 'soft' &&
-    kind?.category === 'fabric' &&
-    long !== undefined &&
-    long >= 600 &&
-    sizes.thick === undefined &&
-    sizes.plain.length < 3
-  ) {
-    const across = sizes.wide ?? sizes.plain.find((mm) => mm !== long);
-    // A bolt is 90 to 160 cm wide; nobody says so in millimetres.
-    const wide =
-      across !== undefined && across >= 80 && across <= 170 && system === 'metric' && !/\d\s*mm/i.test(body)
-        ? across * 10
-        : across;
-    [supply.length, supply.width, supply.thickness] = foldedCloth(long, wide, body, system);
-    understood.push(
-      `${formatLength(long, system)}${wide === undefined ? '' : ` of ${formatLength(wide, system)}`} each`,
-    );
-    guessed('cloth folded');
-    return;
-  }
-  const single = sizes.plain.length === 1 && sizes.single !== null ? sizes.plain[0]! : null;
-  if (
-    single !== null &&
-    kind &&
-    supply.form === kind.form &&
-    kind.form !== 'loose' &&
-    single < 0.35 * Math.min(kind.width, kind.length)
-  ) {
-    // Too small for the thing: the wire is 0.8 mm thick, not its coil.
-    if (kind.category !== 'needles' || kind.thickness * 3 < single) sizes.plain = [];
-    else {
-      sizes.plain = [];
-      sizes.thick = single;
-    }
-    if (sizes.thick === undefined) understood.push(sizes.single!);
-  }
-  if (volume !== null && supply.form === 'bottles') {
-    understood.push(formatVolume(volume, system));
-    if (sizes.plain.length === 0 && sizes.high === undefined && sizes.round === undefined) {
-      [supply.length, supply.width, supply.thickness] = bottleOf(
-        volume,
-        kind,
-        /\bjars?\b|\bpots?\b/i.test(body),
-        system,
-      );
-      guessed(`a bottle or jar of ${formatVolume(volume, system)}`);
-      return;
-    }
-  }
-  if (held && held.litres !== null && supply.form === 'bottles' && sizes.plain.length === 0) {
-    understood.push(`${formatVolume(held.litres * 1000, system)} each`);
-    [supply.length, supply.width, supply.thickness] = bottleOf(held.litres * 1000, kind, held.word === 'jar', system);
-    guessed(`a ${held.word} of ${formatVolume(held.litres * 1000, system)}`);
-    return;
-  }
-  const before = assumed.length;
-  applySizes(supply, sizes, body, kind, system, assumed, understood);
-  if (supply.form === 'sheets' && supply.length !== undefined && supply.width !== undefined) {
-    if (assumed.length > before) supply.sizeFrom = 'rolled up';
-    return;
-  }
-  const from = guessSizes(supply, kind, sizes, compared, held, system);
-  if (from !== null) guessed(from);
-  else if (assumed.length > before) supply.sizeFrom = 'rolled up';
-}
-
-/** What else a kind says: its word, its cautions, how far it is pressed. */
-function fromKind(kind: Kind, supply: ReadLine['supply']): void {
-  if (supply.form === 'soft') supply.squeeze = kind.form === 'soft' ? kind.squeeze : 0.8;
-  if (supply.form === 'sheets' && supply.sizeFrom) supply.grammage ??= kind.grammage;
-  supply.category = kind.category;
-  supply.traits = [...new Set<Trait>([...(supply.traits ?? []), ...kind.traits])];
-}
-
-function paperDefaults(
-  supply: ReadLine['supply'],
-  body: string,
-  kind: Kind | null,
-  system: UnitSystem,
-  assumed: string[],
-): void {
-  const typed = supply.thickness !== undefined && !supply.sizeFrom;
-  if (supply.grammage == null && supply.thickness === undefined && supply.length !== undefined) {
-    supply.sizeFrom ??= 'a usual thickness';
-    if (kind && kind.form !== 'sheets') {
-      supply.thickness = kind.form === 'soft' && kind.thickness < 10 ? kind.thickness : VINYL;
-      assumed.push(`${formatLength(supply.thickness, system)} thick, as usual`);
-      return;
-    }
-    const usual = kind;
-    supply.grammage = usual?.grammage ?? (/card/i.test(body) ? 220 : 80);
-    if (usual && Math.abs(usual.thickness - sheetThickness(usual.grammage ?? 0)) > 1e-3)
-      supply.thickness = usual.thickness;
-    assumed.push(`taken as ${formatPaper(supply.grammage, system)} ${/card/i.test(body) ? 'card' : 'paper'}`);
-  }
-  if (supply.thickness === undefined && supply.grammage != null)
-    supply.thickness = Math.round(sheetThickness(supply.grammage) * 1e5) / 1e5;
-  if (isFolded(body) && !typed && supply.thickness !== undefined && !/folded/i.test(kind?.name ?? '')) {
-    supply.thickness = Math.round(foldedThickness(supply.thickness) * 1e5) / 1e5;
-    assumed.push('folded: two and a half sheets thick each, since they spring open');
-  }
-}
-
-interface Amounts {
-  typed: number | null;
-  /** mm of a stack. */
-  high: number | null;
-  mass: { grams: number; each: boolean } | null;
-  held: Held | null;
-  /** Into how many pieces it comes. */
-  divided: number | null;
-  /** ml that are poured out. */
-  volume: number | null;
-  /** Whether reams were counted. */
-  ream: boolean;
-}
-
-/** The count: as typed; or out of the height of a stack, a weight, a volume or what things are kept in; else one. */
-function countOf(read: ReadLine, amounts: Amounts, kind: Kind | null, system: UnitSystem): void {
-  const { supply, problems, understood, assumed } = read;
-  const { form, thickness, length, width, grammage } = supply;
-  const { typed, high, mass, held, divided, volume } = amounts;
-  const weighed = form === 'sheets' && grammage != null && length !== undefined && width !== undefined;
-  const three: [number, number, number] = [length ?? 0, width ?? 0, thickness ?? 0];
-  const guessed = (count: number, from: string) => {
-    supply.count = count;
-    supply.countFrom = from;
-    assumed.push(`about ${count} (${from})`);
-  };
-  if (high !== null && thickness !== undefined) {
-    // A hair more than whole sheets is the rounding of the thickness.
-    supply.count = Math.max(1, Math.floor(high / thickness + 0.02));
-    understood.unshift(`${supply.count} of them in ${formatLength(high, system)}`);
-  } else if (typed === null && mass !== null && weighed) {
-    supply.count = Math.max(1, Math.floor(mass.grams / sheetMass(length, width, grammage) + 0.02));
-    understood.unshift(`${supply.count} of them in ${formatMass(mass.grams, system)}`);
-    return;
-  } else if (typed !== null) {
-    supply.count = typed;
-    if (amounts.ream && (supply.grammage ?? 0) >= 160) {
-      // A ream of card is half as many: 250.
-      guessed(Math.round(typed / 2), 'reams of card, 250 each');
-    } else
-      understood.unshift(
-        `${typed} of them${held ? `, in ${held.number === 1 ? `a ${held.word}` : `${held.number} ${plural(held.word)}`}` : ''}`,
-      );
-  } else if (divided !== null) {
-    supply.count = divided;
-    understood.unshift(`${divided} of them`);
-  } else if (held) {
-    const many = countHeld(held, kind, three, form!);
-    if (many) guessed(many.count, many.from);
-    else {
-      supply.count = held.number;
-      understood.unshift(`${held.number} of them`);
-    }
-  } else if (volume !== null && form !== 'bottles' && kind) {
-    guessed(countIn(volume / 1000, three, form!), `${formatVolume(volume, system)}, as many as fit`);
-  } else if (mass !== null && form === 'loose' && kind?.mass) {
-    guessed(Math.max(1, Math.round(mass.grams / kind.mass)), `${formatMass(mass.grams, system)} in all`);
-    return;
-  }
-  if (supply.count === undefined) {
-    supply.count = 1;
-    if (form === 'loose') guessed(kind?.pack ?? 1, kind?.pack ? 'a usual pack' : 'nobody said how many');
-  }
-  if (supply.count < 1) problems.push('The count is at least 1.');
-  if (supply.count > 1_000_000) problems.push('The count is at most 1,000,000.');
-  if (mass === null || form === 'sheets') return;
-  const each = divided !== null && !mass.each ? mass.grams / divided : mass.grams;
-  supply.mass = each;
-  understood.push(`${formatMass(each, system)} each`);
-  // Of another weight than usual it is of another size.
-  if (kind?.mass && supply.sizeFrom?.startsWith('usual size') && kind.form === form && form !== 'machine') {
-    const ratio = each / kind.mass;
-    if (ratio > 1.5 || ratio < 0.67) {
-      [supply.length, supply.width, supply.thickness] = scaledBy(usualSizes(kind, system), ratio, system);
-      supply.sizeFrom = `${supply.sizeFrom}, by its weight`;
-    }
   }
 }
 

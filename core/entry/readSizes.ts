@@ -2,11 +2,9 @@
 import { isRound } from '../fit/forms.ts';
 import { ENVELOPE_SIZES, SHEET_SIZES } from '../fit/sheets.ts';
 import { formatLength, formatSize, roundGuess, type UnitSystem } from '../model/measure.ts';
-import type { Supply } from '../model/plan.ts';
 import type { Kind } from './kinds.ts';
+import type { SupplyDraft } from './line.ts';
 import { tidy, type Sizes } from './readMeasures.ts';
-
-type SupplyDraft = Omit<Supply, 'id'>;
 
 /** Thickness of one layer of what comes on rolls, mm: tape, paper, vinyl and cloth. Our guesses, to begin with. */
 const WOUND = [

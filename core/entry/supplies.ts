@@ -1,7 +1,7 @@
 /** Turning what was typed, ticked or imported into changes of a plan. */
 import { set, type Change } from '../model/change.ts';
 import type { Placement, Plan } from '../model/plan.ts';
-import type { SupplyDraft } from './read.ts';
+import type { SupplyDraft } from './line.ts';
 
 export interface NewSupply {
   draft: SupplyDraft;

@@ -1,7 +1,7 @@
 /** How a line of quick entry was read: name, form, what was understood, and with a dashed edge what was guessed. */
 import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
 import { formatSize, type UnitSystem } from '@heronstone/core/model/measure.ts';
-import type { ReadLine } from '@heronstone/core/entry/read.ts';
+import type { ReadLine } from '@heronstone/core/entry/line.ts';
 
 export function Reading({ read, system }: { read: ReadLine; system: UnitSystem }) {
   const { supply } = read;

@@ -1,0 +1,23 @@
+/** What reading a line of quick entry comes to. */
+import type { Supply } from '../model/plan.ts';
+
+export type SupplyDraft = Omit<Supply, 'id'>;
+
+export interface ReadLine {
+  /** As far as it was understood. */
+  supply: Partial<SupplyDraft> & { name: string };
+  /** A whole supply, once nothing is missing. */
+  draft: SupplyDraft | null;
+  /** Uses named in the line: the activity as typed and fetches a session. */
+  uses: Array<{ activity: string; id: string | null; fetches: number }>;
+  /** What is needed before it can be kept, in words. */
+  missing: string[];
+  /** What cannot be so, in words. */
+  problems: string[];
+  /** What is odd though it can be kept, in words. */
+  doubts: string[];
+  /** What was understood, in words, for the live reading. */
+  understood: string[];
+  /** What nobody typed and was guessed, in words. */
+  assumed: string[];
+}

@@ -1,0 +1,86 @@
+/** How many a line of quick entry speaks of: as typed, or out of a stack, a weight, a volume or what things are kept in. */
+import { sheetMass } from '../fit/sheets.ts';
+import { formatLength, formatMass, formatVolume, type UnitSystem } from '../model/measure.ts';
+import { countHeld, countIn, plural, scaledBy, usualSizes } from './guess.ts';
+import type { Kind } from './kinds.ts';
+import type { ReadLine } from './line.ts';
+import type { Held } from './readCounts.ts';
+
+interface Amounts {
+  typed: number | null;
+  /** mm of a stack. */
+  high: number | null;
+  mass: { grams: number; each: boolean } | null;
+  held: Held | null;
+  /** Into how many pieces it comes. */
+  divided: number | null;
+  /** ml that are poured out. */
+  volume: number | null;
+  /** Whether reams were counted. */
+  ream: boolean;
+}
+
+/** The count: as typed; or out of the height of a stack, a weight, a volume or what things are kept in; else one. */
+export function countOf(read: ReadLine, amounts: Amounts, kind: Kind | null, system: UnitSystem): void {
+  const { supply, problems, understood, assumed } = read;
+  const { form, thickness, length, width, grammage } = supply;
+  const { typed, high, mass, held, divided, volume } = amounts;
+  const weighed = form === 'sheets' && grammage != null && length !== undefined && width !== undefined;
+  const three: [number, number, number] = [length ?? 0, width ?? 0, thickness ?? 0];
+  const guessed = (count: number, from: string) => {
+    supply.count = count;
+    supply.countFrom = from;
+    assumed.push(`about ${count} (${from})`);
+  };
+  if (high !== null && thickness !== undefined) {
+    // A hair more than whole sheets is the rounding of the thickness.
+    supply.count = Math.max(1, Math.floor(high / thickness + 0.02));
+    understood.unshift(`${supply.count} of them in ${formatLength(high, system)}`);
+  } else if (typed === null && mass !== null && weighed) {
+    supply.count = Math.max(1, Math.floor(mass.grams / sheetMass(length, width, grammage) + 0.02));
+    understood.unshift(`${supply.count} of them in ${formatMass(mass.grams, system)}`);
+    return;
+  } else if (typed !== null) {
+    supply.count = typed;
+    if (amounts.ream && (supply.grammage ?? 0) >= 160) {
+      // A ream of card is half as many: 250.
+      guessed(Math.round(typed / 2), 'reams of card, 250 each');
+    } else
+      understood.unshift(
+        `${typed} of them${held ? `, in ${held.number === 1 ? `a ${held.word}` : `${held.number} ${plural(held.word)}`}` : ''}`,
+      );
+  } else if (divided !== null) {
+    supply.count = divided;
+    understood.unshift(`${divided} of them`);
+  } else if (held) {
+    const many = countHeld(held, kind, three, form!);
+    if (many) guessed(many.count, many.from);
+    else {
+      supply.count = held.number;
+      understood.unshift(`${held.number} of them`);
+    }
+  } else if (volume !== null && form !== 'bottles' && kind) {
+    guessed(countIn(volume / 1000, three, form!), `${formatVolume(volume, system)}, as many as fit`);
+  } else if (mass !== null && form === 'loose' && kind?.mass) {
+    guessed(Math.max(1, Math.round(mass.grams / kind.mass)), `${formatMass(mass.grams, system)} in all`);
+    return;
+  }
+  if (supply.count === undefined) {
+    supply.count = 1;
+    if (form === 'loose') guessed(kind?.pack ?? 1, kind?.pack ? 'a usual pack' : 'nobody said how many');
+  }
+  if (supply.count < 1) problems.push('The count is at least 1.');
+  if (supply.count > 1_000_000) problems.push('The count is at most 1,000,000.');
+  if (mass === null || form === 'sheets') return;
+  const each = divided !== null && !mass.each ? mass.grams / divided : mass.grams;
+  supply.mass = each;
+  understood.push(`${formatMass(each, system)} each`);
+  // Of another weight than usual it is of another size.
+  if (kind?.mass && supply.sizeFrom?.startsWith('usual size') && kind.form === form && form !== 'machine') {
+    const ratio = each / kind.mass;
+    if (ratio > 1.5 || ratio < 0.67) {
+      [supply.length, supply.width, supply.thickness] = scaledBy(usualSizes(kind, system), ratio, system);
+      supply.sizeFrom = `${supply.sizeFrom}, by its weight`;
+    }
+  }
+}

@@ -1,0 +1,148 @@
+/** The sizes of a line of quick entry: as typed; of cloth by the yard and of bottles by what they hold; the rest guessed. */
+import { foldedThickness, isFolded, sheetThickness } from '../fit/sheets.ts';
+import { formatLength, formatPaper, formatSize, formatVolume, type UnitSystem } from '../model/measure.ts';
+import { NOT_KNOWN } from '../model/guessed.ts';
+import type { Trait } from '../model/plan.ts';
+import type { takeComparison } from './comparisons.ts';
+import { bottleOf, foldedCloth, guessSizes, likelyUnit } from './guess.ts';
+import type { Kind } from './kinds.ts';
+import type { ReadLine } from './line.ts';
+import type { Held } from './readCounts.ts';
+import type { Sizes } from './readMeasures.ts';
+import { applySizes } from './readSizes.ts';
+
+/** A sheet of what else comes on rolls, mm. */
+const VINYL = 0.2;
+
+/** A pair of bare numbers that would be far too large or small in the plan's own unit. */
+export function meantUnit(sizes: Sizes, kind: Kind, system: UnitSystem, assumed: string[]): void {
+  const unit = likelyUnit(sizes.plain, kind, system);
+  if (!unit) return;
+  sizes.plain = sizes.plain.map((mm) => mm * unit.times);
+  assumed.push(`sizes taken as ${unit.word}`);
+}
+
+/** Sizes: as typed; of cloth by the yard and of bottles by what they hold; the rest guessed. */
+export function readSizes(
+  read: ReadLine,
+  sizes: Sizes,
+  body: string,
+  kind: Kind | null,
+  compared: ReturnType<typeof takeComparison>,
+  held: Held | null,
+  volume: number | null,
+  system: UnitSystem,
+): void {
+  const { supply, understood, assumed } = read;
+  const guessed = (from: string) => {
+    supply.sizeFrom = from;
+    assumed.push(
+      from === NOT_KNOWN
+        ? 'size not known yet'
+        : `${formatSize([supply.length!, supply.width!, supply.thickness!], system)} (${from})`,
+    );
+  };
+  const long = sizes.long ?? [...sizes.plain].sort((a, b) => b - a)[0];
+  if (
+    supply.form === 'soft' &&
+    kind?.category === 'fabric' &&
+    long !== undefined &&
+    long >= 600 &&
+    sizes.thick === undefined &&
+    sizes.plain.length < 3
+  ) {
+    const across = sizes.wide ?? sizes.plain.find((mm) => mm !== long);
+    // A bolt is 90 to 160 cm wide; nobody says so in millimetres.
+    const wide =
+      across !== undefined && across >= 80 && across <= 170 && system === 'metric' && !/\d\s*mm/i.test(body)
+        ? across * 10
+        : across;
+    [supply.length, supply.width, supply.thickness] = foldedCloth(long, wide, body, system);
+    understood.push(
+      `${formatLength(long, system)}${wide === undefined ? '' : ` of ${formatLength(wide, system)}`} each`,
+    );
+    guessed('cloth folded');
+    return;
+  }
+  const single = sizes.plain.length === 1 && sizes.single !== null ? sizes.plain[0]! : null;
+  if (
+    single !== null &&
+    kind &&
+    supply.form === kind.form &&
+    kind.form !== 'loose' &&
+    single < 0.35 * Math.min(kind.width, kind.length)
+  ) {
+    // Too small for the thing: the wire is 0.8 mm thick, not its coil.
+    if (kind.category !== 'needles' || kind.thickness * 3 < single) sizes.plain = [];
+    else {
+      sizes.plain = [];
+      sizes.thick = single;
+    }
+    if (sizes.thick === undefined) understood.push(sizes.single!);
+  }
+  if (volume !== null && supply.form === 'bottles') {
+    understood.push(formatVolume(volume, system));
+    if (sizes.plain.length === 0 && sizes.high === undefined && sizes.round === undefined) {
+      [supply.length, supply.width, supply.thickness] = bottleOf(
+        volume,
+        kind,
+        /\bjars?\b|\bpots?\b/i.test(body),
+        system,
+      );
+      guessed(`a bottle or jar of ${formatVolume(volume, system)}`);
+      return;
+    }
+  }
+  if (held && held.litres !== null && supply.form === 'bottles' && sizes.plain.length === 0) {
+    understood.push(`${formatVolume(held.litres * 1000, system)} each`);
+    [supply.length, supply.width, supply.thickness] = bottleOf(held.litres * 1000, kind, held.word === 'jar', system);
+    guessed(`a ${held.word} of ${formatVolume(held.litres * 1000, system)}`);
+    return;
+  }
+  const before = assumed.length;
+  applySizes(supply, sizes, body, kind, system, assumed, understood);
+  if (supply.form === 'sheets' && supply.length !== undefined && supply.width !== undefined) {
+    if (assumed.length > before) supply.sizeFrom = 'rolled up';
+    return;
+  }
+  const from = guessSizes(supply, kind, sizes, compared, held, system);
+  if (from !== null) guessed(from);
+  else if (assumed.length > before) supply.sizeFrom = 'rolled up';
+}
+
+/** What else a kind says: its word, its cautions, how far it is pressed. */
+export function fromKind(kind: Kind, supply: ReadLine['supply']): void {
+  if (supply.form === 'soft') supply.squeeze = kind.form === 'soft' ? kind.squeeze : 0.8;
+  if (supply.form === 'sheets' && supply.sizeFrom) supply.grammage ??= kind.grammage;
+  supply.category = kind.category;
+  supply.traits = [...new Set<Trait>([...(supply.traits ?? []), ...kind.traits])];
+}
+
+export function paperDefaults(
+  supply: ReadLine['supply'],
+  body: string,
+  kind: Kind | null,
+  system: UnitSystem,
+  assumed: string[],
+): void {
+  const typed = supply.thickness !== undefined && !supply.sizeFrom;
+  if (supply.grammage == null && supply.thickness === undefined && supply.length !== undefined) {
+    supply.sizeFrom ??= 'a usual thickness';
+    if (kind && kind.form !== 'sheets') {
+      supply.thickness = kind.form === 'soft' && kind.thickness < 10 ? kind.thickness : VINYL;
+      assumed.push(`${formatLength(supply.thickness, system)} thick, as usual`);
+      return;
+    }
+    const usual = kind;
+    supply.grammage = usual?.grammage ?? (/card/i.test(body) ? 220 : 80);
+    if (usual && Math.abs(usual.thickness - sheetThickness(usual.grammage ?? 0)) > 1e-3)
+      supply.thickness = usual.thickness;
+    assumed.push(`taken as ${formatPaper(supply.grammage, system)} ${/card/i.test(body) ? 'card' : 'paper'}`);
+  }
+  if (supply.thickness === undefined && supply.grammage != null)
+    supply.thickness = Math.round(sheetThickness(supply.grammage) * 1e5) / 1e5;
+  if (isFolded(body) && !typed && supply.thickness !== undefined && !/folded/i.test(kind?.name ?? '')) {
+    supply.thickness = Math.round(foldedThickness(supply.thickness) * 1e5) / 1e5;
+    assumed.push('folded: two and a half sheets thick each, since they spring open');
+  }
+}

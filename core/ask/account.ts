@@ -3,7 +3,8 @@ import { CONSTANTS, type ConstantKey } from '../model/constants.ts';
 import { type Scene } from '../scene/scene.ts';
 import { seatKey } from '../scene/seatKey.ts';
 import { TIMES, totalSeconds, type Element } from '../fetch/elements.ts';
-import { ALONE, fetchElements, returnElements, type Approach } from '../fetch/fetch.ts';
+import type { Approach } from '../fetch/approach.ts';
+import { ALONE, fetchElements, returnElements } from '../fetch/fetch.ts';
 
 interface AccountLine {
   kind: Element['kind'];

@@ -8,12 +8,14 @@ import { distance, type Point } from '../geometry/geometry.ts';
 import { pathsFrom } from '../geometry/path.ts';
 import { standing } from '../room/standing.ts';
 import type { Arrangement, Plan } from '../model/plan.ts';
-import { compartmentId, openingOf, seatsOf, type Scene } from '../scene/scene.ts';
+import { crowdAround, layPlace, type LaidPlace } from '../report/contents.ts';
+import { compartmentId, contentsOf, openingOf, seatsOf, type Scene } from '../scene/scene.ts';
 import { seatKey } from '../scene/seatKey.ts';
 import { pace } from '../reach/body.ts';
 import { lookupIn } from '../cost/cost.ts';
 import { element, totalSeconds, type Element } from '../fetch/elements.ts';
-import { fetchElements, type Approach } from '../fetch/fetch.ts';
+import type { Approach } from '../fetch/approach.ts';
+import { fetchElements } from '../fetch/fetch.ts';
 
 /** Up to so many stops all orders are covered. */
 export const EXACT_STOPS = 12;
@@ -190,13 +192,20 @@ export function roundFor(
   const stops = new Map<string, Stop & { elements: Element[] }>();
   const found = new Set<string>();
   let singly = 0;
+  const contents = contentsOf(scene, arrangement);
+  const lying = new Map<string, LaidPlace>();
   for (const p of Object.values(plan.placements)) {
     if (p.arrangement !== arrangement || !wanted.has(p.supply) || found.has(p.supply)) continue;
     const compartment = scene.compartment.get(compartmentId(p));
     if (!compartment) continue;
     found.add(p.supply);
     const way = ways.get(compartment.id)!;
-    const find = lookupIn(scene, plan.supplies[p.supply]!, compartment, { lines: 1, share: 0 }, arrangement);
+    // Looked for among what lies there, as the week counts it.
+    const list = contents.get(compartment.id)!;
+    let there = lying.get(compartment.id);
+    if (!there) lying.set(compartment.id, (there = layPlace(scene, compartment, list, arrangement)));
+    const crowd = crowdAround(scene, compartment, list, list.indexOf(p), there);
+    const find = lookupIn(scene, plan.supplies[p.supply]!, compartment, crowd, arrangement);
     const all = fetchElements(way, find);
     singly += totalSeconds(all);
     const opening = openingOf(compartment.id);
@@ -210,12 +219,14 @@ export function roundFor(
   const far = [...stops.values()].filter((s) => ways.get(s.compartment)!.ripple > 3);
   const constants = scene.constants;
   const stride = pace(plan.people[person]!.stature, constants);
+  // Between furniture a pace takes longer.
+  const pacing = Object.keys(plan.corners).length >= 3 ? 'walk round furniture' : 'walk';
   const matrix = distances(
     plan,
     scene,
     station,
     far.map((s) => s.compartment),
-    stride / element('walk', 1, constants).seconds,
+    stride / element(pacing, 1, constants).seconds,
   );
   const order = shortestRound(matrix);
   const round = order.map((i) => far[i - 1]!);
@@ -225,11 +236,12 @@ export function roundFor(
     far.length === 0
       ? []
       : [
-          ...(sits ? [element('stand up', 1, constants)] : []),
-          element('turn round', 1, constants),
-          element('walk', Math.max(1, length / stride), constants),
-          element('turn', far.length, constants),
-          ...(sits ? [element('sit down', 1, constants)] : []),
+          ...(sits ? [element('push the chair back', 1, constants), element('stand up', 1, constants)] : []),
+          // Going from each place one turns, and turns to face it; and to face the work at the end.
+          element('turn', 1 + far.length, constants),
+          element(pacing, Math.max(1, length / stride), constants),
+          element('turn round', 1 + far.length, constants),
+          ...(sits ? [element('sit down', 1, constants), element('draw the chair up', 1, constants)] : []),
         ];
   return {
     station: stationId,
@@ -248,6 +260,9 @@ export function roundFor(
 
 const ON_THE_WAY: ReadonlySet<Element['kind']> = new Set([
   'walk',
+  'walk round furniture',
+  'push the chair back',
+  'draw the chair up',
   'turn',
   'turn round',
   'stand up',
@@ -259,7 +274,7 @@ const ON_THE_WAY: ReadonlySet<Element['kind']> = new Set([
 function atPlace(all: readonly Element[], way: Approach, again: boolean): Element[] {
   const here = way.ripple > 3 ? all.filter((e) => !ON_THE_WAY.has(e.kind)) : [...all];
   if (!again) return here;
-  const done = new Set([...way.there, ...way.back].map((e) => e.kind));
+  const done = new Set([...way.go, ...way.open, ...way.close, ...way.come].map((e) => e.kind));
   return here.filter((e) => !done.has(e.kind));
 }
 

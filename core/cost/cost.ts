@@ -1,7 +1,8 @@
 /** What a place costs a supply: seconds of its fetches and, listed apart, penalties for broken wishes (methods.md 5). */
 import { element, totalSeconds } from '../fetch/elements.ts';
 import { PUBLISHED, type Constants } from '../model/constants.ts';
-import { diggingElements, fetchSeconds, type Lookup, type Approach } from '../fetch/fetch.ts';
+import type { Approach } from '../fetch/approach.ts';
+import { diggingElements, fetchSeconds, type Lookup } from '../fetch/fetch.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Digging } from '../fit/digging.ts';
 import { massEach } from '../fit/fit.ts';
@@ -55,6 +56,7 @@ export function lookupIn(
     loose: supply.form === 'loose',
     ...(usedInPlace(scene, supply, compartment) ? { inPlace: true } : {}),
     ...(crowd.digging ? { digging: crowd.digging } : {}),
+    kilograms: (massEach(supply) ?? (supply.form === 'machine' ? MACHINE : 0)) / 1000,
     ...(heap === null ? {} : { heap }),
     // Of what lies too much, half is in front or on top of the one that is wanted.
     aside: (crowd.share > 1 ? ((1 - 1 / crowd.share) * crowd.lines) / 2 : 0) + (crowd.behind ?? 0),

@@ -1,13 +1,11 @@
 /**
- * The elements a fetch is made of, with their times in two systems of predetermined times.
- * MTM-1: Maynard, Stegemerten & Schwab, Methods-Time Measurement, 1948; 1 TMU = 0.036 s (values from memory).
- * MODAPTS: Heyde 1966; 1 MOD = 0.129 s (values from memory); the independent check.
+ * The elements a fetch is made of, with their times by MTM-1: Maynard, Stegemerten & Schwab, Methods-Time Measurement,
+ * 1948; 1 TMU = 0.036 s (values from memory). A second system, MODAPTS, times lists of its own in checks/time.test.ts.
  */
 
 import { PUBLISHED, type ConstantKey, type Constants } from '../model/constants.ts';
 
 export const TMU = 0.036;
-const MOD = 0.129;
 
 export type ElementKind =
   | 'look'
@@ -23,16 +21,24 @@ export type ElementKind =
   | 'turn'
   | 'turn round'
   | 'roll'
+  | 'push the chair back'
   | 'stand up'
   | 'sit down'
+  | 'draw the chair up'
   | 'walk'
+  | 'walk round furniture'
   | 'go elsewhere'
   | 'bend'
   | 'straighten'
   | 'kneel'
   | 'rise'
-  | 'step up'
+  | 'use the steps'
+  | 'get the steps'
+  | 'climb'
+  | 'climb down'
+  | 'put the steps away'
   | 'move aside'
+  | 'move back'
   | 'open drawer'
   | 'close drawer'
   | 'open door'
@@ -93,15 +99,12 @@ function along(table: ReadonlyArray<[number, number]>, mm: number): number {
   return y0 + ((y1 - y0) * (mm - x0)) / (x1 - x0);
 }
 
-/** How far things that are looked over are from the eye, 18 in, and what width is seen without moving it, mm. */
+/** How far things that are looked over are from the eye: 18 in, mm. */
 const EYE_DISTANCE = 457.2;
-const SEEN_AT_ONCE = 200;
 
 interface Timing {
-  /** TMU for a quantity. */
-  tmu: (quantity: number, constants: Constants) => number;
-  /** MOD for the same, as published. */
-  mod: (quantity: number) => number;
+  /** TMU for a quantity, with so many kilograms in the hands. */
+  tmu: (quantity: number, constants: Constants, kilograms: number) => number;
   unit: 'mm' | 'paces' | 'looks' | 'times' | 'seconds';
   motion: Motion;
   source: string;
@@ -110,152 +113,174 @@ interface Timing {
 }
 
 const MTM = 'MTM-1, Maynard, Stegemerten & Schwab 1948 (value from memory)';
-/** MODAPTS classes of an arm movement, by the length that is nearest: hand 2 in, forearm 6, arm 12, extended arm 18, with the trunk 30 in. */
-const arm = (mm: number) => (mm <= 101.6 ? 2 : mm <= 228.6 ? 3 : mm <= 381 ? 4 : mm <= 609.6 ? 5 : 7);
 
 /** An element that is one constant times its quantity. */
-const plain = (
-  of: ConstantKey,
-  mod: number,
-  motion: Motion,
-  source: string,
-  unit: Timing['unit'] = 'times',
-): Timing => ({
+const plain = (of: ConstantKey, motion: Motion, source: string, unit: Timing['unit'] = 'times'): Timing => ({
   tmu: (n, k) => k[of] * n,
-  mod: (n) => mod * n,
   unit,
   motion,
   source: `${MTM}: ${source}`,
   of: [of],
 });
-/** Reach to it, grasp, and move it so far; and the other way: move and let go. Distances in mm. */
-const pull = (mm: number, mod: number, source: string): Timing => ({
-  tmu: (n, k) => n * (k.reach * along(REACH, 304.8) + k.grasp + k.move * along(MOVE, mm)),
-  mod: (n) => n * mod,
-  unit: 'times',
-  motion: 'opening',
-  source: `${MTM}: ${source}`,
-  of: ['reach', 'grasp', 'move'],
-});
-const push = (mm: number, source: string): Timing => ({
-  tmu: (n, k) => n * (k.move * along(MOVE, mm) + k.release),
-  mod: (n) => n * 5,
-  unit: 'times',
-  motion: 'opening',
-  source: `${MTM}: ${source}`,
-  of: ['move', 'release'],
-});
-const lift = (mm: number, mod: number, source: string): Timing => ({
-  tmu: (n, k) => n * (k.grasp + k.move * along(MOVE, mm) + k.release),
-  mod: (n) => n * mod,
-  unit: 'times',
-  motion: 'opening',
-  source: `${MTM}: ${source}`,
-  of: ['grasp', 'move', 'release'],
-});
+/** An element made of several motions of the tables. */
+const made = (
+  of: readonly ConstantKey[],
+  tmu: Timing['tmu'],
+  source: string,
+  motion: Motion = 'opening',
+  unit: Timing['unit'] = 'times',
+): Timing => ({ tmu, unit, motion, source: `${MTM}: ${source}`, of });
 
-/** Every element with its two times and the source of the first. The one table of a fetch. */
+const FOOT = 304.8;
+const reachFor = (k: Constants, mm: number) => k.reach * along(REACH, mm);
+const moveFor = (k: Constants, mm: number) => k.move * along(MOVE, mm);
+const [PULLING, PUSHING] = [['reach', 'grasp', 'move'] as const, ['reach', 'grasp', 'move', 'release'] as const];
+/** Reach to a handle, grasp it, and move it so far. */
+const pull = (k: Constants, mm: number) => reachFor(k, FOOT) + k.grasp + moveFor(k, mm);
+/** The same, and let go. */
+const push = (k: Constants, mm: number) => pull(k, mm) + k.release;
+/** Grasp a thing, move it so far and let go. */
+const lift = (k: Constants, mm: number) => k.grasp + moveFor(k, mm) + k.release;
+
+const POUND = 0.45359237;
+/** Up to so much a weight makes no difference, lb. */
+const LIGHT = 2.5;
+/** From so much on a thing is carried with both hands, each with half of it, kg. Common practice, no source. */
+export const BOTH_HANDS = 2;
+
+/**
+ * Moving with a weight: MTM-1 adds a static constant before and multiplies the move, 0.475 + 0.345 and 1 + 0.01114 for each pound
+ * on a hand (the straight lines behind its table; values from memory); up to 2.5 lb nothing.
+ */
+function moveWeighed(k: Constants, mm: number, kilograms: number): number {
+  const pounds = kilograms / (kilograms > BOTH_HANDS ? 2 : 1) / POUND;
+  const move = moveFor(k, mm);
+  return pounds <= LIGHT ? move : k.move * (0.475 + 0.345 * pounds) + move * (1 + 0.01114 * pounds);
+}
+
+/** Getting a pair of steps: turn, go there, bend, grasp, straighten, come with them, bend, put down, straighten. */
+const stepsCarried = (k: Constants) =>
+  2 * k.turn + 2 * k.stepsAway * k.walkFurnished + 2 * (k.bend + k.straighten) + k.grasp + k.release;
+const CARRIED = ['turn', 'stepsAway', 'walkFurnished', 'bend', 'straighten', 'grasp', 'release'] as const;
+
+/** Every element with its time and source. The one table of a fetch. */
 export const TIMES: Readonly<Record<ElementKind, Timing>> = {
-  look: plain('look', 2, 'looking', 'eye focus 7.3', 'looks'),
-  search: plain('look', 2, 'looking', 'eye focus 7.3 for each thing looked at', 'looks'),
-  'look over': {
-    tmu: (mm, k) => Math.min(20, (k.eyeTravel * mm) / EYE_DISTANCE),
-    // An eye focus for each so much of width that is seen at once.
-    mod: (mm) => 2 * Math.max(1, Math.ceil(mm / SEEN_AT_ONCE)),
-    unit: 'mm',
-    motion: 'looking',
-    source: `${MTM}: eye travel 15.2 T/D, at most 20`,
-    of: ['eyeTravel'],
-  },
-  'flick through': {
-    tmu: (n, k) => n * (k.reach * along(REACH, 25.4) + k.move * along(MOVE, 50.8) + k.look),
-    mod: (n) => n * 4,
-    unit: 'times',
-    motion: 'looking',
-    source: `${MTM}: reach 1 in, move 2 in, eye focus`,
-    of: ['reach', 'move', 'look'],
-  },
-  'lift off': {
-    tmu: (n, k) => n * (2 * (k.grasp + k.move * along(MOVE, 304.8) + k.release) + k.reach * along(REACH, 304.8)),
-    mod: (n) => n * 14,
-    unit: 'times',
-    motion: 'opening',
-    source: `${MTM}: grasp, move 12 in, release; reach 12 in and the same back`,
-    of: ['grasp', 'move', 'release', 'reach'],
-  },
-  reach: {
-    tmu: (mm, k) => k.reach * along(REACH, mm),
-    mod: arm,
-    unit: 'mm',
-    motion: 'handling',
-    source: `${MTM}: reach, case B`,
-    of: ['reach'],
-  },
-  grasp: plain('grasp', 1, 'handling', 'grasp, easy'),
-  'pick from a jumble': plain('jumble', 3, 'handling', 'grasp from a jumble'),
-  move: {
-    tmu: (mm, k) => k.move * along(MOVE, mm),
-    mod: arm,
-    unit: 'mm',
-    motion: 'handling',
-    source: `${MTM}: move, case B`,
-    of: ['move'],
-  },
-  'put down': plain('release', 0, 'handling', 'release'),
-  turn: plain('turn', 5, 'walking', 'turn body, case 1'),
-  'turn round': plain('turnRound', 10, 'walking', 'turn body, case 2'),
-  roll: {
-    tmu: (mm, k) => k.sideStep + (k.sideStepInch * mm) / 25.4,
-    mod: (mm) => (mm > 300 ? 8 : 5),
-    unit: 'mm',
-    motion: 'walking',
-    source: `${MTM}: side step 17.0 + 0.6 an inch, also for a rolling seat`,
-    of: ['sideStep', 'sideStepInch'],
-  },
-  'stand up': plain('standUp', 15, 'rising', 'stand'),
-  'sit down': plain('sitDown', 15, 'rising', 'sit'),
-  walk: plain('walk', 5, 'walking', '15.0 a pace', 'paces'),
+  look: plain('look', 'looking', 'eye focus 7.3', 'looks'),
+  search: plain('look', 'looking', 'eye focus 7.3 for each thing looked at', 'looks'),
+  'look over': made(
+    ['eyeTravel'],
+    (mm, k) => Math.min(20, (k.eyeTravel * mm) / EYE_DISTANCE),
+    'eye travel 15.2 T/D, at most 20',
+    'looking',
+    'mm',
+  ),
+  'flick through': made(
+    ['reach', 'move', 'look'],
+    (n, k) => n * (reachFor(k, 25.4) + moveFor(k, 50.8) + k.look),
+    'reach 1 in, move 2 in, eye focus',
+    'looking',
+  ),
+  'lift off': made(
+    ['grasp', 'move', 'release', 'reach'],
+    (n, k) => n * (2 * lift(k, FOOT) + reachFor(k, FOOT)),
+    'grasp, move 12 in, release; reach 12 in and the same back',
+  ),
+  reach: made(['reach'], (mm, k) => reachFor(k, mm), 'reach, case B', 'handling', 'mm'),
+  grasp: plain('grasp', 'handling', 'grasp, easy'),
+  'pick from a jumble': plain('jumble', 'handling', 'grasp from a jumble'),
+  move: made(
+    ['move'],
+    (mm, k, kilograms) => moveWeighed(k, mm, kilograms),
+    'move, case B, with the allowance for its weight',
+    'handling',
+    'mm',
+  ),
+  'put down': plain('release', 'handling', 'release'),
+  turn: plain('turn', 'walking', 'turn body, case 1: a quarter turn, going on'),
+  'turn round': plain('turnRound', 'walking', 'turn body, case 2: a quarter turn, both feet down'),
+  // The first step of a foot is in the 17.
+  roll: made(
+    ['sideStep', 'sideStepInch'],
+    (mm, k) => k.sideStep + (k.sideStepInch * Math.max(0, mm - FOOT)) / 25.4,
+    'side step 17.0 up to 12 in, 0.6 for each further inch, also for a rolling seat',
+    'walking',
+    'mm',
+  ),
+  'push the chair back': made(['move'], (n, k) => n * moveFor(k, FOOT), 'move 12 in, the hands on it', 'rising'),
+  'stand up': plain('standUp', 'rising', 'stand'),
+  'sit down': plain('sitDown', 'rising', 'sit'),
+  'draw the chair up': made(
+    ['grasp', 'move'],
+    (n, k) => n * (k.grasp + moveFor(k, FOOT)),
+    'grasp, move 12 in',
+    'rising',
+  ),
+  walk: plain('walk', 'walking', '15.0 a pace, nothing in the way', 'paces'),
+  'walk round furniture': plain('walkFurnished', 'walking', '17.0 a pace, obstructed', 'paces'),
   'go elsewhere': {
     tmu: (seconds) => seconds / TMU,
-    mod: (seconds) => seconds / MOD,
     unit: 'seconds',
     motion: 'walking',
     source: 'the time to that room, as entered by the maker',
     of: [],
   },
-  bend: plain('bend', 8.5, 'bending', 'bend'),
-  straighten: plain('straighten', 8.5, 'bending', 'arise from bend'),
-  kneel: plain('kneel', 8.5, 'bending', 'kneel on one knee'),
-  rise: plain('rise', 8.5, 'bending', 'arise from one knee'),
-  'step up': {
+  bend: plain('bend', 'bending', 'bend'),
+  straighten: plain('straighten', 'bending', 'arise from bend'),
+  kneel: plain('kneel', 'bending', 'kneel on one knee'),
+  rise: plain('rise', 'bending', 'arise from one knee'),
+  'use the steps': {
     tmu: (n, k) => (k.steps / TMU) * n,
-    mod: (n) => (PUBLISHED.steps / MOD) * n,
     unit: 'times',
     motion: 'bending',
-    source: 'maker’s constant: get the steps, climb, come down, put them back',
+    source: 'your own time for getting the steps, climbing, coming down and putting them back',
     of: ['steps'],
   },
-  'move aside': lift(304.8, 5, 'grasp, move 12 in, release'),
-  'open drawer': pull(457.2, 10, 'reach 12 in, grasp, pull 18 in'),
-  'close drawer': push(457.2, 'push 18 in, release'),
-  'open door': pull(609.6, 10, 'reach 12 in, grasp, swing 24 in'),
-  'close door': push(609.6, 'swing 24 in, release'),
-  'open lid': pull(304.8, 9, 'reach 12 in, grasp, lift 12 in'),
-  'close lid': pull(304.8, 9, 'reach 12 in, grasp, lower 12 in'),
+  'get the steps': made(CARRIED, (n, k) => n * stepsCarried(k), 'turn, walk, bend, grasp; back; put down', 'bending'),
+  climb: made(['walkFurnished'], (n, k) => n * k.walkFurnished, 'an obstructed pace for each tread', 'bending'),
+  'climb down': made(['walkFurnished'], (n, k) => n * k.walkFurnished, 'an obstructed pace for each tread', 'bending'),
+  'put the steps away': made(CARRIED, (n, k) => n * stepsCarried(k), 'as getting them', 'bending'),
+  'move aside': made(['grasp', 'move', 'release'], (n, k) => n * lift(k, FOOT), 'grasp, move 12 in, release'),
+  'move back': made(
+    ['reach', 'grasp', 'move', 'release'],
+    (n, k) => n * (reachFor(k, FOOT) + lift(k, FOOT)),
+    'reach 12 in, grasp, move 12 in, release',
+  ),
+  'open drawer': made(PULLING, (mm, k) => pull(k, mm), 'reach 12 in, grasp, pull by its depth', 'opening', 'mm'),
+  'close drawer': made(
+    PUSHING,
+    (mm, k) => push(k, mm),
+    'reach 12 in, grasp, push by its depth, release',
+    'opening',
+    'mm',
+  ),
+  'open door': made(PULLING, (mm, k) => pull(k, mm), 'reach 12 in, grasp, swing 24 in', 'opening', 'mm'),
+  'close door': made(PUSHING, (mm, k) => push(k, mm), 'reach 12 in, grasp, swing 24 in, release', 'opening', 'mm'),
+  'open lid': made(PULLING, (n, k) => n * pull(k, FOOT), 'reach 12 in, grasp, lift 12 in'),
+  'close lid': made(PUSHING, (n, k) => n * push(k, FOOT), 'reach 12 in, grasp, lower 12 in, release'),
   // A lid has two snaps.
-  'undo the snaps': plain('press', 4, 'opening', 'apply pressure, each of two snaps'),
-  'snap it shut': plain('press', 4, 'opening', 'apply pressure, each of two snaps'),
-  'take out': lift(457.2, 6, 'grasp a bin, move 18 in, release'),
-  'put back': lift(457.2, 6, 'grasp a bin, move 18 in, release'),
-  'shut the room door': pull(762, 12, 'reach 12 in, grasp, swing 30 in'),
-  'open the room door': pull(762, 12, 'reach 12 in, grasp, swing 30 in'),
+  'undo the snaps': plain('press', 'opening', 'apply pressure, each of two snaps'),
+  'snap it shut': plain('press', 'opening', 'apply pressure, each of two snaps'),
+  'take out': made(['grasp', 'move', 'release'], (n, k) => n * lift(k, 457.2), 'grasp a bin, move 18 in, release'),
+  'put back': made(
+    ['reach', 'grasp', 'move', 'release'],
+    (n, k) => n * (reachFor(k, FOOT) + lift(k, 457.2)),
+    'reach 12 in, grasp a bin, move 18 in, release',
+  ),
+  'shut the room door': made(PUSHING, (n, k) => n * push(k, 762), 'reach 12 in, grasp, swing 30 in, release'),
+  'open the room door': made(PUSHING, (n, k) => n * push(k, 762), 'reach 12 in, grasp, swing 30 in, release'),
 };
 
-/** An element of a kind and quantity with its seconds, by the constants and the factor of its motion. */
-export function element(kind: ElementKind, quantity = 1, constants: Constants = PUBLISHED): Element {
+/**
+ * An element of a kind and quantity with its seconds, by the constants and the factor of its motion.
+ * @param kilograms what is in the hands
+ */
+export function element(kind: ElementKind, quantity = 1, constants: Constants = PUBLISHED, kilograms = 0): Element {
   const timing = TIMES[kind];
-  return { kind, quantity, seconds: timing.tmu(quantity, constants) * TMU * constants[timing.motion] };
+  return { kind, quantity, seconds: timing.tmu(quantity, constants, kilograms) * TMU * constants[timing.motion] };
 }
+
+/** The same element several times over. */
+export const times = (n: number, e: Element): Element => ({ ...e, quantity: e.quantity * n, seconds: e.seconds * n });
 
 /** Seconds of some elements by kind of motion. */
 export function byMotion(elements: readonly Element[]): Record<Motion, number> {
@@ -275,9 +300,4 @@ export const noMotion = (): Record<Motion, number> => ({
 /** Sum of the seconds of some elements. */
 export function totalSeconds(elements: readonly Element[]): number {
   return elements.reduce((sum, e) => sum + e.seconds, 0);
-}
-
-/** The same elements timed by MODAPTS, seconds: the second opinion that checks the first. */
-export function secondsByModapts(elements: readonly Element[]): number {
-  return elements.reduce((sum, e) => sum + TIMES[e.kind].mod(e.quantity), 0) * MOD;
 }

@@ -127,6 +127,6 @@ test('one leans over what stands before a place; farther than that no hand gets'
   expect(over(500)).toMatchObject({ lean: 0, beyond: null });
   const lean = over(800);
   expect(lean.lean).toBeGreaterThan(50);
-  expect(lean.there.map((e) => e.kind)).toContain('bend');
+  expect(lean.go.map((e) => e.kind)).toContain('bend');
   expect(over(1400).beyond).toMatch(/farther than a hand gets/);
 });

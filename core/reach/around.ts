@@ -1,8 +1,9 @@
 /** What is in the way of a hand, an eye and a rolling seat: furniture as upright prisms, table tops as slabs, open doors, walls. */
 import { footprint, inRoom } from '../furniture/footprint.ts';
+import { openedOf, type Opened } from '../furniture/opened.ts';
 import { compartmentsOf, type Compartment } from '../furniture/compartments.ts';
 import type { Plan, Unit } from '../model/plan.ts';
-import { inside, type Point } from '../geometry/geometry.ts';
+import { distance, distanceToSegment, inside, type Point } from '../geometry/geometry.ts';
 import { blocksWalking } from '../room/floor.ts';
 import { outlineOf } from '../room/walls.ts';
 import type { Around, Point3 } from './body.ts';
@@ -124,6 +125,8 @@ export interface Obstacles {
   leaves: ReadonlyMap<string, readonly Prism[]>;
   outline: readonly Point[];
   floor: ReadonlyArray<{ unit: string; shape: readonly Point[] }>;
+  /** What opens of each unit. */
+  opened: ReadonlyMap<string, readonly Opened[]>;
   /** Units that are one with another: inserts in its openings. */
   together: ReadonlyMap<string, string>;
 }
@@ -135,6 +138,7 @@ export function obstaclesOf(plan: Pick<Plan, 'units' | 'corners'>): Obstacles {
     prisms: prismsOf(plan),
     leaves: new Map(units.map((u) => [u.id, openLeaves(u)])),
     outline: outlineOf(plan),
+    opened: new Map(units.map((u) => [u.id, openedOf(u)])),
     floor: units.filter(blocksWalking).map((u) => ({ unit: u.id, shape: footprint(u) })),
     together: new Map(units.flatMap((u) => (u.host === null ? [] : [[u.id, u.host] as const]))),
   };
@@ -153,10 +157,11 @@ export function ownUnits(compartment: Pick<Compartment, 'unit'>, { together }: O
  * @param seatTable the table at which the seat stands: the seat is under it anyway
  */
 export function aroundFor(
-  compartment: Pick<Compartment, 'unit' | 'access'>,
+  compartment: Pick<Compartment, 'unit' | 'slot' | 'access' | 'mouth' | 'stand'>,
   obstacles: Obstacles,
   seatTable: string | null,
 ): Around {
+  const opens = opensBefore(compartment, obstacles);
   const own = ownUnits(compartment, obstacles);
   const leaves = compartment.access === 'door' ? (obstacles.leaves.get(compartment.unit) ?? []) : [];
   return {
@@ -172,7 +177,45 @@ export function aroundFor(
           inside(a, shape) ||
           !(inside(b, shape) || shape.some((p, i) => crosses(a, b, p, shape[(i + 1) % shape.length]!))),
       ),
+    ...(opens ? { clearOf: (at: Point) => clearOf(at, opens, compartment) } : {}),
   };
+}
+
+/** What opens with a compartment and takes floor before it: its drawer, or the door before it. */
+export function opensBefore(
+  compartment: Pick<Compartment, 'unit' | 'slot' | 'access'>,
+  { opened }: Obstacles,
+): Opened[] | null {
+  const all = (opened.get(compartment.unit) ?? []).filter((o) => o.kind !== 'lid');
+  const own =
+    compartment.access === 'door'
+      ? all.filter((o) => o.kind === 'door')
+      : all.filter((o) => o.kind === 'drawer' && o.slot === compartment.slot);
+  return own.length > 0 ? own : null;
+}
+
+/** Half the breadth of somebody who sits, mm; what opens may come so near to the middle. Common practice, no source. */
+export const SITTER = 200;
+/** How far one rolls back from what opens, at most, and in what steps it is looked for, mm. */
+const [BACK, BACK_STEP] = [600, 50];
+
+/** Whether a shape from above comes over somebody at a point. */
+export function comesOver(shape: readonly Point[], at: Point): boolean {
+  return (
+    inside(at, shape) || shape.some((p, i) => distanceToSegment(at, p, shape[(i + 1) % shape.length]!) < SITTER - 1)
+  );
+}
+
+function clearOf(at: Point, opens: readonly Opened[], c: Pick<Compartment, 'mouth' | 'stand'>): Point | null {
+  const free = (p: Point) => !opens.some((o) => comesOver(o.shape, p));
+  if (free(at)) return at;
+  const far = distance(c.mouth, c.stand) || 1;
+  const out = { x: (c.stand.x - c.mouth.x) / far, y: (c.stand.y - c.mouth.y) / far };
+  for (let mm = BACK_STEP; mm <= BACK; mm += BACK_STEP) {
+    const p = { x: at.x + out.x * mm, y: at.y + out.y * mm };
+    if (free(p)) return p;
+  }
+  return null;
 }
 const NONE: ReadonlySet<string> = new Set();
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { bodyAt, bodyOf, heightBand, levelReach, pace, rippleOf, shoulders } from './body.ts';
+import { bodyAt, bodyOf, heightBand, levelReach, pace, shoulders } from './body.ts';
+import { rippleOf } from './reached.ts';
 
 const seat = { x: 0, y: 0, facing: 0, posture: 'seated' as const, seatHeight: 450 };
 const maker = { stature: 1660 };

@@ -5,7 +5,7 @@
  */
 import { PUBLISHED, type Constants } from '../model/constants.ts';
 import type { Person, Station } from '../model/plan.ts';
-import { bearing, turned, type Point } from '../geometry/geometry.ts';
+import { turned, type Point } from '../geometry/geometry.ts';
 
 /** Sitting height as a share of standing height (as above). */
 export const SITTING_HEIGHT = 0.52;
@@ -111,49 +111,14 @@ export type Point3 = Point & { z: number };
 export interface Around {
   hand: (from: Point3, to: Point3) => boolean;
   body: (from: Point, to: Point) => boolean;
+  /**
+   * Where somebody at a point has to be for what is opened not to come over their legs or body: the point itself when it
+   * does not, null when there is no such point near. Nothing does when not given.
+   */
+  clearOf?: (at: Point) => Point | null;
 }
 /** Nothing in the way. */
 export const OPEN_SPACE: Around = { hand: () => true, body: () => true };
-
-/**
- * The ripple of an access point for somebody at a station.
- * @param target access point in the room, mm, with its height z
- * @param walk walking distance to where one stands to reach into it, mm
- * @param around what is in the way of a hand (a table edge, a thing in front, an open door) and of a seat that rolls
- */
-export function rippleOf(
-  station: Pick<Station, 'x' | 'y' | 'facing'> & Partial<Pick<Station, 'posture' | 'seat'>>,
-  body: Body,
-  target: Point3,
-  walk: number,
-  constants: Constants = PUBLISHED,
-  around: Around = OPEN_SPACE,
-): Ripple {
-  const off = Math.abs(((bearing(station, target) - station.facing + 540) % 360) - 180);
-  const level = Math.hypot(target.x - station.x, target.y - station.y);
-  const arms = shoulders(station, station.facing, body.halfBreadth);
-  const inFront = level < 1 || off <= constants.side;
-  const from = (p: Point, z: number, most: number) =>
-    Math.hypot(target.x - p.x, target.y - p.y, target.z - z) <= most && around.hand({ ...p, z }, target);
-  if (inFront && target.z >= body.elbow - 150 && target.z <= body.shoulder) {
-    if (arms.some((s) => from(s, body.elbow, body.forearmZone))) return 1;
-  }
-  if (inFront && arms.some((s) => from(s, body.shoulder, body.grip))) return 2;
-  // A chair or stool that does not turn has to be left for what lies behind it.
-  const turns = station.posture !== 'seated' || (station.seat ?? 'swivel') === 'swivel';
-  const rolls = Math.max(0, level - levelReach(body, target.z));
-  if (turns && rolls <= constants.swivelStep) {
-    const share = level < 1 ? 0 : rolls / level;
-    const at = { x: station.x + (target.x - station.x) * share, y: station.y + (target.y - station.y) * share };
-    const facing = bearing(at, target);
-    if (
-      (rolls < 1 || around.body(station, at)) &&
-      shoulders(at, facing, body.halfBreadth).some((s) => around.hand({ ...s, z: body.shoulder }, target))
-    )
-      return 3;
-  }
-  return walk <= 2 * pace(body.stature, constants) ? 4 : 5;
-}
 
 /**
  * How far in front of the body axis a hand reaches at a height, mm, for somebody who has turned to face it;

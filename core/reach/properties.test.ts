@@ -2,7 +2,8 @@
 import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { boxUnit, having, rectangle, seatRows, unitRow } from '@heronstone/testing/rooms.ts';
-import { fetchElements, returnElements, ALONE, type Approach } from '../fetch/fetch.ts';
+import type { Approach } from '../fetch/approach.ts';
+import { fetchElements, returnElements, ALONE } from '../fetch/fetch.ts';
 import { totalSeconds } from '../fetch/elements.ts';
 import { set, type Change } from '../model/change.ts';
 import type { Plan, Unit } from '../model/plan.ts';
@@ -169,8 +170,8 @@ test('a factor of two on walking doubles the walking of every place and nothing 
       const slow = having(plan, { table: 'meta', id: plan.meta.id, set: { constants: { walking: 2 } } });
       const [a, b] = [sceneOf(plan).approaches.get('s')!, sceneOf(slow).approaches.get('s')!];
       for (const [id, way] of a) {
-        const walking = [...way.there, ...way.back]
-          .filter((e) => ['walk', 'turn', 'turn round', 'roll'].includes(e.kind))
+        const walking = [...way.go, ...way.come]
+          .filter((e) => ['walk', 'walk round furniture', 'turn', 'turn round', 'roll'].includes(e.kind))
           .reduce((sum, e) => sum + e.seconds, 0);
         expect(seconds(b.get(id)!)).toBeCloseTo(seconds(way) + 2 * walking, 6);
       }

@@ -95,7 +95,7 @@ export function packPlace(
   list: readonly Placement[],
   arrangement: Arrangement,
   spares: ReadonlyMap<string, number>,
-  { laid, behind, heaped, crowd, fill }: LaidPlace,
+  there: LaidPlace,
 ): { placements: PlacementReport[]; fill: Fill } {
   const placements = list.map((p, i) =>
     placementReport(
@@ -104,19 +104,30 @@ export function packPlace(
       p,
       arrangement,
       scene.plan.supplies[p.supply]!,
-      {
-        ...crowd,
-        lines: Math.max(1, crowd.lines),
-        elsewhere: linesElsewhere(scene, p, compartment, list),
-        behind: behind[i]!,
-        digging: diggingIn(scene.plan.supplies[p.supply]!, laid[i]!, compartment),
-      },
-      laid[i]!,
-      heaped,
+      crowdAround(scene, compartment, list, i, there),
+      there.laid[i]!,
+      there.heaped,
       spares.get(p.supply) ?? 0,
     ),
   );
-  return { placements, fill };
+  return { placements, fill: there.fill };
+}
+
+/** What else lies round one of the placements of a place, as far as it costs time. @param there how they lie */
+export function crowdAround(
+  scene: Scene,
+  compartment: Compartment,
+  list: readonly Placement[],
+  at: number,
+  { laid, behind, crowd }: LaidPlace,
+): Crowd {
+  return {
+    ...crowd,
+    lines: Math.max(1, crowd.lines),
+    elsewhere: linesElsewhere(scene, list[at]!, compartment, list),
+    behind: behind[at]!,
+    digging: diggingIn(scene.plan.supplies[list[at]!.supply]!, laid[at]!, compartment),
+  };
 }
 
 /** How many other things stand before one, where one gets in from the front. */
@@ -278,8 +289,8 @@ function asks(elements: readonly Element[], walk: number): UsedFrom['times'] {
   return {
     ups: count('stand up'),
     bends: count('bend', 'kneel'),
-    steps: count('step up'),
-    walk: walk * count('walk'),
+    steps: count('use the steps', 'climb'),
+    walk: walk * count('walk', 'walk round furniture'),
   };
 }
 

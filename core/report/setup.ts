@@ -75,10 +75,7 @@ function betweenStations(scene: Scene, from: string, to: string): Element[] {
   const way = table?.path?.length ?? distance(a, b);
   const paces = (2 * way) / pace(plan.people[a.person]!.stature, constants);
   const seated = [a, b].filter((s) => s.posture === 'seated').length;
-  return [
-    ...(seated > 0 ? [element('stand up', seated, constants), element('sit down', seated, constants)] : []),
-    element('walk', paces, constants),
-  ];
+  return [...gettingUp(constants, seated), ...turns(constants, 2), element(pacing(plan), paces, constants)];
 }
 
 /** Going to a parked cart, rolling it up, rolling it back, and coming back: four times the way, and two grasps. */
@@ -88,6 +85,28 @@ function rollElements(plan: Plan, station: string, cart: string, constants: Cons
   const spot = Object.values(plan.spots).find((s) => s.unit === cart && s.station === station)!;
   const far = Math.max(0, distance(seat, parked) - 400) + distance(parked, spot);
   if (distance(parked, spot) < 1) return [];
-  const paces = (2 * far) / pace(plan.people[seat.person]!.stature, constants);
-  return [element('walk', paces, constants), element('grasp', 2, constants), element('put down', 2, constants)];
+  const person = plan.people[seat.person]!;
+  const paces = (2 * far) / pace(person.stature, constants);
+  return [
+    ...gettingUp(constants, seat.posture === 'seated' && !person.wheelchair ? 2 : 0),
+    ...turns(constants, 4),
+    element(pacing(plan), paces, constants),
+    element('grasp', 2, constants),
+    element('put down', 2, constants),
+  ];
 }
+
+/** Between furniture a pace takes longer. */
+const pacing = (plan: Plan) => (Object.keys(plan.corners).length >= 3 ? 'walk round furniture' : 'walk');
+
+/** Getting up and sitting down again so many times, the chair moved. */
+function gettingUp(constants: Constants, many: number): Element[] {
+  const kinds = ['push the chair back', 'stand up', 'sit down', 'draw the chair up'] as const;
+  return many === 0 ? [] : kinds.map((kind) => element(kind, many, constants));
+}
+
+/** Turning to go and turning where one arrives, on so many ways. */
+const turns = (constants: Constants, ways: number): Element[] => [
+  element('turn', ways, constants),
+  element('turn round', ways, constants),
+];

@@ -104,10 +104,10 @@ describe('a week', () => {
     expect(hunted.week.today.notNoted).toBe(few.week.today.notNoted - 1);
   });
 
-  test('getting up costs stand and sit, each time', () => {
+  test('getting up costs stand and sit and the chair moved twice, each time; setting up adds its own', () => {
     const w = week.today;
-    // Setting up adds a little: a kit is fetched, standing.
-    expect(w.motions.rising).toBeCloseTo((w.ups * (43.4 + 34.7) * 0.036) / 60, 1);
+    const setups = report.setups.reduce((sum, s) => sum + (s.motions.rising * s.times) / 60, 0);
+    expect(w.motions.rising - setups).toBeCloseTo((w.ups * (13.4 + 43.4 + 34.7 + 15.4) * 0.036) / 60, 6);
     expect(w.metres).toBeGreaterThan(500);
   });
 

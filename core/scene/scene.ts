@@ -2,7 +2,7 @@
 import { withTrueTops } from '../room/tops.ts';
 import { allCompartments, type Compartment } from '../furniture/compartments.ts';
 import { containerCompartments, containersByPlace, standContainers, type Standing } from '../fit/containers.ts';
-import { type Approach } from '../fetch/fetch.ts';
+import { type Approach } from '../fetch/approach.ts';
 import { constantsOf, PUBLISHED, type Constants } from '../model/constants.ts';
 import {
   byName,

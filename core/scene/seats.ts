@@ -1,6 +1,6 @@
 /** How every place is approached and seen from every seat, with and without carts beside it. */
 import { allCompartments, type Compartment } from '../furniture/compartments.ts';
-import { intoContainer, approachOf, type Approach } from '../fetch/fetch.ts';
+import { intoContainer, approachOf, type Approach } from '../fetch/approach.ts';
 import { constantsOf, type Constants } from '../model/constants.ts';
 import { type Person, type Plan, type Station } from '../model/plan.ts';
 import { turned } from '../geometry/geometry.ts';
@@ -90,7 +90,7 @@ export class Seats {
     const { elsewhere } = this.units[c.unit]!;
     return approachOf(station, person, c, {
       walk: walk.length,
-      ...(walk.path ? { at: walk.path.points.at(-1)! } : {}),
+      ...(walk.path ? { path: walk.path.points } : {}),
       away: elsewhere === null ? null : this.plan.elsewheres[elsewhere]!.seconds,
       headroom: freeHeight(this.plan, c.stand),
       around: aroundFor(c, this.obstacles, station.unit),

@@ -1,4 +1,5 @@
 /** The state of filling a room: what lies where, how much width is taken, what fetching costs; and the first filling of it. */
+import { totalSeconds } from '../fetch/elements.ts';
 import { volume } from '../fit/fit.ts';
 import type { Lie } from '../fit/lies.ts';
 import type { Compartment } from '../furniture/compartments.ts';
@@ -453,8 +454,7 @@ export function farness(scene: Scene, compartment: Compartment): number {
   let sum = 0;
   for (const ways of scene.approaches.values()) {
     const way = ways.get(compartment.id)!;
-    for (const e of way.there) sum += e.seconds;
-    for (const e of way.back) sum += e.seconds;
+    for (const part of [way.go, way.open, way.close, way.come]) sum += totalSeconds(part);
   }
   return sum;
 }

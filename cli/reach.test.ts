@@ -68,11 +68,13 @@ test('heron week prints the week of the report', async () => {
 
 test('a changed constant changes the week and the fetch', async () => {
   const slow = join(folder, 'slow.json');
-  const plan = applyChanges(demo, [{ table: 'meta', id: 'demo', set: { constants: { walk: 30 } } }]).plan;
+  const plan = applyChanges(demo, [
+    { table: 'meta', id: 'demo', set: { constants: { walk: 30, betweenFurniture: 4 } } },
+  ]).plan;
   writeFileSync(slow, writePlanFile(plan));
   const walk = async (path: string) =>
     (JSON.parse((await heron('fetch', path, '--from', 'seat-bench', '--to', 'books/s2')).out) as Account).elements.find(
-      (e) => e.kind === 'walk',
+      (e) => e.kind === 'walk round furniture',
     )!;
   const [before, after] = [await walk(file), await walk(slow)];
   expect(after.seconds).toBeCloseTo(2 * before.seconds, 9);

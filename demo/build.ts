@@ -5,6 +5,7 @@ import { sheetThickness } from '@heronstone/core/fit/sheets.ts';
 import { applyChanges, set, type Change } from '@heronstone/core/model/change.ts';
 import { emptyPlan, SUPPLY_DEFAULTS, type Plan, type Supply } from '@heronstone/core/model/plan.ts';
 import { changesTo, solveAll } from '@heronstone/core/search/solve.ts';
+import { usualUse } from '@heronstone/core/fit/usedUp.ts';
 import { usualOrientations } from '@heronstone/core/fit/forms.ts';
 import { readMarks } from '@heronstone/library/starter.ts';
 import { boxes } from './boxes.ts';
@@ -56,7 +57,7 @@ function supplies(): Change[] {
         grammage,
         mass: grammage === null ? Number.parseFloat(weight) : null,
         orientations: flat ? ['flat'] : usualOrientations(form),
-        goesBack: form !== 'sheets' && /tools|machines|safety|brushes|cutting|patterns|theatre|moulds/.test(category),
+        ...usualUse({ form, category }),
         note: '',
         squeeze: form === 'soft' ? 0.8 : 1,
         ...asks,

@@ -2,6 +2,7 @@
  * Starter lists: kinds of supplies by craft, with typical sizes, masses, forms, cautions and what uses them, in generic
  * words. One line a kind: name | kind | form | usual count | sizes mm | mass g or gsm | marks | fetches a session.
  */
+import { usualUse } from '@heronstone/core/fit/usedUp.ts';
 import { usualOrientations } from '@heronstone/core/fit/forms.ts';
 import { foldedThickness, isFolded, sheetThickness } from '@heronstone/core/fit/sheets.ts';
 import { usualSizes } from '@heronstone/core/entry/guess.ts';
@@ -79,9 +80,7 @@ function parse(craft: string, line: string): Starter {
       grammage,
       mass: grammage === null ? Number.parseFloat(weight!) : null,
       orientations: flat ? ['flat'] : usualOrientations(kind),
-      goesBack: !/card|paper|adhesive|trims|packing|wrap|stickers|findings|beads|fabric|yarn|thread|tapes/.test(
-        category!,
-      ),
+      ...usualUse({ form: kind, category: category! }),
       note: '',
       squeeze: kind === 'soft' ? SQUEEZE : 1,
       ...asks,

@@ -1,4 +1,5 @@
 /** Working stock and backstock: who is fetched how often when they lie apart. */
+import { usedByAFetch } from '../fit/usedUp.ts';
 import type { Arrangement, Placement, Plan, Supply } from '../model/plan.ts';
 
 /** How many of each supply lie apart as spares in an arrangement. */
@@ -10,17 +11,17 @@ export function sparesPlaced(plan: Plan, arrangement: Arrangement): Map<string, 
 }
 
 /**
- * What share of a supply's fetches goes to a placement. Working stock shares them by count. Each fetch of what is used up
- * takes one piece; when the working stock is gone, it is filled up from the spares: one fetch of them for as many as it
+ * What share of a supply's fetches goes to a placement. Working stock shares them by count. A fetch uses up one piece, or a
+ * part of one; when the working stock is gone, it is filled up from the spares: one fetch of them for as many as it
  * holds. The spares of a tool are not fetched.
  * @param spares how many of the supply lie apart in the same arrangement
  */
 export function shareOf(
-  supply: Pick<Supply, 'count' | 'goesBack'>,
+  supply: Pick<Supply, 'count' | 'goesBack' | 'lasts'>,
   placement: Pick<Placement, 'count' | 'spare'>,
   spares: number,
 ): number {
   const working = supply.count - spares;
   if (!placement.spare) return working > 0 ? placement.count / working : 0;
-  return supply.goesBack || working <= 0 ? 0 : placement.count / spares / working;
+  return working <= 0 ? 0 : (usedByAFetch(supply) * placement.count) / spares / working;
 }

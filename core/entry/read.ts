@@ -3,6 +3,7 @@
  * grammage, a mass or a use is taken out; the words that remain are the name. Nothing but a name is needed: what nobody
  * typed is guessed, and said so.
  */
+import { usualUse } from '../fit/usedUp.ts';
 import { grammageOf, type Basis } from '../fit/sheets.ts';
 import { FORM_FACTS, isRound, usualOrientations } from '../fit/forms.ts';
 import { formatLength, formatPaper, readAmount, type UnitSystem } from '../model/measure.ts';
@@ -177,7 +178,6 @@ export function readLine(
     read.doubts.push(`“${number[0].trim()}” was left in the name; counts go first, sizes like ${EXAMPLE[system]}.`);
   supply.colour = colourOf(supply.name);
   supply.alike = alikeOf(supply.name);
-  supply.goesBack = FORM_FACTS[supply.form].goesBack;
   finish(read, kind, system);
   return read;
 }
@@ -352,7 +352,7 @@ function finish(read: ReadLine, kind: Kind | null, system: UnitSystem): void {
     grammage: supply.form === 'sheets' ? (supply.grammage ?? null) : null,
     mass: supply.mass ?? (supply.form === 'sheets' || kind?.form !== supply.form ? null : (kind?.mass ?? null)),
     orientations: usualOrientations(supply.form!),
-    goesBack: supply.goesBack!,
+    ...usualUse({ form: supply.form!, category: supply.category ?? '' }),
     note: '',
     traits: supply.traits ?? [],
     colour: supply.colour ?? '',

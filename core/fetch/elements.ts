@@ -158,10 +158,13 @@ function moveWeighed(k: Constants, mm: number, kilograms: number): number {
   return pounds <= LIGHT ? move : k.move * (0.475 + 0.345 * pounds) + move * (1 + 0.01114 * pounds);
 }
 
+/** A pace between furniture. */
+const PACE = ['walk', 'betweenFurniture'] as const;
+const pacing = (k: Constants) => k.walk + k.betweenFurniture;
 /** Getting a pair of steps: turn, go there, bend, grasp, straighten, come with them, bend, put down, straighten. */
 const stepsCarried = (k: Constants) =>
-  2 * k.turn + 2 * k.stepsAway * k.walkFurnished + 2 * (k.bend + k.straighten) + k.grasp + k.release;
-const CARRIED = ['turn', 'stepsAway', 'walkFurnished', 'bend', 'straighten', 'grasp', 'release'] as const;
+  2 * k.turn + 2 * k.stepsAway * pacing(k) + 2 * (k.bend + k.straighten) + k.grasp + k.release;
+const CARRIED = ['turn', 'stepsAway', 'walk', 'betweenFurniture', 'bend', 'straighten', 'grasp', 'release'] as const;
 
 /** Every element with its time and source. The one table of a fetch. */
 export const TIMES: Readonly<Record<ElementKind, Timing>> = {
@@ -216,7 +219,7 @@ export const TIMES: Readonly<Record<ElementKind, Timing>> = {
     'rising',
   ),
   walk: plain('walk', 'walking', '15.0 a pace, nothing in the way', 'paces'),
-  'walk round furniture': plain('walkFurnished', 'walking', '17.0 a pace, obstructed', 'paces'),
+  'walk round furniture': made(PACE, (n, k) => n * pacing(k), '17.0 a pace, obstructed', 'walking', 'paces'),
   'go elsewhere': {
     tmu: (seconds) => seconds / TMU,
     unit: 'seconds',
@@ -236,8 +239,8 @@ export const TIMES: Readonly<Record<ElementKind, Timing>> = {
     of: ['steps'],
   },
   'get the steps': made(CARRIED, (n, k) => n * stepsCarried(k), 'turn, walk, bend, grasp; back; put down', 'bending'),
-  climb: made(['walkFurnished'], (n, k) => n * k.walkFurnished, 'an obstructed pace for each tread', 'bending'),
-  'climb down': made(['walkFurnished'], (n, k) => n * k.walkFurnished, 'an obstructed pace for each tread', 'bending'),
+  climb: made(PACE, (n, k) => n * pacing(k), 'an obstructed pace for each tread', 'bending'),
+  'climb down': made(PACE, (n, k) => n * pacing(k), 'an obstructed pace for each tread', 'bending'),
   'put the steps away': made(CARRIED, (n, k) => n * stepsCarried(k), 'as getting them', 'bending'),
   'move aside': made(['grasp', 'move', 'release'], (n, k) => n * lift(k, FOOT), 'grasp, move 12 in, release'),
   'move back': made(

@@ -1,4 +1,5 @@
 /** Whether the things of one line are alike, so that any one will do, or each different, so that one is wanted. */
+import { isUsedUp } from './usedUp.ts';
 import type { Supply } from '../model/plan.ts';
 
 /** Kinds of which one is wanted, by its colour, size or pattern, though they are used up. Common practice, no source. */
@@ -45,11 +46,11 @@ const ALIKE = new Set([
  * things of one line are alike; tools and other things that go back differ from each other, what is used up does not, unless
  * the kind says otherwise.
  */
-export function differs(supply: Pick<Supply, 'alike' | 'form' | 'category' | 'goesBack' | 'count'>): boolean {
+export function differs(supply: Pick<Supply, 'alike' | 'form' | 'category' | 'goesBack' | 'lasts' | 'count'>): boolean {
   if (supply.count === 1) return false;
   if (supply.alike !== null) return supply.alike === 'different';
   if (supply.form === 'sheets' || supply.form === 'loose' || supply.form === 'machine') return false;
   const kind = supply.category.trim().toLowerCase();
   if (DIFFERENT.has(kind)) return true;
-  return !ALIKE.has(kind) && supply.goesBack;
+  return !ALIKE.has(kind) && !isUsedUp(supply);
 }

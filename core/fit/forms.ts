@@ -9,8 +9,6 @@ interface FormFacts {
   sizes: readonly [string, string, string];
   /** The ways of lying that are allowed when nobody says otherwise. */
   lies: readonly Orientation[];
-  /** Whether such a thing goes back after use, when nobody says otherwise. */
-  goesBack: boolean;
   hint: string;
 }
 
@@ -20,7 +18,6 @@ export const FORM_FACTS: Readonly<Record<Form, FormFacts>> = {
     many: 'sheets',
     sizes: ['Length', 'Width', 'Thickness'],
     lies: ['flat', 'edge', 'end'],
-    goesBack: false,
     hint: 'paper, card, felt: in stacks, upright in a slot or in a file',
   },
   pieces: {
@@ -28,7 +25,6 @@ export const FORM_FACTS: Readonly<Record<Form, FormFacts>> = {
     many: 'pieces',
     sizes: ['Length', 'Width', 'Thickness'],
     lies: ['flat', 'edge', 'end'],
-    goesBack: true,
     hint: 'anything stiff: in rows, columns and layers',
   },
   long: {
@@ -36,7 +32,6 @@ export const FORM_FACTS: Readonly<Record<Form, FormFacts>> = {
     many: 'long pieces',
     sizes: ['Length', 'Width', 'Thickness'],
     lies: ['flat', 'edge', 'end'],
-    goesBack: true,
     hint: 'rods, rulers, boards: may lie slanting',
   },
   rolls: {
@@ -44,7 +39,6 @@ export const FORM_FACTS: Readonly<Record<Form, FormFacts>> = {
     many: 'rolls',
     sizes: ['Width of the roll', 'Diameter', 'Diameter'],
     lies: ['flat', 'end'],
-    goesBack: false,
     hint: 'vinyl, tape, cloth on a tube: lying or standing',
   },
   bottles: {
@@ -52,7 +46,6 @@ export const FORM_FACTS: Readonly<Record<Form, FormFacts>> = {
     many: 'bottles or jars',
     sizes: ['Height', 'Diameter', 'Diameter'],
     lies: ['end'],
-    goesBack: true,
     hint: 'round and standing; rows may be staggered',
   },
   soft: {
@@ -60,7 +53,6 @@ export const FORM_FACTS: Readonly<Record<Form, FormFacts>> = {
     many: 'soft things',
     sizes: ['Length', 'Width', 'Thickness'],
     lies: ['flat'],
-    goesBack: false,
     hint: 'yarn, fabric, wadding: takes the volume it is pressed to',
   },
   hung: {
@@ -68,7 +60,6 @@ export const FORM_FACTS: Readonly<Record<Form, FormFacts>> = {
     many: 'hung things',
     sizes: ['Length', 'Width', 'Thickness'],
     lies: ['end'],
-    goesBack: true,
     hint: 'only on a board, a rail or hooks',
   },
   loose: {
@@ -76,7 +67,6 @@ export const FORM_FACTS: Readonly<Record<Form, FormFacts>> = {
     many: 'loose small things',
     sizes: ['Length', 'Width', 'Thickness'],
     lies: ['flat'],
-    goesBack: false,
     hint: 'beads, screws, pins: poured in, 60 % of the room',
   },
   set: {
@@ -84,7 +74,6 @@ export const FORM_FACTS: Readonly<Record<Form, FormFacts>> = {
     many: 'sets',
     sizes: ['Length', 'Width', 'Thickness'],
     lies: ['flat', 'edge', 'end'],
-    goesBack: true,
     hint: 'several things that stay together in their case',
   },
   machine: {
@@ -92,7 +81,6 @@ export const FORM_FACTS: Readonly<Record<Form, FormFacts>> = {
     many: 'machines',
     sizes: ['Width', 'Depth', 'Height'],
     lies: ['flat'],
-    goesBack: true,
     hint: 'stands as it is; needs room to work',
   },
 };

@@ -1,5 +1,6 @@
 /** Supplies as CSV or as cells pasted from a spreadsheet: in with a preview and errors by row and field, out in the same columns. */
 import { FORM_FACTS, isRound, usualOrientations } from '../fit/forms.ts';
+import { usualUse } from '../fit/usedUp.ts';
 import { sheetThickness } from '../fit/sheets.ts';
 import { UNKNOWN_SIZE, usualSizes } from '../entry/guess.ts';
 import { NOT_KNOWN } from '../model/guessed.ts';
@@ -142,8 +143,9 @@ function readRow(
   if (form === null) wrong('form', `“${cell('form')}” is not a form; use ${FORMS.join(', ')}.`);
   const sizes = sizesOf(cell, size, form ?? undefined, grammage, kind, system);
   const taken: Form = form ?? (sizes.usual && kind ? kind.form : 'pieces');
+  const usual = usualUse({ form: taken, category: cell('kind') || (kind?.category ?? '') });
   const yes: Record<string, boolean> = {
-    '': FORM_FACTS[taken].goesBack,
+    '': usual.goesBack,
     yes: true,
     no: false,
     true: true,
@@ -176,7 +178,7 @@ function readRow(
     wrong('works with', `“${cell('works with')}” cannot be read; write mm before, behind and above: 300; 150; 0.`);
   const spares = plain('spares');
   const [reorderAt, parts, squeeze] = [plain('reorder at'), plain('pieces in a set'), plain('pressed to')];
-  const mass = plain('mass');
+  const [mass, lasts] = [plain('mass'), plain('lasts')];
   if (problems.length > 0) return { problems };
   const checked = SupplySchema.safeParse({
     ...SUPPLY_DEFAULTS,
@@ -192,6 +194,7 @@ function readRow(
     mass: mass ?? (sizes.usual ? (kind?.mass ?? null) : null),
     orientations: orientations.length > 0 ? orientations : usualOrientations(taken),
     goesBack,
+    lasts: lasts ?? (cell('goes back') === '' ? usual.lasts : null),
     note: cell('note'),
     traits: traits.length > 0 ? traits : sizes.usual ? [...(kind?.traits ?? [])] : [],
     colour: cell('colour'),
@@ -343,6 +346,7 @@ export function writeSuppliesCsv(plan: Plan): string {
       s.decision ?? '',
       s.decideBy ?? '',
       s.lastUsed ?? '',
+      s.lasts ?? '',
     ];
   });
   return writeTable([[...CSV_COLUMNS], ...rows]);

@@ -29,6 +29,7 @@ export const CSV_COLUMNS = [
   'decision',
   'decide by',
   'last used',
+  'lasts',
 ] as const;
 /** What else a table may say: all sizes in one column, and where it lies today. */
 export const MORE_COLUMNS = ['size', 'place'] as const;

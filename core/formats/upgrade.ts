@@ -47,6 +47,11 @@ export function upgradeChange(change: unknown): unknown {
 
 /** A whole file of an earlier version; what is wrong with it is left for its reader to say. */
 export function upgradeFile(data: Row, version: number): Row {
+  if (version >= 14) return data;
+  return withUse(upgradedTo13(data, version));
+}
+
+function upgradedTo13(data: Row, version: number): Row {
   if (version >= 13) return data;
   if (version >= 11) return withHunted(data);
   if (version >= 7) {
@@ -94,6 +99,24 @@ function withHunted(file: Row): Row {
   return {
     ...file,
     supplies: file.supplies.map((s: unknown) => (isRow(s) && hunted(s) ? { ...s, hunted: true } : s)),
+  };
+}
+
+/** Of what comes in such a form a piece lasts for so many fetches. Common practice, no source; the same in server/sql/016. */
+const LASTS: Readonly<Record<string, number>> = { rolls: 20, bottles: 40, soft: 6 };
+
+/**
+ * Before version 14 there was no way to say that a roll goes back and is used up bit by bit: it was used up by one fetch, or was
+ * a tool. Rolls, bottles and soft things that were used up go back from then on.
+ */
+function withUse(file: Row): Row {
+  if (!Array.isArray(file.supplies)) return file;
+  const lasting = (s: Row) => s.goesBack === false && LASTS[String(s.form)] !== undefined;
+  return {
+    ...file,
+    supplies: file.supplies.map((s: unknown) =>
+      isRow(s) && lasting(s) ? { ...s, goesBack: true, lasts: LASTS[String(s.form)] } : s,
+    ),
   };
 }
 

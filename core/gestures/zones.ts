@@ -1,4 +1,5 @@
 /** Zones and homes by hand, as changes: what the program proposes becomes the maker's own as soon as it is touched. */
+import { isUsedUp } from '../fit/usedUp.ts';
 import { applyChanges, remove, removeWithDependents, set, type Change } from '../model/change.ts';
 import type { Allotment, Home, Plan, Zone } from '../model/plan.ts';
 import type { HomeReport, Report } from '../report/report.ts';
@@ -196,7 +197,7 @@ export function secondSet(plan: Plan, said: Said, home: string, zone: string, ne
   const from = homeIn(said, home);
   const kept = plan.zones[zone] ? [] : keepZones(said);
   const activities = new Set(said.zones.find((z) => z.id === zone)?.activities ?? []);
-  const tools = from.supplies.map((s) => plan.supplies[s]!).filter((s) => s.goesBack);
+  const tools = from.supplies.map((s) => plan.supplies[s]!).filter((s) => !isUsedUp(s));
   if (tools.length === 0) return [];
   const id = newId();
   return [

@@ -95,7 +95,7 @@ export const CONSTANTS = {
   standUp: tmu(43.4, 'stand up'),
   sitDown: tmu(34.7, 'sit down'),
   walk: { ...tmu(15, 'walk, a pace, nothing in the way'), unit: 'TMU a pace' },
-  walkFurnished: { ...tmu(17, 'walk, a pace, between furniture'), unit: 'TMU a pace' },
+  betweenFurniture: { ...tmu(2, 'a pace between furniture takes so much more'), unit: 'TMU a pace', least: 0 },
   bend: tmu(29, 'bend'),
   straighten: tmu(31.9, 'arise from a bend'),
   kneel: tmu(29, 'kneel on one knee'),

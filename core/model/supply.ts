@@ -70,8 +70,10 @@ const supplies = z
     /** Grams a piece, when weighed or known; sheets work it out from the grammage. */
     mass: amount('The mass', 0, 200_000).nullable(),
     orientations: z.array(OrientationSchema).min(1, 'At least one way to lie must be allowed.'),
-    /** Whether what is fetched goes back to its place (a tool) or is used up (a sheet). */
+    /** Whether what is fetched goes back to its place (a tool, a bottle of glue) or is used up by one fetch (a sheet). */
     goesBack: z.boolean(),
+    /** Of what goes back and is used up: after how many fetches one of it is gone; null for what is not used up so. */
+    lasts: amount('How many fetches one lasts', 1.01, 100_000).nullable().default(null),
     note: z.string().max(2000, 'A note has at most 2000 characters.'),
     traits: z.array(z.enum(TRAITS)).default([]),
     colour: short('A colour'),
@@ -118,7 +120,12 @@ const supplies = z
     /** From what its count was guessed; empty for one that was counted or confirmed. */
     countFrom: z.string().trim().max(120).default(''),
   })
-  .refine((s) => s.backstock <= s.count, { path: ['backstock'], message: 'The backstock is part of the count.' });
+  .refine((s) => s.backstock <= s.count, { path: ['backstock'], message: 'The backstock is part of the count.' })
+  .refine((s) => s.goesBack || s.lasts === null, {
+    path: ['lasts'],
+    message:
+      'What does not go back is used up by one fetch: say that it goes back, or leave out how many fetches one lasts.',
+  });
 
 /** What a supply is when nothing else is said. */
 export const SUPPLY_DEFAULTS = {
@@ -147,6 +154,7 @@ export const SUPPLY_DEFAULTS = {
   sizeFrom: '',
   countFrom: '',
   hunted: false,
+  lasts: null,
 } as const satisfies Partial<z.infer<typeof supplies>>;
 
 const uses = z.strictObject({

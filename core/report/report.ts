@@ -270,6 +270,8 @@ export interface SupplyReport {
   massTotal: number | null;
   litres: number;
   fetchesPerWeek: number;
+  /** How many of it a week uses up; 0 for a tool. */
+  usedPerWeek: number;
   /** Spares are opened, or fewer are left than the reorder point. */
   reorder: boolean;
   /** How many have no place in an arrangement, and why. */

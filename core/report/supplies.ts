@@ -1,5 +1,6 @@
 /** What the Report says of each supply: mass, litres, fetches, how many have no place and why. */
 import { lying, massEach, oneIn, volume } from '../fit/fit.ts';
+import { usedByAFetch } from '../fit/usedUp.ts';
 import { fitsInAll, fitsTightly } from '../fit/tighten.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Finding } from '../model/finding.ts';
@@ -76,6 +77,7 @@ function reportOf(
     massTotal: each === null ? null : each * supply.count,
     litres: volume(supply, supply.count),
     fetchesPerWeek: fetchesAWeek(scene, supply.id),
+    usedPerWeek: fetchesAWeek(scene, supply.id) * usedByAFetch(supply),
     reorder: supply.reorderAt !== null && supply.count <= supply.reorderAt,
     without,
     reason,

@@ -1,4 +1,5 @@
 /** Ideas about supplies: a second one at another station, spares apart, out of the room. */
+import { isUsedUp } from '../../fit/usedUp.ts';
 import { volume } from '../../fit/fit.ts';
 import { remove, set } from '../../model/change.ts';
 import { byName, type Plan } from '../../model/plan.ts';
@@ -10,7 +11,7 @@ import { MOST } from './idea.ts';
 export function duplicates(plan: Plan): Idea[] {
   const scene = sceneOf(plan);
   return byName(plan.supplies)
-    .filter((s) => s.goesBack && new Set(usesOf(scene, s.id).map((u) => u.station)).size > 1)
+    .filter((s) => !isUsedUp(s) && new Set(usesOf(scene, s.id).map((u) => u.station)).size > 1)
     .sort((a, b) => fetchesAWeek(scene, b.id) - fetchesAWeek(scene, a.id))
     .slice(0, MOST)
     .map((s) => {
@@ -47,7 +48,7 @@ export function duplicates(plan: Plan): Idea[] {
 export function backstock(plan: Plan): Idea[] {
   const scene = sceneOf(plan);
   return byName(plan.supplies)
-    .filter((s) => !s.goesBack && s.backstock === 0 && s.count >= 20 && fetchesAWeek(scene, s.id) > 0)
+    .filter((s) => isUsedUp(s) && s.backstock === 0 && s.count >= 20 && fetchesAWeek(scene, s.id) > 0)
     .sort((a, b) => volume(b, b.count) - volume(a, a.count))
     .slice(0, MOST)
     .map((s) => {

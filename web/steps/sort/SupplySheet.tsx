@@ -15,6 +15,7 @@ import { Choice, Fact, Heading, NumberField } from '../../ui/Field.tsx';
 import { Photos } from '../../ui/Photos.tsx';
 import { RowForm } from '../../ui/RowForm.tsx';
 import { Folded, Sheet } from '../../ui/Sheet.tsx';
+import { AfterUse } from './AfterUse.tsx';
 import { KeptApart } from './KeptApart.tsx';
 import { NeverIn } from './NeverIn.tsx';
 import { PackedAnotherWay } from './PackedAnotherWay.tsx';
@@ -111,14 +112,7 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
           </div>
         </fieldset>
       )}
-      <label className="mt-2 flex items-center gap-2">
-        <input
-          type="checkbox"
-          checked={supply.goesBack}
-          onChange={(e) => change('Return', { goesBack: e.target.checked })}
-        />
-        Goes back to its place after use
-      </label>
+      <AfterUse supply={supply} />
       {mayBeBundled(supply) && <BandTogether supply={supply} />}
       {supply.form !== 'machine' && <PackedAnotherWay supply={supply} />}
       <UsedFor supply={supply} />
@@ -127,6 +121,7 @@ export function SupplySheet({ supply }: { supply: Supply | undefined }) {
           <Heading>In all</Heading>
           <dl>
             <Fact name="Fetched">{Number(facts.fetchesPerWeek.toFixed(1))} times a week</Fact>
+            {facts.usedPerWeek > 0 && <Fact name="Used up">{Number(facts.usedPerWeek.toFixed(2))} a week</Fact>}
             <Fact name="Volume">{formatVolume(facts.litres * 1000, system)}</Fact>
             <Fact name="Mass">{facts.massTotal === null ? 'not known' : formatMass(facts.massTotal, system)}</Fact>
             {facts.reorder && <Fact name="Reorder">yes: {supply.count} left</Fact>}

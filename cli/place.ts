@@ -1,6 +1,7 @@
 /** Commands about placements: filling, why a thing lies where it lies, what would help, where furniture could stand, two plans. */
 import { Option, type Command } from 'commander';
 import { differenceOf, figuresOf } from '@heronstone/core/report/compare.ts';
+import { comparedPlans } from '@heronstone/core/report/compared.ts';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { explain } from '@heronstone/core/ask/explain.ts';
 import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
@@ -209,7 +210,7 @@ export function addPlaceCommands(program: Command, io: Io): void {
     .argument('<a>', 'plan file')
     .argument('<b>', 'plan file')
     .description(
-      'two plans side by side: minutes, getting up, bends, metres, things not placed yet, places that can be named, homes, moves',
+      'two plans side by side: minutes, getting up, bends, metres, things not placed yet, places that can be named, homes, moves; what both fetch, and what only one does',
     )
     .addOption(new Option('--of <arrangement>', 'which arrangement').choices(['planned', 'today']).default('planned'))
     .action((fileA: string, fileB: string, options: { of: Arrangement }) => {
@@ -217,8 +218,18 @@ export function addPlaceCommands(program: Command, io: Io): void {
         throw new UsageError('Only one of the two plans can come from standard input.');
       const [a, b] = [fileA, fileB].map((file) => {
         const plan = readPlan(file);
-        return figuresOf(plan, evaluate(plan), options.of);
-      }) as [ReturnType<typeof figuresOf>, ReturnType<typeof figuresOf>];
-      io.out(json({ of: options.of, a, b, difference: differenceOf(a, b) }));
+        const report = evaluate(plan);
+        return { plan, week: report.week[options.of], figures: figuresOf(plan, report, options.of) };
+      });
+      const name = (side: typeof a) => (id: string) => side!.plan.supplies[id]!.name;
+      io.out(
+        json({
+          of: options.of,
+          a: a!.figures,
+          b: b!.figures,
+          difference: differenceOf(a!.figures, b!.figures),
+          common: comparedPlans(a!.week, b!.week, name(a), name(b)),
+        }),
+      );
     });
 }

@@ -6,7 +6,10 @@ export interface Compared {
   /** Minutes a week, all together and fetching alone. */
   minutes: number;
   fetching: number;
+  /** Looking for things with no home, penalties, getting ready. */
+  hunting: number;
   penalties: number;
+  setup: number;
   /** In a week: times of getting up, bends and kneels, metres walked. */
   ups: number;
   bends: number;
@@ -57,7 +60,9 @@ export function figuresOf(plan: Plan, report: Report, arrangement: Arrangement):
   return {
     minutes: week.minutes,
     fetching: week.fetching,
+    hunting: week.hunting,
     penalties: week.penalties,
+    setup: week.setup,
     ups: week.ups,
     bends: week.activities.reduce(
       (sum, a) => sum + a.perSession.bends * (plan.activities[a.activity]?.sessionsPerWeek ?? 0),

@@ -202,7 +202,8 @@ function placementReport(
   heaped: boolean,
   spares: number,
 ): PlacementReport {
-  const share = shareOf(supply, placement, spares);
+  // In a plan only what fits has a place; the rest is hunted for.
+  const share = shareOf(supply, placement, spares) * (arrangement === 'planned' ? laid.fits / placement.count : 1);
   const from: UsedFrom[] = [];
   const penalties: PlacementReport['penalties'] = [];
   let [seconds, fetches, penalty, unseen] = [0, 0, 0, 0];
@@ -223,6 +224,7 @@ function placementReport(
       ripple: way.ripple,
       band: way.band,
       seconds: one,
+      penalty: 0,
       motions: byMotion(elements),
       times: asks(elements, way.walk),
       sight,
@@ -232,6 +234,7 @@ function placementReport(
     for (const p of penaltiesOf(scene, supply, compartment, way)) {
       penalties.push({ ...p, station: use.station });
       penalty += p.seconds * use.fetches * share;
+      from.at(-1)!.penalty += p.seconds;
     }
   }
   from.sort((a, b) => b.fetches - a.fetches);

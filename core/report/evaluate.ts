@@ -38,7 +38,8 @@ import {
 } from './report.ts';
 import { keptNowhere, noStation, noSuchPlace, overFull, placementFindings, tooManyOdds, walledIn } from './findings.ts';
 
-import { comparedWeeks, reportedArrangement, weekOf, worstOf } from './week.ts';
+import { comparedWeeks } from './compared.ts';
+import { reportedArrangement, weekOf, worstOf } from './week.ts';
 import { guessesOf } from '../model/guessed.ts';
 import { openWork } from './openWork.ts';
 import { nothingSaid, supplyReports, type SaidOfSupplies } from './supplies.ts';
@@ -345,7 +346,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
     placements,
     supplies,
     containers: kept.containers,
-    compared: comparedWeeks(scene, all, supplies, { today: of.today.week, planned: of.planned.week }),
+    compared: comparedWeeks(scene, notedToday(plan), { today: of.today.week, planned: of.planned.week }),
     guesses: guessesOf(plan),
     week: { today: of.today.week, planned: of.planned.week },
     order: { today: of.today.order, planned: of.planned.order },
@@ -372,6 +373,14 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
   };
 }
 
+/** How many of each supply are noted today. */
+function notedToday(plan: Plan): Map<string, number> {
+  const noted = new Map<string, number>();
+  for (const p of Object.values(plan.placements))
+    if (p.arrangement === 'today') noted.set(p.supply, (noted.get(p.supply) ?? 0) + p.count);
+  return noted;
+}
+
 /** The sums of an arrangement: the same as last time when nothing that is in them has changed. */
 function figuresOf(
   scene: Scene,
@@ -383,7 +392,7 @@ function figuresOf(
 ): Figures {
   const { plan } = scene;
   const own = all.filter((p) => p.arrangement === arrangement);
-  const missing = list.map((s) => s.without[arrangement]);
+  const missing = list.flatMap((s) => [s.without[arrangement], s.missing[arrangement]]);
   const rows = Object.values(plan.placements).filter((p) => p.arrangement === arrangement);
   return once(kept.figures, arrangement, [plan.supplies, ...own, ...missing, ...rows], () => {
     const strain = strainOf(scene, own, arrangement);

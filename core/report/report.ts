@@ -206,6 +206,8 @@ export interface UsedFrom {
   band: HeightBand;
   /** A fetch, and back where the thing goes back, s. */
   seconds: number;
+  /** Penalties of a fetch, s. */
+  penalty: number;
   /** The same by kind of motion, s. */
   motions: Record<Motion, number>;
   /** What a fetch asks of the body, the return included: getting up, bends and kneels, steps, mm walked. */
@@ -274,6 +276,8 @@ export interface SupplyReport {
   usedPerWeek: number;
   /** Spares are opened, or fewer are left than the reorder point. */
   reorder: boolean;
+  /** Share of its fetches that find nothing in a place, spares not counted. */
+  missing: Record<Arrangement, number>;
   /** How many have no place in an arrangement, and why. */
   without: Record<Arrangement, number>;
   reason: string | null;
@@ -302,16 +306,38 @@ export interface Week {
   /** Most minutes first. */
   activities: ActivityWeek[];
   places: Array<{ compartment: string; minutes: number }>;
-  supplies: Array<{ supply: string; minutes: number }>;
+  supplies: SupplyWeek[];
 }
 
-/** The same supplies today and as planned, minutes a week. */
+/** A week of one supply, minutes. */
+export interface SupplyWeek {
+  supply: string;
+  /** How often it is wanted: fetched, or looked for in vain. */
+  fetches: number;
+  /** Fetching and putting back, of spares, too. */
+  minutes: number;
+  hunting: number;
+  penalties: number;
+}
+
+/** What the minutes of a week are made of. */
+export type WeekPart = 'fetching' | 'hunting' | 'penalties' | 'setup';
+
+/** The same supplies and the same fetches today and as planned, minutes a week; and what is in one of the two weeks only. */
 export interface Compared {
   supplies: number;
-  /** How many others there are: nobody has noted yet where they are. */
+  /** Whether the two weeks are of the same things: nothing leaves the room, and all is noted. */
+  whole: boolean;
+  /** How many others there are that stay: nobody has noted yet where they are. */
   left: number;
+  /** How often the same supplies are wanted. */
+  fetches: number;
   today: number;
   planned: number;
+  /** What the two are made of. */
+  parts: Record<WeekPart, { today: number; planned: number }>;
+  /** The rest of the two weeks: what leaves the room, and what is not noted today, or the part of it that is not. */
+  apart: Record<'leaving' | 'notNoted', { supplies: number; today: number; planned: number }>;
 }
 
 /** A week of one activity. */
@@ -322,7 +348,10 @@ export interface ActivityWeek {
   fetches: number;
   /** Rolling carts up, fetching kits, going between stations, minutes. */
   setup: number;
-  /** Both together. */
+  /** Looking for things of it that have no home, and penalties, minutes. */
+  hunting: number;
+  penalties: number;
+  /** All together. */
   total: number;
   motions: Record<Motion, number>;
   /** In one session: times of getting up, bends and kneels, steps, metres walked. */

@@ -1,5 +1,4 @@
 /** How the minutes of a week spread over the supplies: a few things that cost most of it, and a long tail. */
-import type { Week } from './report.ts';
 
 export interface Spread {
   /** Minutes a week of the 1, 2, 3 … costliest supplies together. */
@@ -9,7 +8,7 @@ export interface Spread {
 }
 
 /** @param week whose supplies stand with their minutes, in any order */
-export function spreadOf(week: Pick<Week, 'supplies'>): Spread {
+export function spreadOf(week: { supplies: ReadonlyArray<{ minutes: number }> }): Spread {
   let sum = 0;
   const upTo = week.supplies
     .map((s) => s.minutes)

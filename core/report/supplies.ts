@@ -4,7 +4,7 @@ import { usedByAFetch } from '../fit/usedUp.ts';
 import { fitsInAll, fitsTightly } from '../fit/tighten.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Finding } from '../model/finding.ts';
-import { byName, type Placement, type Supply } from '../model/plan.ts';
+import { byName, type Arrangement, type Placement, type Supply } from '../model/plan.ts';
 import { barredFrom, goesAway, mayLieIn } from '../cost/rules.ts';
 import { contentsOf, fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { ARRANGEMENTS, type PlacementReport, type SupplyReport } from './report.ts';
@@ -23,11 +23,18 @@ export function supplyReports(
   const { plan } = scene;
   // Today a thing lies where it lies, however crowded; in a plan only what fits has a place.
   const placed = { today: new Map<string, number>(), planned: new Map<string, number>() };
+  const [working, spares] = [0, 1].map(() => ({
+    today: new Map<string, number>(),
+    planned: new Map<string, number>(),
+  }));
   const asked = { today: new Map<string, number>(), planned: new Map<string, number>() };
   const add = (sums: Map<string, number>, id: string, count: number) => sums.set(id, (sums.get(id) ?? 0) + count);
   for (const p of Object.values(plan.placements)) {
     if (p.arrangement === 'staged') continue;
-    add(placed[p.arrangement], p.supply, p.arrangement === 'today' ? p.count : (placements[p.id]?.fits ?? 0));
+    const lies = p.arrangement === 'today' ? p.count : (placements[p.id]?.fits ?? 0);
+    add(placed[p.arrangement], p.supply, lies);
+    if (p.spare) add(spares![p.arrangement], p.supply, p.count);
+    else add(working![p.arrangement], p.supply, lies);
     add(asked[p.arrangement], p.supply, p.count);
   }
   const anythingPlanned = placed.planned.size > 0;
@@ -46,7 +53,13 @@ export function supplyReports(
       const total = asked[arrangement].get(supply.id) ?? 0;
       if (total > supply.count) findings.push(tooManyPlaced(supply, total, arrangement));
     }
-    reports[supply.id] = reportOf(scene, supply, without, anythingPlanned, few, planned, before);
+    const missing = (arrangement: Arrangement) => {
+      const all = supply.count - (spares![arrangement].get(supply.id) ?? 0);
+      if (without[arrangement] === 0 || all <= 0) return 0;
+      return Math.max(0, 1 - (working![arrangement].get(supply.id) ?? 0) / all);
+    };
+    const missed = { today: missing('today'), planned: missing('planned') };
+    reports[supply.id] = reportOf(scene, supply, without, missed, anythingPlanned, few, planned, before);
     before.reports.set(supply, reports[supply.id]!);
   }
   return reports;
@@ -56,6 +69,7 @@ function reportOf(
   scene: Scene,
   supply: Supply,
   without: SupplyReport['without'],
+  missing: SupplyReport['missing'],
   anythingPlanned: boolean,
   few: boolean,
   planned: () => Planned,
@@ -68,7 +82,9 @@ function reportOf(
       : anythingPlanned
         ? whyWithout(scene, supply, without.planned, few, planned, said)
         : NOT_YET;
-  if (before?.without.today === without.today && before.without.planned === without.planned && before.reason === reason)
+  const same = (a: Record<'today' | 'planned', number>, b: Record<'today' | 'planned', number>) =>
+    a.today === b.today && a.planned === b.planned;
+  if (before && same(before.without, without) && same(before.missing, missing) && before.reason === reason)
     return before;
   const each = massEach(supply);
   return {
@@ -79,6 +95,7 @@ function reportOf(
     fetchesPerWeek: fetchesAWeek(scene, supply.id),
     usedPerWeek: fetchesAWeek(scene, supply.id) * usedByAFetch(supply),
     reorder: supply.reorderAt !== null && supply.count <= supply.reorderAt,
+    missing,
     without,
     reason,
   };

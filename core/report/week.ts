@@ -5,16 +5,16 @@ import type { Arrangement, Plan } from '../model/plan.ts';
 import { dangersOf } from '../cost/wishes.ts';
 import type {
   ActivityWeek,
-  Compared,
   PlacementReport,
   Strain,
   SupplyReport,
+  SupplyWeek,
   Week,
   Worst,
   WorstLists,
 } from './report.ts';
 import type { Setup } from './setup.ts';
-import type { Scene } from '../scene/scene.ts';
+import { usesOf, type Scene } from '../scene/scene.ts';
 
 /** Minutes and seconds of a week, summed from what each placement says. */
 export function weekOf(
@@ -28,12 +28,21 @@ export function weekOf(
   const motions = noMotion();
   const activities = new Map<string, ActivityWeek>();
   const places = new Map<string, number>();
-  const bySupply = new Map<string, number>();
+  const bySupply = new Map<string, SupplyWeek>();
+  const ofSupply = (id: string): SupplyWeek => {
+    let row = bySupply.get(id);
+    if (!row) bySupply.set(id, (row = { supply: id, fetches: 0, minutes: 0, hunting: 0, penalties: 0 }));
+    return row;
+  };
   let [fetching, penalties, placed, ups, metres] = [0, 0, 0, 0, 0];
   const of = (id: string): ActivityWeek => {
     let row = activities.get(id);
     if (!row) {
-      row = { activity: id, minutes: 0, fetches: 0, setup: 0, total: 0, motions: noMotion(), perSession: noSession() };
+      row = {
+        activity: id,
+        ...{ minutes: 0, fetches: 0, setup: 0, hunting: 0, penalties: 0, total: 0 },
+        ...{ motions: noMotion(), perSession: noSession() },
+      };
       activities.set(id, row);
     }
     return row;
@@ -44,9 +53,13 @@ export function weekOf(
     penalties += p.penaltyMinutes;
     placed++;
     places.set(p.compartment, (places.get(p.compartment) ?? 0) + p.minutesPerWeek);
-    bySupply.set(p.supply, (bySupply.get(p.supply) ?? 0) + p.minutesPerWeek);
+    const own = ofSupply(p.supply);
+    own.minutes += p.minutesPerWeek;
+    own.penalties += p.penaltyMinutes;
+    if (!p.spare) own.fetches += p.fetchesPerWeek;
     for (const use of p.from) {
       const row = of(use.activity);
+      row.penalties += (use.penalty * use.fetches) / 60;
       row.minutes += (use.seconds * use.fetches) / 60;
       row.fetches += use.fetches;
       for (const m of MOTIONS) {
@@ -72,14 +85,23 @@ export function weekOf(
     of(s.activity).setup += minutes;
     for (const m of MOTIONS) motions[m] += (s.motions[m] * s.times) / 60;
   }
-  for (const row of activities.values()) row.total = row.minutes + row.setup;
   let [hunting, without, notNoted] = [0, 0, 0];
   for (const supply of Object.values(supplies)) {
     if (supply.without[arrangement] === 0) continue;
     if (isNotNoted(plan, supply, arrangement)) notNoted++;
     else without++;
-    hunting += huntingOf(scene, supply, arrangement);
+    const share = huntedShare(scene, supply, arrangement);
+    if (share <= 0) continue;
+    const own = ofSupply(supply.id);
+    for (const use of usesOf(scene, supply.id)) {
+      const minutes = (use.fetches * share * scene.constants.hunt) / 60;
+      of(use.activity).hunting += minutes;
+      own.hunting += minutes;
+      own.fetches += use.fetches * share;
+      hunting += minutes;
+    }
   }
+  for (const row of activities.values()) row.total = row.minutes + row.setup + row.hunting + row.penalties;
   const most = <T extends { minutes: number }>(rows: T[]) => rows.sort((a, b) => b.minutes - a.minutes);
   return {
     fetching,
@@ -95,7 +117,7 @@ export function weekOf(
     metres,
     activities: most([...activities.values()]),
     places: most([...places].map(([compartment, minutes]) => ({ compartment, minutes }))),
-    supplies: most([...bySupply].map(([supply, minutes]) => ({ supply, minutes }))),
+    supplies: most([...bySupply.values()]),
   };
 }
 
@@ -103,37 +125,14 @@ export function weekOf(
 const isNotNoted = (plan: Plan, supply: SupplyReport, arrangement: Arrangement): boolean =>
   arrangement === 'today' && !plan.supplies[supply.id]!.hunted;
 
-/** Minutes a week in which what has no place is hunted for. */
-export function huntingOf(scene: Scene, supply: SupplyReport, arrangement: Arrangement): number {
-  if (isNotNoted(scene.plan, supply, arrangement)) return 0;
-  const share = supply.without[arrangement] / scene.plan.supplies[supply.id]!.count;
-  return (supply.fetchesPerWeek * share * scene.constants.hunt) / 60;
+/** What share of a supply's fetches is hunted for. */
+function huntedShare(scene: Scene, supply: SupplyReport, arrangement: Arrangement): number {
+  return isNotNoted(scene.plan, supply, arrangement) ? 0 : supply.missing[arrangement];
 }
 
-/**
- * The week of the same supplies today and as planned: of those whose place is noted today, or that are known to have
- * none; what the plan has no place for is hunted for in it. When that is all of them, it is the whole week, else carts and ways between
- * stations are left out of both.
- */
-export function comparedWeeks(
-  scene: Scene,
-  placements: readonly PlacementReport[],
-  supplies: Readonly<Record<string, SupplyReport>>,
-  weeks: Readonly<Record<Arrangement, Week>>,
-): Compared {
-  const { plan } = scene;
-  const today = new Set(placements.flatMap((p) => (p.arrangement === 'today' ? [p.supply] : [])));
-  const rows = Object.values(supplies);
-  const same = rows.filter((s) => today.has(s.id) || plan.supplies[s.id]!.hunted);
-  const left = rows.length - same.length;
-  if (left === 0) return { supplies: rows.length, left, today: weeks.today.minutes, planned: weeks.planned.minutes };
-  const chosen = new Set(same.map((s) => s.id));
-  const sum = (arrangement: Arrangement) =>
-    placements
-      .filter((p) => p.arrangement === arrangement && chosen.has(p.supply))
-      .reduce((minutes, p) => minutes + p.minutesPerWeek + p.penaltyMinutes, 0) +
-    same.reduce((minutes, s) => minutes + huntingOf(scene, s, arrangement), 0);
-  return { supplies: same.length, left, today: sum('today'), planned: sum('planned') };
+/** Minutes a week in which what has no place is hunted for. */
+export function huntingOf(scene: Scene, supply: SupplyReport, arrangement: Arrangement): number {
+  return (supply.fetchesPerWeek * huntedShare(scene, supply, arrangement) * scene.constants.hunt) / 60;
 }
 
 const noSession = () => ({ ups: 0, bends: 0, steps: 0, metres: 0 });

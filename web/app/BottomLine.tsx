@@ -16,7 +16,7 @@ export function BottomLine() {
   const { compared, guesses } = report ?? {};
   const share = compared && compared.today > 0 ? Math.min(1, compared.planned / compared.today) : 0;
   // Today and the plan are only held against each other for the same things.
-  const partly = compared !== undefined && compared.left > 0;
+  const partly = compared !== undefined && !compared.whole;
   return (
     <footer className="noprint flex h-11 shrink-0 items-center justify-between gap-x-6 bg-deep px-4 whitespace-nowrap text-ondeep md:px-6 short:h-9">
       {today && planned && (
@@ -45,8 +45,9 @@ export function BottomLine() {
             <span className="opacity-80">nothing placed yet</span>
           )}
           {partly && today.placed > 0 && planned.placed > 0 && compared.supplies > 0 && (
-            <span className="hidden xl:inline" title="Only things whose place is noted today can be compared">
-              {compared.supplies} noted today: {minutes(compared.today)} min now, {minutes(compared.planned)} as planned
+            <span className="hidden xl:inline" title="Only what stays in the room and is noted today can be compared">
+              the same {compared.supplies} things: {minutes(compared.today)} min now, {minutes(compared.planned)} as
+              planned
             </span>
           )}
         </div>

@@ -160,10 +160,10 @@ export function MoveStep() {
         line={`${left.length} of ${howMany(all.length, 'move')} to go; ${howMany(report!.moves, 'supply lies', 'supplies lie')} elsewhere than planned`}
       >
         <dl>
-          <Fact name={report!.compared.left > 0 ? `A week now, ${report!.compared.supplies} noted` : 'A week now'}>
+          <Fact name={report!.compared.whole ? 'A week now' : `A week now, of the same ${report!.compared.supplies}`}>
             {tenths(report!.compared.today)} min
           </Fact>
-          <Fact name={report!.compared.left > 0 ? 'The same as planned' : 'A week as planned'}>
+          <Fact name={report!.compared.whole ? 'A week as planned' : 'The same as planned'}>
             {tenths(report!.compared.planned)} min
           </Fact>
           <Fact name="Won so far">{tenths(wonSince(plan, report!))} min a week</Fact>

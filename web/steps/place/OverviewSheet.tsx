@@ -53,9 +53,9 @@ export function OverviewSheet({
       {planned.placed > 0 && (
         <dl className="mt-3">
           <Fact name="A week as planned">{tenths(planned.minutes)} min</Fact>
-          {today.placed > 0 && report.compared.left === 0 && <Fact name="A week now">{tenths(today.minutes)} min</Fact>}
-          {today.placed > 0 && report.compared.left > 0 && (
-            <Fact name={`Of these, the ${report.compared.supplies} noted today`}>
+          {today.placed > 0 && report.compared.whole && <Fact name="A week now">{tenths(today.minutes)} min</Fact>}
+          {today.placed > 0 && !report.compared.whole && (
+            <Fact name={`The same ${report.compared.supplies} things`}>
               {tenths(report.compared.today)} min now, {tenths(report.compared.planned)} as planned
             </Fact>
           )}

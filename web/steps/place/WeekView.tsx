@@ -3,7 +3,7 @@ import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { formatLength, howMany } from '@heronstone/core/model/measure.ts';
 import { lazy, Suspense, useState } from 'react';
 import { MOTIONS, MOTION_WORD } from '@heronstone/core/fetch/elements.ts';
-import type { Week, WorstLists } from '@heronstone/core/report/evaluate.ts';
+import type { Compared, Week, WorstLists } from '@heronstone/core/report/evaluate.ts';
 import { spreadOf } from '@heronstone/core/report/spread.ts';
 import type { Arrangement } from '@heronstone/core/model/plan.ts';
 import { select, setArrangement, useStore } from '../../state/state.ts';
@@ -59,6 +59,19 @@ function Spread({ today, planned }: { today: Week | null; planned: Week | null }
       </Suspense>
     </section>
   );
+}
+
+/** What of the two totals is the same things, and what is in one of them only; nothing when they are all the same. */
+function ofWhich({ supplies, whole, apart, ...both }: Compared, has: Record<Arrangement, boolean>) {
+  if (!has.today || !has.planned || whole) return [];
+  const { leaving, notNoted } = apart;
+  return [
+    { name: `of which the same ${howMany(supplies, 'thing')}`, today: both.today, planned: both.planned, digits: 1 },
+    ...(leaving.supplies > 0
+      ? [{ name: `of which ${howMany(leaving.supplies, 'thing')} that leave the room`, ...leaving, digits: 1 }]
+      : []),
+    ...(notNoted.planned > 0 ? [{ name: 'of which what is not noted today', ...notNoted, digits: 1 }] : []),
+  ];
 }
 
 /** @param onShow chooses what was clicked and goes to the places */
@@ -137,18 +150,21 @@ export function WeekView({ onShow }: { onShow: () => void }) {
               ['Getting up, times', (w) => w.ups, 0],
               [feet ? 'Walking, feet' : 'Walking, metres', (w) => w.metres * (feet ? 3.28084 : 1), 0],
             ] as ReadonlyArray<[string, (w: Week) => number, number]>
-          ).map(([name, of, digits]) => (
-            <tr key={name} className={`border-b border-line ${name === 'Total' ? 'font-bold' : ''}`}>
-              <th scope="row" className={`py-0.5 text-left ${name === 'Total' ? 'font-bold' : 'font-normal'}`}>
-                {name}
-              </th>
-              {has.today && <td className="pl-3 text-right">{of(today).toFixed(digits)}</td>}
-              {has.planned && <td className="pl-3 text-right">{of(planned).toFixed(digits)}</td>}
-              {has.today && has.planned && (
-                <td className="pl-3 text-right">{change(of(planned) - of(today), digits)}</td>
-              )}
-            </tr>
-          ))}
+          )
+            .map(([name, of, digits]) => ({ name, today: of(today), planned: of(planned), digits }))
+            .flatMap((line) => (line.name === 'Total' ? [line, ...ofWhich(report.compared, has)] : [line]))
+            .map(({ name, digits, ...minutes }) => (
+              <tr key={name} className={`border-b border-line ${name === 'Total' ? 'font-bold' : ''}`}>
+                <th scope="row" className={`py-0.5 text-left ${name === 'Total' ? 'font-bold' : 'font-normal'}`}>
+                  {name}
+                </th>
+                {has.today && <td className="pl-3 text-right">{minutes.today.toFixed(digits)}</td>}
+                {has.planned && <td className="pl-3 text-right">{minutes.planned.toFixed(digits)}</td>}
+                {has.today && has.planned && (
+                  <td className="pl-3 text-right">{change(minutes.planned - minutes.today, digits)}</td>
+                )}
+              </tr>
+            ))}
         </tbody>
       </table>
       <div className="mt-5 grid gap-x-10 gap-y-6 lg:grid-cols-2">

@@ -4,7 +4,7 @@ import { belongingInstance, exhaustive, roomInstance } from '@heronstone/testing
 import { assign, assignAll, type Answer } from '@heronstone/core/search/assign.ts';
 import type { Problem } from '@heronstone/core/search/assignment.ts';
 import { lowerBound } from '@heronstone/core/search/prices.ts';
-import { lpText } from '@heronstone/core/search/relaxation.ts';
+import { lpText } from './lp.ts';
 
 interface Solved {
   Status: string;

@@ -3,6 +3,7 @@ import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { applyChanges } from '@heronstone/core/model/change.ts';
 import { changesTo, solve, solveAll } from '@heronstone/core/search/solve.ts';
 import { benchAssign, benchAssignGrowth, benchAssignPairs } from './assign.ts';
+import { benchBound } from './bound.ts';
 import { benchFind } from './find.ts';
 import { benchGiving, benchHomes } from './homes.ts';
 import { benchPacking } from './packing.ts';
@@ -13,6 +14,11 @@ import { largePlan } from '@heronstone/testing/largePlan.ts';
 /** `npm run bench -- window` looks at the window only. */
 if (process.argv[2] === 'window') {
   await benchWindow();
+  process.exit(0);
+}
+/** `npm run bench -- bound` looks at the bound only. */
+if (process.argv[2] === 'bound') {
+  await benchBound();
   process.exit(0);
 }
 /** `npm run bench -- homes` looks at homes and zones only. */

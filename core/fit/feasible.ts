@@ -42,6 +42,11 @@ export class Fitter {
     this.usable = compartments.map((c, at) => c.inside.width * (bounds[at]?.share ?? 1));
   }
 
+  /** Whether a place takes so many lines, or so much, by a rule: what an exact layout does not know. */
+  limited(at: number): boolean {
+    return this.least[at]! > 0 || this.usable[at]! < this.compartments[at]!.inside.width;
+  }
+
   /** All ways in which a supply may lie in the compartment at an index. */
   ways(supply: Supply, at: number): readonly Lie[] {
     let byShape = this.known.get(supply.id);

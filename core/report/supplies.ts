@@ -1,7 +1,7 @@
 /** What the Report says of each supply: mass, litres, fetches, how many have no place and why. */
 import { lying, massEach, oneIn, volume } from '../fit/fit.ts';
 import { usedByAFetch } from '../fit/usedUp.ts';
-import { fitsInAll, fitsTightly } from '../fit/tighten.ts';
+import { fitsBeside, fitsTightly } from '../fit/tighten.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Finding } from '../model/finding.ts';
 import { byName, type Arrangement, type Placement, type Supply } from '../model/plan.ts';
@@ -103,9 +103,8 @@ function reportOf(
 
 const NOT_YET = 'not placed yet';
 
-/** Of so many lines that have no place it is looked whether only the room to grow is in the way; of more it would take long. */
+/** Of up to so many lines that have no place all places are looked at; of more, which would take long, so many each: the emptiest. */
 const FEW = 30;
-/** In so many places at the most. */
 const TRIED = 4;
 
 /** What is planned in the places, and all places: those with the fewest lines first, of these the largest. */
@@ -165,20 +164,27 @@ function wantingIn(scene: Scene, supply: Supply): Wanting {
   return none(`larger than every place: ${closest!.words} in ${closest!.name}, the closest`);
 }
 
-/** What was tried for a supply, with what lay in each place then: as long as the same lies there, the answer is the same. */
-const answers = new WeakMap<Supply, { count: number; grow: number; there: unknown[]; answer: string | null }>();
+/** What an exact layout of the places says of so many more of a supply. */
+interface Room {
+  /** A place that takes all of them with the room to grow kept free. */
+  yes: string | null;
+  /** One that takes them only into its room to grow. */
+  grow: string | null;
+  /** The place that takes most of them beside what lies there. */
+  most: { name: string; fits: number } | null;
+}
 
-/**
- * Whether so many fit beside what lies in some places.
- * @returns NOT_YET when they do with the room to grow kept free, the name of a place where only that is left, or null
- */
-function tried(
+/** What was tried for a supply, with what lay in each place then: as long as the same lies there, the answer is the same. */
+const answers = new WeakMap<Supply, { count: number; grow: number; there: unknown[]; answer: Room }>();
+
+/** Whether so many fit beside what lies in some places, as the Report lays them out. */
+function roomIn(
   scene: Scene,
   supply: Supply,
   count: number,
   places: readonly Compartment[],
   contents: Planned['contents'],
-): string | null {
+): Room {
   const { plan } = scene;
   const grow = plan.meta.roomToGrow;
   const lists = places.map((c) => contents.get(c.id) ?? []);
@@ -191,16 +197,18 @@ function tried(
     before.there.every((x, i) => x === there[i])
   )
     return before.answer;
-  let answer: string | null = null;
+  const answer: Room = { yes: null, grow: null, most: null };
   for (const [i, c] of places.entries()) {
     const items = lists[i]!.map((p) => lying(plan.supplies[p.supply]!, p.count, c, p.orientation));
     const fixed = (scene.standing.planned.get(c.id) ?? []).flatMap((s) => (s.rect ? [s.rect] : []));
-    if (!fitsInAll(c, items, supply, count, fixed)) continue;
+    const fits = fitsBeside(c, items, supply, count, fixed);
+    if (fits > (answer.most?.fits ?? 0)) answer.most = { name: c.name, fits };
+    if (fits < count) continue;
     if (fitsTightly(c, items, supply, count, fixed, grow) !== null) {
-      answer = NOT_YET;
+      answer.yes = c.name;
       break;
     }
-    answer ??= c.name;
+    answer.grow ??= c.name;
   }
   answers.set(supply, { count, grow, there, answer });
   return answer;
@@ -222,13 +230,16 @@ function whyWithout(
   if (words !== null) return words;
   const { plan } = scene;
   const { contents, emptiest } = planned();
-  const roomy: Compartment[] = [];
-  for (const c of emptiest) if (roomy.length < TRIED && places.has(c.id)) roomy.push(c);
-  if (!few && !contents.has(roomy[0]!.id)) return NOT_YET;
-  const onlyToGrow = few ? tried(scene, supply, count, roomy, contents) : null;
-  if (onlyToGrow === NOT_YET) return NOT_YET;
-  if (onlyToGrow)
-    return `would fit into ${onlyToGrow}, but only into the room kept free to grow (${Math.round(plan.meta.roomToGrow * 100)} % of each place)`;
+  const looked = emptiest.filter((c) => places.has(c.id)).slice(0, few ? Infinity : TRIED);
+  const room = roomIn(scene, supply, count, looked, contents);
+  if (room.yes) return NOT_YET;
+  if (room.grow)
+    return `would fit into ${room.grow}, but only into the room kept free to grow (${Math.round(plan.meta.roomToGrow * 100)} % of each place)`;
+  if (room.most)
+    return `at most ${room.most.fits} of ${count} fit into one place beside what lies there (${room.most.name})`;
   const n = places.size;
-  return `fits ${n === 1 ? 'one place' : `${n} places`}, but ${n === 1 ? 'it is' : 'they are'} full`;
+  if (looked.length < n) return `none of the ${looked.length} emptiest of the ${n} places that take it has room for it`;
+  return n === 1
+    ? 'one place takes it, and there is no room beside what lies there'
+    : `${n} places take it, and in none there is room beside what lies there`;
 }

@@ -48,17 +48,21 @@ test('property: never over capacity, never where it may not be, never two of a g
   );
 });
 
-test('small instances with crowding, pairs and sorts: the best of all assignments on at least nine of ten', () => {
-  const all = fc.sample(anyProblem(6), { numRuns: 60, seed: 3 });
-  let same = 0;
-  for (const p of all) {
-    const best = exhaustive(p);
-    const { cost } = assignAll(p, 1, null, 2000);
-    expect(cost).toBeGreaterThanOrEqual(best - 1e-6);
-    if (cost <= best + 1e-6) same++;
-  }
-  expect(same / all.length).toBeGreaterThanOrEqual(0.9);
-});
+test.each([3, 11, 29])(
+  'small instances with crowding, pairs and sorts: at least 59 of 60 are the best of all, none more than 5 % above (%i)',
+  (seed) => {
+    const all = fc.sample(anyProblem(6), { numRuns: 60, seed });
+    let same = 0;
+    for (const p of all) {
+      const best = exhaustive(p);
+      const { cost } = assignAll(p, 1, null, 2000);
+      expect(cost).toBeGreaterThanOrEqual(best - 1e-6);
+      expect(cost).toBeLessThanOrEqual(best * 1.05 + 1e-6);
+      if (cost <= best + 1e-6) same++;
+    }
+    expect(same).toBeGreaterThanOrEqual(59);
+  },
+);
 
 longTest(
   'six things of up to six homes and three zones in eight places: the best of all on at least nine of ten',
@@ -71,9 +75,10 @@ longTest(
       const best = exhaustive(apart);
       const { cost } = assignAll(apart, 1);
       expect(cost).toBeGreaterThanOrEqual(best - 1e-6);
+      expect(cost).toBeLessThanOrEqual(best * 1.05 + 1e-6);
       if (cost <= best + 1e-6) same++;
     }
-    expect(same).toBeGreaterThanOrEqual(9);
+    expect(same).toBe(10);
   },
 );
 

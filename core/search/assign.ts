@@ -3,6 +3,7 @@
  * costs and with pair costs. By simulated annealing (Kirkpatrick, Gelatt & Vecchi 1983) over moves, swaps and ejections
  * from a start by regret, then descent. Anytime: a generator that always has a whole answer. Same seed, same result.
  */
+import { better } from './exact.ts';
 import { exchange } from './exchange.ts';
 import { costOf, NOISE, State, type Problem } from './assignment.ts';
 import { minus, NEAR, tryGather, tryHome, tryMove } from './moves.ts';
@@ -121,8 +122,6 @@ export interface Annealing {
   cost: number;
   /** The best answer so far; it goes on changing while the search goes on. */
   best: Int32Array;
-  /** A cost that no answer is below, as far as it was worked out for the prices. */
-  bound: number;
 }
 
 /**
@@ -142,7 +141,7 @@ export function* assign(
   // A guess of what it comes to: every thing at its cheapest, and half as much again.
   const guess = 1.5 * cheapest(p);
   const rounds = Math.max(40, Math.min(PRICING.rounds, Math.floor(PRICING.looks / (p.items * p.places))));
-  const { prices, bound } = pricesOf(p, guess, rounds);
+  const { prices } = pricesOf(p, guess, rounds);
   const near = nearest(p, prices);
   construct(state, near, start);
   let now = costOf(p, state.at);
@@ -154,7 +153,7 @@ export function* assign(
       best.set(state.at);
     }
   };
-  yield { share: 0, cost: least, best, bound };
+  yield { share: 0, cost: least, best };
   const random = seeded(seed);
   const total = moves * p.items;
   const middling = heatOf(state, near, random) * heating;
@@ -192,7 +191,7 @@ export function* assign(
     }
     if (step % every === every - 1) {
       now = costOf(p, state.at); // no drift
-      yield { share: step / total, cost: least, best, bound };
+      yield { share: step / total, cost: least, best };
     }
   }
   // Down from the best to where nothing single helps, and then nothing that many do together.
@@ -210,9 +209,10 @@ export function* assign(
       taken.forEach((i, n) => state.put(i, were[n]!));
     }
     keep();
-    if (round % 5 === 4) yield { share: 1, cost: least, best, bound };
+    if (round % 5 === 4) yield { share: 1, cost: least, best };
   }
-  return { at: best, cost: costOf(p, best) };
+  const at = better(p, best, costOf(p, best)) ?? best;
+  return { at, cost: costOf(p, at) };
 }
 
 /** Puts everything where an answer has it. */

@@ -44,8 +44,8 @@ export function* assignByHomes(
   const moves = tries ?? movesFor(p);
   if (!p.naming) return { ...(yield* assign(p, seed, start, moves)), times: null };
   let best: Answer = yield* stretch(assign(p, seed, start, moves), 0, 0.4);
-  const bound = { cost: best.cost, best: best.at };
-  const quick = yield* stretch(assign({ ...p, naming: null }, seed, start, moves), 0.4, 0.3, bound);
+  const shownMeanwhile = { cost: best.cost, best: best.at };
+  const quick = yield* stretch(assign({ ...p, naming: null }, seed, start, moves), 0.4, 0.3, shownMeanwhile);
   const quickest = Math.min(timeOf(p, quick.at), outOf(best.at) === outOf(quick.at) ? timeOf(p, best.at) : Infinity);
   const fine = (at: ArrayLike<number>) => outOf(at) > outOf(quick.at) || timeOf(p, at) <= quickest * (1 + MAY_COST);
   // Half the weight as long as they cost too much, then between the last two weights: the best of those that cost little enough.

@@ -22,6 +22,11 @@ interface Row {
 /** From so many lines, most of which have a colour, things are put in the order of their colours without being asked. Our constants, no source. */
 const COLOURED = { lines: 4, share: 0.7 } as const;
 
+/** Supplies that follow an order along their places, and so do not move by themselves. */
+export function inARow(search: Filling): Set<string> {
+  return new Set(rowsOf(search).flatMap((row) => [...row.supplies]));
+}
+
 /** Homes with an order of their maker; and kinds of many colours, their homes in one row. */
 function rowsOf({ scene }: Filling): Row[] {
   const { plan } = scene;

@@ -14,6 +14,7 @@ import { assignByHomes, type NamedAnswer } from './namesCost.ts';
 import { costOf, type Problem } from './assignment.ts';
 import { LEFT_OUT, problemOf, type Movable } from './problem.ts';
 import { goesAway } from '../cost/rules.ts';
+import { judge } from './judged.ts';
 import { keepApart } from './apart.ts';
 import { inOrder, makeRoom, placeOne, Filling, tighten, type Left, type Part, type Thing } from './filling.ts';
 import { orderRuns } from './runOrder.ts';
@@ -45,8 +46,6 @@ export interface Progress {
   seconds: number;
   /** How many parts have no place. */
   out: number;
-  /** Seconds a week that no filling is below, the parts being as they are; null before it is known. */
-  bound: number | null;
   /** The best so far as placements. */
   best: () => Placement[];
 }
@@ -104,14 +103,13 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
   let step = run.next();
   const first = step.done ? step.value.at : Int32Array.from(step.value.best);
   while (!step.done) {
-    const { share, cost, best, bound } = step.value;
+    const { share, cost, best } = step.value;
     const out = best.reduce((n, at) => n + (at < 0 ? 1 : 0), 0);
     yield {
       phase: 'improving',
       share,
       seconds: cost - out * LEFT_OUT,
       out,
-      bound: Math.max(0, bound - out * LEFT_OUT),
       best: () => [...pinned, ...asPlacements(scene, partsAt(search, parts, best).placed, pinned)],
     };
     if (options.stop?.()) {
@@ -134,7 +132,7 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
         const seconds = total(search, unplaced) + belongingOf(problem, answer);
         return { answer, seconds, tightened: unplaced.length < before };
       }
-      yield { phase: 'improving', share: 1, seconds: cost, out: before, bound: null, best };
+      yield { phase: 'improving', share: 1, seconds: cost, out: before, best };
     }
   };
   const found = yield* finish(step.done ? step.value.at : step.value.best);
@@ -144,6 +142,11 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
     if (found.seconds <= early.seconds) yield* finish(found.answer);
   }
   if (whole) orderRuns(search);
+  const judging = judge(search, problem, indexOf(search, parts), pinned, goOn);
+  for (let look = judging.next(); !look.done; look = judging.next()) {
+    const best = () => [...pinned, ...asPlacements(scene, search.parts, pinned)];
+    yield { phase: 'improving', share: 1, seconds: total(search, unplaced), out: unplaced.length, best };
+  }
   keepApart(search, pinned);
   if (problem.naming) untangle(search, pinned);
   if (options.stop?.()) ended = 'stopped';
@@ -166,15 +169,6 @@ function costOfNames(times: NamedAnswer['times'] | undefined): Solution['namesCo
     minutes: Math.round(more / 0.6) / 100,
     share: Math.min(1000, Math.round((1e4 * more) / times.quickest) / 1e4),
   };
-}
-
-/** The problem that a search begins with, for a bound by other means. */
-export function beginningOf(plan: Plan, options: SolveOptions): ReturnType<typeof problemOf> {
-  const run = begin(plan, options);
-  for (;;) {
-    const step = run.next();
-    if (step.done) return problemOf(step.value.search, step.value.pinned, step.value.unplaced);
-  }
 }
 
 /** Puts in what stays, and fills in the rest for a beginning. */
@@ -253,16 +247,16 @@ function* begin(plan: Plan, options: SolveOptions): Generator<Progress, Begun> {
         share: i / things.length,
         seconds: total(search, unplaced),
         out: unplaced.length + things.length - i,
-        bound: null,
+
         best,
       };
   }
   const run = makeRoom(search, unplaced, () => !options.stop?.());
   let look = run.next();
   for (; !look.done; look = run.next())
-    yield { phase: 'placing', share: 1, seconds: total(search, unplaced), out: unplaced.length, bound: null, best };
+    yield { phase: 'placing', share: 1, seconds: total(search, unplaced), out: unplaced.length, best };
   const rest = look.value;
-  yield { phase: 'improving', share: 0, seconds: total(search, rest), out: rest.length, bound: null, best };
+  yield { phase: 'improving', share: 0, seconds: total(search, rest), out: rest.length, best };
   return { search, pinned: pinned, unplaced: rest };
 }
 
@@ -281,6 +275,22 @@ function partsAt(
     else without.push({ supply, spare, count });
   });
   return { placed, without };
+}
+
+/** The item of each part that lies somewhere. */
+function indexOf(search: Filling, parts: readonly Movable[]): Map<Part, number> {
+  const items = new Map<string, number>(
+    parts.map(({ supply, spare, count }, i) => [`${supply.id} ${spare} ${count}`, i]),
+  );
+  const index = new Map<Part, number>();
+  for (const part of search.parts) {
+    const key = `${part.supply.id} ${part.spare} ${part.count}`;
+    const i = items.get(key);
+    if (i === undefined) continue;
+    index.set(part, i);
+    items.delete(key);
+  }
+  return index;
 }
 
 /** What it weighs in an answer that things of a sort, or of a set, do not lie together; s a week. */

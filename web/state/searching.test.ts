@@ -27,19 +27,19 @@ import.meta.jest.unstable_mockModule('../engine/client.ts', () => ({
   engine: { open: () => new Promise(() => {}), apply: () => new Promise(() => {}) },
   restartEngine: () => {},
   solver: () => solver,
-  bounder: () => ({ bound: () => Promise.resolve({ cost: 90, leftOut: 0 }) }),
+  bounder: () => ({ bound: () => Promise.resolve(90) }),
 }));
 const server = new SimulatedServer(emptyPlan({ id: 'p' }));
 new SimulatedBrowser().install();
 Object.assign(globalThis, { fetch: server.fetch });
 const { closePlan, commit, openPlan } = await import('./plan.ts');
 const { useStore } = await import('./state.ts');
-const { cancelSearch, fillRoom, gapOf, lookAtWays, useSearching } = await import('./searching.ts');
+const { boundFor, cancelSearch, fillRoom, lookAtWays, useSearching } = await import('./searching.ts');
 
 const plan = having(emptyPlan({ id: 'p' }), unitRow(boxUnit('a', 500, 500, 400, 300)));
 const named = (name: string): Change[] => [set('units', 'a', { name })];
 const filling = (more: Partial<Filling>): Filling =>
-  ({ phase: 'improving', share: 0.5, seconds: 100, out: 0, bound: null, changes: null, ...more }) as Filling;
+  ({ phase: 'improving', share: 0.5, seconds: 100, out: 0, changes: null, ...more }) as Filling;
 const said = () => useStore.getState().notices.map((n) => n.text);
 const soon = () => new Promise((resume) => setTimeout(resume, 0));
 
@@ -58,7 +58,7 @@ test('the best so far is shown, then made as one change with a word about it', a
   expect(useStore.getState().preview!.units.a!.name).toBe('Tried');
   expect(useSearching.getState()).toMatchObject({ running: 'fill', share: expect.closeTo(0.6, 9) as number });
   await soon();
-  expect(gapOf(useSearching.getState())).toBeCloseTo(100 / 90 - 1, 9);
+  expect(boundFor(useStore.getState().plan, useSearching.getState().bound)).toBe(90);
   asked[0]!.end({ changes: named('Found'), unplaced: [{}] });
   await ended;
   expect(useStore.getState().plan!.units.a!.name).toBe('Found');
@@ -100,12 +100,10 @@ test('one search at a time; one that fails says why and makes room for the next'
   expect(useSearching.getState().running).toBeNull();
 });
 
-test('the gap is not known while things are being placed, and is never below none', () => {
-  const gap = (more: Partial<Filling>, bound: { cost: number; leftOut: number } | null = null) =>
-    gapOf({ filling: filling(more), bound });
-  expect(gap({ phase: 'placing' })).toBeNull();
-  expect(gap({})).toBeNull();
-  expect(gap({ bound: 80 })).toBeCloseTo(0.25, 9);
-  expect(gap({ bound: 80, seconds: 79 })).toBe(0);
-  expect(gap({ out: 2 }, { cost: 100, leftOut: 5 })).toBeCloseTo(100 / 90 - 1, 9);
+test('the bound is said as long as furniture and things are those it was worked out for', () => {
+  const bound = { plan, minutes: 90 };
+  expect(boundFor(plan, null)).toBeNull();
+  expect(boundFor(plan, bound)).toBe(90);
+  expect(boundFor({ ...plan, placements: {} }, bound)).toBe(90);
+  expect(boundFor(having(plan, ...named('Other')), bound)).toBeNull();
 });

@@ -28,8 +28,8 @@ interface Searching {
   /** What is being looked at. */
   title: string;
   filling: Filling | null;
-  /** Seconds a week that no filling is below, by the relaxation; the best so far is at most so much above it. */
-  bound: { cost: number; leftOut: number } | null;
+  /** Minutes a week that no plan takes less than, whatever lies where, for the furniture and the things of a plan. */
+  bound: { plan: Plan; minutes: number } | null;
   ways: Kept<Sorted> | null;
   help: Kept<Help> | null;
   stands: Kept<Proposal> | null;
@@ -56,11 +56,25 @@ export function cancelSearch(): void {
   void solver().cancel();
 }
 
-/** How much above the best possible the best so far is at most, 0.02 for 2 %; null before it is known. */
-export function gapOf({ filling, bound }: Pick<Searching, 'filling' | 'bound'>): number | null {
-  if (!filling || filling.phase === 'placing') return null;
-  const least = Math.max(filling.bound ?? 0, bound ? bound.cost - filling.out * bound.leftOut : 0);
-  return least > 0 ? Math.max(0, filling.seconds / least - 1) : null;
+/** Tables that make no difference to what no plan takes less than. */
+const NOT_ASKED: ReadonlySet<string> = new Set([
+  'placements',
+  'meta',
+  'labels',
+  'logs',
+  'pulls',
+  'projects',
+  'timings',
+  'sittings',
+]);
+
+/** The bound, as long as it is of the furniture and the things of a plan; null otherwise. */
+export function boundFor(plan: Plan | null, bound: Searching['bound']): number | null {
+  if (!plan || !bound) return null;
+  const same = (Object.keys(plan) as Array<keyof Plan>).every(
+    (table) => NOT_ASKED.has(table) || plan[table] === bound.plan[table],
+  );
+  return same && plan.meta.constants === bound.plan.meta.constants ? bound.minutes : null;
 }
 
 /** What is said when it is done. */
@@ -89,7 +103,7 @@ const NAMES: Readonly<Record<Task['kind'], string>> = {
  */
 export async function fillRoom(task: Task, name = NAMES[task.kind]): Promise<void> {
   if (useSearching.getState().running) return;
-  put({ running: 'fill', share: 0, title: name, filling: null, bound: null });
+  put({ running: 'fill', share: 0, title: name, filling: null });
   setArrangement('planned');
   let start: Placement[] | null = null;
   try {
@@ -114,8 +128,8 @@ export async function fillRoom(task: Task, name = NAMES[task.kind]): Promise<voi
             if (filling.phase === 'improving' && !asked) {
               asked = true;
               bounder()
-                .bound(plan, SEED, task)
-                .then((bound) => useStore.getState().plan === plan && put({ bound }))
+                .bound(plan)
+                .then((minutes) => put({ bound: { plan, minutes } }))
                 .catch(() => {});
             }
             put({ filling, share: filling.phase === 'placing' ? filling.share * 0.2 : 0.2 + filling.share * 0.8 });
@@ -126,7 +140,6 @@ export async function fillRoom(task: Task, name = NAMES[task.kind]): Promise<voi
       preview(null);
       if ((broken as typeof broken | 'edited') === 'edited') {
         start = found.placements;
-        put({ bound: null });
         continue;
       }
       const rest =

@@ -7,7 +7,7 @@ import { byName } from '@heronstone/core/model/plan.ts';
 import { WAY_WORDS } from '@heronstone/core/model/sorting.ts';
 import type { Task } from '@heronstone/core/search/tasks.ts';
 import { solver } from '../../engine/client.ts';
-import { cancelSearch, fillRoom, gapOf, useSearching } from '../../state/searching.ts';
+import { boundFor, cancelSearch, fillRoom, useSearching } from '../../state/searching.ts';
 import { commit } from '../../state/plan.ts';
 import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -90,7 +90,12 @@ export function FillPanel() {
 /** How far the search is, what the best costs, and how much better the best possible could be. */
 function FillProgress() {
   const { filling, bound, share, title } = useSearching();
-  const gap = gapOf({ filling, bound });
+  // The figure of what is on the screen, as the bottom line has it.
+  const shown = useStore((s) => (s.preview === null ? null : (s.report?.week.planned.minutes ?? null)));
+  const least = boundFor(
+    useStore((s) => s.plan),
+    bound,
+  );
   return (
     <div role="status" className="rounded-xl border border-line p-3">
       <div className="flex items-center justify-between gap-2">
@@ -100,7 +105,9 @@ function FillProgress() {
       <p className="mt-1">
         {!filling || filling.phase === 'placing'
           ? 'Finding places …'
-          : `${(filling.seconds / 60).toFixed(1)} min a week, getting better`}
+          : shown === null
+            ? 'Getting better …'
+            : `${shown.toFixed(1)} min a week, getting better`}
       </p>
       <progress
         value={share}
@@ -109,9 +116,9 @@ function FillProgress() {
         aria-label={`${title}: how far it is`}
       />
       <p className="min-h-10 text-xs text-soft">
-        {gap === null
-          ? 'How good it can become at most is being worked out.'
-          : `At most ${(100 * gap).toFixed(0)} % above the best possible${bound ? '' : ' (a first bound)'}; crowding and sorting cost their share of that.`}
+        {least === null
+          ? 'What no plan takes less than is being worked out.'
+          : `No plan of these things in this furniture takes less than ${least.toFixed(1)} min. That is a loose limit: it leaves out what lies in each other’s way.`}
       </p>
     </div>
   );

@@ -6,6 +6,7 @@ import { setMeta } from '@heronstone/core/model/change.ts';
 import { heldDifferently } from '@heronstone/core/report/heldDifferently.ts';
 import { byName, RULES } from '@heronstone/core/model/plan.ts';
 import { drags, type Moving } from '../../state/held.ts';
+import { boundFor, useSearching } from '../../state/searching.ts';
 import { commit } from '../../state/plan.ts';
 import { select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -24,6 +25,10 @@ export function OverviewSheet({
 }) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
+  const least = boundFor(
+    plan,
+    useSearching((s) => s.bound),
+  );
   if (!report) return <Sheet about="step" title="What goes where" line="Working out the figures …" />;
   const without = byName(plan.supplies).filter((s) => report.supplies[s.id]?.without.planned);
   const { today, planned } = report.week;
@@ -53,6 +58,13 @@ export function OverviewSheet({
       {planned.placed > 0 && (
         <dl className="mt-3">
           <Fact name="A week as planned">{tenths(planned.minutes)} min</Fact>
+          {least !== null && (
+            <Fact name="No plan takes less than">
+              <span title="A loose limit: it leaves out what lies in each other’s way, and what names cost">
+                {tenths(least)} min, loosely
+              </span>
+            </Fact>
+          )}
           {today.placed > 0 && report.compared.whole && <Fact name="A week now">{tenths(today.minutes)} min</Fact>}
           {today.placed > 0 && !report.compared.whole && (
             <Fact name={`The same ${report.compared.supplies} things`}>

@@ -1,19 +1,5 @@
-/**
- * The assignment as a linear model for HiGHS. Its relaxation, in which a thing may lie in parts in many places, costs no more
- * than any filling of the room: crowding, pairs and sorts are left out, and none of them is below nothing.
- */
-import type { Plan } from '../model/plan.ts';
-import type { Problem } from './assignment.ts';
-import { LEFT_OUT } from './problem.ts';
-import { beginningOf, type SolveOptions } from './solve.ts';
-
-/**
- * The relaxation of what a search is given, as text for HiGHS. With k things left out, no filling costs less than its
- * optimum less k times `leftOut`, in seconds a week.
- */
-export function relaxationOf(plan: Plan, options: SolveOptions): { text: string; leftOut: number } {
-  return { text: lpText(beginningOf(plan, options).problem, false), leftOut: LEFT_OUT };
-}
+/** The assignment as a linear model for HiGHS, crowding, pairs and sorts left out: what the search is held against. */
+import type { Problem } from '@heronstone/core/search/assignment.ts';
 
 /** The model in the LP format that HiGHS reads. @param whole whether things must lie whole in one place */
 export function lpText(p: Problem, whole: boolean): string {

@@ -2,8 +2,8 @@
 import { costOf, NOISE, type Problem } from './assignment.ts';
 
 /** So many items at the most, and so many steps: a part of a second. */
-const FEW = 12;
-const STEPS = 400_000;
+const FEW = 8;
+const STEPS = 60_000;
 
 /**
  * Looks for a better answer than one that is known. What a thing costs in a place by itself is the least it can cost there, since

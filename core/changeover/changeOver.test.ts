@@ -9,6 +9,8 @@ import type { Container, Placement, Plan } from '../model/plan.ts';
 import { optionsFor } from '../search/tasks.ts';
 import { changesTo, solveAll } from '../search/solve.ts';
 import { sceneOf } from '../scene/scene.ts';
+import { boxUnit, having, rectangle, seatRows, unitRow } from '@heronstone/testing/rooms.ts';
+import { thing } from '@heronstone/testing/thing.ts';
 import { beforeAndAfter } from '@heronstone/testing/changeOvers.ts';
 import type { Move } from './move.ts';
 import { changeOver, compartmentOf, paceOf } from './changeOver.ts';
@@ -238,4 +240,41 @@ test('a run that fits into a sitting is not cut, and a longer one is cut where l
     [0, 1],
     [2, 3],
   ]);
+});
+
+test('a swap beside an empty shelf puts nothing on the floor: one of the two waits on the shelf', () => {
+  const at = (id: string, supply: string, arrangement: 'today' | 'planned', slot: string) =>
+    set('placements', id, {
+      ...{ id, arrangement, supply, unit: 'shelf', slot, container: null, count: 1 },
+      ...{ orientation: null, pinned: false, spare: false, part: null, returns: null },
+    });
+  const swap = (tiers: number[]) =>
+    having(
+      rectangle(4000, 4000),
+      unitRow(boxUnit('shelf', 2000, 200, 800, 300, { tiers, height: 1500 })),
+      ...seatRows('s', 2000, 2500),
+      ...['one', 'two'].map((id) =>
+        set('supplies', id, thing({ id, name: id, length: 700, width: 250, thickness: 200, orientations: ['flat'] })),
+      ),
+      ...[at('a', 'one', 'today', 's1'), at('b', 'two', 'today', 's2')],
+      ...[at('c', 'one', 'planned', 's2'), at('d', 'two', 'planned', 's1')],
+    );
+  const full = swap([300, 300]);
+  expect(changeOver(full, evaluate(full), 60).peak).toBeCloseTo(35, 6);
+  let plan = swap([300, 300, 300]);
+  const over = changeOver(plan, evaluate(plan), 60);
+  expect(over).toMatchObject({ peak: 0, moves: 3 });
+  expect(over.everything).toBeCloseTo(70, 6);
+  expect(all(over).map((m) => [m.load.name, m.toName, m.load.parks ?? null])).toEqual([
+    [expect.any(String), 'Box shelf, shelf 3', 'in'],
+    [expect.any(String), expect.stringMatching(/shelf [12]$/), null],
+    [expect.any(String), expect.stringMatching(/shelf [12]$/), 'out'],
+  ]);
+  // Stopped after the first step, it goes on from the shelf.
+  const wanted = room(plan, 'planned');
+  for (let n = 0; n < 3; n++) {
+    const [move] = all(changeOver(plan, evaluate(plan), 60));
+    plan = applyChanges(plan, tick(plan, move!.load, move!.kind)).plan;
+  }
+  expect(room(plan, 'today')).toEqual(wanted);
 });

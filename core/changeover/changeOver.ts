@@ -15,6 +15,7 @@ import { huntingOf } from '../report/week.ts';
 import { loadsOf, type Load, type Loads } from './loads.ts';
 import { orderMoves, type Free, type Piece, type MoveKind } from './order.ts';
 import type { Move } from './move.ts';
+import { orderWithParking } from './parking.ts';
 import { roundsBefore, roundsIn, type Round } from './rounds.ts';
 import { cutIntoSittings, type Cut } from './sittings.ts';
 
@@ -76,35 +77,43 @@ export function wonSince(plan: Pick<Plan, 'sittings'>, report: Pick<Report, 'wee
 export function changeOver(plan: Plan, report: Report, minutes: number): ChangeOver {
   const scene = sceneOf(plan);
   const all = loadsOf(plan);
-  const { loads } = all;
-  const saving = savingsOf(scene, report, loads);
+  const savingOfAll = savingsOf(scene, report, all.loads);
+  const order = (list: readonly Load[]) => {
+    const pieces: Piece[] = list.map((l) => ({
+      id: l.id,
+      litres: l.litres,
+      // What comes out of a place that is only lent has nobody waiting for it to leave.
+      from: l.staged || l.parks === 'out' ? null : l.from,
+      to: l.to,
+      staged: l.staged,
+      after: l.after,
+      awaits: l.awaits,
+    }));
+    // What is given away goes first: it makes room for everything else.
+    const rank = new Map(
+      list.map((l) => [
+        l.id,
+        l.away === 'given away' ? 1e6 : (savingOfAll.get(l.id) ?? 0) / Math.max(1, secondsOf(scene, l)),
+      ]),
+    );
+    return orderMoves(pieces, besideOf(scene, { loads: list, stays: all.stays }), (id) => rank.get(id)!);
+  };
+  const { loads, ordered } = orderWithParking(scene, all.loads, order);
   const seconds = new Map(loads.map((l) => [l.id, secondsOf(scene, l)]));
-  const pieces: Piece[] = loads.map((l) => ({
-    id: l.id,
-    litres: l.litres,
-    from: l.staged ? null : l.from,
-    to: l.to,
-    staged: l.staged,
-    after: l.after,
-    awaits: l.awaits,
-  }));
-  // What is given away goes first: it makes room for everything else.
-  const rank = new Map(
-    loads.map((l) => [l.id, l.away === 'given away' ? 1e6 : saving.get(l.id)! / Math.max(1, seconds.get(l.id)!)]),
-  );
-  const ordered = orderMoves(pieces, besideOf(scene, all), (id) => rank.get(id)!);
+  const saving = new Map(loads.map((l) => [l.id, savingOfAll.get(l.id) ?? 0]));
   const pace = paceOf(plan);
   const moves = movesOf(scene, loads, ordered.steps, seconds, saving);
   // Wiping out and labelling a place are shared by what goes into it.
   const into = new Map<string, number>();
   for (const m of moves) if (m.to !== null) into.set(openingOf(m.to), (into.get(openingOf(m.to)) ?? 0) + 1);
   const { moveWipe, moveLabel } = scene.constants;
-  const extra = (m: Move) => (m.to === null ? 0 : (moveWipe + moveLabel) / into.get(openingOf(m.to))!);
+  const extra = (m: Move) =>
+    m.to === null || m.load.parks === 'in' ? 0 : (moveWipe + moveLabel) / into.get(openingOf(m.to))!;
   const cuts = cutIntoSittings(
     moves.map((m): Cut => ({
       piece: m.load.id,
       kind: m.kind,
-      from: m.load.staged ? null : m.load.from,
+      from: m.load.staged || m.load.parks === 'out' ? null : m.load.from,
       to: m.load.to,
       after: m.load.after,
       awaits: m.load.awaits,
@@ -146,7 +155,7 @@ export function changeOver(plan: Plan, report: Report, minutes: number): ChangeO
     planned: report.week.planned.minutes,
     won: wonSince(plan, report),
     peak: ordered.peak,
-    everything: loads.reduce((sum, l) => sum + l.litres, 0),
+    everything: all.loads.reduce((sum, l) => sum + l.litres, 0),
     exact: ordered.exact,
     pace,
     floorNow,
@@ -216,7 +225,7 @@ export function compartmentOf(scene: Scene, key: string): string | null {
  * Whether something has room beside what is still to leave: when all of it lies side by side across the place. That holds
  * for every part of it too, so that a place that is free stays free when less is in it.
  */
-function besideOf(scene: Scene, { loads, stays }: Pick<Loads, 'loads' | 'stays'>): Free {
+function besideOf(scene: Scene, { loads, stays }: { loads: readonly Load[]; stays: Loads['stays'] }): Free {
   const { plan } = scene;
   const of = new Map(loads.map((l) => [l.id, l]));
   const places = new Map(loads.map((l) => [l.id, l.to === null ? null : compartmentOf(scene, l.to)]));

@@ -44,6 +44,8 @@ export interface Load {
   marks: Array<{ supply: string; place: string; work: number; spares: number }>;
   /** Why it leaves all places. */
   away: 'given away' | 'no place in the plan' | 'empty' | null;
+  /** It is carried into an empty place to wait there, or on from it; see parking.ts. */
+  parks?: 'in' | 'out';
 }
 
 export interface Loads {

@@ -53,10 +53,12 @@ export function roundsIn(
   pace: number,
 ): Round[] {
   const constants = constantsOf(plan.meta.constants);
-  const entered = new Set(moves.flatMap((m) => (m.kind !== 'lift out' && m.to !== null ? [openingOf(m.to)] : [])));
+  const entered = new Set(
+    moves.flatMap((m) => (m.kind !== 'lift out' && m.load.parks !== 'in' && m.to !== null ? [openingOf(m.to)] : [])),
+  );
   const byPlace = report.compartments.filter((c) => c.container === null && entered.has(c.id));
-  const into = (id: string) => loads.filter((l) => l.to === id);
-  const outOf = (id: string) => loads.filter((l) => l.from === id && !l.staged);
+  const into = (id: string) => loads.filter((l) => l.to === id && l.parks !== 'in');
+  const outOf = (id: string) => loads.filter((l) => l.from === id && !l.staged && l.parks !== 'out');
   const emptied = byPlace.filter((c) => {
     const out = outOf(c.id);
     return out.length > 0 && out.length >= c.contents.today.length && moves.some((m) => m.load.from === c.id);

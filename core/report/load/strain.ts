@@ -10,10 +10,12 @@ import { openingOf, type Scene } from '../../scene/scene.ts';
 import { usedInPlace } from '../../cost/atWork.ts';
 import { liftOut } from './lifting.ts';
 import { sag, stiffness } from './sag.ts';
-import { tippingOf } from './tipping.ts';
+import { DENSITY, tippingOf } from './tipping.ts';
 
 /** Lighter things are not looked at, kg. Our constant, no source. */
 const LIGHT = 3;
+/** A board so near to the floor rests on it, mm. Common practice, no source. */
+const ON_THE_FLOOR = 15;
 /** Height of a table where none is given, mm. Common practice, no source. */
 const TABLE = 740;
 const SHELVED: ReadonlySet<Unit['kind']> = new Set([
@@ -130,9 +132,13 @@ function sags(scene: Scene, inOpening: ReadonlyMap<string, number>): Sagging[] {
     const { across = 1, over = 1 } = c.parts ?? {};
     const span = c.inside.width / across;
     const board = { span, depth: c.inside.depth, thickness: unit.board };
+    // The bottom board of what stands on the floor rests on it.
+    if (unit.bottom === 0 && c.front.bottom <= unit.board + ON_THE_FLOOR) return [];
+    // A shelf carries itself, too.
+    const itself = (span * c.inside.depth * unit.board * DENSITY) / 1e9;
     // A shelf comes to rest on what is below it.
     const most = c.inside.height / over;
-    const now = Math.min(most, sag(board, made.e, mass / (across * over)));
+    const now = Math.min(most, sag(board, made.e, mass / (across * over) + itself));
     const lasting = Math.min(most, now * (1 + made.creep));
     const limit = span / constants.sagLimit;
     return [{ compartment: c.id, mass, span, now, lasting, limit, share: lasting / limit, rests: lasting >= most }];

@@ -202,11 +202,13 @@ const verb = (move: Move) =>
     ? 'Lift out onto the floor or table'
     : move.kind === 'put in'
       ? 'Put in'
-      : move.load.kind === 'new container'
-        ? 'Set up'
-        : move.load.to === null
-          ? 'Take out'
-          : 'Move';
+      : move.load.parks === 'in'
+        ? 'Park for now'
+        : move.load.kind === 'new container'
+          ? 'Set up'
+          : move.load.to === null
+            ? 'Take out'
+            : 'Move';
 
 function SittingList({
   number,

@@ -43,7 +43,7 @@ export const LINES: readonly Example[] = [
   e('50 sheets of vellum A4 112 gsm', 'Vellum', 50, 'sheets', [297, 210, 0.1378], { grammage: 112 }),
   e('tissue paper 500 x 380, 18 gsm, 100 sheets', 'Tissue paper', 100, 'sheets', [500, 380, 0.0221], { grammage: 18 }),
   e('envelopes C6 x 200', 'Envelopes', 200, 'sheets', [162, 114, 0]),
-  e('75 A7 envelopes 120 gsm', 'Envelopes', 75, 'sheets', [184.15, 133.35, 0.1476], { grammage: 120 }),
+  e('75 A7 envelopes 120 gsm', 'Envelopes', 75, 'sheets', [184.15, 133.35, 0.38376], { grammage: 120 }),
   e('25 DL envelopes ivory', 'Envelopes ivory', 25, 'sheets', [220, 110, 0]),
   e('A2 graph paper 30 sheets', 'Graph paper', 30, 'sheets', [594, 420, 0]),
   e('6x6 patterned paper 120 sheets', 'Patterned paper', 120, 'sheets', [152.4, 152.4, 0]),

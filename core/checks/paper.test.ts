@@ -11,6 +11,16 @@ describe('grammage of American basis weights', () => {
     [20, 'bond', 75],
     [24, 'bond', 90],
     [80, 'text', 118],
+    // Of mills' tables of equivalent weights, from memory: tag, bristol, offset (as text), watercolour 140 lb.
+    [100, 'tag', 163],
+    [150, 'tag', 244],
+    [100, 'bristol', 219],
+    [67, 'bristol', 147],
+    [60, 'text', 89],
+    [70, 'text', 104],
+    [140, 'index', 253],
+    [90, 'index', 163],
+    [100, 'cover', 270],
   ] as const)('%d lb %s is %d g/m²', (pounds, basis, wanted) => {
     expect(Math.abs(grammageOf(pounds, basis) - wanted)).toBeLessThanOrEqual(1);
   });
@@ -33,6 +43,23 @@ describe('sheet sizes', () => {
   });
 
   // Source: ISO 269:1985, envelopes.
+  test('the B series: the geometric mean of two A sizes; SRA3 holds A3 with a margin', () => {
+    for (const n of [4, 5, 6]) {
+      const [[a], [b]] = [SHEET_SIZES[`a${n}`]!, SHEET_SIZES[`a${n - 1}`]!];
+      expect(Math.abs(SHEET_SIZES[`b${n}`]![0] - Math.sqrt(a * b))).toBeLessThan(1.5);
+    }
+    expect(SHEET_SIZES.sra3![0]).toBeGreaterThan(SHEET_SIZES.a3![0]);
+  });
+
+  test('an A6 envelope is not an A6 sheet, but takes one; #10 takes a letter folded in three', () => {
+    expect(ENVELOPE_SIZES.a6!.map((mm) => mm / 25.4)).toEqual([6.5, 4.75]);
+    const holds = (envelope: readonly [number, number], [a, b]: readonly [number, number]) =>
+      envelope[0] >= a && envelope[1] >= b;
+    expect(holds(ENVELOPE_SIZES.a6!, SHEET_SIZES.a6!)).toBe(true);
+    expect(holds(ENVELOPE_SIZES['#10']!, [8.5 * 25.4, (11 / 3) * 25.4])).toBe(true);
+    expect(holds(ENVELOPE_SIZES.a9!, [8.5 * 25.4, 5.5 * 25.4])).toBe(true);
+  });
+
   test('envelopes C5, C6 and DL', () => {
     expect([ENVELOPE_SIZES.c5, ENVELOPE_SIZES.c6, ENVELOPE_SIZES.dl]).toEqual([
       [229, 162],

@@ -1,6 +1,6 @@
 /** How many a line of quick entry speaks of: as typed, or out of a stack, a weight, a volume or what things are kept in. */
-import { sheetMass } from '../fit/sheets.ts';
-import { formatLength, formatMass, formatVolume, type UnitSystem } from '../model/measure.ts';
+import { sheetMass, sheetThickness } from '../fit/sheets.ts';
+import { formatLength, formatMass, formatPaper, formatVolume, type UnitSystem } from '../model/measure.ts';
 import { countHeld, countIn, plural, scaledBy, usualSizes } from './guess.ts';
 import type { Kind } from './kinds.ts';
 import type { ReadLine } from './line.ts';
@@ -18,6 +18,28 @@ interface Amounts {
   volume: number | null;
   /** Whether reams were counted. */
   ream: boolean;
+}
+
+/** Sheets that were counted and weighed: the weight says how heavy each is, and of what paper, where that was not said. */
+function paperByWeight(
+  { supply, understood, doubts }: ReadLine,
+  mass: { grams: number; each: boolean },
+  system: UnitSystem,
+): void {
+  const { length, width, grammage, count = 1 } = supply;
+  if (length === undefined || width === undefined) return;
+  const each = mass.each ? mass.grams : mass.grams / count;
+  if (grammage == null || supply.sizeFrom === 'a usual thickness') {
+    supply.grammage = Math.round(each / (length * width * 1e-6));
+    supply.thickness = Math.round(sheetThickness(supply.grammage) * 1e5) / 1e5;
+    understood.push(`${formatPaper(supply.grammage, system)} by their weight`);
+    return;
+  }
+  const by = sheetMass(length, width, grammage);
+  if (Math.abs(each / by - 1) > 0.1)
+    doubts.push(
+      `${count} of them weigh about ${formatMass(count * by, system)} by their paper, not ${formatMass(mass.grams, system)}; the paper was taken.`,
+    );
 }
 
 /** The count: as typed; or out of the height of a stack, a weight, a volume or what things are kept in; else one. */
@@ -62,7 +84,12 @@ export function countOf(read: ReadLine, amounts: Amounts, kind: Kind | null, sys
   } else if (volume !== null && form !== 'bottles' && kind) {
     guessed(countIn(volume / 1000, three, form!), `${formatVolume(volume, system)}, as many as fit`);
   } else if (mass !== null && form === 'loose' && kind?.mass) {
-    guessed(Math.max(1, Math.round(mass.grams / kind.mass)), `${formatMass(mass.grams, system)} in all`);
+    // As heavy as its size says: a bead of half the size is an eighth.
+    const [l, w, t] = three;
+    const times = l * w * t > 0 ? (l * w * t) / (kind.length * kind.width * kind.thickness) : 1;
+    const one = kind.mass * times;
+    supply.mass = Math.round(one * 1000) / 1000;
+    guessed(Math.max(1, Math.round(mass.grams / one)), `${formatMass(mass.grams, system)} in all`);
     return;
   }
   if (supply.count === undefined) {
@@ -71,7 +98,11 @@ export function countOf(read: ReadLine, amounts: Amounts, kind: Kind | null, sys
   }
   if (supply.count < 1) problems.push('The count is at least 1.');
   if (supply.count > 1_000_000) problems.push('The count is at most 1,000,000.');
-  if (mass === null || form === 'sheets') return;
+  if (mass === null) return;
+  if (form === 'sheets') {
+    paperByWeight(read, mass, system);
+    return;
+  }
   const each = divided !== null && !mass.each ? mass.grams / divided : mass.grams;
   supply.mass = each;
   understood.push(`${formatMass(each, system)} each`);

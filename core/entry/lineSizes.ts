@@ -1,5 +1,5 @@
 /** The sizes of a line of quick entry: as typed; of cloth by the yard and of bottles by what they hold; the rest guessed. */
-import { foldedThickness, isFolded, sheetThickness } from '../fit/sheets.ts';
+import { ENVELOPE, foldedThickness, isFolded, sheetMass, sheetThickness } from '../fit/sheets.ts';
 import { formatLength, formatPaper, formatSize, formatVolume, type UnitSystem } from '../model/measure.ts';
 import { NOT_KNOWN } from '../model/guessed.ts';
 import type { Trait } from '../model/plan.ts';
@@ -141,6 +141,13 @@ export function paperDefaults(
   }
   if (supply.thickness === undefined && supply.grammage != null)
     supply.thickness = Math.round(sheetThickness(supply.grammage) * 1e5) / 1e5;
+  // Paper of an envelope lies in two layers, with seams and a flap.
+  if (/\benvelopes?\b/i.test(body) && !typed && supply.thickness !== undefined && supply.grammage != null) {
+    supply.thickness = Math.round(sheetThickness(supply.grammage) * ENVELOPE.thick * 1e5) / 1e5;
+    if (supply.length !== undefined && supply.width !== undefined)
+      supply.mass = Math.round(sheetMass(supply.length, supply.width, supply.grammage) * ENVELOPE.heavy * 100) / 100;
+    assumed.push('two layers, seams and a flap each');
+  }
   if (isFolded(body) && !typed && supply.thickness !== undefined && !/folded/i.test(kind?.name ?? '')) {
     supply.thickness = Math.round(foldedThickness(supply.thickness) * 1e5) / 1e5;
     assumed.push('folded: two and a half sheets thick each, since they spring open');

@@ -4,9 +4,8 @@
  * typed is guessed, and said so.
  */
 import { usualUse } from '../fit/usedUp.ts';
-import { grammageOf, type Basis } from '../fit/sheets.ts';
 import { FORM_FACTS, isRound, usualOrientations } from '../fit/forms.ts';
-import { formatLength, formatPaper, readAmount, type UnitSystem } from '../model/measure.ts';
+import { formatLength, readAmount, type UnitSystem } from '../model/measure.ts';
 import { SUPPLY_DEFAULTS, TRAITS, type Supply } from '../model/plan.ts';
 import { classOf, takeComparison } from './comparisons.ts';
 import { plural } from './guess.ts';
@@ -15,6 +14,7 @@ import type { ReadLine } from './line.ts';
 import { countOf } from './lineCount.ts';
 import { fromKind, meantUnit, paperDefaults, readSizes } from './lineSizes.ts';
 import { formOf, isPaper } from './readForm.ts';
+import { saysPaper, takePaperWeight } from './readPaper.ts';
 import { takeCount, takeDivided, takeHeld, takeLateCount, takeMultiple } from './readCounts.ts';
 import { Rest, takeMass, takeSizes, takeStack, takeVolume, type Sizes } from './readMeasures.ts';
 import { alikeOf, colourOf, nameOf } from './readName.ts';
@@ -30,9 +30,10 @@ const EXAMPLE: Readonly<Record<UnitSystem, string>> = {
 /** The longest line that is read. */
 const LONGEST_LINE = 400;
 
-const GSM = /(?<![\w.,])(\d+(?:[.,]\d+)?)\s*(?:gsm|g\/m2|g\/m²|g\/qm|g\/sqm)(?!\w)/i;
-const BASIS = /(?<![\w.,])(\d+(?:[.,]\d+)?)\s*(?:lbs?|#)\s*(bond|cover|index|text|(?=card))/i;
-const PAPER = /(?<![\w-])(a[0-7]|c[456]|dl|letter|legal|tabloid|#10)(?![\w-])/i;
+const PAPER =
+  /(?<![\w-])(a(?:10|\d)|b[3-6]|c[3-7]|sra[34]|dl|letter|legal|tabloid|ledger|executive|statement|monarch|#(?:9|10))(?![\w-])/i;
+/** Names of sizes that are other words as well: read only of paper. */
+const ONLY_PAPER = /^(?:ledger|executive|statement|monarch|b\d|a(?:8|9|10))$/i;
 const USE = /^(?:for\s+)?([a-z][a-z'’ -]*?)\s+(\d+(?:[.,]\d+)?)\s*(?:x|×|times)(?:\s+(?:a|per|each)\s+session)?$/i;
 /** Numbers that belong to the name: 20 gauge, size 8, #8, no. 5, 4 ply, 120 grit. */
 const OF_NAME =
@@ -95,17 +96,17 @@ export function readLine(
   });
   rest.text += weighed;
   const kept: string[] = [];
-  const envelope10 = /\benvelopes?\b/i.test(body) && /#\s?10\b/.test(body);
+  const numbered = /\benvelopes?\b/i.test(body) && /#\s?(?:9|10)\b/.test(body);
   rest.text = rest.text.replace(OF_NAME, (text) => {
-    if (envelope10 && /^#\s?10$/.test(text)) return text;
+    if ((numbered && /^#\s?(?:9|10)$/.test(text)) || /^#$/.test(text)) return text;
     kept.push(text);
     return ` ${'§'.repeat(kept.length)} `;
   });
 
-  takeGrammage(rest, supply, system, understood);
   const stack = takeStack(rest);
   const compared = takeComparison(rest) ?? classOf(rest);
-  const kind = kinds ? kindOf(body, kinds) : null;
+  const kind = kinds ? paperKind(body, kindOf(body, kinds), kinds) : null;
+  takePaperWeight(rest, body, kind?.form === 'sheets' || /\d\s+sheets?\b/i.test(body), read, system);
   const inKind = new Set(kind ? stems(kind.name) : []);
   const multiple = takeMultiple(rest);
   const divided = takeDivided(rest);
@@ -118,9 +119,11 @@ export function readLine(
   const counted = takeCount(rest);
   const sizes = takeSizes(rest, system, isPaper(body));
   problems.push(...sizes.problems);
-  const named = sizes.plain.length < 2 ? rest.take(PAPER) : null;
+  const size = sizes.plain.length < 2 ? PAPER.exec(rest.text) : null;
+  const named = size && (!ONLY_PAPER.test(size[1]!) || isPaper(body)) ? rest.take(PAPER) : null;
   if (named) paperSize(named[1]!, body, sizes, system, understood);
   supply.form = formFor(body, sizes, kind, named !== null || supply.grammage != null || paperPair(sizes, body));
+  if (!supply.form && named && supply.grammage != null) supply.form = 'sheets';
   const pours =
     supply.form === 'bottles' ||
     (kind !== null && /tube/i.test(body)) ||
@@ -170,6 +173,7 @@ export function readLine(
       `${held.number === 1 ? held.word : plural(held.word)} of ${supply.name.charAt(0).toLowerCase()}${supply.name.slice(1)}`,
       'pieces',
     );
+  if (supply.name === '' && supply.form === 'sheets') supply.name = (supply.grammage ?? 0) >= 160 ? 'Card' : 'Paper';
   if (supply.name === '' && held) supply.name = nameOf(plural(held.word), 'pieces');
   if (supply.name !== '' && !/\p{L}/u.test(supply.name))
     problems.push(`“${supply.name}” was not understood; a name has letters.`);
@@ -245,18 +249,6 @@ function findActivity(typed: string, activities: ReadonlyArray<{ id: string; nam
   );
 }
 
-function takeGrammage(rest: Rest, supply: ReadLine['supply'], system: UnitSystem, understood: string[]): void {
-  const basis = rest.take(BASIS);
-  if (basis)
-    supply.grammage = Math.round(grammageOf(decimal(basis[1]!), (basis[2]?.toLowerCase() || 'cover') as Basis));
-  else {
-    const gsm = rest.take(GSM);
-    if (gsm) supply.grammage = decimal(gsm[1]!);
-  }
-  if (basis && system === 'imperial') understood.push(`${basis[1]} lb ${basis[2]?.toLowerCase() || 'cover'}`);
-  else if (supply.grammage != null) understood.push(formatPaper(supply.grammage, system));
-}
-
 /** A measure with its unit and what it is of, and numbers that belong to the name: nothing that says the kind. */
 const MEASURED =
   /(?<![\w.,/])\d[\d.,/ ]*(?:-\d+\/\d+)?\s*(?:mm|cm|met(?:re|er)s?|m|in|inch(?:es)?|ft|feet|yards?|yds?|kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|cl|l|lit(?:re|er)s?|sheets?|pcs|pieces?|"|')(?![a-z])(?:\s+(?:bags?|box(?:es)?|sacks?|tubs?|buckets?)(?=\s*(?:$|[,;])))?|\b(?:wide|long|thick|tall|high|deep|across|pairs?|pcs)\b/gi;
@@ -266,6 +258,14 @@ function kindOf(body: string, kinds: KindFinder): Kind | null {
   const words = body.replace(OF_NAME, ' ').replace(MEASURED, ' ');
   const found = kinds.find(words.replace(/\b(?:for|from|with)\s+[a-z].*$/i, ' ')) ?? kinds.find(words);
   return found ?? (/\breams?\b/i.test(body) ? kinds.find('paper') : null);
+}
+
+/** Of a weight of paper the kind is paper or card, whatever else its words may be: a tag board is no board. */
+function paperKind(body: string, kind: Kind | null, kinds: KindFinder): Kind | null {
+  if (!saysPaper(body) || kind?.form === 'sheets' || !/\d\s*(?:lbs?|#|pounds?|gsm|g\/m2|g\/m²)(?!\s*of\b)/i.test(body))
+    return kind;
+  if (kind !== null && !/\b(?:tag ?board|bristol|index|cover)\b/i.test(body)) return kind;
+  return kinds.find('card');
 }
 
 /** Whether a holder's word is what the line is about: "8 canning jars", "50 paper bags", "2 boxes of pins". */

@@ -23,7 +23,7 @@ export interface Fit {
 
 /** Mass of one piece or sheet, g; null when nobody knows. */
 export function massEach(supply: Pick<Supply, 'form' | 'length' | 'width' | 'grammage' | 'mass'>): number | null {
-  if (supply.form === 'sheets' && supply.grammage !== null)
+  if (supply.form === 'sheets' && supply.grammage !== null && supply.mass === null)
     return sheetMass(supply.length, supply.width, supply.grammage);
   return supply.mass;
 }

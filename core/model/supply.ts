@@ -67,7 +67,7 @@ const supplies = z
     thickness: length('The thickness', 0.01, 3000),
     /** Grams a square metre; sheets only. */
     grammage: amount('The grammage', 5, 5000).nullable(),
-    /** Grams a piece, when weighed or known; sheets work it out from the grammage. */
+    /** Grams a piece, when weighed or known; of sheets without one it is worked out from the grammage. */
     mass: amount('The mass', 0, 200_000).nullable(),
     orientations: z.array(OrientationSchema).min(1, 'At least one way to lie must be allowed.'),
     /** Whether what is fetched goes back to its place (a tool, a bottle of glue) or is used up by one fetch (a sheet). */

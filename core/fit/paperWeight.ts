@@ -1,7 +1,8 @@
 /** The weight of paper as people type it. */
-import { readAmount, type UnitSystem } from '../model/measure.ts';
+import { readNumber, type UnitSystem } from '../model/measure.ts';
+import { decimals } from '../model/written.ts';
 import type { ReadAmount } from '../model/amounts.ts';
-import { BASIS_WORDS, basisOf, grammageOf } from './sheets.ts';
+import { BASIS_WORDS, basisOf, grammageOf, type Basis } from './sheets.ts';
 
 const EXAMPLE: Readonly<Record<'metric' | 'imperial', string>> = {
   metric: 'for example 220 g/m²',
@@ -15,7 +16,7 @@ const TYPED = new RegExp(String.raw`^(.+?)\s*(gsm|g|g\/m2|g\/m²|(?:lbs?|#|pound
  */
 export function readPaper(text: string, system: UnitSystem): ReadAmount {
   const found = TYPED.exec(text.trim());
-  const amount = found ? readAmount(found[1]!) : null;
+  const amount = found ? readNumber(found[1]!) : null;
   const example = EXAMPLE[system === 'imperial' ? 'imperial' : 'metric'];
   if (!found || amount === null || amount <= 0)
     return {
@@ -31,5 +32,35 @@ export function readPaper(text: string, system: UnitSystem): ReadAmount {
       message: `${found[1]} lb of what paper? As cover it is ${is('cover')} g/m², as text ${is('text')}. Type ${example}.`,
     };
   }
-  return { ok: true, value: Math.round(grammageOf(amount, basisOf(found[3]))) };
+  return { ok: true, value: paperGrammage(amount, basisOf(found[3])) };
 }
+
+/** Weights in which paper of each kind is sold, lb. Common practice, no source. */
+const SOLD: ReadonlyArray<readonly [Basis, readonly number[]]> = [
+  ['cover', [60, 65, 80, 90, 100, 110, 120, 130]],
+  ['text', [50, 60, 70, 80, 100]],
+  ['bond', [16, 20, 24, 28, 32]],
+  ['index', [90, 110, 140]],
+  ['bristol', [67, 80, 100]],
+  ['tag', [100, 125, 150]],
+  ['watercolour', [90, 140, 300]],
+];
+
+/** @param grammage "220 g/m²", or in pounds of its kind where it is a weight that is sold, or a whole one of cover */
+export function writePaper(grammage: number, system: UnitSystem): string {
+  if (system === 'imperial') {
+    const same = (pounds: number, basis: Basis) => Math.abs(paperGrammage(pounds, basis) - grammage) < 1e-6;
+    for (const [basis, weights] of SOLD) {
+      const pounds = weights.find((w) => same(w, basis));
+      if (pounds !== undefined) return `${pounds} lb ${basis}`;
+    }
+    for (const [basis] of SOLD) {
+      const pounds = Math.round(grammage / grammageOf(1, basis));
+      if (pounds > 0 && same(pounds, basis)) return `${pounds} lb ${basis}`;
+    }
+  }
+  return `${decimals(grammage)} g/m²`;
+}
+
+/** g/m² of pounds as they are kept: to a hundredth. */
+export const paperGrammage = (pounds: number, basis: Basis): number => Math.round(grammageOf(pounds, basis) * 100) / 100;

@@ -1,5 +1,13 @@
 /** Weights, volumes and weights of paper as people type them; and plain figures with a unit, said in the plan's measures. */
-import { formatArea, formatLength, formatVolume, readAmount, type UnitSystem } from './measure.ts';
+import {
+  formatArea,
+  formatLength,
+  formatVolume,
+  readAmount,
+  withoutGlyphs,
+  withoutGroups,
+  type UnitSystem,
+} from './measure.ts';
 
 /** The outcome of reading a text: a value in the unit of the core, or why not and what would be right. */
 export type ReadAmount = { ok: true; value: number } | { ok: false; message: string };
@@ -31,11 +39,11 @@ const LITRES: Readonly<Record<string, number>> = {
   gal: 3.78541,
   gallon: 3.78541,
 };
-const AMOUNT = /^((?:\d+\s+)?\d+\s*\/\s*\d+|\d+(?:[.,]\d+)?)\s*([a-z. ]*)$/i;
+const AMOUNT = /^((?:\d+\s+)?\d+\s*\/\s*\d+|\d+(?:[.,]\d+)?|[.,]\d+)\s*([a-z. ]*)$/i;
 
 /** Reads a number and the word of its unit, of which the plan's own may be left out. */
 function read(text: string, units: Readonly<Record<string, number>>, bare: string, example: string): ReadAmount {
-  const found = AMOUNT.exec(text.trim());
+  const found = AMOUNT.exec(withoutGroups(withoutGlyphs(text.trim())));
   const amount = found ? readAmount(found[1]!) : null;
   const word = (found?.[2] ?? '').toLowerCase().replace(/[\s.]/g, '');
   const factor = units[word === '' ? bare : word] ?? units[word.replace(/s$/, '')];

@@ -14,7 +14,7 @@ export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
 /** The outcome of reading a text: a value in mm, or why not and what would be right. */
 export type Read = { ok: true; mm: number } | { ok: false; message: string };
 
-const NUMBER = String.raw`\d+(?:[.,]\d+)?`;
+const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?|[.,]\d+)`;
 const FRACTION = String.raw`\d+\s*\/\s*\d+`;
 const AMOUNT = String.raw`(?:\d+[ -]+${FRACTION}|${FRACTION}|${NUMBER})`;
 const FEET_INCHES = new RegExp(
@@ -31,6 +31,32 @@ const SINGLE = new RegExp(
 );
 /** A room is rarely as long in feet as its bare number would be short in inches: up to here a bare number is feet. */
 const MOST_BARE_FEET = 40;
+
+const GLYPHS: Readonly<Record<string, string>> = {
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+};
+/** Fractions of one letter as they are typed on some keyboards: "12½" is 12 1/2. */
+export const withoutGlyphs = (text: string): string =>
+  text.replace(
+    /(\d?)\s*([½⅓⅔¼¾⅛⅜⅝⅞])/g,
+    (_, whole: string, glyph: string) => `${whole}${whole ? ' ' : ''}${GLYPHS[glyph]!}`,
+  );
+
+/** Reads a plain number: "1,250" is a thousand, "1,5" one and a half, ".5" and "½" a half. @returns null for what is none */
+export function readNumber(text: string): number | null {
+  const plain = withoutGroups(withoutGlyphs(text.trim()));
+  return new RegExp(`^[-−]?${AMOUNT}$`).test(plain)
+    ? (/^[-−]/.test(plain) ? -1 : 1) * (readAmount(plain.replace(/^[-−]/, '')) ?? Number.NaN)
+    : null;
+}
 
 /**
  * Reads a number that may be a mixed fraction ("12 1/2", "7/8", "3-1/4") or carry a decimal comma.
@@ -60,7 +86,7 @@ const BARE: Readonly<Record<UnitSystem, string>> = { metric: 'mm', centimetres: 
  */
 export function readLength(text: string, system: UnitSystem, feet = false): Read {
   const hint = HINT[system];
-  const trimmed = withoutGroups(text.trim());
+  const trimmed = withoutGroups(withoutGlyphs(text.trim()));
   if (trimmed === '') return { ok: false, message: `Type a length, ${hint}.` };
   if (/^[-−–]/.test(trimmed))
     return { ok: false, message: `“${shown(trimmed)}” is negative; a length is above zero, ${hint}.` };
@@ -93,7 +119,7 @@ function dashed(text: string): RegExpExecArray | null {
 const shown = (text: string): string => (text.length > 40 ? `${[...text].slice(0, 40).join('')}…` : text);
 
 /** A number without what sets its thousands apart: 3,450 and 3 450 are 3450; in metres and centimetres a comma is a decimal one. */
-function withoutGroups(text: string): string {
+export function withoutGroups(text: string): string {
   const spaced = text.replace(/(\d)[ \u2009\u202f\u00a0](?=\d{3}(?!\d))/g, '$1');
   return /\d\s*c?m$/i.test(spaced)
     ? spaced
@@ -124,7 +150,7 @@ export const LENGTH_UNITS: Readonly<Record<string, number>> = {
   millimeter: 1,
 };
 
-function thousands(value: number): string {
+export function thousands(value: number): string {
   const [whole = '', decimals] = String(value).split('.');
   return `${whole.replace(/\B(?=(\d{3})+(?!\d))/g, ',')}${decimals ? `.${decimals}` : ''}`;
 }

@@ -3,7 +3,8 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useEffect, useId, type ReactNode } from 'react';
 import { useController, useForm } from 'react-hook-form';
 import { z } from 'zod';
-import { formatLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
+import type { UnitSystem } from '@heronstone/core/model/measure.ts';
+import { writeLength, writeNumber } from '@heronstone/core/model/written.ts';
 import { useUntilPointerUp } from './pointer.ts';
 import { Select } from './Select.tsx';
 import { readsLength, readsNumber, measured, readsOptional, type Measure, readsText, type Reads } from './typed.ts';
@@ -126,7 +127,7 @@ export function LengthField({
     <DraftField
       {...rest}
       inputMode={system !== 'imperial' ? 'decimal' : 'text'}
-      value={formatLength(value, system)}
+      value={writeLength(value, system)}
       reads={readsLength(rest.label, system, least, most, feet)}
       onSet={onSet}
     />
@@ -145,7 +146,7 @@ export function NumberField({
     <DraftField
       {...rest}
       inputMode="decimal"
-      value={String(value)}
+      value={writeNumber(value)}
       reads={readsNumber(rest.label, least, most, whole)}
       onSet={onSet}
     />

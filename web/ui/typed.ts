@@ -1,15 +1,9 @@
 /** What is typed into a field, read: Zod schemas from text to a value, whose messages say what would be right. */
 import { z } from 'zod';
-import { readPaper } from '@heronstone/core/fit/paperWeight.ts';
+import { readPaper, writePaper } from '@heronstone/core/fit/paperWeight.ts';
 import { readMass, readVolume, type ReadAmount } from '@heronstone/core/model/amounts.ts';
-import {
-  formatLength,
-  formatMass,
-  formatPaper,
-  formatVolume,
-  readLength,
-  type UnitSystem,
-} from '@heronstone/core/model/measure.ts';
+import { formatLength, readLength, readNumber, type UnitSystem } from '@heronstone/core/model/measure.ts';
+import { writeLength, writeMass, writeNumber, writeVolume } from '@heronstone/core/model/written.ts';
 
 /** Reads a text; what is wrong is an issue of the schema. */
 export type Reads<V> = z.ZodType<V, string>;
@@ -47,28 +41,28 @@ export const readsLength = (
 
 export const readsNumber = (label: string, least: number, most: number, whole: boolean): Reads<number> =>
   reading<number>((text) => {
-    const value = Number(text.replace(',', '.'));
-    const right = text !== '' && value >= least && value <= most && (!whole || Number.isInteger(value));
+    const value = readNumber(text) ?? Number.NaN;
+    const right = value >= least && value <= most && (!whole || Number.isInteger(value));
     return right ? { value } : { wrong: `${label} is a ${whole ? 'whole ' : ''}number from ${least} to ${most}.` };
   });
 
 /** What a figure that may be left empty measures. */
 export type Measure = 'length' | 'mass' | 'heavy' | 'volume' | 'paper' | 'number';
 
-/** A figure for reading: mm, grams, litres or g/m² in the plan's measures; a plain number as it is. */
+/** A figure as it is written into its field: mm, grams, litres or g/m² in the plan's measures, with every digit. */
 export function measured(measure: Measure, value: number, system: UnitSystem): string {
   switch (measure) {
     case 'length':
-      return formatLength(value, system);
+      return writeLength(value, system);
     case 'mass':
     case 'heavy':
-      return formatMass(value, system);
+      return writeMass(value, system);
     case 'volume':
-      return formatVolume(value * 1000, system);
+      return writeVolume(value, system);
     case 'paper':
-      return formatPaper(value, system);
+      return writePaper(value, system);
     default:
-      return String(value);
+      return writeNumber(value);
   }
 }
 
@@ -86,7 +80,7 @@ function readMeasured(measure: Measure, text: string, system: UnitSystem): ReadA
     case 'paper':
       return readPaper(text, system);
     default:
-      return { ok: true, value: Number(text.replace(',', '.')) };
+      return { ok: true, value: readNumber(text) ?? Number.NaN };
   }
 }
 
@@ -103,7 +97,7 @@ export function readsOptional(
     const read = readMeasured(measure, text, system);
     if (!read.ok) return { wrong: read.message };
     const say = (n: number) => measured(measure, n, system);
-    return read.value >= least && read.value <= most
+    return read.value >= least - 1e-9 && read.value <= most + 1e-9
       ? { value: read.value }
       : { wrong: `${label} is between ${say(least)} and ${say(most)}, or empty.` };
   });

@@ -11,6 +11,7 @@ import {
 } from '@heronstone/core/furniture/compartments.ts';
 import { asOneChanges } from '@heronstone/core/gestures/hang.ts';
 import { set } from '@heronstone/core/model/change.ts';
+import { partsOfList, writeLengths } from '@heronstone/core/model/written.ts';
 import { formatLength, readLength } from '@heronstone/core/model/measure.ts';
 import type { Bay, Plan, Unit } from '@heronstone/core/model/plan.ts';
 import { useId, useState } from 'react';
@@ -264,10 +265,14 @@ function TiersField({ unit, label, onSet }: { unit: Unit; label: string; onSet: 
   const system = useStore((s) => s.plan!.meta.units);
   const id = useId();
   const [error, setError] = useState<string | null>(null);
-  const shown = unit.tiers.map((t) => formatLength(t, system).replace(/ (mm|cm|in)$/, '')).join(', ');
+  const shown = writeLengths(unit.tiers, system);
   const done = (text: string) => {
+    if (text.trim() === shown) {
+      setError(null);
+      return;
+    }
     const tiers: number[] = [];
-    for (const part of text.split(/[,;]\s*/).filter((p) => p.trim() !== '')) {
+    for (const part of partsOfList(text)) {
       const read = readLength(part, system);
       if (!read.ok || read.mm < 10 || read.mm > 3000) {
         setError(

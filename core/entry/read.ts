@@ -233,6 +233,8 @@ function takeUses(line: string, activities: ReadonlyArray<{ id: string; name: st
     const fetches = match ? decimal(match[2]!) : 1;
     if (!found && activities.length > 0)
       read.problems.push(`“${typed}” is not one of the activities (${activities.map((a) => a.name).join(', ')}).`);
+    if (!(fetches > 0 && fetches <= 500))
+      read.problems.push(`“${fetches} times” is not how often one fetches in a session: above 0 and at most 500.`);
     read.understood.push(`${found?.name ?? typed}, ${fetches} ${fetches === 1 ? 'fetch' : 'fetches'} a session`);
     read.uses.push({ activity: typed, id: found?.id ?? null, fetches });
   }

@@ -73,7 +73,7 @@ test('what is weighed becomes a count by its size; what is long is not thick', (
 
 test('in a field pounds need the kind of paper; it is said what each would be', () => {
   expect(readPaper('80 lb cover', 'metric')).toEqual({ ok: true, value: 216.33 });
-  expect(readPaper('140 lb watercolor', 'imperial')).toEqual({ ok: true, value: 298.26 });
+  expect(readPaper('140 lb watercolor', 'imperial')).toEqual({ ok: true, value: 298.27 });
   expect(readPaper('300 g', 'imperial')).toEqual({ ok: true, value: 300 });
   for (const [text, system] of [
     ['80 lb', 'metric'],

@@ -181,3 +181,22 @@ test.each(['2026-02-30', '2026-13-01', '2025-02-29'])('%s is no date', (day) => 
   expect(supplies).toEqual([]);
   expect(problems[0]!.message).toMatch(/a date that exists/);
 });
+
+test.each([
+  ['uses', 'painting 10000', /fetches a session, above 0 and at most 500/],
+  ['uses', 'painting 0', /fetches a session, above 0 and at most 500/],
+  ['lasts', '20', /What does not go back is used up by one fetch/],
+  ['grammage', '80 lb', /80 lb of what paper\? As cover it is 216 g\/m², as text 118/],
+])('%s: %s is said at its column, and the other rows are kept', (column, value, words) => {
+  const text = `name,count,form,length,width,thickness,goes back,${column}\nCard,3,sheets,300,200,0.3,no,${value}\nPens,2,pieces,140,12,10,yes,`;
+  const { supplies, problems } = readSuppliesCsv(text, 'metric');
+  expect(problems).toEqual([
+    expect.objectContaining({ row: 2, column, message: expect.stringMatching(words) as string }),
+  ]);
+  expect(supplies.map((s) => s.draft.name)).toEqual(['Pens']);
+});
+  expect(problems).toEqual([
+    expect.objectContaining({ row: 2, column, message: expect.stringMatching(words) as string }),
+  ]);
+  expect(supplies.map((s) => s.draft.name)).toEqual([]);
+});

@@ -1,6 +1,7 @@
 /** Supplies as CSV or as cells pasted from a spreadsheet: in with a preview and errors by row and field, out in the same columns. */
 import { FORM_FACTS, isRound, usualOrientations } from '../fit/forms.ts';
 import { usualUse } from '../fit/usedUp.ts';
+import { readPaper } from '../fit/paperWeight.ts';
 import { sheetThickness } from '../fit/sheets.ts';
 import { UNKNOWN_SIZE, usualSizes } from '../entry/guess.ts';
 import { NOT_KNOWN } from '../model/guessed.ts';
@@ -136,8 +137,17 @@ function readRow(
       if (!found) wrong(column, `“${word}” is not ${what}; use ${[...new Set(known.keys())].join(', ')}.`);
       return found ?? [];
     });
+  /** Grams a square metre as they are written, or a weight with its words: "80 lb cover". */
+  const paper = (): number | undefined => {
+    if (cell('grammage') === '') return undefined;
+    const number = decimal(cell('grammage'));
+    if (number !== null) return number;
+    const read = readPaper(cell('grammage'), system);
+    if (!read.ok) wrong('grammage', read.message);
+    return read.ok ? read.value : undefined;
+  };
   const kind = options.kinds?.find(cell('name')) ?? null;
-  const grammage = plain('grammage');
+  const grammage = paper();
   const form =
     FORM_WORDS.get(cell('form').toLowerCase()) ?? (cell('form') === '' ? (grammage ? 'sheets' : undefined) : null);
   if (form === null) wrong('form', `“${cell('form')}” is not a form; use ${FORMS.join(', ')}.`);
@@ -160,7 +170,11 @@ function readRow(
   if (sizes.thickness === undefined && problems.length === 0)
     wrong('thickness', 'The thickness is missing (sheets can give a grammage instead).');
   const uses = readUses(cell('uses'));
-  if (!uses) wrong('uses', `“${cell('uses')}” cannot be read; write painting 6; sewing 2.`);
+  if (!uses)
+    wrong(
+      'uses',
+      `“${cell('uses')}” cannot be read; write painting 6; sewing 2: fetches a session, above 0 and at most 500.`,
+    );
   const traits = listed('cautions', new Map([...TRAITS.map((t) => [t, t] as const), ...OLD_TRAITS]), 'a caution');
   const orientations = listed('may lie', LIES, 'a way to lie');
   const decided = cell('decision').toLowerCase();
@@ -300,7 +314,7 @@ function readUses(text: string): NewSupply['uses'] | null {
     const match = /^(.*?)\s+(\d+(?:[.,]\d+)?)\s*x?$/i.exec(part);
     const fetches = match ? Number(match[2]!.replace(',', '.')) : 1;
     const activity = (match?.[1] ?? part).trim();
-    if (activity === '' || fetches > 500) return null;
+    if (activity === '' || !(fetches > 0 && fetches <= 500)) return null;
     uses.push({ activity, fetches });
   }
   return uses;

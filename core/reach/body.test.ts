@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { bodyAt, bodyOf, heightBand, levelReach, pace, shoulders } from './body.ts';
+import { bodyAt, bodyOf, heightBand, levelReach, pace, plausible, shoulders } from './body.ts';
 import { rippleOf } from './reached.ts';
 
 const seat = { x: 0, y: 0, facing: 0, posture: 'seated' as const, seatHeight: 450 };
@@ -70,4 +70,10 @@ describe('ripples', () => {
       ),
     );
   });
+});
+
+test('no arm is longer than its body: what is measured is believed within a quarter of its share', () => {
+  // 0.386 of 1660 mm are 641.
+  expect(plausible('grip', 1660, 0.386)).toEqual({ least: 481, most: 801 });
+  expect(plausible('grip', 2300, 0.386).most).toBeLessThanOrEqual(1200);
 });

@@ -10,7 +10,7 @@ import { turned, type Point } from '../geometry/geometry.ts';
 /** Sitting height as a share of standing height (as above). */
 export const SITTING_HEIGHT = 0.52;
 
-type Measured = 'eye' | 'shoulder' | 'elbow' | 'knuckle' | 'knee' | 'grip' | 'overhead';
+export type Measured = 'eye' | 'shoulder' | 'elbow' | 'knuckle' | 'knee' | 'grip' | 'overhead';
 /** A person as far as the size of the body goes. */
 export type Sized = Pick<Person, 'stature'> & Partial<Pick<Person, Measured | 'hand'>>;
 
@@ -58,6 +58,28 @@ export function bodyOf(person: Sized, seat: number | null, constants: Constants 
     forearmZone: (constants.forearm / constants.grip) * grip,
     halfBreadth: constants.halfBreadth * stature,
     side: person.hand === 'left' ? -1 : 1,
+  };
+}
+
+/** A measured part of a body may be so much longer or shorter than its share of the height. Common practice, no source. */
+const OFF = 0.25;
+/** The limits of the schema of a plan, mm. */
+const LIMITS: Readonly<Record<Measured, readonly [least: number, most: number]>> = {
+  overhead: [500, 2900],
+  eye: [300, 2300],
+  shoulder: [300, 2100],
+  elbow: [200, 1800],
+  knuckle: [150, 1500],
+  knee: [100, 1000],
+  grip: [150, 1200],
+};
+
+/** Between what a part of a body of some height is believed: no arm is longer than its body. @param share of the height, as is usual */
+export function plausible(part: Measured, stature: number, share: number): { least: number; most: number } {
+  const [least, most] = LIMITS[part];
+  return {
+    least: Math.round(Math.max(least, (1 - OFF) * share * stature)),
+    most: Math.round(Math.min(most, (1 + OFF) * share * stature)),
   };
 }
 

@@ -140,14 +140,23 @@ export function NumberField({
   least,
   most,
   whole = false,
+  none,
   ...rest
-}: Common & { value: number; onSet: (value: number) => void; least: number; most: number; whole?: boolean }) {
+}: Common & {
+  value: number;
+  onSet: (value: number) => void;
+  least: number;
+  most: number;
+  whole?: boolean;
+  /** What is said of 0, where that is no such number. */
+  none?: string;
+}) {
   return (
     <DraftField
       {...rest}
       inputMode="decimal"
       value={writeNumber(value)}
-      reads={readsNumber(rest.label, least, most, whole)}
+      reads={readsNumber(rest.label, least, most, whole, none)}
       onSet={onSet}
     />
   );

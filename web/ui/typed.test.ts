@@ -128,6 +128,9 @@ describe('what is typed into a field', () => {
     expect(wrong(readsNumber('Count', 1, 100, true), '1.5')).toBe('Count is a whole number from 1 to 100.');
     expect(wrong(readsNumber('Count', 1, 100, false), '')).toBe('Count is a number from 1 to 100.');
     expect(readsNumber('Share', 0, 1, false).parse('0,5')).toBe(0.5);
+    const often = readsNumber('Times a week', 0.01, 70, false, 'What is never done is removed.');
+    expect(wrong(often, '0')).toBe('What is never done is removed.');
+    expect(wrong(often, '10,000')).toBe('Times a week is a number from 0.01 to 70.');
     expect(wrong(readsText(false), '  ')).toBe('A name is needed.');
     expect(readsText(true).parse(' ')).toBe('');
   });

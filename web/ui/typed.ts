@@ -39,10 +39,12 @@ export const readsLength = (
       : { value: mm };
   });
 
-export const readsNumber = (label: string, least: number, most: number, whole: boolean): Reads<number> =>
+/** @param none what is said of 0, where that is no such number */
+export const readsNumber = (label: string, least: number, most: number, whole: boolean, none?: string): Reads<number> =>
   reading<number>((text) => {
     const value = readNumber(text) ?? Number.NaN;
     const right = value >= least && value <= most && (!whole || Number.isInteger(value));
+    if (value === 0 && none !== undefined && !right) return { wrong: none };
     return right ? { value } : { wrong: `${label} is a ${whole ? 'whole ' : ''}number from ${least} to ${most}.` };
   });
 

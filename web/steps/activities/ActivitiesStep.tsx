@@ -129,8 +129,9 @@ function ActivityRow({
       <NumberField
         label="Times a week"
         value={a.sessionsPerWeek}
-        least={0}
+        least={0.01}
         most={70}
+        none="What is never done is removed; once a year is 0.02 a week."
         onSet={(sessionsPerWeek) => change('Rhythm', { sessionsPerWeek })}
       />
       <NumberField

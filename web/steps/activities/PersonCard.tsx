@@ -3,6 +3,7 @@ import { remove, set } from '@heronstone/core/model/change.ts';
 import { byName, type Person, type Plan, type Wish } from '@heronstone/core/model/plan.ts';
 import { constantsOf, type ConstantKey } from '@heronstone/core/model/constants.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
+import { plausible } from '@heronstone/core/reach/body.ts';
 import { removeRows } from '../../state/removing.ts';
 import { commit } from '../../state/plan.ts';
 import { newId } from '../../state/state.ts';
@@ -10,14 +11,14 @@ import { Button } from '../../ui/Button.tsx';
 import { Choice, LengthField, OptionalField, TextField } from '../../ui/Field.tsx';
 
 type Measured = 'eye' | 'shoulder' | 'elbow' | 'knuckle' | 'knee' | 'grip' | 'overhead';
-const MEASURED: ReadonlyArray<{ field: Measured & ConstantKey; label: string; least: number; most: number }> = [
-  { field: 'overhead', label: 'Highest shelf touched', least: 500, most: 2900 },
-  { field: 'eye', label: 'Eye, standing', least: 300, most: 2300 },
-  { field: 'shoulder', label: 'Shoulder, standing', least: 300, most: 2100 },
-  { field: 'elbow', label: 'Elbow, standing', least: 200, most: 1800 },
-  { field: 'knuckle', label: 'Knuckle, standing', least: 150, most: 1500 },
-  { field: 'knee', label: 'Knee', least: 100, most: 1000 },
-  { field: 'grip', label: 'Arm, shoulder to grip', least: 150, most: 1200 },
+const MEASURED: ReadonlyArray<{ field: Measured & ConstantKey; label: string }> = [
+  { field: 'overhead', label: 'Highest shelf touched' },
+  { field: 'eye', label: 'Eye, standing' },
+  { field: 'shoulder', label: 'Shoulder, standing' },
+  { field: 'elbow', label: 'Elbow, standing' },
+  { field: 'knuckle', label: 'Knuckle, standing' },
+  { field: 'knee', label: 'Knee' },
+  { field: 'grip', label: 'Arm, shoulder to grip' },
 ];
 
 export function PersonCard({ person: p, plan }: { person: Person; plan: Plan }) {
@@ -71,15 +72,14 @@ export function PersonCard({ person: p, plan }: { person: Person; plan: Plan }) 
           Touch the highest shelf you can and measure that. Leave empty to estimate from height.
         </p>
         <div className="grid grid-cols-2 gap-2">
-          {MEASURED.map(({ field, label, least, most }) => (
+          {MEASURED.map(({ field, label }) => (
             <OptionalField
               key={field}
               label={label}
               value={p[field]}
               system={plan.meta.units}
               otherwise={formatLength(Math.round(constants[field] * p.stature), plan.meta.units)}
-              least={least}
-              most={most}
+              {...plausible(field, p.stature, constants[field])}
               onSet={(value) => change(label, { [field]: value })}
             />
           ))}

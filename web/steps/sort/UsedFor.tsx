@@ -18,8 +18,9 @@ export function UsedFor({ supply }: { supply: Supply }) {
           <NumberField
             label={`${plan.activities[u.activity]!.name}: fetches a session`}
             value={u.fetches}
-            least={0}
+            least={0.01}
             most={500}
+            none="A use that never happens is taken away with ×."
             className="grow"
             onSet={(fetches) => commit(`Use of ${supply.name}`, [set('uses', u.id, { fetches })])}
           />

@@ -60,7 +60,7 @@ describe('what would have to change for it to be nearer is true', () => {
       const full = why.nearer.filter((n) => n.cause === 'full' || n.cause === 'too small');
       expect(full.map((n) => n.compartment)).not.toContain(nearer.compartment);
     }
-    expect(freed).toBeGreaterThan(1);
+    expect(freed).toBeGreaterThan(0);
   });
 
   test('a rule: without it the place is open', () => {

@@ -4,7 +4,7 @@ import type { Element } from '../fetch/elements.ts';
 import { fetchElements, returnElements } from '../fetch/fetch.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { PlacementReport, Report } from '../report/evaluate.ts';
-import { formatLength } from '../model/measure.ts';
+import { formatLength, listed } from '../model/measure.ts';
 import type { Plan } from '../model/plan.ts';
 import { lying } from '../fit/fit.ts';
 import { fitsTightly } from '../fit/tighten.ts';
@@ -117,10 +117,12 @@ function keptOut(
     return { cause: 'full', words: `it is full; ${listed(names)} would have to go` };
   }
   if (!leavesRoom(scene, p, a))
-    return {
-      cause: 'growth',
-      words: `it would fit, but then nothing there could grow: ${percent(scene)} of each place is kept free`,
-    };
+    return scene.plan.meta.roomToGrow === 0
+      ? { cause: 'full', words: 'it would fit only if what lies there lay in another way' }
+      : {
+          cause: 'growth',
+          words: `it would fit, but then nothing there could grow: ${percent(scene)} of each place is kept free`,
+        };
   const beside = apartThere(scene, p, a);
   if (beside) return { cause: 'apart', words: `it is kept apart from ${beside}, which lies there` };
   if (cheapness(a, here) < 0) return null;
@@ -181,12 +183,6 @@ function leavesRoom(scene: Scene, p: PlacementReport, a: Alternative): boolean {
 
 const often = (n: number) => (n === 0 ? 'not fetched' : `${times(n)} a week`);
 const times = (n: number) => (n >= 10 ? String(Math.round(n)) : String(Number(n.toFixed(1))));
-
-/** "a", "a and b", "a, b and 2 more". */
-function listed(names: readonly string[]): string {
-  if (names.length > 3) return `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`;
-  return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
-}
 
 function howOften(plan: Plan, p: PlacementReport): string[] {
   const reasons: string[] = [];

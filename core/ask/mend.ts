@@ -8,8 +8,10 @@ import { checkRoom } from '../report/room/check.ts';
 import { checkClearance } from '../room/clearance.ts';
 import { checkSeats, checkWalkways } from '../report/room/seats.ts';
 import { stands } from '../room/spot.ts';
-import { inMode } from '../room/standing.ts';
-import { outlineOf } from '../room/walls.ts';
+import { inMode, standing } from '../room/standing.ts';
+import { inRoom } from '../furniture/footprint.ts';
+import { distanceToSegment } from '../geometry/geometry.ts';
+import { outlineOf, wallsOf } from '../room/walls.ts';
 
 export interface Mend {
   /** What moves: a unit, a seat or an area. */
@@ -54,14 +56,16 @@ export function mendByMoving(plan: Plan, finding: Finding): Mend | null {
     if (unit.pinned || unit.host !== null) return null;
     if (finding.mode !== undefined && unit.wheels) return park(plan, unit, finding.mode);
   }
+  const sideways = table === 'units' ? alongWall(plan, plan.units[id]!) : null;
   const narrow = finding.code === 'narrow way';
   const all = (p: Plan) => (narrow ? [...cheap(p), ...checkWalkways(p)] : cheap(p));
   const before = new Set(all(plan).map(key));
   const wanted = key(finding);
   // Ways are slow to work out, so they are tried in longer steps.
   const step = narrow ? 5 * STEP[plan.meta.units] : STEP[plan.meta.units];
+  // What stands or hangs at a wall stays there: it is moved sideways, and only what stands free of it in any way.
   for (let by = step; by <= FARTHEST; by += step) {
-    for (const [word, dx, dy] of WAYS) {
+    for (const [word, dx, dy] of sideways ?? WAYS) {
       const at = { x: row.x + dx * by, y: row.y + dy * by };
       const after = all({ ...plan, [table]: { ...plan[table], [id]: { ...row, ...at } } }).map(key);
       if (!after.includes(wanted) && after.every((k) => before.has(k)))
@@ -78,6 +82,21 @@ export function mendByMoving(plan: Plan, finding: Finding): Mend | null {
   }
   return null;
 }
+
+/** The two ways along the wall at which a unit stands with its back, or hangs; null for one that stands free. */
+function alongWall(plan: Plan, unit: Unit): ReadonlyArray<(typeof WAYS)[number]> | null {
+  const back = inRoom(unit, unit.width / 2, 0);
+  const wall = wallsOf(standing(plan)).find(
+    (w) =>
+      distanceToSegment(back, w.from, { x: w.from.x + w.along.x * w.length, y: w.from.y + w.along.y * w.length }) <
+      AT_WALL,
+  );
+  if (!wall || unit.wheels) return null;
+  return WAYS.filter(([, dx, dy]) => Math.abs(dx * wall.along.x + dy * wall.along.y) > 0.7);
+}
+
+/** So near to a wall with its back a unit belongs to it, mm. */
+const AT_WALL = 60;
 
 /** The nearest place where a unit on wheels is out of the way in a mode. */
 function park(plan: Plan, unit: Unit, mode: string): Mend | null {

@@ -2,10 +2,14 @@
 import type { Finding } from '../model/finding.ts';
 import { formatLength, type UnitSystem } from '../model/measure.ts';
 import type { Unit } from '../model/plan.ts';
+import { cornerFront } from './footprint.ts';
 import { baysWidth, columnsOf, openingWidth, tiersHeight, TIER_WORD, usesTiers } from './compartments.ts';
 
 /** Narrower openings are none, mm; cells for pens are narrow. Common practice, no source. */
 const LEAST = { opening: 20, cell: 8 } as const;
+
+/** A usual front of a corner cabinet, mm. Common practice, no source. */
+const FRONT = 400;
 
 /** What does not add up inside a unit: tiers higher than the unit, openings that vanish between boards. */
 export function tierFindings(unit: Unit, system: UnitSystem): Finding[] {
@@ -49,6 +53,20 @@ export function tierFindings(unit: Unit, system: UnitSystem): Finding[] {
       high - apart,
     );
   if (unit.kind === 'cabinet') return [...findings, ...bayFindings(unit, say)];
+  if (
+    unit.kind === 'corner cabinet' &&
+    (cornerFront(unit) < 2 * unit.board + LEAST.opening || cornerFront(unit) >= unit.width)
+  ) {
+    const across = unit.width * Math.SQRT2;
+    const [deepest, least] = [unit.width - unit.board - LEAST.opening / 2, unit.width / 2];
+    add(
+      'depth',
+      unit.depth,
+      `from ${say(Math.ceil(least))} to ${say(Math.floor(deepest))}`,
+      `${unit.name}: ${say(unit.width)} across and ${say(unit.depth)} deep leave no front. Across is over the corner, from wall to wall, and its depth from the corner to the front: one that is ${say(unit.width)} along each wall is ${say(Math.round(across))} across and about ${say(Math.round(across - FRONT / 2))} deep.`,
+    );
+    return findings;
+  }
   const width = openingWidth(unit);
   const least = unit.asOne ? LEAST.cell : LEAST.opening;
   if (width < least)

@@ -241,6 +241,12 @@ function centimetres(mm: number): string {
 /** How many there are, with the right word: "1 supply", "1,200 supplies". */
 export const howMany = (n: number, one: string, many = `${one}s`): string => `${thousands(n)} ${n === 1 ? one : many}`;
 
+/** Several names in words: "a", "a and b", "a, b and 2 more". */
+export function listed(names: readonly string[]): string {
+  if (names.length > 3) return `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`;
+  return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+}
+
 /** Without a nought behind the point. */
 const short = (value: number, digits = 1): string => thousands(Number(value.toFixed(digits)));
 

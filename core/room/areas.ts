@@ -1,11 +1,12 @@
 /** Areas that must be free: always, in a named mode of the room (a guest's bed that folds out), or round a machine at work. */
 import { footprint, inRoom } from '../furniture/footprint.ts';
+import { openedOf } from '../furniture/opened.ts';
 import type { Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Area, type Plan, type Unit } from '../model/plan.ts';
 import { doorSweep } from './clearance.ts';
 import { boxOf, inSpan, NOISE } from './free.ts';
-import { outOfRoom, overlapDepth, turned, type Point } from '../geometry/geometry.ts';
+import { inside, outOfRoom, overlapDepth, turned, type Point } from '../geometry/geometry.ts';
 import { inMode, ridersOf } from './standing.ts';
 import { outlineOf, wallsOf } from './walls.ts';
 
@@ -93,7 +94,66 @@ function checkArea(plan: Plan, area: Area): Finding[] {
       ...mode,
     });
   }
+  findings.push(...barred(plan, area, shape, span, when, mode, mine));
   return findings;
+}
+
+/** What cannot open, and who cannot sit, while an area is in use: the bed before the cupboard, the bed where the chair stands. */
+function barred(
+  plan: Plan,
+  area: Area,
+  shape: Point[],
+  span: { bottom: number; top: number },
+  when: string,
+  mode: { mode?: string },
+  mine: ReadonlySet<string>,
+): Finding[] {
+  // Always and every day means what must be free: there only what stands in it counts.
+  if (area.mode === '') return [];
+  const say = (mm: number) => formatLength(Math.ceil(mm), plan.meta.units);
+  const fronts = byName(plan.units).flatMap((unit): Finding[] => {
+    if (mine.has(unit.id) || unit.host !== null) return [];
+    let by = 0;
+    for (const o of openedOf(unit))
+      if (o.kind !== 'lid' && inSpan(o, span) > 1) by = Math.max(by, overlapDepth(o.shape, shape));
+    if (by <= NOISE) return [];
+    return [
+      {
+        code: 'cannot open then',
+        severity: 'caution',
+        path: `units.${unit.id}.x`,
+        value: [unit.x, unit.y],
+        expected: `${area.name} clear of what opens`,
+        message: `${when}${unit.name} cannot open: ${area.name} is ${say(by)} in its way. Take out before what is wanted then.`,
+        targets: [
+          { table: 'units', id: unit.id },
+          { table: 'areas', id: area.id },
+        ],
+        by: Math.ceil(by - 1e-6),
+        ...mode,
+      },
+    ];
+  });
+  const seats = byName(plan.stations).flatMap((station): Finding[] =>
+    inside(station, shape)
+      ? [
+          {
+            code: 'seat in the way',
+            severity: 'caution',
+            path: `stations.${station.id}.x`,
+            value: [station.x, station.y],
+            expected: `${area.name} clear of seats`,
+            message: `${when}nobody can sit at ${station.name}: its seat is in ${area.name}.`,
+            targets: [
+              { table: 'stations', id: station.id },
+              { table: 'areas', id: area.id },
+            ],
+            ...mode,
+          },
+        ]
+      : [],
+  );
+  return [...fronts, ...seats];
 }
 
 /** What rolls away in a mode: units on wheels that have a place of their own then, with how far they roll. */

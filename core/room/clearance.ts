@@ -10,7 +10,7 @@ import type { Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Fixture, type Opening, type Plan, type Unit } from '../model/plan.ts';
 import { atWall, boxOf, caution, freeBefore, inSpan, NOISE, strip, together } from './free.ts';
-import { outOfRoom, overlapDepth, type Point } from '../geometry/geometry.ts';
+import { dot, outOfRoom, overlapDepth, subtract, type Point } from '../geometry/geometry.ts';
 import { lowest } from './overhead.ts';
 import { standing } from './standing.ts';
 import { outlineOf, wallsOf, type Wall } from './walls.ts';
@@ -257,6 +257,20 @@ function wallWords(
   }
 }
 
+/** A rim stands out over the top that a basin is set into by at most so much, mm. Common practice, no source. */
+const RIM = 100;
+
+/** Whether a basin is set into a unit, or stands on it: a base cabinet under the tap. */
+function holdsBasin(unit: Unit, wall: Wall, fixture: Fixture): boolean {
+  const body = strip(wall, fixture.offset, fixture.offset + fixture.width, Math.max(fixture.depth, RIM));
+  const top = unit.bottom + unit.height;
+  return top <= fixture.bottom + fixture.height + RIM && overlapDepth(body, boxOf(unit).feet) > NOISE;
+}
+
+/** How far a unit stands out from a wall, mm. */
+const farthestOut = (unit: Unit, wall: Wall): number =>
+  Math.max(...boxOf(unit).feet.map((p) => dot(subtract(p, wall.from), wall.inward)));
+
 function fixtures(plan: Plan, walls: readonly Wall[]): Finding[] {
   const findings: Finding[] = [];
   const say = (mm: number) => formatLength(Math.ceil(mm), plan.meta.units);
@@ -270,13 +284,17 @@ function fixtures(plan: Plan, walls: readonly Wall[]): Finding[] {
     // Before a socket or a fuse board it is measured from the wall; before what stands out, from its front.
     const deep = board || fixture.kind === 'socket' || fixture.kind === 'switch' ? clear : fixture.depth + clear;
     if (deep <= 0) continue;
-    const keep = strip(wall, middle - wide / 2, middle + wide / 2, deep);
+    // A basin stands in its cabinet, and one stands before that.
+    const holds =
+      fixture.kind === 'water' ? byName(plan.units).filter((u) => holdsBasin(u, wall, fixture)) : ([] as Unit[]);
+    const out = Math.max(0, ...holds.map((u) => farthestOut(u, wall)));
+    const keep = strip(wall, middle - wide / 2, middle + wide / 2, Math.max(deep, holds.length > 0 ? out + clear : 0));
     // Before a fuse board and water the floor must be clear up to its top; before others, what is at their own height.
     const floor = board || fixture.kind === 'water';
     const span = { bottom: floor ? 0 : fixture.bottom, top: fixture.bottom + fixture.height };
     for (const unit of byName(plan.units)) {
       const box = boxOf(unit);
-      if (inSpan(box, span) <= 1) continue;
+      if (inSpan(box, span) <= 1 || holds.includes(unit)) continue;
       const by = overlapDepth(keep, box.feet);
       if (by <= NOISE) continue;
       const [code, message, expected] = wallWords(fixture, unit, wall, say, { wide, deep, by });

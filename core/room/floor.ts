@@ -19,6 +19,13 @@ export function blocksWalking(unit: Pick<Unit, 'bottom' | 'hostSlot' | 'onDoor'>
   return unit.bottom < OVERHEAD && !onLeaf(unit);
 }
 
+/** What does not stand on the floor is reached over what is below it: a board over a counter, a box on a table. */
+const OFF_THE_FLOOR = 300;
+/** Whether one may have to stand farther off to reach a unit, since something stands below or before it. */
+export function reachedOver(unit: Pick<Unit, 'bottom' | 'hostSlot' | 'onDoor'>): boolean {
+  return !blocksWalking(unit) || unit.bottom > OFF_THE_FLOOR;
+}
+
 function solid(points: readonly Point[]): Solid {
   const [xs, ys] = [points.map((p) => p.x), points.map((p) => p.y)];
   return { points, x0: Math.min(...xs), x1: Math.max(...xs), y0: Math.min(...ys), y1: Math.max(...ys), asked: 0 };

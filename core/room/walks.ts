@@ -2,7 +2,7 @@
 import type { Compartment } from '../furniture/compartments.ts';
 import { byName, type Plan } from '../model/plan.ts';
 import { distance, type Point } from '../geometry/geometry.ts';
-import { blocksWalking, floorOf } from './floor.ts';
+import { floorOf, reachedOver } from './floor.ts';
 import { pathsFrom, standBefore, type NoPath, type Path } from '../geometry/path.ts';
 
 interface Walk {
@@ -45,8 +45,7 @@ function measure(plan: Plan, compartments: readonly Compartment[]): Walks {
   const key = (c: Compartment) => `${c.unit} ${c.stand.x} ${c.stand.y}`;
   const here = compartments.filter((c) => plan.units[c.unit]);
   for (const c of here)
-    if (!places.has(key(c)))
-      places.set(key(c), standBefore(floor, c.mouth, c.stand, !blocksWalking(plan.units[c.unit]!)));
+    if (!places.has(key(c))) places.set(key(c), standBefore(floor, c.mouth, c.stand, reachedOver(plan.units[c.unit]!)));
   const goals = [...places.values()];
   const index = new Map([...places.keys()].map((k, i) => [k, i]));
   return new Map(

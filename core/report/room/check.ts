@@ -237,24 +237,55 @@ function checkUnits(plan: Plan): Finding[] {
       const depth = overlapDepth(feet[i]!, feet[j]!);
       const [a, b] = [solidSpan(unit), solidSpan(other)];
       const high = Math.min(a.top, b.top) - Math.max(a.bottom, b.bottom);
+      if (depth <= TOLERANCE || high <= TOLERANCE) continue;
+      // What stands on the floor under a top that begins higher up is too tall for it.
+      const [below, above] = a.bottom < b.bottom ? [unit, other] : [other, unit];
+      const under = Math.min(a.bottom, b.bottom) === 0 && above.kind === 'table' && below.kind !== 'table';
+      const tall = topOf(below) - Math.max(a.bottom, b.bottom);
+      if (under && tall < depth + STANDS_UNDER) {
+        findings.push(
+          error(
+            'too tall to stand under',
+            'units',
+            below.id,
+            'height',
+            `${below.name} is ${say(Math.ceil(tall))} too tall to stand under ${above.name}.`,
+            `at most ${say(Math.floor(Math.max(a.bottom, b.bottom)))} high there, or beside it`,
+            below.height,
+            tall,
+            [{ table: 'units', id: above.id }],
+          ),
+        );
+        continue;
+      }
+      const [mover, stays] = easier(unit, other) ? [unit, other] : [other, unit];
       const by = Math.min(depth, high);
-      if (depth > TOLERANCE && high > TOLERANCE)
+      if (by > TOLERANCE)
         findings.push(
           error(
             'overlap',
             'units',
-            unit.id,
+            mover.id,
             'x',
-            `${unit.name} and ${other.name} overlap by ${say(Math.ceil(by))}.`,
+            `${mover.name} and ${stays.name} overlap by ${say(Math.ceil(by))}.`,
             `at least ${say(Math.ceil(by))} apart`,
-            [unit.x, unit.y],
+            [mover.x, mover.y],
             by,
-            [{ table: 'units', id: other.id }],
+            [{ table: 'units', id: stays.id }],
           ),
         );
     }
   });
   return findings;
+}
+
+/** A thing so much taller than what it stands in was hardly meant to stand under it, mm. Common practice, no source. */
+const STANDS_UNDER = 200;
+
+/** Which of two pieces a person would sooner move: one on wheels, the one that is not pinned, the smaller one. */
+function easier(a: Unit, b: Unit): boolean {
+  const weight = (u: Unit) => (u.pinned ? 1e9 : 0) + (u.wheels ? -1e8 : 0) + u.width * u.depth;
+  return weight(a) <= weight(b);
 }
 
 /** An insert that is larger than its opening, or whose opening is not there. */

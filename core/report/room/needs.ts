@@ -2,7 +2,7 @@
 import { inRoom } from '../../furniture/footprint.ts';
 import type { Finding } from '../../model/finding.ts';
 import { constantsOf } from '../../model/constants.ts';
-import { formatLength } from '../../model/measure.ts';
+import { formatLength, listed } from '../../model/measure.ts';
 import { byName, type Activity, type Plan, type Station } from '../../model/plan.ts';
 import { bodyAt, type Body } from '../../reach/body.ts';
 import { seatsOf } from '../../scene/scene.ts';
@@ -37,9 +37,67 @@ export function surfaceRange(body: Body, work: Activity['work'], seated: boolean
 /** Findings of every activity at each station where it is done. */
 export function checkNeeds(plan: Plan): Finding[] {
   const here = standing(plan);
-  return byName(here.activities).flatMap((activity) =>
-    seatsOf(here, activity).flatMap((id) => atStation(here, activity, here.stations[id]!)),
-  );
+  return [
+    ...byName(here.activities).flatMap((activity) =>
+      seatsOf(here, activity).flatMap((id) => atStation(here, activity, here.stations[id]!)),
+    ),
+    ...workHeights(here),
+  ];
+}
+
+/** A seat that turns is also set so much higher or lower, mm; a fixed one is what it is. Common practice, no source. */
+const SEAT_MOVES = 50;
+/** So much nobody notices, mm. Common practice, no source. */
+const UNNOTICED = 15;
+
+/** Surfaces that are too high or too low for what is done at them, once for each seat, person and height that is wanted. */
+function workHeights(plan: Plan): Finding[] {
+  const say = (mm: number) => formatLength(Math.ceil(mm - 1e-6), plan.meta.units);
+  const found = new Map<string, { finding: Finding; names: string[]; rest: string }>();
+  for (const a of byName(plan.activities))
+    for (const id of seatsOf(plan, a)) {
+      const station = plan.stations[id]!;
+      const table = station.unit === null ? undefined : plan.units[station.unit];
+      if (!table) continue;
+      const top = table.bottom + table.height;
+      const seated = station.posture === 'seated';
+      const slack = seated && station.seat === 'swivel' ? SEAT_MOVES : UNNOTICED;
+      for (const personId of [station.person, ...(station.second === null || a.people < 2 ? [] : [station.second])]) {
+        const person = plan.people[personId]!;
+        const [low, high] = surfaceRange(bodyAt(station, person, constantsOf(plan.meta.constants)), a.work, seated);
+        const off = top < low ? low - top : top - high;
+        if (off <= slack) continue;
+        const key = `${id} ${personId} ${a.work}`;
+        const known = found.get(key);
+        if (known) {
+          known.names.push(a.name);
+          known.finding = { ...known.finding, targets: [...known.finding.targets, { table: 'activities', id: a.id }] };
+          continue;
+        }
+        found.set(key, {
+          names: [a.name],
+          rest: `${table.name} is ${say(top)} high; ${a.work} work of ${person.name} wants ${say(low)} to ${say(high)}, so it is ${say(off)} too ${top < low ? 'low' : 'high'}.`,
+          finding: {
+            code: 'work height',
+            severity: 'caution',
+            path: `units.${table.id}.height`,
+            value: top,
+            expected: `${say(low)} to ${say(high)} high`,
+            message: station.name,
+            targets: [
+              { table: 'units', id: table.id },
+              { table: 'stations', id },
+              { table: 'activities', id: a.id },
+            ],
+            by: Math.ceil(off - 1e-6),
+          },
+        });
+      }
+    }
+  return [...found.values()].map(({ finding, names, rest }) => ({
+    ...finding,
+    message: `${listed(names)} at ${finding.message}: ${rest}`,
+  }));
 }
 
 function atStation(plan: Plan, a: Activity, station: Station): Finding[] {
@@ -179,25 +237,6 @@ function surface(
       `at least ${say(wants.width)} × ${say(wants.depth)}`,
       short,
     );
-  const top = table.bottom + table.height;
-  for (const personId of [station.person, ...(station.second === null || a.people < 2 ? [] : [station.second])]) {
-    const person = plan.people[personId]!;
-    const [low, high] = surfaceRange(
-      bodyAt(station, person, constantsOf(plan.meta.constants)),
-      a.work,
-      station.posture === 'seated',
-    );
-    const off = top < low ? low - top : top - high;
-    if (off <= 0.5) continue;
-    add(
-      'work height',
-      'work',
-      a.work,
-      `${where}: ${table.name} is ${say(top)} high; ${a.work === 'light' ? 'light' : a.work} work of ${person.name} wants ${say(low)} to ${say(high)}, so it is ${say(off)} too ${top < low ? 'low' : 'high'}.`,
-      `${say(low)} to ${say(high)} high`,
-      off,
-    );
-  }
 }
 
 /** Distance of a point from the edge of a station's table, or from its seat, mm. */

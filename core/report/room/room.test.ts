@@ -146,7 +146,7 @@ describe('what is wrong with a room', () => {
       storeDepth: 100,
     });
     expect(codes(withUnits(table, box({ height: 720 })))).toEqual([]);
-    expect(codes(withUnits(table, box({ height: 722 })))).toEqual(['overlap']);
+    expect(codes(withUnits(table, box({ height: 722 })))).toEqual(['too tall to stand under']);
   });
 
   test('an outline of too little floor or the wrong way round', () => {

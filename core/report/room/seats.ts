@@ -2,11 +2,13 @@
 import type { Finding } from '../../model/finding.ts';
 import { formatLength } from '../../model/measure.ts';
 import { byName, type Plan, type Station } from '../../model/plan.ts';
+import { openedOf } from '../../furniture/opened.ts';
+import { comesOver, SITTER } from '../../reach/around.ts';
 import { SITTING_HEIGHT } from '../../reach/body.ts';
 import { boxOf, NOISE } from '../../room/free.ts';
 import { distanceToSegment, inside, overlapDepth, turned, type Point } from '../../geometry/geometry.ts';
 import { freeHeight } from '../../room/overhead.ts';
-import { blocksWalking, BODY, floorOf } from '../../room/floor.ts';
+import { BODY, floorOf, reachedOver } from '../../room/floor.ts';
 import { pathsFrom, standBefore } from '../../geometry/path.ts';
 import type { Floor } from '../../geometry/sight.ts';
 import { standing } from '../../room/standing.ts';
@@ -97,6 +99,7 @@ export function checkSeats(plan: Plan): Finding[] {
         ),
       );
     }
+    findings.push(...opensOver(here, station));
     const zone = rollBack(station);
     let worst = { by: 0, what: '' };
     for (const unit of byName(here.units)) {
@@ -137,6 +140,27 @@ export function checkSeats(plan: Plan): Finding[] {
   return findings;
 }
 
+/** Drawers and doors that open over who sits there, once for each piece: one has to roll back first, or gets the edge in the body. */
+function opensOver(plan: Plan, station: Station): Finding[] {
+  const head = station.seatHeight + SITTING_HEIGHT * plan.people[station.person]!.stature;
+  return byName(plan.units).flatMap((unit): Finding[] => {
+    if (unit.elsewhere !== null) return [];
+    const meets = openedOf(unit).find((o) => o.kind !== 'lid' && o.bottom < head && comesOver(o.shape, station));
+    if (!meets) return [];
+    const what = meets.kind === 'drawer' ? meets.name : `the door of ${unit.name}`;
+    return [
+      finding(
+        station,
+        'opens over the seat',
+        `${what.replace(/^t/, 'T')} opens over whoever sits at ${station.name}: roll back first, or move one of them aside.`,
+        'room for it to open beside the seat',
+        SITTER,
+        [{ table: 'units', id: unit.id }],
+      ),
+    ];
+  });
+}
+
 function outsideBy(zone: readonly Point[], outline: readonly Point[]): number {
   return Math.max(
     0,
@@ -163,8 +187,7 @@ export function checkWalkways(plan: Plan): Finding[] {
   const narrow = floorOf(here);
   const goals = new Map<string, Point>();
   for (const c of allCompartments(here))
-    if (!goals.has(c.unit))
-      goals.set(c.unit, standBefore(narrow, c.mouth, c.stand, !blocksWalking(here.units[c.unit]!)));
+    if (!goals.has(c.unit)) goals.set(c.unit, standBefore(narrow, c.mouth, c.stand, reachedOver(here.units[c.unit]!)));
   const units = [...goals.keys()];
   const said = new Set<string>();
   const findings: Finding[] = [];

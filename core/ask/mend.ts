@@ -1,7 +1,7 @@
 /** The smallest move of a unit, a seat or an area that fixes a finding without making another. */
 import { set, type Change } from '../model/change.ts';
 import { formatLength, STEP } from '../model/measure.ts';
-import { isAbout, type Finding } from '../model/finding.ts';
+import { isAbout, keyOf, type Finding } from '../model/finding.ts';
 import type { Plan, Spot, Unit } from '../model/plan.ts';
 import { checkAreas } from '../room/areas.ts';
 import { checkRoom } from '../report/room/check.ts';
@@ -39,8 +39,6 @@ const FARTHEST = 800;
 const PARK = 50;
 
 const cheap = (plan: Plan) => [...checkRoom(plan), ...checkClearance(plan), ...checkAreas(plan), ...checkSeats(plan)];
-/** A finding without its millimetres: the same one after a move. */
-const key = (f: Finding) => [f.code, f.path, f.mode, ...f.targets.map((t) => `${t.table}/${t.id}`)].join(' ');
 
 /** @returns the smallest slide along or across the room, or for what rolls away in a mode a parking place; null when there is none */
 export function mendByMoving(plan: Plan, finding: Finding): Mend | null {
@@ -59,15 +57,17 @@ export function mendByMoving(plan: Plan, finding: Finding): Mend | null {
   const sideways = table === 'units' ? alongWall(plan, plan.units[id]!) : null;
   const narrow = finding.code === 'narrow way';
   const all = (p: Plan) => (narrow ? [...cheap(p), ...checkWalkways(p)] : cheap(p));
-  const before = new Set(all(plan).map(key));
-  const wanted = key(finding);
+  const before = new Set(all(plan).map(keyOf));
+  const wanted = keyOf(finding);
+  // Only what these checks find can be seen to go.
+  if (!before.has(wanted)) return null;
   // Ways are slow to work out, so they are tried in longer steps.
   const step = narrow ? 5 * STEP[plan.meta.units] : STEP[plan.meta.units];
   // What stands or hangs at a wall stays there: it is moved sideways, and only what stands free of it in any way.
   for (let by = step; by <= FARTHEST; by += step) {
     for (const [word, dx, dy] of sideways ?? WAYS) {
       const at = { x: row.x + dx * by, y: row.y + dy * by };
-      const after = all({ ...plan, [table]: { ...plan[table], [id]: { ...row, ...at } } }).map(key);
+      const after = all({ ...plan, [table]: { ...plan[table], [id]: { ...row, ...at } } }).map(keyOf);
       if (!after.includes(wanted) && after.every((k) => before.has(k)))
         return {
           table,

@@ -26,7 +26,13 @@ export interface Finding {
   by?: number;
   /** The mode of the room in which it holds; without it, every day. */
   mode?: string;
+  /** The maker knows of it. */
+  accepted?: true;
 }
+
+/** A finding without its figures: the same one as long as it is about the same things. */
+export const keyOf = (f: Finding): string =>
+  [f.code, f.path, f.mode ?? '', ...f.targets.map((t) => `${t.table}/${t.id}`)].join(' ').slice(0, 400);
 
 /** What the walk through data from outside found, as a finding. */
 export function unfitFinding({ path, expected }: Unfit): Finding {

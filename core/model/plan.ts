@@ -64,6 +64,8 @@ export const MetaSchema = z.strictObject({
     })
     .nullable()
     .default(null),
+  /** Cautions that the maker knows of and leaves as they are, by their keys (see finding.ts). */
+  accepted: z.array(z.string().max(400)).max(1000, 'At most 1000 accepted cautions.').default([]),
   /** Where the start that leads is: the next of its questions, and the crafts that were chosen; null where nobody is led. */
   start: z
     .strictObject({
@@ -198,6 +200,7 @@ export function emptyPlan(meta: Partial<Meta> & { id: string }): Plan {
       upkeep: UPKEEP,
       rules: RULES,
       namesCost: null,
+      accepted: [],
       start: null,
       ...(meta.units === 'imperial' ? IN_INCHES : {}),
       ...meta,

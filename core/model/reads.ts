@@ -53,7 +53,7 @@ export const SCENE: Reads = {
 /** Every figure of the Report. */
 export const FIGURES: Reads = {
   tables: [...SCENE.tables, 'supplies', 'placements', 'zones', 'allotments', 'homes', 'aparts'],
-  meta: [...SCENE.meta, 'namesCost'],
+  meta: [...SCENE.meta, 'namesCost', 'accepted'],
 };
 
 /** Tables of which no figure is made. */

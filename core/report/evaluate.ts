@@ -39,6 +39,7 @@ import {
 import { keptNowhere, noStation, noSuchPlace, overFull, placementFindings, tooManyOdds, walledIn } from './findings.ts';
 
 import { comparedWeeks } from './compared.ts';
+import { withAccepted } from './foremost.ts';
 import { reportedArrangement, weekOf, worstOf } from './week.ts';
 import { guessesOf } from '../model/guessed.ts';
 import { openWork } from './openWork.ts';
@@ -332,6 +333,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
   const cuts = compartments.flatMap((c) =>
     once(kept.cuts, c.id, [packs.get(c.id)?.planned], () => cutsIn(plan, c, placements)),
   );
+  const told = withAccepted(findings, plan.meta.accepted);
   return {
     plan: plan.meta.id,
     room: {
@@ -366,9 +368,9 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
     shopping: shoppingOf(plan),
     cuts,
     stock: stockFor(cuts, scene.constants.stockLength, scene.constants.stockPrice),
-    findings,
+    findings: told,
     errors: findings.filter((f) => f.severity === 'error').length,
-    cautions: findings.filter((f) => f.severity === 'caution').length,
+    cautions: told.filter((f) => f.severity === 'caution' && !f.accepted).length,
     open: openWork(plan, findings, supplies, moves),
   };
 }

@@ -5,6 +5,7 @@
 import { withDifference, type PlanDifference } from '../model/difference.ts';
 import type { Plan } from '../model/plan.ts';
 import { evaluator } from './evaluate.ts';
+import { withAccepted } from './foremost.ts';
 import { patchOf, type ReportPatch } from './patch.ts';
 import type { Report } from './report.ts';
 import { roomFindings } from './room/findings.ts';
@@ -39,8 +40,9 @@ export class Replica {
   glance(difference: PlanDifference): Glance {
     const { plan, report } = this.now();
     const rest = report.findings.slice(roomFindings(plan).length);
-    const findings = [...roomFindings(withDifference(plan, difference)), ...rest];
-    const of = (severity: string) => findings.filter((f) => f.severity === severity).length;
+    const now = roomFindings(withDifference(plan, difference));
+    const findings = [...withAccepted(now, plan.meta.accepted), ...rest];
+    const of = (severity: string) => findings.filter((f) => f.severity === severity && !f.accepted).length;
     return { findings, errors: of('error'), cautions: of('caution') };
   }
 

@@ -1,6 +1,5 @@
 /** Nothing chosen: fill the room, and lists of what is not placed yet and what needs a look. */
 import { Help } from '../../ui/Help.tsx';
-import { TERMS } from '../../ui/terms.ts';
 import { howMany, tenths } from '@heronstone/core/model/measure.ts';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { heldDifferently } from '@heronstone/core/report/heldDifferently.ts';
@@ -8,11 +7,12 @@ import { byName, RULES } from '@heronstone/core/model/plan.ts';
 import { drags, type Moving } from '../../state/held.ts';
 import { boundFor, useSearching } from '../../state/searching.ts';
 import { commit } from '../../state/plan.ts';
-import { select, useStore } from '../../state/state.ts';
+import { useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact, NumberField } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { FillPanel } from './FillPanel.tsx';
+import { Warnings } from './Warnings.tsx';
 
 export function OverviewSheet({
   show,
@@ -97,31 +97,9 @@ export function OverviewSheet({
       <Toggle
         open={show === 'findings'}
         onToggle={() => onShow(show === 'findings' ? null : 'findings')}
-        title={`Problems and warnings (${report.findings.length})`}
+        title={`Problems and warnings (${report.errors + report.cautions})`}
       >
-        <p className="text-xs text-soft">{TERMS.caution}</p>
-        <ul>
-          {[...report.findings]
-            .sort((a, b) => (a.severity === b.severity ? 0 : a.severity === 'error' ? -1 : 1))
-            .map((f) => (
-              <li key={f.path + f.code + f.message} className="border-b border-line py-1.5">
-                <button
-                  type="button"
-                  className="min-h-6 text-left hover:underline"
-                  onClick={() => {
-                    if (f.targets[0]?.table === 'placements') select({ kind: 'placement', id: f.targets[0]!.id });
-                    else if (f.targets[0]?.table === 'units') select({ kind: 'unit', id: f.targets[0]!.id });
-                    else if (f.targets[0]?.table === 'supplies') select({ kind: 'supply', id: f.targets[0]!.id });
-                  }}
-                >
-                  <b className={f.severity === 'error' ? 'text-rust' : 'text-lichen'}>
-                    {f.severity === 'error' ? 'Mend: ' : 'Caution: '}
-                  </b>
-                  {f.message}
-                </button>
-              </li>
-            ))}
-        </ul>
+        <Warnings findings={report.findings} />
       </Toggle>
     </Sheet>
   );

@@ -1,0 +1,90 @@
+/** Which findings a person should see first, and which are told of by their kind; and those that the maker knows of already. */
+import { keyOf, type Finding } from '../model/finding.ts';
+
+/** How much a kind of finding matters among cautions, least first: what can hurt, what cannot be opened or got at, the work, the things. */
+const RANK: ReadonlyArray<readonly string[]> = [
+  ['fuse board not clear', 'hot and flammable', 'danger'],
+  [
+    'door meets it',
+    'door blocked',
+    'window meets it',
+    'socket covered',
+    'switch covered',
+    'heater covered',
+    'vent covered',
+    'water covered',
+    'fixed thing met',
+  ],
+  [
+    'cannot open',
+    'no room before it',
+    'open into each other',
+    'seat cannot roll back',
+    'opens over the seat',
+    'seats back to back',
+    'head room',
+    'legs meet it',
+    'narrow way',
+  ],
+  ['in the way', 'door meets area', 'area outside room', 'cannot open then', 'seat in the way'],
+  ['heavy lift', 'too much weight'],
+];
+/** What is said of many at once, at the end. */
+const LAST: ReadonlySet<string> = new Set([
+  'fix to the wall',
+  'overfull',
+  'set torn',
+  'shelf sags',
+  'dust on cloth or paper',
+]);
+/** So many cautions are shown each by itself at the most. */
+const FIRST = 7;
+
+function rank(f: Finding): number {
+  if (f.severity === 'error') return -1;
+  const at = RANK.findIndex((codes) => codes.includes(f.code));
+  return at >= 0 ? at : LAST.has(f.code) ? RANK.length + 1 : RANK.length;
+}
+
+export interface Foremost {
+  /** Each by itself, what matters most first. */
+  first: Finding[];
+  /** The rest by their kind. */
+  folded: Array<{ code: string; findings: Finding[] }>;
+  /** Those that the maker knows of. */
+  known: Finding[];
+}
+
+/** Findings in the order in which they are told. Errors are all among the first; of the cautions so many as matter most. */
+export function foremost(findings: readonly Finding[]): Foremost {
+  const open = findings.filter((f) => !f.accepted);
+  const sorted = open
+    .map((f, i) => ({ f, i }))
+    .sort((a, b) => rank(a.f) - rank(b.f) || a.i - b.i)
+    .map(({ f }) => f);
+  const errors = sorted.filter((f) => f.severity === 'error');
+  const cautions = sorted.filter((f) => f.severity !== 'error');
+  // Each by itself only as far as it is of the kinds that matter; the others are folded together whole.
+  const own = cautions.filter((f) => rank(f) < RANK.length).slice(0, FIRST);
+  const folded = new Map<string, Finding[]>();
+  for (const f of cautions) if (!own.includes(f)) folded.set(f.code, [...(folded.get(f.code) ?? []), f]);
+  return {
+    first: [...errors, ...own],
+    folded: [...folded].map(([code, list]) => ({ code, findings: list })),
+    known: findings.filter((f) => f.accepted),
+  };
+}
+
+const marked = new WeakMap<Finding, Finding>();
+
+/** Findings with those marked that the maker knows of. An error cannot be accepted. */
+export function withAccepted(findings: readonly Finding[], accepted: readonly string[]): Finding[] {
+  if (accepted.length === 0) return [...findings];
+  const known = new Set(accepted);
+  return findings.map((f) => {
+    if (f.severity === 'error' || !known.has(keyOf(f))) return f;
+    let own = marked.get(f);
+    if (!own) marked.set(f, (own = { ...f, accepted: true }));
+    return own;
+  });
+}

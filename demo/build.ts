@@ -1,6 +1,6 @@
 /** Makes demo/plan.json from room.ts and supplies.txt: `npm run demo-plan`. The scenario is described in demo/README.md. */
 import { readFileSync, writeFileSync } from 'node:fs';
-import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
+import { readPlanFile, writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { sheetThickness } from '@heronstone/core/fit/sheets.ts';
 import { applyChanges, set, type Change } from '@heronstone/core/model/change.ts';
 import { emptyPlan, SUPPLY_DEFAULTS, type Plan, type Supply } from '@heronstone/core/model/plan.ts';
@@ -100,11 +100,19 @@ function supplies(): Change[] {
   return changes;
 }
 
-/** The demo plan: today as it grew by chance, and the plan that the solver makes of it with seed 6. */
+/** A plan as it is when its file has been read. */
+function asRead(plan: Plan): Plan {
+  const read = readPlanFile(writePlanFile(plan));
+  if (!read.ok) throw new Error(read.findings[0]!.message);
+  return read.plan;
+}
+
+/** The demo plan: today as it grew by chance, and the plan that the solver makes of it with seed 5. */
 export function buildDemo(): Plan {
   const empty = emptyPlan({ id: 'demo', name: 'Puppet workshop', room: 'Box room', ceiling: 2380 });
-  const today = applyChanges(empty, [...room(), ...boxes(), ...supplies()]).plan;
-  const plan = applyChanges(today, changesTo(today, solveAll(today, { seed: 6 }))).plan;
+  // In the order of a plan file: the same rows in another order may be given other homes.
+  const today = asRead(applyChanges(empty, [...room(), ...boxes(), ...supplies()]).plan);
+  const plan = applyChanges(today, changesTo(today, solveAll(today, { seed: 5 }))).plan;
   return applyChanges(plan, year(plan)).plan;
 }
 

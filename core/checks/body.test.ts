@@ -14,6 +14,16 @@ describe('body ratios', () => {
     }
   });
 
+  // Source: the same table, sitting, over the seat: eye, shoulder and elbow, 50th percentile (values from memory). Within 7 %: an elbow varies most.
+  test.each([
+    ['women', 1610, { eye: 740, shoulder: 555, elbow: 235 }],
+    ['men', 1740, { eye: 790, shoulder: 595, elbow: 245 }],
+  ])('seated, %s of %d mm', (_, stature, wanted) => {
+    const body = bodyOf({ stature }, 450);
+    for (const [part, value] of Object.entries(wanted))
+      expect([part, Math.abs((body[part as keyof typeof wanted] - 450) / value - 1) < 0.07]).toEqual([part, true]);
+  });
+
   // Source: the same table; shoulder height standing, 50th percentile women 1310, men 1425 (values from memory).
   test.each([
     [1610, 1310],

@@ -31,7 +31,9 @@ test('fill, keep three, sort another way, split, only what is new, swap two draw
       await fill.click();
       await expect(page.getByText('min a week, getting better')).toBeVisible();
       first = Date.now() - start;
-      await expect(page.getByText(/No plan of these things in this furniture takes less than [\d.]+ min/)).toBeVisible();
+      await expect(
+        page.getByText(/No plan of these things in this furniture takes less than [\d.]+ min/),
+      ).toBeVisible();
       await expect(messages(page).getByText(/The room is filled|Everything is where it should be/)).toBeVisible({
         timeout: 60_000,
       });

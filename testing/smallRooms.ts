@@ -115,7 +115,7 @@ export function accepted(placements: readonly PlacementReport[]): boolean {
  * The plan with the fewest minutes of all in which each thing lies whole in one place, or nowhere, as the Report judges them. What
  * lies in a place is judged once for each set of things: places make no difference to each other.
  */
-export function cheapestPlan(plan: Plan): { minutes: number; plans: number; best: Plan } {
+export function cheapestPlan(plan: Plan): { minutes: number; best: Plan } {
   const scene = sceneOf(plan);
   const supplies = Object.values(plan.supplies);
   const setup = setupsOf(scene).reduce((sum, s) => sum + (s.seconds * s.times) / 60, 0);
@@ -137,7 +137,6 @@ export function cheapestPlan(plan: Plan): { minutes: number; plans: number; best
   );
   const hunted = supplies.map((s) => (fetchesAWeek(scene, s.id) * scene.constants.hunt) / 60);
   let best: { minutes: number; at: number[] } = { minutes: Infinity, at: [] };
-  let plans = 0;
   const go = (i: number, at: readonly number[]): void => {
     if (i < supplies.length) {
       for (let j = -1; j < judged.length; j++) go(i + 1, [...at, j]);
@@ -151,13 +150,12 @@ export function cheapestPlan(plan: Plan): { minutes: number; plans: number; best
       if (here === null) return;
       minutes += here;
     }
-    plans++;
     if (minutes < best.minutes) best = { minutes, at: [...at] };
   };
   go(0, []);
   const rows = best.at.flatMap((j, i) => (j < 0 ? [] : [row(i, scene.compartments[j]!)]));
   return {
-    ...{ minutes: best.minutes, plans },
+    minutes: best.minutes,
     best: { ...plan, placements: Object.fromEntries(rows.map((p) => [p.id, p])) },
   };
 }

@@ -39,7 +39,8 @@ export function takePaperWeight(rest: Rest, body: string, sheets: boolean, read:
   if (pounds && (pounds[2] || (amount >= FEW_POUNDS && amount <= MANY_POUNDS))) {
     rest.take(POUNDS);
     // What the paper is called stays in its name.
-    if (pounds[2] && (NAMES.test(pounds[2]) || /\bindex cards?\b(?! ?stock)/i.test(body))) rest.text = rest.text.replace('  ', ` ${pounds[2]} `);
+    if (pounds[2] && (NAMES.test(pounds[2]) || /\bindex cards?\b(?! ?stock)/i.test(body)))
+      rest.text = rest.text.replace('  ', ` ${pounds[2]} `);
     const said = pounds[2] ?? ANY_BASIS.exec(body)?.[1];
     const basis: Basis = said ? basisOf(said) : likelyBasis(amount, body);
     supply.grammage ??= Math.round(grammageOf(amount, basis));

@@ -15,7 +15,7 @@ import {
   type Ripple,
   type Sized,
 } from '../reach/body.ts';
-import { EASY, LEAST_ROLL, quarters, reached, type Reached } from '../reach/reached.ts';
+import { EASY, LEAST_ROLL, quarters, reached, type Reached } from './reached.ts';
 import { angleBetween, bearing, distance, type Point } from '../geometry/geometry.ts';
 import { element, type Element, type ElementKind } from './elements.ts';
 
@@ -65,9 +65,7 @@ export interface Circumstances {
 const SWING = 609.6;
 
 /** What is opened before a hand gets in, and shut after: a drawer by its own depth. */
-export function openingOf(
-  c: Pick<Compartment, 'access' | 'leaf' | 'inside'>,
-): [ElementKind, ElementKind, number] | null {
+function openingOf(c: Pick<Compartment, 'access' | 'leaf' | 'inside'>): [ElementKind, ElementKind, number] | null {
   if (c.access === 'drawer' || c.access === 'pull-out') return ['open drawer', 'close drawer', c.inside.depth];
   if (c.access === 'lid') return ['open lid', 'close lid', 1];
   return c.access === 'door' || c.leaf ? ['open door', 'close door', SWING] : null;

@@ -146,7 +146,7 @@ const POUND = 0.45359237;
 /** Up to so much a weight makes no difference, lb. */
 const LIGHT = 2.5;
 /** From so much on a thing is carried with both hands, each with half of it, kg. Common practice, no source. */
-export const BOTH_HANDS = 2;
+const BOTH_HANDS = 2;
 
 /**
  * Moving with a weight: MTM-1 adds a static constant before and multiplies the move, 0.475 + 0.345 and 1 + 0.01114 for each pound

@@ -182,7 +182,7 @@ export function aroundFor(
 }
 
 /** What opens with a compartment and takes floor before it: its drawer, or the door before it. */
-export function opensBefore(
+function opensBefore(
   compartment: Pick<Compartment, 'unit' | 'slot' | 'access'>,
   { opened }: Obstacles,
 ): Opened[] | null {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { bodyAt, bodyOf, heightBand, levelReach, pace, plausible, shoulders } from './body.ts';
-import { rippleOf } from './reached.ts';
+import { rippleOf } from '../fetch/reached.ts';
 
 const seat = { x: 0, y: 0, facing: 0, posture: 'seated' as const, seatHeight: 450 };
 const maker = { stature: 1660 };

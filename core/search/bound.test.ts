@@ -10,21 +10,17 @@ const FIRST_SEED = Number(process.env.HERONSTONE_SEED ?? 1);
 
 test('property: no plan of a small room that the Report accepts takes less than the bound', async () => {
   const highs = await highsLoader();
-  let [rooms, plans, near] = [0, 0, 0];
-  const gaps: number[] = [];
+  let [rooms, near] = [0, 0];
   for (let seed = FIRST_SEED; rooms < runs(2000, 20_000); seed++, rooms++) {
     const plan = smallRoom(seed);
     const bound = leastMinutes(plan, (text) => highs.solve(text));
-    const { minutes: least, plans: tried, best } = cheapestPlan(plan);
-    plans += tried;
+    const { minutes: least, best } = cheapestPlan(plan);
     // The week of the whole Report is what the places say.
     if (seed % 20 === 0) expect(evaluate(best).week.planned.minutes).toBeCloseTo(least, 6);
     if (bound > least + 1e-6) throw new Error(`Seed ${seed}: the bound is ${bound}, a plan takes ${least} minutes.`);
-    gaps.push(least / bound - 1);
     if (least < bound * 1.05) near++;
   }
   // It says something, too: in most small rooms it is near the best.
-  gaps.sort((a, b) => a - b);
   expect(near / rooms).toBeGreaterThan(0.5);
 });
 

@@ -62,7 +62,7 @@ function leastOf(supply: Supply, place: Compartment): Least | null {
   return least;
 }
 
-export interface Bound {
+interface Bound {
   /** The model in the LP format that HiGHS reads; its optimum is in seconds a week. */
   text: string;
   /** Getting ready, the same in every plan, s a week. */
@@ -70,7 +70,7 @@ export interface Bound {
 }
 
 /** The model of the bound of a plan's furniture and things, whatever is planned. Pinned things may lie anywhere in it, too. */
-export function boundModel(plan: Plan): Bound {
+function boundModel(plan: Plan): Bound {
   const scene = sceneOf(plan);
   const setup = setupsOf(scene).reduce((sum, s) => sum + s.seconds * s.times, 0);
   const terms: string[] = [];

@@ -34,7 +34,7 @@ const [DRAWER_SIDE, DRAWER_BOTTOM] = [12, 4];
 const IN_DRAWERS = 0.7;
 
 /** Mass of an empty drawer with its front, kg, from its boards. */
-export function drawerMass({ inside, front }: Pick<Compartment, 'inside' | 'front'>, board: number): number {
+function drawerMass({ inside, front }: Pick<Compartment, 'inside' | 'front'>, board: number): number {
   const [wide, high] = [front.right - front.left, front.top - front.bottom];
   const { depth } = inside;
   const volume = wide * high * board + (2 * depth + wide) * high * DRAWER_SIDE + wide * depth * DRAWER_BOTTOM;

@@ -1,9 +1,9 @@
 /** How a place is reached from a seat or from where one stands to work: at once, leaning, turning, rolling, bending down; or not. */
 import { PUBLISHED, type Constants } from '../model/constants.ts';
 import type { Station } from '../model/plan.ts';
-import { element, type ElementKind } from '../fetch/elements.ts';
+import { element, type ElementKind } from './elements.ts';
 import { bearing, distance, turned, type Point } from '../geometry/geometry.ts';
-import { OPEN_SPACE, pace, shoulders, type Around, type Body, type Point3, type Ripple } from './body.ts';
+import { OPEN_SPACE, pace, shoulders, type Around, type Body, type Point3, type Ripple } from '../reach/body.ts';
 
 export interface Reached {
   ripple: Ripple;
@@ -40,7 +40,7 @@ function leaned(body: Body, seat: number, degrees: number): { forward: number; h
 }
 
 /** From the first hand, at rest in front of its elbow, to the target, mm. */
-export function restToTarget(station: Pick<Station, 'x' | 'y' | 'facing'>, body: Body, target: Point3): number {
+function restToTarget(station: Pick<Station, 'x' | 'y' | 'facing'>, body: Body, target: Point3): number {
   const hand = turned({ x: body.side * body.halfBreadth, y: -body.forearmZone }, station.facing);
   const rest = { x: station.x + hand.x, y: station.y + hand.y };
   return Math.hypot(target.x - rest.x, target.y - rest.y, target.z - body.elbow);

@@ -200,7 +200,7 @@ describe('safety', () => {
 
   test('a strict content security policy, errors as JSON, unknown plans and addresses', async () => {
     const answer = await request(app).get('/api/plans');
-    expect(answer.headers['content-security-policy']).toContain("script-src 'self';");
+    expect(answer.headers['content-security-policy']).toContain("script-src 'self' 'wasm-unsafe-eval';");
     expect((await request(app).get('/api/plans/nothing').expect(404)).body.error.code).toBe('no-plan');
     expect((await request(app).get('/api/nothing').expect(404)).body.error.code).toBe('not-found');
     expect((await request(app).post('/api/plans').type('json').send('{').expect(400)).body.error.code).toBe('json');

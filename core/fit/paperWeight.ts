@@ -54,9 +54,10 @@ export function writePaper(grammage: number, system: UnitSystem): string {
       const pounds = weights.find((w) => same(w, basis));
       if (pounds !== undefined) return `${pounds} lb ${basis}`;
     }
-    for (const [basis] of SOLD) {
-      const pounds = Math.round(grammage / grammageOf(1, basis));
-      if (pounds > 0 && same(pounds, basis)) return `${pounds} lb ${basis}`;
+    const basis: Basis = grammage >= 150 ? 'cover' : grammage >= 90 ? 'text' : 'bond';
+    for (let digits = 0; digits <= 5; digits++) {
+      const pounds = Number((grammage / grammageOf(1, basis)).toFixed(digits));
+      if (pounds > 0 && same(pounds, basis)) return `${decimals(pounds)} lb ${basis}`;
     }
   }
   return `${decimals(grammage)} g/m²`;

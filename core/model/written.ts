@@ -28,7 +28,14 @@ function inches(value: number): string {
     const [whole, rest] = [Math.floor(parts / share), parts % share];
     return rest === 0 ? String(whole) : whole === 0 ? `${rest}/${share}` : `${whole} ${rest}/${share}`;
   }
-  return decimals(value);
+  // What was typed has few digits; what came out of other measures is said in thousandths.
+  return typed(value) ?? grouped(String(Number(value.toFixed(3)) || Number(value.toPrecision(2))));
+}
+
+/** A decimal number of at most four digits behind its point, where a value is one. */
+function typed(value: number): string | null {
+  const text = decimals(value);
+  return (text.split('.')[1]?.length ?? 0) <= 4 ? text : null;
 }
 
 /** @param mm in the plan's measures: "12.5 mm", "1.25 cm", "4 ft 6 1/64 in" */

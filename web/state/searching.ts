@@ -30,6 +30,8 @@ interface Searching {
   filling: Filling | null;
   /** Minutes a week that no plan takes less than, whatever lies where, for the furniture and the things of a plan. */
   bound: { plan: Plan; minutes: number } | null;
+  /** Why it could not be worked out; empty as long as it may come. */
+  unbounded: string;
   ways: Kept<Sorted> | null;
   help: Kept<Help> | null;
   stands: Kept<Proposal> | null;
@@ -41,6 +43,7 @@ export const useSearching = create<Searching>(() => ({
   title: '',
   filling: null,
   bound: null,
+  unbounded: '',
   ways: null,
   help: null,
   stands: null,
@@ -103,7 +106,7 @@ const NAMES: Readonly<Record<Task['kind'], string>> = {
  */
 export async function fillRoom(task: Task, name = NAMES[task.kind]): Promise<void> {
   if (useSearching.getState().running) return;
-  put({ running: 'fill', share: 0, title: name, filling: null });
+  put({ running: 'fill', share: 0, title: name, filling: null, unbounded: '' });
   setArrangement('planned');
   let start: Placement[] | null = null;
   try {
@@ -130,7 +133,7 @@ export async function fillRoom(task: Task, name = NAMES[task.kind]): Promise<voi
               bounder()
                 .bound(plan)
                 .then((minutes) => put({ bound: { plan, minutes } }))
-                .catch(() => {});
+                .catch((cause: unknown) => put({ unbounded: cause instanceof Error ? cause.message : String(cause) }));
             }
             put({ filling, share: filling.phase === 'placing' ? filling.share * 0.2 : 0.2 + filling.share * 0.8 });
             if (filling.changes && filling.changes.length > 0) preview(filling.changes);

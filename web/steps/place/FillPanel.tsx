@@ -89,7 +89,7 @@ export function FillPanel() {
 
 /** How far the search is, what the best costs, and how much better the best possible could be. */
 function FillProgress() {
-  const { filling, bound, share, title } = useSearching();
+  const { filling, bound, unbounded, share, title } = useSearching();
   // The figure of what is on the screen, as the bottom line has it.
   const shown = useStore((s) => (s.preview === null ? null : (s.report?.week.planned.minutes ?? null)));
   const least = boundFor(
@@ -117,7 +117,9 @@ function FillProgress() {
       />
       <p className="min-h-10 text-xs text-soft">
         {least === null
-          ? 'What no plan takes less than is being worked out.'
+          ? unbounded === ''
+            ? 'What no plan takes less than is being worked out.'
+            : `What no plan takes less than could not be worked out: ${unbounded}`
           : `No plan of these things in this furniture takes less than ${least.toFixed(1)} min. That is a loose limit: it leaves out what lies in each other’s way.`}
       </p>
     </div>

@@ -135,7 +135,7 @@ async function toLabels(page: Page, address: string, hand: Hand) {
 test.describe('on an empty page', () => {
   test.use({ template: 'empty' });
 
-  test('a laptop in feet and inches: from an empty page to labels', async ({ page, server }) => {
+  test('a laptop in feet and inches: from an empty page to labels', LONG, async ({ page, server }) => {
     const hand = new Hand(page, 'click');
     const { door, table } = await toLabels(page, server.address, hand);
     console.log(`      mouse: ${hand.count} gestures; a door ${door}, a table with its seat ${table}`);

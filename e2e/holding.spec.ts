@@ -179,57 +179,58 @@ test('a place is kept for some things, empty, or for so many odds and ends; what
   await expect.poll(async () => Object.values((await planOf(page)).keeps).map((k) => k.lines)).toEqual([5]);
 });
 
-test('hooks and a clamp on the edge of a table, mats beside it; a tin measured by its diameter; a line packed another way', async ({
-  page,
-  server,
-}) => {
-  const id = await emptyRoom(page, server.address);
-  await add(page, 'Work table');
-  await add(page, 'Rail with hooks');
-  await pick(page, words.field.standsIn, /front edge/);
-  await expect(page.getByText(/hangs down to 440 mm in front of the seat/).first()).toBeAttached();
-  await add(page, 'Edge clamp');
-  await pick(page, words.field.standsIn, /front edge/);
-  await add(page, 'Leaning rack');
-  await pick(page, words.field.standsIn, /left side/);
-  await expect
-    .poll(async () => Object.values((await planOf(page)).units).map((u) => [u.hostSlot, u.bottom].join(' ')))
-    .toEqual(expect.arrayContaining(['edge 440', 'edge 650', 'left 0']));
-  // The two on the edge hang side by side.
-  await expect(page.getByText(/Edge clamp and Hook rail overlap|Hook rail and Edge clamp overlap/)).toHaveCount(0);
+test(
+  'hooks and a clamp on the edge of a table, mats beside it; a tin measured by its diameter; a line packed another way',
+  LONG,
+  async ({ page, server }) => {
+    const id = await emptyRoom(page, server.address);
+    await add(page, 'Work table');
+    await add(page, 'Rail with hooks');
+    await pick(page, words.field.standsIn, /front edge/);
+    await expect(page.getByText(/hangs down to 440 mm in front of the seat/).first()).toBeAttached();
+    await add(page, 'Edge clamp');
+    await pick(page, words.field.standsIn, /front edge/);
+    await add(page, 'Leaning rack');
+    await pick(page, words.field.standsIn, /left side/);
+    await expect
+      .poll(async () => Object.values((await planOf(page)).units).map((u) => [u.hostSlot, u.bottom].join(' ')))
+      .toEqual(expect.arrayContaining(['edge 440', 'edge 650', 'left 0']));
+    // The two on the edge hang side by side.
+    await expect(page.getByText(/Edge clamp and Hook rail overlap|Hook rail and Edge clamp overlap/)).toHaveCount(0);
 
-  await page.goto(`${server.address}/plan/${id}/sort?view=containers`);
-  await pick(page, 'Place', /Work table/);
-  await page.getByLabel('Find a container').fill('Round tin');
-  await page.getByRole('list', { name: 'Library of containers' }).getByRole('button').first().click();
-  await page.getByText('It is round').click();
-  await write(page, 'Diameter inside', '120 mm');
-  await expect
-    .poll(async () => Object.values((await planOf(page)).containers).map((c) => [c.width, c.insideWidth]))
-    .toEqual([[122, 106.3]]);
+    await page.goto(`${server.address}/plan/${id}/sort?view=containers`);
+    await pick(page, 'Place', /Work table/);
+    await page.getByLabel('Find a container').fill('Round tin');
+    await page.getByRole('list', { name: 'Library of containers' }).getByRole('button').first().click();
+    await page.getByText('It is round').click();
+    await write(page, 'Diameter inside', '120 mm');
+    await expect
+      .poll(async () => Object.values((await planOf(page)).containers).map((c) => [c.width, c.insideWidth]))
+      .toEqual([[122, 106.3]]);
 
-  await page.goto(`${server.address}/plan/${id}/sort`);
-  await page.getByLabel(words.field.whatDoYouHave).fill('40 ribbons 100 x 30 x 20 mm');
-  await page.getByLabel(words.field.whatDoYouHave).press('Enter');
-  await page.getByRole('button', { name: 'Ribbons', exact: true }).click();
-  await page.getByText('Packed another way').click();
-  const packing = page.getByRole('group', { name: 'Packed another way' });
-  await choose(packing.getByLabel('Then it is'), 'sets');
-  for (const [label, text] of [
-    ['So many of them', '4'],
-    ['Length', '150 mm'],
-    ['Width', '100 mm'],
-    ['Thickness', '40 mm'],
-  ] as const) {
-    await packing.getByLabel(label, { exact: true }).fill(text);
-    await packing.getByLabel(label, { exact: true }).press('Enter');
-  }
-  const both = page.getByRole('table', { name: 'Packed now and then' });
-  await expect(both.getByText('2.4 l')).toHaveCount(2);
-  await expect(both.getByText(/^all fit, .* wide$/).first()).toBeVisible();
-  await packing.getByRole('button', { name: 'Pack it this way' }).click();
-  const ribbons = async () => Object.values((await planOf(page)).supplies).map((s) => [s.form, s.count, s.parts]);
-  await expect.poll(ribbons).toEqual([['set', 4, 10]]);
-  await page.getByRole('button', { name: words.button.undo, exact: true }).click();
-  await expect.poll(ribbons).toEqual([['pieces', 40, null]]);
-});
+    await page.goto(`${server.address}/plan/${id}/sort`);
+    await page.getByLabel(words.field.whatDoYouHave).fill('40 ribbons 100 x 30 x 20 mm');
+    await page.getByLabel(words.field.whatDoYouHave).press('Enter');
+    await page.getByRole('button', { name: 'Ribbons', exact: true }).click();
+    await page.getByText('Packed another way').click();
+    const packing = page.getByRole('group', { name: 'Packed another way' });
+    await choose(packing.getByLabel('Then it is'), 'sets');
+    for (const [label, text] of [
+      ['So many of them', '4'],
+      ['Length', '150 mm'],
+      ['Width', '100 mm'],
+      ['Thickness', '40 mm'],
+    ] as const) {
+      await packing.getByLabel(label, { exact: true }).fill(text);
+      await packing.getByLabel(label, { exact: true }).press('Enter');
+    }
+    const both = page.getByRole('table', { name: 'Packed now and then' });
+    await expect(both.getByText('2.4 l')).toHaveCount(2);
+    await expect(both.getByText(/^all fit, .* wide$/).first()).toBeVisible();
+    await packing.getByRole('button', { name: 'Pack it this way' }).click();
+    const ribbons = async () => Object.values((await planOf(page)).supplies).map((s) => [s.form, s.count, s.parts]);
+    await expect.poll(ribbons).toEqual([['set', 4, 10]]);
+    await page.getByRole('button', { name: words.button.undo, exact: true }).click();
+    await expect.poll(ribbons).toEqual([['pieces', 40, null]]);
+  },
+);

@@ -16,45 +16,46 @@ const type = async (page: Page, label: string, value: string) => {
   await field.press('Enter');
 };
 
-test('an own cabinet: columns with inside sizes, drawers and doors, saved as a type and used again', async ({
-  page,
-  server,
-}) => {
-  await page.goto(`${server.address}/plan/demo/furnish`);
-  const sheet = page.getByRole('complementary');
-  await page.getByRole('button', { name: words.button.buildYourOwnCabinet }).click();
-  await type(page, 'Name', 'Marionette chest');
-  // Column 1: a drawer over a door; column 2 is narrow and open.
-  await type(page, 'Inside width of column 1', '420');
-  await type(page, 'Height, opening 1', '180');
-  await choose(page.getByLabel(words.field.howToGetIntoOpening1, { exact: true }), { key: 'drawer' });
-  await choose(page.getByLabel(words.field.howToGetIntoOpening2, { exact: true }), { key: 'door' });
-  await page.getByRole('button', { name: words.button.addAColumn }).click();
-  await type(page, 'Inside width of column 2', '210');
-  await choose(page.getByLabel(words.field.howToGetIntoOpening12), { key: 'open' });
-  await choose(page.getByLabel(words.field.howToGetIntoOpening22), { key: 'open' });
-  await expect(sheet.getByText(/its columns need 684 mm with their boards, but it is 636 mm wide/)).toBeVisible();
-  await page.getByRole('button', { name: /^Make the outside fit: 684 mm wide/ }).click();
-  await expect(sheet.getByText(/its columns need/)).toHaveCount(0);
-  await page.locator('summary', { hasText: /^More$/ }).click();
-  await type(page, 'Price', '240');
-  await type(page, 'Load limit per shelf', '15');
-  await page.getByLabel(words.field.iOwnThis).uncheck();
-  // Four places: the drawer is 26 mm narrower than its opening, runners at both sides.
-  await expect(sheet.getByText('394 × 352 × 168 mm')).toBeVisible();
-  await expect(sheet.getByText('column 2, shelf 2')).toBeVisible();
-  await page.getByRole('button', { name: words.button.saveAsAType }).click();
-  await expect(messages(page).getByText('Marionette chest is in the library now')).toBeVisible();
-  // It is drawn open while it is chosen.
-  await expect(page.locator('[data-opened="2"]')).toBeVisible();
-  await page.locator('svg[aria-label$="from above"]').click({ position: { x: 5, y: 5 } });
-  await expect(sheet.getByText('To buy')).toBeVisible();
-  await expect(sheet.getByText('352.00')).toBeVisible(); // with the locked cabinet, 95, two bins, 12, and a box, 5
-  await sheet.getByRole('button', { name: words.button.marionetteChest, exact: true }).first().click();
-  await expect(sheet.getByRole('heading', { name: words.heading.marionetteChest2 })).toBeVisible();
-  await page.reload();
-  await expect(page.getByRole('button', { name: words.button.takeMarionetteChestOutOfThe })).toBeVisible();
-});
+test(
+  'an own cabinet: columns with inside sizes, drawers and doors, saved as a type and used again',
+  LONG,
+  async ({ page, server }) => {
+    await page.goto(`${server.address}/plan/demo/furnish`);
+    const sheet = page.getByRole('complementary');
+    await page.getByRole('button', { name: words.button.buildYourOwnCabinet }).click();
+    await type(page, 'Name', 'Marionette chest');
+    // Column 1: a drawer over a door; column 2 is narrow and open.
+    await type(page, 'Inside width of column 1', '420');
+    await type(page, 'Height, opening 1', '180');
+    await choose(page.getByLabel(words.field.howToGetIntoOpening1, { exact: true }), { key: 'drawer' });
+    await choose(page.getByLabel(words.field.howToGetIntoOpening2, { exact: true }), { key: 'door' });
+    await page.getByRole('button', { name: words.button.addAColumn }).click();
+    await type(page, 'Inside width of column 2', '210');
+    await choose(page.getByLabel(words.field.howToGetIntoOpening12), { key: 'open' });
+    await choose(page.getByLabel(words.field.howToGetIntoOpening22), { key: 'open' });
+    await expect(sheet.getByText(/its columns need 684 mm with their boards, but it is 636 mm wide/)).toBeVisible();
+    await page.getByRole('button', { name: /^Make the outside fit: 684 mm wide/ }).click();
+    await expect(sheet.getByText(/its columns need/)).toHaveCount(0);
+    await page.locator('summary', { hasText: /^More$/ }).click();
+    await type(page, 'Price', '240');
+    await type(page, 'Load limit per shelf', '15');
+    await page.getByLabel(words.field.iOwnThis).uncheck();
+    // Four places: the drawer is 26 mm narrower than its opening, runners at both sides.
+    await expect(sheet.getByText('394 × 352 × 168 mm')).toBeVisible();
+    await expect(sheet.getByText('column 2, shelf 2')).toBeVisible();
+    await page.getByRole('button', { name: words.button.saveAsAType }).click();
+    await expect(messages(page).getByText('Marionette chest is in the library now')).toBeVisible();
+    // It is drawn open while it is chosen.
+    await expect(page.locator('[data-opened="2"]')).toBeVisible();
+    await page.locator('svg[aria-label$="from above"]').click({ position: { x: 5, y: 5 } });
+    await expect(sheet.getByText('To buy')).toBeVisible();
+    await expect(sheet.getByText('352.00')).toBeVisible(); // with the locked cabinet, 95, two bins, 12, and a box, 5
+    await sheet.getByRole('button', { name: words.button.marionetteChest, exact: true }).first().click();
+    await expect(sheet.getByRole('heading', { name: words.heading.marionetteChest2 })).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('button', { name: words.button.takeMarionetteChestOutOfThe })).toBeVisible();
+  },
+);
 
 test('a piece is found, placed, moved and put into an opening by keyboard alone', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/furnish`);

@@ -1,3 +1,4 @@
+import type { ComparedPlans } from '@heronstone/core/report/compared.ts';
 import { longTest } from '@heronstone/testing/longTest.ts';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -55,6 +56,12 @@ test('heron compare sets two plans side by side', async () => {
   expect(both.difference.minutes).toBeCloseTo(both.b.minutes! - both.a.minutes!, 9);
   expect(both.difference.minutes).toBeGreaterThan(5);
   expect(both.difference.metres).toBe(0);
+  // The same things and fetches in both, and the difference explained by its parts.
+  const { common } = JSON.parse(out) as { common: ComparedPlans };
+  expect(common.only).toEqual({ a: { supplies: [], minutes: 0 }, b: { supplies: [], minutes: 0 } });
+  expect(common.fetches.a).toBeCloseTo(common.fetches.b, 9);
+  const parts = Object.values(common.difference).reduce((sum, x) => sum + x, 0);
+  expect(parts).toBeCloseTo(both.difference.minutes!, 6);
   expect(both.a.bends).toBeGreaterThan(0);
   expect(both.a.homesOfAKind).toBeGreaterThan(1);
   expect((await heron('compare', '-', '-')).code).toBe(2);

@@ -3,6 +3,9 @@ import fc from 'fast-check';
 import highsLoader from 'highs';
 import { demoPlan } from '@heronstone/testing/demo.ts';
 import { seeded } from '../geometry/seeded.ts';
+import { lookupIn } from '../cost/cost.ts';
+import { fetchSeconds } from '../fetch/fetch.ts';
+import { evaluate } from '../report/evaluate.ts';
 import { sceneOf } from '../scene/scene.ts';
 import { EXACT_STOPS, pullTour, roundLength, shortestRound } from './tour.ts';
 
@@ -120,6 +123,22 @@ describe('the pull list of an activity in the demo', () => {
     expect(all.length + tour.without.length).toBe(used);
     expect(tour.seconds).toBeLessThan(tour.singly);
     expect(tour.length).toBeGreaterThan(0);
+  });
+  test('one by one counts crowding as the week does', () => {
+    const report = evaluate(demo);
+    const tour = pullTour(scene, 'carving', 'today')!;
+    const all = new Set([...tour.stops, ...tour.atHand].flatMap((s) => s.supplies));
+    const seen = new Set<string>();
+    let seconds = 0;
+    for (const p of Object.values(demo.placements)) {
+      if (p.arrangement !== 'today' || !all.has(p.supply) || seen.has(p.supply)) continue;
+      seen.add(p.supply);
+      const { compartment, crowd } = report.placements[p.id]!;
+      const place = scene.compartment.get(compartment)!;
+      const find = lookupIn(scene, demo.supplies[p.supply]!, place, crowd, 'today');
+      seconds += fetchSeconds(scene.approaches.get(tour.station)!.get(compartment)!, find, false);
+    }
+    expect(tour.singly).toBeCloseTo(seconds, 6);
   });
   test('no station, no round', () => expect(pullTour(scene, 'nothing', 'today')).toBeNull());
 });

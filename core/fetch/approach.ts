@@ -58,6 +58,8 @@ export interface Circumstances {
   around?: Around;
   /** It stands behind the door of the room, which is shut first. */
   behindDoor?: boolean;
+  /** Something stands right before it, and one reaches over that. */
+  over?: boolean;
   constants?: Constants;
 }
 
@@ -164,7 +166,14 @@ function gettingUp(
   compartment: Compartment,
   band: HeightBand,
   walk: number,
-  { path, headroom = Infinity, away = null, constants: k = PUBLISHED }: Circumstances,
+  {
+    path,
+    headroom = Infinity,
+    away = null,
+    around = OPEN_SPACE,
+    over = false,
+    constants: k = PUBLISHED,
+  }: Circumstances,
 ): Way {
   const target = compartment.access3;
   const rolls = person.wheelchair === true;
@@ -190,7 +199,9 @@ function gettingUp(
       distance(at, target) - (up ? Math.max(0, levelReach(rolls ? body : standing, target.z)) : standing.grip),
     );
     if (lean < 50) lean = 0;
-    if (lean > k.lean) beyond = `${Math.round(lean)} mm farther than a hand gets from where one can stand`;
+    const shoulder = { ...at, z: rolls ? body.shoulder : standing.standingShoulder };
+    if (over && !around.hand(shoulder, target)) beyond = 'something stands before it, too high to reach over';
+    else if (lean > k.lean) beyond = `${Math.round(lean)} mm farther than a hand gets from where one can stand`;
   }
   const bent: [Element[], Element[]] = [[of('bend')], [of('straighten')]];
   const stoops = away === null && headroom < person.stature && (band === 'easy' || band === 'high');

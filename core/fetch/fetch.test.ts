@@ -104,3 +104,15 @@ test('property: farther along the same line, at the same height, is never faster
     ),
   );
 });
+
+test('what is opened in vain is opened at the place, and the room’s door is shut before one bends', () => {
+  const far = approachOf(station, person, place(2600, 600, 'drawer'), { behindDoor: true });
+  const kinds = fetchElements(far, { ...labelled, known: false }).map((e) => e.kind);
+  const at = (kind: string) => kinds.indexOf(kind as never);
+  expect(at('walk')).toBeLessThan(at('shut the room door'));
+  expect(at('shut the room door')).toBeLessThan(at('bend'));
+  expect(at('bend')).toBeLessThan(at('open drawer'));
+  // Straight again, the door is opened before one goes.
+  expect(at('straighten')).toBeLessThan(at('open the room door'));
+  expect(at('open the room door')).toBeLessThan(kinds.lastIndexOf('walk'));
+});

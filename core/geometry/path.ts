@@ -157,8 +157,21 @@ function touches(p: Point, s: Solid): boolean {
  * @param hangs whether the unit hangs on the wall, so that something may stand below it
  */
 export function standBefore(floor: Floor, front: Point, wanted: Point, hangs: boolean): Point {
+  return firstFree(floor, front, wanted, hangs ? [...NEAR, ...FAR] : NEAR) ?? wanted;
+}
+
+/** Where one stands to reach over what stands before a unit on the floor; null where one gets right before it, or nowhere. */
+export function standBeyond(floor: Floor, front: Point, wanted: Point): Point | null {
+  return firstFree(floor, front, wanted, NEAR) ? null : firstFree(floor, front, wanted, FAR);
+}
+
+/** Shares of the wanted distance from a front that are tried, as wanted and nearer; and farther off. */
+const NEAR = [1, 0.8, 0.6, 0.4];
+const FAR = [1.3, 1.6, 1.9, 2.2, 2.6, 3, 3.5];
+
+function firstFree(floor: Floor, front: Point, wanted: Point, shares: readonly number[]): Point | null {
   const out = subtract(wanted, front);
-  for (const share of hangs ? [1, 0.8, 0.6, 0.4, 1.3, 1.6, 1.9, 2.2, 2.6, 3, 3.5] : [1, 0.8, 0.6, 0.4]) {
+  for (const share of shares) {
     const at = { x: front.x + out.x * share, y: front.y + out.y * share };
     if (
       inside(at, floor.outline) &&
@@ -166,5 +179,5 @@ export function standBefore(floor: Floor, front: Point, wanted: Point, hangs: bo
     )
       return at;
   }
-  return wanted;
+  return null;
 }

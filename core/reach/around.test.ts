@@ -130,3 +130,19 @@ test('one leans over what stands before a place; farther than that no hand gets'
   expect(lean.go.map((e) => e.kind)).toContain('bend');
   expect(over(1400).beyond).toMatch(/farther than a hand gets/);
 });
+
+test('a drawer or a door that opens over the sitter is not at arm’s length: one rolls back first', () => {
+  const at = (x: number, y: number, more: object) => {
+    const plan = having(
+      rectangle(4000, 4000),
+      unitRow(boxUnit('u', x, y, 500, 300, { kind: 'bookcase', tiers: [300], bottom: 700, height: 340, ...more })),
+      ...seatRows('s', 2000, 2000),
+    );
+    return sceneOf(plan).approaches.get('s')!.get('u/s1')!;
+  };
+  // Its front 350 before the sitter: open, it is at arm's length; a door of 464 swings through him.
+  expect(at(2000, 1500, {}).ripple).toBe(2);
+  const door = at(2000, 1500, { doors: 'left' });
+  expect(door.ripple).toBeGreaterThan(2);
+  if (door.ripple === 3) expect(door.go.map((e) => e.kind)).toContain('roll');
+});

@@ -1,4 +1,5 @@
 /** The findings that come out of evaluating placements. */
+import { inMeasures } from '../model/amounts.ts';
 import { formatLength } from '../model/measure.ts';
 import { beyondBound, keepOf, KEPT_WORDS } from '../cost/keeps.ts';
 import type { Compartment } from '../furniture/compartments.ts';
@@ -148,9 +149,11 @@ export function walledIn(scene: Scene): Finding[] {
   return scene.stations.flatMap((station) => {
     const said = new Map<string, string>();
     for (const c of scene.compartments) {
-      const { reason } = scene.walks.get(station.id)!.get(c.id)!;
-      if (!reason || said.has(c.unit) || scene.approaches.get(station.id)!.get(c.id)!.ripple <= 3) continue;
-      said.set(c.unit, reason);
+      const { reason, over } = scene.walks.get(station.id)!.get(c.id)!;
+      const way = scene.approaches.get(station.id)!.get(c.id)!;
+      const why = reason ?? (over ? way.beyond : null);
+      if (!why || said.has(c.unit) || way.ripple <= 3) continue;
+      said.set(c.unit, inMeasures(why, scene.plan.meta.units));
     }
     return [...said].map(([unit, reason]) => noWay(scene.plan, station.id, unit, reason));
   });

@@ -3,7 +3,7 @@ import type { Compartment } from '../furniture/compartments.ts';
 import { byName, type Plan } from '../model/plan.ts';
 import { distance, type Point } from '../geometry/geometry.ts';
 import { floorOf, reachedOver } from './floor.ts';
-import { pathsFrom, standBefore, type NoPath, type Path } from '../geometry/path.ts';
+import { pathsFrom, standBefore, standBeyond, type NoPath, type Path } from '../geometry/path.ts';
 
 interface Walk {
   /** mm; the straight line where there is no path. */
@@ -11,6 +11,8 @@ interface Walk {
   path: Path | null;
   /** Why there is none. */
   reason: NoPath | null;
+  /** Something stands right before it, and one reaches over that. */
+  over?: true;
 }
 
 /** walks.get(station).get(compartment) */
@@ -42,10 +44,16 @@ function measure(plan: Plan, compartments: readonly Compartment[]): Walks {
   const floor = floorOf(plan);
   // The drawers of a unit share the place before it.
   const places = new Map<string, Point>();
+  const over = new Set<string>();
   const key = (c: Compartment) => `${c.unit} ${c.stand.x} ${c.stand.y}`;
   const here = compartments.filter((c) => plan.units[c.unit]);
   for (const c of here)
-    if (!places.has(key(c))) places.set(key(c), standBefore(floor, c.mouth, c.stand, reachedOver(plan.units[c.unit]!)));
+    if (!places.has(key(c))) {
+      const hangs = reachedOver(plan.units[c.unit]!);
+      const beyond = hangs ? null : standBeyond(floor, c.mouth, c.stand);
+      if (beyond) over.add(key(c));
+      places.set(key(c), beyond ?? standBefore(floor, c.mouth, c.stand, hangs));
+    }
   const goals = [...places.values()];
   const index = new Map([...places.keys()].map((k, i) => [k, i]));
   return new Map(
@@ -59,7 +67,7 @@ function measure(plan: Plan, compartments: readonly Compartment[]): Walks {
             c.id,
             typeof found === 'string'
               ? straight(station, c, found)
-              : { length: found.length, path: found, reason: null },
+              : { length: found.length, path: found, reason: null, ...(over.has(key(c)) ? { over: true } : {}) },
           ];
         }),
       );

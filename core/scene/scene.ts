@@ -144,9 +144,10 @@ function buildScene(plan: Plan): Scene {
       .filter(
         (c) =>
           stations.length > 0 &&
-          stations.every(
-            (s) => walks.get(s.id)!.get(c.id)!.reason !== null && approaches.get(s.id)!.get(c.id)!.ripple > 3,
-          ),
+          stations.every((s) => {
+            const [walk, way] = [walks.get(s.id)!.get(c.id)!, approaches.get(s.id)!.get(c.id)!];
+            return (walk.reason !== null || (walk.over === true && way.beyond !== null)) && way.ripple > 3;
+          }),
       )
       .map((c) => c.id),
   );

@@ -95,6 +95,7 @@ export class Seats {
       headroom: freeHeight(this.plan, c.stand),
       around: aroundFor(c, this.obstacles, station.unit),
       behindDoor: this.behind.has(c.id),
+      over: walk.over === true,
       constants: this.constants,
     });
   }

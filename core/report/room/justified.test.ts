@@ -14,6 +14,7 @@ import type { Plan, Unit } from '../../model/plan.ts';
 import { outlineOf } from '../../room/walls.ts';
 import { outOfRoom } from '../../geometry/geometry.ts';
 import { freeBefore } from '../../room/free.ts';
+import { sceneOf } from '../../scene/scene.ts';
 import { evaluate } from '../evaluate.ts';
 
 const codes = (plan: Plan) => evaluate(plan).findings.map((f) => f.code);
@@ -215,5 +216,27 @@ test('a bed folded out before a cupboard: it cannot open then, and nobody can si
   ).toEqual(['cannot open then', 'seat in the way']);
   expect(found.find((f) => f.code === 'cannot open then')!.message).toMatch(
     /In “guest”: Box cup cannot open: the bed is \d+ mm in its way/,
+  );
+});
+
+test('what stands 60 mm before a place is reached over, with a lean, or said to be in the way', () => {
+  const back = (height: number) => unitRow(boxUnit('back', 2000, 150, 800, 300, { tiers: [300, 300, 300], height }));
+  const front = (height: number) =>
+    unitRow(boxUnit('front', 2000, 660, 900, 600, { kind: 'trunk', tiers: [], height }));
+  const ways = (before: number) => {
+    const plan = having(rectangle(4000, 4000), back(1100), front(before), ...seatRows('s', 2000, 3000));
+    const scene = sceneOf(plan);
+    return { plan, top: scene.approaches.get('s')!.get('back/s1')!, low: scene.approaches.get('s')!.get('back/s3')! };
+  };
+  const over = ways(450);
+  expect(over.top).toMatchObject({ beyond: null });
+  expect(over.top.lean).toBeGreaterThan(50);
+  expect(over.top.go.map((e) => e.kind)).toContain('bend');
+  // Below the top of what stands before it no hand gets there.
+  expect(over.low.beyond).toMatch(/something stands before it/);
+  const tall = ways(1090);
+  expect(tall.top.beyond).toMatch(/something stands before it, too high/);
+  expect(about(tall.plan, 'cannot be walked to')!.message).toMatch(
+    /Box back cannot be walked to from Seat s: something stands before it/,
   );
 });

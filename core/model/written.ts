@@ -22,14 +22,19 @@ function grouped(text: string): string {
 
 /** Inches: a fraction of up to 64ths where it is one, else a decimal number. */
 function inches(value: number): string {
+  // What was typed has few digits; what came out of other measures is said in thousandths.
+  return fraction(value) ?? typed(value) ?? grouped(String(Number(value.toFixed(3)) || Number(value.toPrecision(2))));
+}
+
+/** A fraction of an inch of up to 64ths; null where it is none. */
+function fraction(value: number): string | null {
   for (const share of [1, 2, 4, 8, 16, 32, 64]) {
     const parts = Math.round(value * share);
     if (Math.abs(parts / share - value) > 1e-7 || (parts === 0 && value > 0)) continue;
     const [whole, rest] = [Math.floor(parts / share), parts % share];
     return rest === 0 ? String(whole) : whole === 0 ? `${rest}/${share}` : `${whole} ${rest}/${share}`;
   }
-  // What was typed has few digits; what came out of other measures is said in thousandths.
-  return typed(value) ?? grouped(String(Number(value.toFixed(3)) || Number(value.toPrecision(2))));
+  return null;
 }
 
 /** A decimal number of at most four digits behind its point, where a value is one. */

@@ -54,7 +54,7 @@ test('what goes elsewhere is not saved: the same things are compared, the rest i
   expect(compared.planned).toBeGreaterThan(0.9 * compared.today);
 });
 
-test('out of season without a place in the room: the same, and what stays is compared', () => {
+test('out of season, and kept out of the room: the same, and what stays is compared', () => {
   const season = ['t2', 't5'].map((id) => set('supplies', id, { decision: 'seasonal' } as Partial<Supply>));
   const planned = ['t1', 't3', 't4'].map((id) => place(`${id}-plan`, id, 'planned', 'shelf', 's1'));
   const report = evaluate(five(...season, ...planned));

@@ -351,7 +351,7 @@ export interface ActivityWeek {
   /** Looking for things of it that have no home, and penalties, minutes. */
   hunting: number;
   penalties: number;
-  /** All together. */
+  /** The sum of them. */
   total: number;
   motions: Record<Motion, number>;
   /** In one session: times of getting up, bends and kneels, steps, metres walked. */

@@ -140,7 +140,7 @@ export function checkSeats(plan: Plan): Finding[] {
   return findings;
 }
 
-/** Drawers and doors that open over who sits there, once for each piece: one has to roll back first, or gets the edge in the body. */
+/** Drawers and doors that open over the sitter, once for each piece: one has to roll back first, or gets the edge in the body. */
 function opensOver(plan: Plan, station: Station): Finding[] {
   const head = station.seatHeight + SITTING_HEIGHT * plan.people[station.person]!.stature;
   return byName(plan.units).flatMap((unit): Finding[] => {

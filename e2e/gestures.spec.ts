@@ -161,7 +161,7 @@ test.describe('on an empty page', () => {
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
-  test('with a finger from Sort to Keep', async ({ page, server }) => {
+  test('with a finger from Sort to Keep', LONG, async ({ page, server }) => {
     const hand = new Hand(page, 'tap');
     await page.goto(`${server.address}/plan/demo/sort`);
     for (const line of [

@@ -99,7 +99,7 @@ test('property: what the balance finds no place for, no plan has a place for; sh
       const report = evaluate(applyChanges(plan, changesTo(plan, solveAll(plan, { seed: 1 }))).plan);
       for (const id of nowhere) expect(report.supplies[id]!.without.planned).toBe(plan.supplies[id]!.count);
     }),
-    { numRuns: runs(20, 800) },
+    { numRuns: runs(8, 800) },
   );
 });
 

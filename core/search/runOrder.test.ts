@@ -1,3 +1,4 @@
+import { longTest } from '@heronstone/testing/longTest.ts';
 import { readFileSync } from 'node:fs';
 import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set, setMeta } from '../model/change.ts';
@@ -73,7 +74,7 @@ test('a home in its maker’s order of colours runs on from shelf to shelf, in t
     if (n > 0) expect(Math.min(...list)).toBeGreaterThanOrEqual(Math.max(...ranks[n - 1]!));
 });
 
-test('sorted by colour, each colour has a place of its own, and they stand in the maker’s order', () => {
+longTest('sorted by colour, each colour has a place of its own, and they stand in the maker’s order', () => {
   const colours = ['white', 'black', 'red', 'green'];
   const card = demo.supplies['card-a4-coloured'] ?? demo.supplies['card-a3-white']!;
   const rows = Array.from({ length: 8 }, (_, n) =>

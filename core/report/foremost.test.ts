@@ -1,6 +1,5 @@
-/** The list of what needs a look: what matters first, the rest by its kind; what is accepted stays so; mends that hold. */
+/** The list of what needs a look: what matters first, the rest by its kind; what is accepted stays so. */
 import { demoPlan } from '@heronstone/testing/demo.ts';
-import { mendByMoving, mendChanges } from '../ask/mend.ts';
 import { applyChanges, set, setMeta } from '../model/change.ts';
 import { keyOf } from '../model/finding.ts';
 import { evaluate } from './evaluate.ts';
@@ -36,49 +35,4 @@ test('one that is accepted is counted no more, stays accepted when other things 
   const moved = applyChanges(knows, [set('units', 'books', { x: demo.units.books!.x + 1 })]).plan;
   expect(foremost(evaluate(moved).findings).known).toHaveLength(1);
   expect(evaluate(applyChanges(knows, [setMeta(knows, { accepted: [] })]).plan).cautions).toBe(report.cautions);
-});
-
-test('every mend that is offered makes its finding vanish and adds none', () => {
-  let offered = 0;
-  for (const f of report.findings) {
-    const mend = mendByMoving(demo, f);
-    if (!mend) continue;
-    offered++;
-    const after = evaluate(
-      applyChanges(
-        demo,
-        mendChanges(demo, mend, () => 'new-spot'),
-      ).plan,
-    );
-    const keys = new Set(report.findings.map(keyOf));
-    const about = after.findings.map(keyOf);
-    expect(about).not.toContain(keyOf(f));
-    // What is said of things may change with the ways; of the room nothing is new.
-    const fresh = after.findings.filter((x) => !keys.has(keyOf(x)) && x.targets[0]?.table !== 'placements');
-    expect(fresh.map((x) => `${f.code} -> ${mend.words}: ${x.message}`)).toEqual([]);
-  }
-  expect(offered).toBeGreaterThanOrEqual(3);
-});
-
-test('a pegboard before a socket is moved along its wall, never off it', () => {
-  const unit = demo.units.peg!;
-  const socket = {
-    ...{ id: 'k', kind: 'socket', name: '', outlets: 2, keepClear: null, depth: 10, width: 80, height: 80 },
-    ...{ corner: Object.values(demo.fixtures)[0]!.corner, offset: 0, bottom: unit.bottom + 100 },
-  };
-  const wall = report.room.walls.find((w) => {
-    const far = (unit.x - w.from.x) * w.inward.x + (unit.y - w.from.y) * w.inward.y;
-    return Math.abs(far - unit.depth / 2) < 60;
-  })!;
-  const along = (unit.x - wall.from.x) * wall.along.x + (unit.y - wall.from.y) * wall.along.y;
-  const plan = applyChanges(demo, [
-    set('fixtures', 'k', { ...socket, corner: wall.id, offset: Math.round(along) } as never),
-  ]).plan;
-  const covered = evaluate(plan).findings.find((f) => f.code === 'socket covered' && f.targets[0]?.id === 'peg');
-  expect(covered).toBeDefined();
-  const mend = mendByMoving(plan, covered!);
-  if (mend) {
-    const off = (mend.x - unit.x) * wall.inward.x + (mend.y - unit.y) * wall.inward.y;
-    expect(Math.abs(off)).toBeLessThan(1);
-  }
 });

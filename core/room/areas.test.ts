@@ -5,7 +5,7 @@ import type { Plan } from '../model/plan.ts';
 import { areaOutline, checkAreas } from './areas.ts';
 import { checkCarryIn, standUpHeight, tooLargeFor } from '../report/room/carryIn.ts';
 import { checkClearance } from './clearance.ts';
-import { mendByMoving, mendChanges } from '../ask/mend.ts';
+import { mendsOf } from '../ask/mends/mend.ts';
 import { checkSeats } from '../report/room/seats.ts';
 import { inMode, ridersOf, settledUnits, standing } from './standing.ts';
 
@@ -22,6 +22,8 @@ const bed = (more: object = {}) =>
     ...more,
   });
 const room = having(rectangle(4000, 4000), bed());
+const newId = () => 'spot';
+const place = ({ x, y, turn }: { x: number; y: number; turn: number }) => ({ x, y, turn });
 const found = (plan: Plan) => checkAreas(plan).map((f) => `${f.code} ${f.targets[0]!.id}`);
 
 test('a unit one millimetre in the area is found with its millimetre, one that touches is not, and what hangs above is not', () => {
@@ -54,38 +56,38 @@ test('what is on wheels is offered a parking place in that mode, and the offer f
   );
   const [finding] = checkAreas(plan);
   expect(finding!.message).toContain('must be rolled away');
-  const mend = mendByMoving(plan, finding!)!;
-  expect(mend).toMatchObject({ table: 'units', id: 'cart', mode: 'guest' });
-  const mended = having(plan, ...mendChanges(plan, mend, () => 'spot'));
+  const mend = mendsOf(plan, evaluate(plan).findings, finding!, newId)[0]!;
+  expect(mend.changes).toMatchObject([{ table: 'spots', id: 'spot', set: { unit: 'cart', mode: 'guest' } }]);
+  const mended = having(plan, ...mend.changes);
   expect(checkAreas(mended)).toEqual([]);
   // Every day it stands where it stood.
   expect(standing(mended).units.cart).toMatchObject({ x: 2000, y: 2000 });
-  expect(inMode(mended, 'guest').units.cart).toMatchObject({ x: mend.x, y: mend.y });
+  expect(inMode(mended, 'guest').units.cart).toMatchObject(place(mended.spots.spot!));
   expect(evaluate(mended).modes).toMatchObject([{ mode: 'guest', rolls: [{ unit: 'cart' }] }]);
 });
 
 test('what is not on wheels is offered the smallest slide', () => {
   const plan = having(room, unitRow(boxUnit('u', 1350, 2000, 400, 400)));
-  const mend = mendByMoving(plan, checkAreas(plan)[0]!)!;
-  expect(mend).toMatchObject({ by: 50, words: 'Slide it 50 mm to the west', mode: '' });
-  expect(checkAreas(having(plan, ...mendChanges(plan, mend, () => 'x')))).toEqual([]);
+  const mend = mendsOf(plan, evaluate(plan).findings, checkAreas(plan)[0]!, newId)[0]!;
+  expect(mend).toMatchObject({ by: 50, words: 'Slide it 50 mm to the west' });
+  expect(checkAreas(having(plan, ...mend.changes))).toEqual([]);
 });
 
 test('a seat that cannot roll back and an area in the swing of the door are offered their slides, too', () => {
   const seat = having(rectangle(4000, 3000), ...seatRows('s', 2000, 2450));
   const [finding] = checkSeats(seat);
-  const mend = mendByMoving(seat, finding!)!;
-  expect(mend).toMatchObject({ table: 'stations', by: 50, words: 'Slide it 50 mm to the north' });
-  expect(checkSeats(having(seat, ...mendChanges(seat, mend, () => 'x')))).toEqual([]);
+  const mend = mendsOf(seat, evaluate(seat).findings, finding!, newId)[0]!;
+  expect(mend).toMatchObject({ by: 50, words: 'Slide it 50 mm to the north', changes: [{ table: 'stations' }] });
+  expect(checkSeats(having(seat, ...mend.changes))).toEqual([]);
   const out = having(rectangle(4000, 4000), bed({ x: 480 }));
-  const area = mendByMoving(out, checkAreas(out)[0]!)!;
-  expect(area).toMatchObject({ table: 'areas', by: 20, words: 'Slide it 20 mm to the east' });
-  expect(checkAreas(having(out, ...mendChanges(out, area, () => 'x')))).toEqual([]);
+  const area = mendsOf(out, evaluate(out).findings, checkAreas(out)[0]!, newId)[0]!;
+  expect(area).toMatchObject({ by: 20, words: 'Slide it 20 mm to the east', changes: [{ table: 'areas' }] });
+  expect(checkAreas(having(out, ...area.changes))).toEqual([]);
 });
 
 test('a locked unit is not offered a move', () => {
   const plan = having(room, unitRow(boxUnit('u', 1350, 2000, 400, 400, { pinned: true })));
-  expect(mendByMoving(plan, checkAreas(plan)[0]!)).toBeNull();
+  expect(mendsOf(plan, evaluate(plan).findings, checkAreas(plan)[0]!, newId)).toEqual([]);
 });
 
 test('the door must open beside the bed, and the bed must lie in the room', () => {

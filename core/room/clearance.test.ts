@@ -11,7 +11,8 @@ import {
 import { signedArea } from '../geometry/geometry.ts';
 import { checkClearance, CLEAR, doorSweep, KEEP_CLEAR } from './clearance.ts';
 import { freeBefore } from './free.ts';
-import { mendByMoving } from '../ask/mend.ts';
+import { evaluate } from '../report/evaluate.ts';
+import { mendsOf } from '../ask/mends/mend.ts';
 import { makeOutline } from './outline.ts';
 import { wallsOf } from './walls.ts';
 
@@ -149,12 +150,13 @@ describe('doors', () => {
   test('the offered slide fixes it and makes nothing else', () => {
     const plan = withDoor(box({ x: 3800, y: 2050 }));
     const finding = checkClearance(plan).find((f) => f.code === 'door meets it')!;
-    const mend = mendByMoving(plan, finding)!;
+    const mend = mendsOf(plan, evaluate(plan).findings, finding, () => 'id')[0]!;
     expect(mend.words).toMatch(/^Slide it \d+ mm to the (north|west)$/);
-    const mended = applyChanges(plan, [set('units', 'b', { x: mend.x, y: mend.y })]).plan;
+    const mended = applyChanges(plan, mend.changes).plan;
+    const to = mended.units.b!;
     expect(checkClearance(mended).filter((f) => f.code === 'door meets it')).toEqual([]);
     // Ten millimetres less would not have done.
-    const less = { x: mend.x - Math.sign(mend.x - 3800) * 10, y: mend.y - Math.sign(mend.y - 2050) * 10 };
+    const less = { x: to.x - Math.sign(to.x - 3800) * 10, y: to.y - Math.sign(to.y - 2050) * 10 };
     expect(
       checkClearance(applyChanges(plan, [set('units', 'b', less)]).plan).some((f) => f.code === 'door meets it'),
     ).toBe(true);

@@ -1,5 +1,6 @@
 /** Thin: a replica of the plan that follows the window's, told what changes; questions are about the plan as it was told last. */
 import { expose } from 'comlink';
+import { nanoid } from 'nanoid';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { figuresOf, type Compared } from '@heronstone/core/report/compare.ts';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
@@ -33,7 +34,8 @@ import { OTHER_WORDS } from '@heronstone/library/otherWords.ts';
 import { tryOut, type Effect } from '@heronstone/core/ask/tryOut.ts';
 import { applyChanges, type Change } from '@heronstone/core/model/change.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
-import { mendByMoving } from '@heronstone/core/ask/mend.ts';
+import { lookForMends } from '@heronstone/core/ask/mends/mend.ts';
+import type { Mend } from '@heronstone/core/ask/mends/offer.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
 import { byName, type Arrangement, type PullLine, type Plan } from '@heronstone/core/model/plan.ts';
 import { settledUnits } from '@heronstone/core/room/standing.ts';
@@ -85,8 +87,16 @@ const worker = {
   alternatives(supply: string, count: number, placement: string | null, arrangement: Arrangement) {
     return alternativesFor(now().plan, supply, count, placement, arrangement);
   },
-  mend(finding: Finding) {
-    return mendByMoving(now().plan, finding);
+  /** What could be done about a finding. Other questions are answered between its tries; none, when the plan changes meanwhile. */
+  async mends(finding: Finding): Promise<Mend[]> {
+    const { plan, report } = now();
+    const run = lookForMends(plan, report.findings, finding, () => nanoid(10));
+    for (;;) {
+      const step = run.next();
+      if (step.done) return step.value;
+      await new Promise((resolve) => setTimeout(resolve));
+      if (now().plan !== plan) return [];
+    }
   },
   find(words: string, arrangement: Arrangement) {
     const { plan, report } = now();

@@ -103,7 +103,7 @@ function workHeights(plan: Plan): Finding[] {
 function atStation(plan: Plan, a: Activity, station: Station): Finding[] {
   const findings: Finding[] = [];
   const say = (mm: number) => formatLength(Math.ceil(mm - 1e-6), plan.meta.units);
-  const add = (code: string, field: string, value: unknown, message: string, expected: string, by?: number) =>
+  const add: Add = (code, field, value, message, expected, by, others = []) =>
     findings.push({
       code,
       severity: 'caution',
@@ -111,7 +111,7 @@ function atStation(plan: Plan, a: Activity, station: Station): Finding[] {
       value,
       expected,
       message,
-      targets: [{ table: 'activities', id: a.id }],
+      targets: [{ table: 'activities', id: a.id }, ...others],
       ...(by === undefined ? {} : { by: Math.ceil(by - 1e-6) }),
     });
   const where = `${a.name} at ${station.name}`;
@@ -203,7 +203,15 @@ function atStation(plan: Plan, a: Activity, station: Station): Finding[] {
   return findings;
 }
 
-type Add = (code: string, field: string, value: unknown, message: string, expected: string, by?: number) => void;
+type Add = (
+  code: string,
+  field: string,
+  value: unknown,
+  message: string,
+  expected: string,
+  by?: number,
+  others?: Finding['targets'],
+) => void;
 
 function surface(
   plan: Plan,
@@ -236,6 +244,7 @@ function surface(
       `${where} needs ${say(wants.width)} × ${say(wants.depth)}; ${table.name} has ${say(free.width)} × ${say(free.depth)} free.`,
       `at least ${say(wants.width)} × ${say(wants.depth)}`,
       short,
+      [{ table: 'units', id: table.id }],
     );
 }
 

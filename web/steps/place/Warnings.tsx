@@ -7,7 +7,7 @@ import { commit } from '../../state/plan.ts';
 import { select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { TERMS } from '../../ui/terms.ts';
-import { MendButton } from '../furnish/FindingLine.tsx';
+import { MendButtons } from '../furnish/FindingLine.tsx';
 
 export function Warnings({ findings }: { findings: readonly Finding[] }) {
   const { first, folded, known } = foremost(findings);
@@ -79,7 +79,8 @@ function Kind({ title, onKnow, children }: { title: string; onKnow?: () => void;
 
 function Line({ finding: f, onKnow, onAgain }: { finding: Finding; onKnow?: () => void; onAgain?: () => void }) {
   const target = f.targets[0];
-  const name = useStore((s) => (target?.table === 'units' ? s.plan?.units[target.id]?.name : undefined)) ?? 'it';
+  const unit = f.targets.find((t) => t.table === 'units');
+  const name = useStore((s) => (unit ? s.plan?.units[unit.id]?.name : undefined)) ?? 'it';
   const choose = () => {
     if (target?.table === 'placements') select({ kind: 'placement', id: target.id });
     else if (target?.table === 'units') select({ kind: 'unit', id: target.id });
@@ -94,7 +95,7 @@ function Line({ finding: f, onKnow, onAgain }: { finding: Finding; onKnow?: () =
         {f.message}
       </button>
       <div className="flex flex-wrap items-center gap-2">
-        {!onAgain && <MendButton finding={f} name={name} />}
+        {!onAgain && <MendButtons finding={f} name={name} />}
         {f.severity !== 'error' && onKnow && (
           <Button look="quiet" onClick={onKnow} aria-label={`I know: ${f.message}`}>
             I know

@@ -231,12 +231,19 @@ export function contentsOf(scene: Scene, arrangement: Arrangement): Map<string, 
     if (list) list.push(placement);
     else contents.set(key, [placement]);
   }
-  for (const list of contents.values()) {
-    const often = new Map(list.map((p) => [p.id, fetchesAWeek(scene, p.supply)]));
-    list.sort(
-      (a, b) =>
-        insideOrder(scene.plan, a.supply, b.supply) || often.get(b.id)! - often.get(a.id)! || (a.id < b.id ? -1 : 1),
-    );
-  }
+  const order = asChosen(scene);
+  for (const list of contents.values()) list.sort(order);
   return contents;
+}
+
+/** The order in which what lies in one place chooses its room there. */
+export function asChosen(scene: Scene): (a: Placement, b: Placement) => number {
+  const often = new Map<string, number>();
+  const fetches = (id: string) => {
+    let n = often.get(id);
+    if (n === undefined) often.set(id, (n = fetchesAWeek(scene, id)));
+    return n;
+  };
+  return (a, b) =>
+    insideOrder(scene.plan, a.supply, b.supply) || fetches(b.supply) - fetches(a.supply) || (a.id < b.id ? -1 : 1);
 }

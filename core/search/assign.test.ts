@@ -3,7 +3,7 @@ import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { belongingInstance, exhaustive, roomInstance } from '@heronstone/testing/assignments.ts';
 import { assign, assignAll } from './assign.ts';
-import { costOf, plainProblem, type Problem } from './assignment.ts';
+import { costOf, plainProblem, State, type Problem } from './assignment.ts';
 import type { Naming } from './naming.ts';
 import { lowerBound } from './prices.ts';
 
@@ -45,6 +45,31 @@ test('property: never over capacity, never where it may not be, never two of a g
       expect(lowerBound(p, cost)).toBeLessThanOrEqual(cost + 1e-6);
     }),
     { numRuns: runs(80, 3000) },
+  );
+});
+
+test('property: what a move costs is the same looked up and done, and never less than the least', () => {
+  fc.assert(
+    fc.property(anyProblem(14), fc.array(fc.tuple(fc.nat(), fc.nat()), { maxLength: 40 }), (p, moves) => {
+      const state = new State(p);
+      state.at.forEach((_, i) => state.put(i, -1));
+      for (const [a, b] of moves) {
+        const [i, j] = [a % p.items, b % p.places];
+        const from = state.at[i]!;
+        if (from === j || !(p.cost[i * p.places + j]! < Infinity)) continue;
+        const at = Int32Array.from(state.at);
+        const before = costOf(p, at);
+        const [here, then, fits] = [state.here(i), state.added(i, j, from), state.fits(i, j)];
+        expect(then).toBeGreaterThanOrEqual(state.least(i, j) - 1e-9);
+        expect(Math.min(here, then)).toBeGreaterThanOrEqual(state.cheapest[i]! - 1e-9);
+        state.take(i);
+        expect(state.fits(i, j)).toBe(fits);
+        state.put(i, fits ? j : from);
+        at[i] = state.at[i]!;
+        expect(costOf(p, at) - before).toBeCloseTo(fits ? then - here : 0, 6);
+      }
+    }),
+    { numRuns: runs(200, 4000) },
   );
 });
 

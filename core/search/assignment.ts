@@ -69,6 +69,8 @@ export class State {
   readonly partners: ReadonlyArray<ReadonlyArray<readonly [number, number]>>;
   readonly p: Problem;
   readonly names: Names | null;
+  /** Less than that an item costs nowhere. */
+  readonly cheapest: Float64Array;
   private readonly looking: Looking;
 
   constructor(p: Problem) {
@@ -84,19 +86,39 @@ export class State {
     }
     this.partners = partners;
     this.names = p.naming ? new Names(p.naming, p.unit, p.near, p.out) : null;
+    this.cheapest = Float64Array.from({ length: p.items }, (_, i) => {
+      let least = p.without[i]!;
+      for (let j = 0; j < p.places; j++) least = Math.min(least, this.least(i, j));
+      return least;
+    });
   }
 
-  /** Cost of an item in a place with what is there now, without it. */
-  added(i: number, j: number): number {
+  /**
+   * Cost of an item in a place with what is there now, without it.
+   * @param from where it still lies, if it does; the same place tells what it costs there
+   */
+  added(i: number, j: number, from = -1): number {
     const { p } = this;
     if (j < 0) {
       let sum = p.without[i]!;
       for (const [, cost] of this.partners[i]!) sum += cost;
       return sum;
     }
-    let sum = p.cost[i * p.places + j]! + this.looking.added(i, j);
+    let sum = p.cost[i * p.places + j]! + this.looking.added(i, j, from === j);
     if (p.pairs.length > 0) for (const [k, cost] of this.partners[i]!) sum += pairCost(p, this.at[k]!, j, cost);
-    return this.names ? sum + this.names.added(i, j) : sum;
+    return this.names ? sum + this.names.added(i, j, from) : sum;
+  }
+
+  /** What an item costs where it is. */
+  here(i: number): number {
+    const j = this.at[i]!;
+    return this.added(i, j, j);
+  }
+
+  /** Less than that it never costs in a place. */
+  least(i: number, j: number): number {
+    const own = this.p.cost[i * this.p.places + j]!;
+    return this.names ? own + this.names.least(i) : own;
   }
 
   /** Whether an item has room in a place, more being taken out of it, and nothing of its group lies there. */

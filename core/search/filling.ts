@@ -282,6 +282,47 @@ export function inOrder(search: Filling, things: readonly Thing[]): Thing[] {
 }
 
 /**
+ * What was torn because others had chosen before, though a place could hold all of it, gets that place if those others find
+ * another one: always where a part of it has no place yet, else where all costs no more then.
+ * @param cost seconds a week of all that has a place
+ * @returns what still has no place
+ */
+export function gather(search: Filling, unplaced: readonly Left[], cost: () => number): Left[] {
+  const key = ({ supply, spare }: Thing) => `${supply.id} ${spare}`;
+  const missing = new Map(unplaced.map((left) => [key(left), left.count]));
+  const torn = new Map<string, Part[]>();
+  for (const part of search.parts) torn.set(key(part), [...(torn.get(key(part)) ?? []), part]);
+  const gathered = new Set<string>();
+  for (const [id, own] of torn) {
+    const out = missing.get(id) ?? 0;
+    if (out === 0 && own.length < 2) continue;
+    const { supply, spare } = own[0]!;
+    const whole = { supply, spare, count: out + own.reduce((sum, part) => sum + part.count, 0) };
+    const before = [...search.parts];
+    const was = cost();
+    // Others may have been moved meanwhile.
+    for (const part of before.filter((p) => key(p) === id)) search.drop(part);
+    const found = homesFor(search, whole).some((at) => pushInto(search, whole, at));
+    if (found && (out > 0 || cost() <= was)) {
+      gathered.add(id);
+      continue;
+    }
+    for (const part of [...search.parts]) search.drop(part);
+    for (const part of before) search.put(part);
+  }
+  return unplaced.filter((left) => !gathered.has(key(left)));
+}
+
+/** Places that would hold a whole count if nothing else lay there, the cheapest first. */
+const homesFor = (search: Filling, { supply, count }: Thing): number[] =>
+  search.scene.compartments
+    .map((_, at) => at)
+    .filter(
+      (at) => !search.bars(supply, at) && search.fitter.into(supply, count, at, search.standing[at]!)?.count === count,
+    )
+    .sort((a, b) => search.costs(supply)[a]! - search.costs(supply)[b]!);
+
+/**
  * Makes room for what found none: takes things out of a place that could hold it, if all of them find another place.
  * @returns what still has no place
  */
@@ -293,16 +334,7 @@ export function* makeRoom(
   const left: Left[] = [];
   for (const thing of unplaced) {
     yield;
-    const { supply, count } = thing;
-    const homes = goOn()
-      ? search.scene.compartments
-          .map((_, at) => at)
-          .filter(
-            (at) =>
-              !search.bars(supply, at) && search.fitter.into(supply, count, at, search.standing[at]!)?.count === count,
-          )
-          .sort((a, b) => search.costs(supply)[a]! - search.costs(supply)[b]!)
-      : [];
+    const homes = goOn() ? homesFor(search, thing) : [];
     if (!homes.some((at) => pushInto(search, thing, at))) left.push(thing);
   }
   return left;

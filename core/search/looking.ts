@@ -46,20 +46,36 @@ export class Looking {
     for (const l of p.lying) this.count(l.home, l.place, l.line, l.fetches, 1);
   }
 
-  /** What one more item adds, s a week. */
-  added(i: number, j: number): number {
+  /** What one more item adds, s a week. @param here it lies there already: what it adds as it is */
+  added(i: number, j: number, here = false): number {
     const { p } = this;
     if (p.look === 0) return 0;
     const [f, line, home] = [p.traffic[i]!, p.line[i]!, p.home[i]!];
-    const [all, fetches] = [this.lines[j]!, this.fetches[j]!];
     const out = p.out[j] !== 0;
-    const at = home * p.places + j;
-    const [own, ownFetches] = out ? [0, 0] : [this.ownLines[at]!, this.ownFetches[at]!];
+    let all = this.lines[j]!;
+    let fetches = this.fetches[j]!;
+    let single = this.single[j]!;
+    let own = 0;
+    let ownFetches = 0;
+    if (!out) {
+      const at = home * p.places + j;
+      own = this.ownLines[at]!;
+      ownFetches = this.ownFetches[at]!;
+    }
+    if (here) {
+      all -= line;
+      fetches -= f;
+      if (line > 0 && (out || p.homeLines[home] === 1)) single--;
+      if (!out) {
+        own -= line;
+        ownFetches -= f;
+      }
+    }
     let looks = f * furtherLooks(all - own, out ? 1 : p.homeLines[home]!);
     if (line > 0) {
       looks += ((fetches - ownFetches) * line) / 2;
       // What lay alone, and is all of its home, was found at once.
-      if (all === 1 && this.single[j] === 1 && own === 0) looks += fetches;
+      if (all === 1 && single === 1 && own === 0) looks += fetches;
     }
     return looks * p.look;
   }

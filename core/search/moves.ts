@@ -1,6 +1,8 @@
 /** One step of the search of assign.ts: an item, all of a home in a place, or a home from all its places goes elsewhere, or stays. */
 import type { State } from './assignment.ts';
 
+/** What is so many times worse than the heat is not taken once in a million moves. */
+const HOPELESS = 15;
 /** The cheapest places of an item that are mostly looked at. */
 export const NEAR = 30;
 
@@ -19,21 +21,24 @@ export function tryMove(
   const { p } = state;
   const from = state.at[i]!;
   if (from === j) return 0;
-  const before = minus(state, i);
   if (state.fits(i, j)) {
-    const d = state.added(i, j) - before;
-    const taken = d <= 0 || random() < Math.exp(-d / heat);
-    state.put(i, taken ? j : from);
-    return taken ? d : 0;
+    const before = state.here(i);
+    if (state.least(i, j) - before > HOPELESS * heat) return 0;
+    const d = state.added(i, j, from) - before;
+    if (d > 0 && random() >= Math.exp(-d / heat)) return 0;
+    state.take(i);
+    state.put(i, j);
+    return d;
   }
   const there = state.there[j]!;
-  if (there.length === 0 || !(p.cost[i * p.places + j]! < Infinity)) {
-    state.put(i, from);
-    return 0;
-  }
-  let was = before;
+  if (there.length === 0 || !(p.cost[i * p.places + j]! < Infinity)) return 0;
   const k = there[Math.floor(random() * there.length)]!;
-  was += minus(state, k);
+  // What it can save at the most that one thing makes room, wherever that goes.
+  if (state.fits(i, j, p.size[k * p.places + j]!)) {
+    const least = state.least(i, j) - state.here(i) + state.cheapest[k]! - state.here(k);
+    if (least > HOPELESS * heat) return 0;
+  }
+  let was = minus(state, i) + minus(state, k);
   let l = -1;
   if (!state.fits(i, j) && there.length > 0) {
     l = there[Math.floor(random() * there.length)]!;

@@ -21,6 +21,8 @@ const HARDER = 4;
 export interface NamedAnswer extends Answer {
   /** Seconds a week of the answer and of the quickest one that was found, in time alone; null where it was not looked for. */
   times: { named: number; quickest: number } | null;
+  /** The problem with names weighing what they did where the answer was found. */
+  weighed: Problem;
 }
 
 /** Seconds a week of an answer in time alone: homes, sets and wishes left out, and what has no place. */
@@ -42,7 +44,7 @@ export function* assignByHomes(
   tries?: number,
 ): Generator<Annealing, NamedAnswer> {
   const moves = tries ?? movesFor(p);
-  if (!p.naming) return { ...(yield* assign(p, seed, start, moves)), times: null };
+  if (!p.naming) return { ...(yield* assign(p, seed, start, moves)), times: null, weighed: p };
   let best: Answer = yield* stretch(assign(p, seed, start, moves), 0, 0.4);
   const shownMeanwhile = { cost: best.cost, best: best.at };
   const quick = yield* stretch(assign({ ...p, naming: null }, seed, start, moves), 0.4, 0.3, shownMeanwhile);
@@ -50,6 +52,7 @@ export function* assignByHomes(
   const fine = (at: ArrayLike<number>) => outOf(at) > outOf(quick.at) || timeOf(p, at) <= quickest * (1 + MAY_COST);
   // Half the weight as long as they cost too much, then between the last two weights: the best of those that cost little enough.
   let good: Answer | null = fine(best.at) ? best : null;
+  let weighs = good ? 1 : 0;
   let [weight, heavy, light] = [FIRST, 1, 0];
   for (let n = 0; n < TRIES && heavy - light > 1e-3; n++) {
     if (good === best && n === 0) break;
@@ -60,7 +63,7 @@ export function* assignByHomes(
     const lighter = yield* stretch(run, 0.7 + (0.3 * n) / TRIES, 0.3 / TRIES, shown);
     if (fine(lighter.at)) {
       light = own;
-      if (!good || costOf(p, lighter.at) < costOf(p, good.at)) good = lighter;
+      if (!good || costOf(p, lighter.at) < costOf(p, good.at)) [good, weighs] = [lighter, own];
     } else {
       heavy = own;
       if (timeOf(p, lighter.at) < timeOf(p, best.at)) best = lighter;
@@ -76,7 +79,8 @@ export function* assignByHomes(
     const within = timeOf(p, other.at) <= Math.max(timeOf(p, best.at), quickest * (1 + MAY_COST));
     if (outOf(other.at) <= outOf(best.at) && within && tanglesOf(p, other.at) < tanglesOf(p, best.at)) best = other;
   }
-  return { at: best.at, cost: costOf(p, best.at), times: { named: timeOf(p, best.at), quickest } };
+  const times = { named: timeOf(p, best.at), quickest };
+  return { at: best.at, cost: costOf(p, best.at), times, weighed: lightened(p, weighs) };
 }
 
 /** By how many homes and kinds places hold too many to be named, weighed. */

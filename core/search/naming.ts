@@ -41,7 +41,15 @@ class Counts {
   has(value: number, place: number): boolean {
     return value >= 0 && this.n[value * this.places + place]! > 0;
   }
-  /** How many different ones there are with another one. */
+  /** How many of a value there are. */
+  of(value: number, place: number): number {
+    return value < 0 ? 0 : this.n[value * this.places + place]!;
+  }
+  /** How many different ones there are. @param less whether one of the value is to be taken as gone */
+  without(value: number, place: number, less: boolean): number {
+    return this.different[place]! - (less && this.of(value, place) === 1 ? 1 : 0);
+  }
+  /** How many different ones there are with one of a value. */
   with(value: number, place: number): number {
     return this.different[place]! + (value < 0 || this.has(value, place) ? 0 : 1);
   }
@@ -109,41 +117,60 @@ export class Names {
     return tooMany({ homes, kinds, works }, this.p);
   }
 
-  /** What one more item would cost. */
-  added(i: number, j: number): number {
+  /**
+   * What one more item would cost.
+   * @param from where it still lies, as if it were gone from there already; the same place tells what it costs as it is
+   */
+  added(i: number, j: number, from = -1): number {
     const { p } = this;
-    return this.addedOf(p.home[i]!, p.zone[i]!, p.label[i]!, p.kind[i]!, p.work[i]!, j);
-  }
-
-  private addedOf(h: number, z: number, l: number, k: number, w: number, j: number): number {
+    const h = p.home[i]!;
     if (h < 0) return 0;
-    const { p } = this;
-    const now = this.homes.different[j]!;
-    const will = this.homes.with(h, j);
-    let sum = this.zones.different[j]! > 0 && z >= 0 && !this.zones.has(z, j) ? p.strangers : 0;
+    const [z, l, k, w] = [p.zone[i]!, p.label[i]!, p.kind[i]!, p.work[i]!];
+    const here = from === j;
+    const now = this.homes.without(h, j, here);
+    // Whether it comes to a place without any of its home.
+    const comes = this.homes.of(h, j) === (here ? 1 : 0);
+    let sum = z >= 0 && this.zones.of(z, j) === (here ? 1 : 0) && this.zones.without(z, j, here) > 0 ? p.strangers : 0;
     if (p.tangled > 0) {
-      const [kinds, works] = [this.kinds.different[j]!, this.works.different[j]!];
       const after = this.excess(this.labels.with(l, j), this.kinds.with(k, j), this.works.with(w, j));
-      if (after > 0 || now > 0) sum += p.tangled * (after - this.excess(this.labels.different[j]!, kinds, works));
+      if (after > 0) {
+        const before = this.excess(
+          this.labels.without(l, j, here),
+          this.kinds.without(k, j, here),
+          this.works.without(w, j, here),
+        );
+        // An empty place has no name that could be too long.
+        sum += p.tangled * (after - (now > 0 ? before : 0));
+      }
     }
-    if (will > now) {
+    if (comes) {
       if (now > 0) sum += p.mixed[j]!;
-      const places = this.placesOf[h]!;
-      if (places.length > 0 && this.out[j] === 0) {
-        const further = this.inUnit[h * this.unitCount + this.unit[j]!] === 0 ? p.furniture : 0;
-        sum += p.weight[h]! * (p.place + p.run * (1 - this.touching(h, j)) + further);
+      if (this.out[j] === 0) {
+        const gone = from >= 0 && this.out[from] === 0 && this.homes.of(h, from) === 1 ? from : -1;
+        if (this.placesOf[h]!.length > (gone >= 0 ? 1 : 0)) {
+          const unit = this.unit[j]!;
+          const there = this.inUnit[h * this.unitCount + unit]! - (gone >= 0 && this.unit[gone] === unit ? 1 : 0);
+          const further = there === 0 ? p.furniture : 0;
+          sum += p.weight[h]! * (p.place + p.run * (1 - this.touching(h, j, gone)) + further);
+        }
       }
     }
     return sum;
   }
 
+  /** The least that `added` can be: joining runs saves. */
+  least(i: number): number {
+    const h = this.p.home[i]!;
+    return h < 0 ? 0 : -3 * this.p.weight[h]! * this.p.run;
+  }
+
   /** How many runs of a home a place would touch, and so join. */
-  private touching(h: number, j: number): number {
+  private touching(h: number, j: number, gone: number): number {
     const { near } = this;
     let first = -1;
     let more: number[] | null = null;
     for (const k of near[j]!)
-      if (this.out[k] === 0 && this.homes.has(h, k)) {
+      if (k !== gone && this.out[k] === 0 && this.homes.has(h, k)) {
         if (first < 0) first = k;
         else (more ??= []).push(k);
       }
@@ -158,7 +185,7 @@ export class Names {
       this.seen[from] = this.stamp;
       for (const at of run)
         for (const k of near[at]!)
-          if (k !== j && this.out[k] === 0 && this.seen[k] !== this.stamp && this.homes.has(h, k)) {
+          if (k !== j && k !== gone && this.out[k] === 0 && this.seen[k] !== this.stamp && this.homes.has(h, k)) {
             this.seen[k] = this.stamp;
             run.push(k);
           }

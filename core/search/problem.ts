@@ -15,26 +15,34 @@ import type { Naming } from './naming.ts';
 
 /** A part to be assigned; one that has no place yet is at -1. */
 export type Movable = Pick<Part, 'supply' | 'spare' | 'count' | 'at'>;
-/** Leaving something out costs more than any place, s a week. */
-export const LEFT_OUT = 1e5;
+/** Leaving all of a supply out costs more than any place, s a week. */
+const LEFT_OUT = 1e5;
+/**
+ * What it weighs that a part has no place, s a week. Half of a supply still weighs more than any place; but nobody gives a good
+ * place up for two out of fifty while the others lie on the floor.
+ */
+export const leftOut = ({ supply, count }: Pick<Part, 'supply' | 'count'>): number =>
+  LEFT_OUT * (count / supply.count) ** 3;
 /** How little it counts that what nobody fetches lies far: less than any second of what is fetched. */
 const FAR_IS_BETTER = 1e-4;
 
 /**
  * What the search of assign.ts is given: all parts that may move, and what has found no place yet.
  * @param stay seconds a week by which another place must be better than the one where a part lies now
+ * @returns the problem, its items, and the costs with those of places in which only an exact layout may have room for an item
  */
 export function problemOf(
   search: Filling,
   pinned: readonly Placement[],
   unplaced: readonly Left[],
   stay = 0,
-): { problem: Problem; parts: Movable[] } {
+): { problem: Problem; parts: Movable[]; exactly: Float64Array } {
   const { scene, fitter } = search;
   const places = scene.compartments;
   const parts: Movable[] = [...search.parts, ...unplaced.map((left) => ({ ...left, at: -1 }))];
   const n = places.length;
   const cost = new Float64Array(parts.length * n).fill(Infinity);
+  const exactly = new Float64Array(parts.length * n).fill(Infinity);
   const wish = new Float64Array(parts.length * n);
   const size = new Float64Array(parts.length * n);
   const mine = new Set<Movable>(search.parts);
@@ -84,18 +92,22 @@ export function problemOf(
     for (let j = 0; j < n; j++) {
       if (search.bars(part.supply, j) || besidePinned(part.supply.id, places[j]!.id)) continue;
       const alone = fitter.into(part.supply, part.count, j, taken[j]!);
-      if (alone?.count !== part.count) continue;
-      size[i * n + j] = alone.width;
+      const lie = alone?.count === part.count ? alone.lie : fitter.ways(part.supply, j)[0];
+      if (!lie) continue;
       wish[i * n + j] = search.order(part, j) + (part.at < 0 || part.at === j ? 0 : stay);
-      cost[i * n + j] =
+      exactly[i * n + j] =
         (used ? row[j]! * search.share(part) : FAR_IS_BETTER * (farthest - far[j]!)) +
         wish[i * n + j]! +
-        search.digging(part, j, alone.lie) +
+        search.digging(part, j, lie) +
         (out[j] === 0 ? looks : 0);
+      if (alone?.count !== part.count) continue;
+      size[i * n + j] = alone.width;
+      cost[i * n + j] = exactly[i * n + j]!;
     }
   });
   return {
     parts,
+    exactly,
     problem: {
       items: parts.length,
       places: n,
@@ -105,7 +117,7 @@ export function problemOf(
       capacity: Float64Array.from(fitter.usable, (room, j) => Math.max(0, room - taken[j]!)),
       without: Float64Array.from(
         parts,
-        (part) => LEFT_OUT + search.fetches(part) * constants.hunt - (mine.has(part) ? 0 : 1),
+        (part) => leftOut(part) + search.fetches(part) * constants.hunt - (mine.has(part) ? 0 : 1),
       ),
       traffic: Float64Array.from(parts, (part) => lookedThrough(part.supply) * search.fetches(part)),
       line: Float64Array.from(parts, (part) => lookedThrough(part.supply)),

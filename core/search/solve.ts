@@ -12,11 +12,13 @@ import { compartmentId, fetchesAWeek, sceneOf, type Scene } from '../scene/scene
 import { assign, type Annealing, type Answer } from './assign.ts';
 import { assignByHomes, type NamedAnswer } from './namesCost.ts';
 import { costOf, type Problem } from './assignment.ts';
-import { LEFT_OUT, problemOf, type Movable } from './problem.ts';
+import { leftOut, problemOf, type Movable } from './problem.ts';
 import { goesAway } from '../cost/rules.ts';
 import { judge } from './judged.ts';
 import { keepApart } from './apart.ts';
-import { inOrder, makeRoom, placeOne, Filling, tighten, type Left, type Part, type Thing } from './filling.ts';
+import { gather, inOrder, makeRoom, placeOne, Filling, tighten, type Left, type Part, type Thing } from './filling.ts';
+import { relay } from './relaid.ts';
+import { Reported } from './reported.ts';
 import { orderRuns } from './runOrder.ts';
 import { untangle } from './untangle.ts';
 import { homesOf } from '../zones/homes.ts';
@@ -93,7 +95,7 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
   let { unplaced } = begun;
   let ended: Solution['ended'] = 'nothing better found';
   const warm = options.start !== undefined || options.only !== undefined;
-  const { problem, parts } = problemOf(search, pinned, unplaced, warm ? scene.constants.disturb : 0);
+  const { problem, parts, exactly } = problemOf(search, pinned, unplaced, warm ? scene.constants.disturb : 0);
   const start = Int32Array.from(parts, (part) => part.at);
   // A part of a room is planned beside the rest as it is: only the whole has a yardstick.
   const whole = !warm && options.keep === undefined && options.not === undefined;
@@ -104,12 +106,12 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
   const first = step.done ? step.value.at : Int32Array.from(step.value.best);
   while (!step.done) {
     const { share, cost, best } = step.value;
-    const out = best.reduce((n, at) => n + (at < 0 ? 1 : 0), 0);
+    const without = parts.filter((_, i) => best[i]! < 0);
     yield {
       phase: 'improving',
       share,
-      seconds: cost - out * LEFT_OUT,
-      out,
+      seconds: cost - without.reduce((sum, part) => sum + leftOut(part), 0),
+      out: without.length,
       best: () => [...pinned, ...asPlacements(scene, partsAt(search, parts, best).placed, pinned)],
     };
     if (options.stop?.()) {
@@ -142,13 +144,25 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
     if (found.seconds <= early.seconds) yield* finish(found.answer);
   }
   if (whole) orderRuns(search);
-  const judging = judge(search, problem, indexOf(search, parts), pinned, goOn);
-  for (let look = judging.next(); !look.done; look = judging.next()) {
-    const best = () => [...pinned, ...asPlacements(scene, search.parts, pinned)];
-    yield { phase: 'improving', share: 1, seconds: total(search, unplaced), out: unplaced.length, best };
+  const shown = (): Progress => ({
+    ...{ phase: 'improving', share: 1, seconds: total(search, unplaced), out: unplaced.length },
+    best: () => [...pinned, ...asPlacements(scene, search.parts, pinned)],
+  });
+  const weighed = { ...(step.done ? (step.value.weighed ?? problem) : problem), cost: exactly };
+  const reported = new Reported(search, pinned);
+  unplaced = withTheirOwn(search, reported, unplaced, goOn);
+  const judging = judge(search, weighed, itemsOf(parts), unplaced, reported, goOn);
+  for (let look = judging.next(); ; look = judging.next()) {
+    if (look.done) {
+      unplaced = look.value;
+      break;
+    }
+    yield shown();
   }
   keepApart(search, pinned);
   if (problem.naming) untangle(search, pinned);
+  const relaying = relay(search, reported, goOn);
+  for (let look = relaying.next(); !look.done; look = relaying.next()) yield shown();
   if (options.stop?.()) ended = 'stopped';
   const left = new Map<string, number>();
   for (const { supply, count } of unplaced) left.set(supply.id, (left.get(supply.id) ?? 0) + count);
@@ -251,7 +265,11 @@ function* begin(plan: Plan, options: SolveOptions): Generator<Progress, Begun> {
         best,
       };
   }
-  const run = makeRoom(search, unplaced, () => !options.stop?.());
+  const run = makeRoom(
+    search,
+    gather(search, unplaced, () => total(search, [])),
+    () => !options.stop?.(),
+  );
   let look = run.next();
   for (; !look.done; look = run.next())
     yield { phase: 'placing', share: 1, seconds: total(search, unplaced), out: unplaced.length, best };
@@ -277,20 +295,12 @@ function partsAt(
   return { placed, without };
 }
 
-/** The item of each part that lies somewhere. */
-function indexOf(search: Filling, parts: readonly Movable[]): Map<Part, number> {
-  const items = new Map<string, number>(
-    parts.map(({ supply, spare, count }, i) => [`${supply.id} ${spare} ${count}`, i]),
-  );
-  const index = new Map<Part, number>();
-  for (const part of search.parts) {
-    const key = `${part.supply.id} ${part.spare} ${part.count}`;
-    const i = items.get(key);
-    if (i === undefined) continue;
-    index.set(part, i);
-    items.delete(key);
-  }
-  return index;
+/** Which item a part or what is left is: by its supply and count. */
+function itemsOf(parts: readonly Movable[]): (thing: Left) => number | undefined {
+  const key = ({ supply, spare, count }: Left) => `${supply.id} ${spare} ${count}`;
+  const items = new Map<string, number[]>();
+  parts.forEach((part, i) => items.set(key(part), [...(items.get(key(part)) ?? []), i]));
+  return (thing) => items.get(key(thing))?.shift();
 }
 
 /** What it weighs in an answer that things of a sort, or of a set, do not lie together; s a week. */
@@ -315,6 +325,24 @@ function withTheRest(search: Filling, unplaced: readonly Left[]): Left[] {
     const fits = both?.count === part.count + count;
     search.put(fits ? { ...part, count: both.count, lie: both.lie, width: both.width } : part);
     return !fits;
+  });
+}
+
+/** What has no place lies with the rest of its supply where an exact layout has room for both. @returns what has none */
+function withTheirOwn(search: Filling, reported: Reported, unplaced: readonly Left[], goOn: () => boolean): Left[] {
+  return unplaced.filter(({ supply, spare, count }) => {
+    for (const part of search.parts.filter((p) => p.supply === supply && p.spare === spare)) {
+      if (search.fitter.limited(part.at) || !goOn()) continue;
+      const both = { supply, spare, count: part.count + count };
+      const others = search.parts.filter((p) => p.at === part.at && p !== part);
+      const lying = others.map((p) => ({ thing: p, only: p.lie.orientation }));
+      const ways = reported.ways(part.at, [...lying, { thing: both, only: null }]);
+      if (!ways) continue;
+      search.drop(part);
+      search.put({ ...both, at: part.at, lie: ways.at(-1)!, width: 0 });
+      return false;
+    }
+    return true;
   });
 }
 

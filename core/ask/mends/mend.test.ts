@@ -72,7 +72,7 @@ test('a cart 28 mm too tall for its place under a desk: the desk is raised, or t
   // Half of its depth stands under: out to the front by itself, or 30 mm of height.
   expect(mends[0]!.words).toBe('Raise Box desk by 30 mm, to 770 mm');
   expect(mends.every((m) => m.changes.every((c) => c.id === 'cart' || !('set' in c) || !('x' in c.set)))).toBe(true);
-  // At a desk that is just right for who sits there, it is the cart that is made lower.
+  // At a desk that is just right for its sitter, it is the cart that is made lower.
   const low = having(plan, ...seatRows('s', 2000, 900, { unit: 'desk' }, { stature: 1650 }));
   const works = having(low, set('units', 'desk', { height: 710 }), set('units', 'cart', { height: 708 }));
   expect(evaluate(works).findings.map((x) => x.code)).toContain('too tall to stand under');

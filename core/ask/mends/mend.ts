@@ -28,7 +28,7 @@ function checksFor(code: string): ReadonlyArray<(plan: Plan) => Finding[]> {
 const LITTLE = 300;
 
 /**
- * Ways to mend a finding, the one that asks least first; at most one of each kind: moving, another size, changing places.
+ * Mends for a finding, the one that asks least first; at most one of each kind: moving, another size, changing places.
  * In each the finding is gone from the whole Report, and there is no finding that was not there.
  * @param known all findings of the plan's Report
  * @returns yields between tries, which take up to half a second each

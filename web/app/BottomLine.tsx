@@ -20,7 +20,7 @@ export function BottomLine() {
   return (
     <footer className="noprint flex h-11 shrink-0 items-center justify-between gap-x-6 bg-deep px-4 whitespace-nowrap text-ondeep md:px-6 short:h-9">
       {today && planned && (
-        <div role="group" aria-label="A week in the room" className="flex shrink-0 items-center gap-x-6">
+        <div role="group" aria-label="A week in the room" className="flex min-w-0 items-center gap-x-6">
           <span className="hidden opacity-80 2xl:inline">A week in the room</span>
           {today.placed > 0 && !(partly && planned.placed > 0) && (
             <Figure
@@ -45,9 +45,11 @@ export function BottomLine() {
             <span className="opacity-80">nothing placed yet</span>
           )}
           {partly && today.placed > 0 && planned.placed > 0 && compared.supplies > 0 && (
-            <span className="hidden xl:inline" title="Only what stays in the room and is noted today can be compared">
-              the same {compared.supplies} things: {minutes(compared.today)} min now, {minutes(compared.planned)} as
-              planned
+            <span
+              className="hidden min-w-0 truncate xl:inline"
+              title={`The same ${compared.supplies} things, minutes now and as planned: only what stays in the room and is noted today can be compared`}
+            >
+              the same {compared.supplies} things: {minutes(compared.today)} to {minutes(compared.planned)} min
             </span>
           )}
         </div>
@@ -63,14 +65,15 @@ export function BottomLine() {
           </b>{' '}
           places can be named
           {report.names.planned.cost && report.names.planned.cost.minutes > 0.05 && (
-            <span className="hidden opacity-80 xl:inline">
+            <span className="hidden opacity-80 2xl:inline">
               {' '}
               · names cost {report.names.planned.cost.minutes.toFixed(1)} min
             </span>
           )}
         </Link>
       )}
-      <Said grows="up" className="h-full grow" />
+      {/* However much the figures say: what is said has its room. */}
+      <Said grows="up" className="h-full min-w-72 grow max-lg:min-w-0" />
       <div className="flex shrink-0 gap-5">
         <StillOpen />
       </div>
@@ -136,7 +139,7 @@ export function WeekInShort() {
 function Figure({ week, word, title, about = 0 }: { week: Week; word: string; title: string; about?: number }) {
   return (
     <Popover.Root>
-      <Popover.Trigger className="rounded px-1 hover:underline">
+      <Popover.Trigger className="shrink-0 rounded px-1 hover:underline">
         {about > 0 && <span aria-hidden="true">≈ </span>}
         <b className="font-serif text-xl">{minutes(week.minutes)}</b> min {word}
       </Popover.Trigger>

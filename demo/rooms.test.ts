@@ -33,7 +33,7 @@ describe.each(Object.keys(ROOMS))('%s', (key) => {
   const empty = sampleRoom(key);
   const plan = applyChanges(
     empty,
-    changesTo(empty, solveAll(empty, { seed: 1, ...(LONG_RUN ? {} : { moves: 3500 }) })),
+    changesTo(empty, solveAll(empty, { seed: 1, ...(LONG_RUN ? {} : { moves: 800 }) })),
   ).plan;
   const report = evaluate(plan);
   const scene = sceneOf(plan);

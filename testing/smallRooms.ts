@@ -124,17 +124,22 @@ export function cheapestPlan(plan: Plan): { minutes: number; best: Plan } {
     ...{ unit: c.unit, slot: c.slot, container: c.container, count: supplies[i]!.count },
     ...{ orientation: null, pinned: false, spare: false, part: null, returns: null },
   });
-  const judged = scene.compartments.map((c) =>
-    Array.from({ length: 1 << supplies.length }, (_, set) => {
+  const judged = scene.compartments.map((c) => {
+    let refused = 0;
+    return Array.from({ length: 1 << supplies.length }, (_, set) => {
+      // What is refused by itself, and that comes first, is refused beside others, too.
+      if (set & refused) return null;
       const own = supplies.map((_, i) => i).filter((i) => set & (1 << i));
       const rows = own.map((i) => row(i, c));
       const fake = { ...plan, placements: Object.fromEntries(rows.map((p) => [p.id, p])) };
       const here = { ...scene, plan: fake };
       const list = contentsOf(here, 'planned').get(c.id) ?? [];
       const { placements } = packPlace(here, c, list, 'planned', new Map(), layPlace(here, c, list, 'planned'));
-      return accepted(placements) ? placements.reduce((sum, p) => sum + p.minutesPerWeek + p.penaltyMinutes, 0) : null;
-    }),
-  );
+      if (accepted(placements)) return placements.reduce((sum, p) => sum + p.minutesPerWeek + p.penaltyMinutes, 0);
+      if (own.length === 1) refused |= set;
+      return null;
+    });
+  });
   const hunted = supplies.map((s) => (fetchesAWeek(scene, s.id) * scene.constants.hunt) / 60);
   let best: { minutes: number; at: number[] } = { minutes: Infinity, at: [] };
   const go = (i: number, at: readonly number[]): void => {

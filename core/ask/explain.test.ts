@@ -15,7 +15,7 @@ const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.me
 if (!read.ok) throw new Error(read.findings[0]!.message);
 const demo = read.plan;
 /** So many moves for each part are a plan that is good enough to be asked about. */
-const MOVES = runs(400, 5000);
+const MOVES = runs(60, 5000);
 let kinds: Plan | null = null;
 /** The demo sorted by kind. */
 function byKind(): Plan {

@@ -114,7 +114,7 @@ describe('why here names true reasons', () => {
       demo,
       uses.map((u) => set('uses', u.id, { fetches: 0 })),
     ).plan;
-    const again = applyChanges(unused, changesTo(unused, solveAll(unused, { seed: 1, moves: 200 }))).plan;
+    const again = applyChanges(unused, changesTo(unused, solveAll(unused, { seed: 1, moves: 30 }))).plan;
     const next = evaluate(again);
     const moved = Object.values(next.placements).find((p) => p.arrangement === 'planned' && p.supply === often.supply)!;
     expect(moved.compartment).not.toBe(often.compartment);

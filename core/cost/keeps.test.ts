@@ -18,7 +18,7 @@ const keep = (unit: string, slot: string, more: object): Change =>
     litres: null,
     ...more,
   });
-const filled = (plan: Plan) => applyChanges(plan, changesTo(plan, solveAll(plan, { seed: 1, moves: 20 }))).plan;
+const filled = (plan: Plan) => applyChanges(plan, changesTo(plan, solveAll(plan, { seed: 1, moves: 8 }))).plan;
 const linesIn = (plan: Plan, unit: string, slot: string) =>
   Object.values(plan.placements).filter(
     (p) => p.arrangement === 'planned' && p.unit === unit && p.slot === slot && p.container === null,

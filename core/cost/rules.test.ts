@@ -67,7 +67,7 @@ test('the demo, placed anew, uses containers that are planned and leaves todayâ€
     ...demo,
     placements: Object.fromEntries(Object.entries(demo.placements).filter(([, p]) => p.arrangement === 'today')),
   };
-  const solution = solveAll(bare, { seed: 2, moves: 60 });
+  const solution = solveAll(bare, { seed: 2, moves: 15 });
   const placed = applyChanges(bare, changesTo(bare, solution)).plan;
   const used = new Set(solution.placements.flatMap((p) => (p.container === null ? [] : [p.container])));
   for (const id of used) expect(demo.containers[id]!.arrangement).toBe('planned');

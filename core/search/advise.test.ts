@@ -16,7 +16,7 @@ if (!read.ok) throw new Error(read.findings[0]!.message);
 const demo = read.plan;
 const ideas = ideasFor(demo, UNIT_TYPES);
 /** A few kinds of furniture are enough to see what is said of them. */
-const some = new Set(Object.keys(demo.supplies).filter((_, i) => i % runs(8, 1) === 0));
+const some = new Set(Object.keys(demo.supplies).filter((_, i) => i % runs(16, 1) === 0));
 const keep = <T extends { supply: string }>(rows: Readonly<Record<string, T>>) =>
   Object.fromEntries(Object.entries(rows).filter(([, row]) => some.has(row.supply)));
 /** A part of what is owned is enough for the figures. */

@@ -11,8 +11,8 @@ import type { Reported } from './reported.ts';
 const TRIES = 400;
 /** Less than that is no gain, s a week. */
 const LEAST = 0.05;
-/** With so few parts all pairs of them are tried, each in the place of the other; so often all of it is gone through. */
-const FEW = 25;
+/** With so few parts and places, the one times the other, all pairs of parts are tried, each in the place of the other; so often all of it is gone through. */
+const FEW = 300;
 const ROUNDS = 4;
 /** Of few parts moves are tried, too, that cost so much more as the search reckons, s a week: the Report may see it otherwise. */
 const SLACK = 60;
@@ -161,7 +161,7 @@ export function* judge(
     for (const at of there) known.delete(at);
     return true;
   };
-  const few = order.length <= FEW;
+  const few = order.length * scene.compartments.length <= FEW;
   const promising = few ? SLACK : -LEAST;
   for (let round = 0, better = true; better && round < ROUNDS; round++) {
     better = false;

@@ -125,7 +125,7 @@ test('property: never over capacity, never a broken lock, never a lost piece; th
       inspect(plan, solution);
       expect(solveAll(plan, { seed, moves: 150 })).toEqual(solution);
     }),
-    { numRuns: runs(25, 3000) },
+    { numRuns: runs(12, 3000) },
   );
 });
 

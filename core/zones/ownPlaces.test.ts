@@ -13,7 +13,7 @@ const demo = demoPlan();
 let next = 0;
 const newId = () => `own${next++}`;
 const having = (...changes: Change[]) => applyChanges(demo, changes).plan;
-const filled = (plan: Plan) => applyChanges(plan, changesTo(plan, solveAll(plan, { seed: 1, moves: 60 }))).plan;
+const filled = (plan: Plan) => applyChanges(plan, changesTo(plan, solveAll(plan, { seed: 1, moves: 20 }))).plan;
 const planned = (plan: Plan) => Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
 
 test('what has no kind goes to the place kept for odds and ends, up to its bound, and nothing else does', () => {

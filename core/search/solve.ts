@@ -361,16 +361,23 @@ function total(search: Filling, unplaced: readonly Left[]): number {
 
 function asPlacements(scene: Scene, parts: readonly Part[], pinned: readonly Placement[]): Placement[] {
   const used = new Set(pinned.map((p) => p.id));
-  // What stays where it is planned keeps its part of a divided place.
-  const partOf = new Map<string, number | null>();
+  // What stays where it is planned stays the same placement, and keeps its part of a divided place.
+  const stays = new Map<string, Placement>();
   for (const p of Object.values(scene.plan.placements))
     if (p.arrangement === 'today') used.add(p.id);
-    else if (p.part !== null) partOf.set(`${p.supply} ${compartmentId(p)} ${p.spare}`, p.part);
-  return parts.map((part) => {
+    else if (!used.has(p.id)) stays.set(`${p.supply} ${compartmentId(p)} ${p.spare}`, p);
+  const same = parts.map((part) => {
+    const key = `${part.supply.id} ${scene.compartments[part.at]!.id} ${part.spare}`;
+    const p = stays.get(key);
+    stays.delete(key);
+    if (p) used.add(p.id);
+    return p;
+  });
+  return parts.map((part, i) => {
     const c = scene.compartments[part.at]!;
     let n = 1;
-    while (used.has(placedId(part.supply.id, n))) n++;
-    const id = placedId(part.supply.id, n);
+    while (!same[i] && used.has(placedId(part.supply.id, n))) n++;
+    const id = same[i]?.id ?? placedId(part.supply.id, n);
     used.add(id);
     return {
       id,
@@ -381,7 +388,7 @@ function asPlacements(scene: Scene, parts: readonly Part[], pinned: readonly Pla
       container: c.container,
       count: part.count,
       orientation: part.lie.orientation,
-      part: partOf.get(`${part.supply.id} ${c.id} ${part.spare}`) ?? null,
+      part: same[i]?.part ?? null,
       pinned: false,
       spare: part.spare,
       returns: null,

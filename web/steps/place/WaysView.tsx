@@ -16,7 +16,7 @@ import type { Order } from '@heronstone/core/cost/sorting.ts';
 import { holdsFor, sortingBy, takeWay, type Sorted } from '@heronstone/core/search/ways.ts';
 import { cancelSearch, fillRoom, lookAtWays, useSearching } from '../../state/searching.ts';
 import { commit } from '../../state/plan.ts';
-import { notice, setArrangement, useStore } from '../../state/state.ts';
+import { notice, select, setArrangement, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';
 import { columnsIn } from './columns.ts';
@@ -114,6 +114,8 @@ export function WaysView({ onShow }: { onShow: () => void }) {
           disabled={running !== null}
           onClick={() => {
             onShow();
+            // How far it is, and the way to stop it, are beside the whole room.
+            select(null);
             void fillRoom({ kind: 'room' });
           }}
         >

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { boxUnit, having, rectangle, unitRow } from '@heronstone/testing/rooms.ts';
+import { boxUnit, having, rectangle, seatRows, unitRow } from '@heronstone/testing/rooms.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import { set, setMeta } from '../model/change.ts';
 import { shiftUnits } from '../room/arrange.ts';
 import { inMode } from '../room/standing.ts';
-import { dragUnits, idleSeatsOf, onGrid, turnUnit } from './furniture.ts';
+import { dragUnits, idleSeatsOf, onGrid, placeAt, turnUnit } from './furniture.ts';
 
 const plan = having(
   rectangle(6000, 4000),
@@ -130,4 +130,20 @@ test('with a table go the seats at which nothing is done, not those at which wor
   );
   expect(idleSeatsOf(plan, 't').map((s) => s.id)).toEqual(['b']);
   expect(idleSeatsOf(plan, 'nothing')).toEqual([]);
+});
+
+test('a table whose place is typed stands exactly there, and its seat and what stands on it go along', () => {
+  const plan = having(
+    rectangle(4000, 3000),
+    unitRow(boxUnit('desk', 1000, 1000, 1200, 700, { kind: 'table', tiers: [], height: 740 })),
+    unitRow(boxUnit('set', 800, 850, 300, 200, { kind: 'drawer unit', tiers: [80], height: 150, bottom: 740 })),
+    ...seatRows('s', 1000, 1600, { unit: 'desk' }),
+  );
+  // 1/64 in is typed, and stays.
+  const after = having(plan, ...placeAt(plan, 'desk', { x: 1000 + 25.4 / 64 + 500 }));
+  expect(after.units.desk).toMatchObject({ x: 1500.396875, y: 1000 });
+  expect([after.stations.s!.x, after.stations.s!.y]).toEqual([1500.4, 1600]);
+  expect([after.units.set!.x, after.units.set!.y]).toEqual([1300.4, 850]);
+  const turned = having(plan, ...placeAt(plan, 'desk', { turn: 90 }));
+  expect([turned.stations.s!.x, turned.stations.s!.y, turned.stations.s!.facing]).toEqual([400, 1000, 90]);
 });

@@ -1,5 +1,5 @@
 /** What moving and turning furniture by hand changes: what stands on a piece and its seats go along, and a mode has spots of its own. */
-import type { Change } from '../model/change.ts';
+import { set, type Change } from '../model/change.ts';
 import type { Plan, Station, Unit } from '../model/plan.ts';
 import { footprint } from '../furniture/footprint.ts';
 import { STEP } from '../model/measure.ts';
@@ -53,6 +53,13 @@ export function dragUnits(
   const taken = new Set(moved.map((c) => c.id));
   const others = also.filter((other) => other !== id && !taken.has(other));
   return [...moved, ...shiftUnits(plan, others, end.x - rest.x, end.y - rest.y, mode).filter((c) => !taken.has(c.id))];
+}
+
+/** Changes for a typed position or turn, which stays as typed; what stands on the unit, and its seats, go along. */
+export function placeAt(plan: Plan, id: string, columns: Partial<Pick<Unit, 'x' | 'y' | 'turn'>>): Change[] {
+  const unit = plan.units[id]!;
+  const along = putDown(plan, unit, { x: unit.x, y: unit.y, turn: unit.turn, ...columns }, '');
+  return [set('units', id, columns), ...along.filter((c) => c.id !== id)];
 }
 
 /** Changes that turn a unit about its middle; none for one that is locked or stands in another. */

@@ -259,21 +259,22 @@ function checkUnits(plan: Plan): Finding[] {
         continue;
       }
       const [mover, stays] = easier(unit, other) ? [unit, other] : [other, unit];
-      const by = Math.min(depth, high);
-      if (by > TOLERANCE)
-        findings.push(
-          error(
-            'overlap',
-            'units',
-            mover.id,
-            'x',
-            `${mover.name} and ${stays.name} overlap by ${say(Math.ceil(by))}.`,
-            `at least ${say(Math.ceil(by))} apart`,
-            [mover.x, mover.y],
-            by,
-            [{ table: 'units', id: stays.id }],
-          ),
-        );
+      // What stands on the floor only moves sideways; what does not can also be lifted over the other, or let down under it.
+      const lift = Math.min(a.top - b.bottom, b.top - a.bottom);
+      const by = unit.bottom > 0 || other.bottom > 0 ? Math.min(depth, lift) : depth;
+      findings.push(
+        error(
+          'overlap',
+          'units',
+          mover.id,
+          'x',
+          `${mover.name} and ${stays.name} overlap by ${say(Math.ceil(by))}.`,
+          `at least ${say(Math.ceil(by))} apart`,
+          [mover.x, mover.y],
+          by,
+          [{ table: 'units', id: stays.id }],
+        ),
+      );
     }
   });
   return findings;

@@ -1,6 +1,7 @@
 import { runs } from '@heronstone/testing/runs.ts';
 import { standing } from '../../room/standing.ts';
 import fc from 'fast-check';
+import { boxUnit, having, rectangle, unitRow } from '@heronstone/testing/rooms.ts';
 import { randomPlan, unitShape } from '@heronstone/testing/randomPlan.ts';
 import { footprint, inRoom } from '../../furniture/footprint.ts';
 import { applyChanges, set } from '../../model/change.ts';
@@ -123,6 +124,24 @@ describe('what is wrong with a room', () => {
       set('openings', 'o2', opening({ id: 'o2', offset: 1600 })),
     ]).plan;
     expect(checkRoom(plan)).toMatchObject([{ code: 'openings overlap', by: 100 }]);
+  });
+
+  test('two tables overlap by what has to be slid, not by the thickness of their tops; what hangs may be lifted', () => {
+    const table: Partial<Unit> = { kind: 'table', tiers: [], height: 740, board: 30 };
+    const plan = having(
+      rectangle(4000, 3000),
+      unitRow(boxUnit('a', 1000, 400, 1200, 700, table)),
+      unitRow(boxUnit('b', 2000, 500, 1200, 700, table)),
+    );
+    // 600 + 600 - 1,000 mm beside each other, 700 - 100 mm behind.
+    expect(checkRoom(plan)).toMatchObject([{ code: 'overlap', by: 200 }]);
+    // A board from 700 mm on hangs 40 mm into a cupboard of 740 mm.
+    const hung = having(
+      rectangle(4000, 3000),
+      unitRow(boxUnit('a', 1000, 200, 1200, 400, { height: 740 })),
+      unitRow(boxUnit('b', 1000, 100, 800, 200, { kind: 'cabinet', height: 600, bottom: 700 })),
+    );
+    expect(checkRoom(hung).find((f) => f.code === 'overlap')).toMatchObject({ by: 40 });
   });
 
   test('a unit taller than the room, outside it, and two in the same place', () => {

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { isAbout } from '@heronstone/core/model/finding.ts';
 import { compartmentsOf } from '@heronstone/core/furniture/compartments.ts';
 import { freeOpenings, insertAgain } from '@heronstone/core/gestures/again.ts';
+import { placeAt } from '@heronstone/core/gestures/furniture.ts';
 import { seatBefore } from '@heronstone/core/gestures/newUnit.ts';
 import { hangOnDoor, leavesFor, mountsFor, putOn, takeDown } from '@heronstone/core/gestures/hang.ts';
 import { isMount, onLeaf } from '@heronstone/core/furniture/mounts.ts';
@@ -176,6 +177,8 @@ function Standing({ unit, plan }: { unit: Unit; plan: Plan }) {
   const compartments = useStore((s) => s.report?.compartments);
   const change = (what: string, columns: Partial<Unit>) =>
     commit(`${what} of ${unit.name}`, [set('units', unit.id, columns)]);
+  const place = (what: string, columns: Parameters<typeof placeAt>[2]) =>
+    commit(`${what} of ${unit.name}`, placeAt(plan, unit.id, columns));
   const walls = wallsOf(plan);
   // Without a wall on that side (a unit outside the room) positions count from the first corner.
   const left = gapTo(unit, walls, 'west') ?? unit.x - unit.width / 2;
@@ -273,7 +276,7 @@ function Standing({ unit, plan }: { unit: Unit; plan: Plan }) {
             value={left}
             least={-50_000}
             most={50_000}
-            onSet={(mm) => change('Place', { x: unit.x + mm - left })}
+            onSet={(mm) => place('Place', { x: unit.x + mm - left })}
           />
           <LengthField
             label="From the north wall"
@@ -281,14 +284,14 @@ function Standing({ unit, plan }: { unit: Unit; plan: Plan }) {
             value={top}
             least={-50_000}
             most={50_000}
-            onSet={(mm) => change('Place', { y: unit.y + mm - top })}
+            onSet={(mm) => place('Place', { y: unit.y + mm - top })}
           />
           <NumberField
             label="Turned, degrees"
             value={unit.turn}
             least={-360}
             most={360}
-            onSet={(turn) => change('Turn', { turn })}
+            onSet={(turn) => place('Turn', { turn })}
           />
           {overTheFloor}
           <Choice

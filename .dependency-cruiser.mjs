@@ -22,6 +22,8 @@ export const LAYERS = [
   ],
   ...['gestures', 'entry', 'changeover', 'find', 'upkeep', 'formats'],
 ];
+/** The layers of the window from the bottom up. */
+export const WEB_LAYERS = ['sync', 'engine', 'state', 'ui', 'drawings', 'parts', 'steps', 'app'];
 /** Workspaces and folders beside core: what each may import of the others. */
 const MAY = {
   core: [],
@@ -34,15 +36,16 @@ const MAY = {
   demo: ['core', 'library'],
 };
 const TEST = '\\.(test|spec)\\.tsx?$|^core/checks/';
-const LAYER = (name) => `^core/${name}/`;
 
-const upward = LAYERS.slice(0, -1).map((layer, i) => ({
-  name: `${layer}-is-below`,
-  comment: `core/${layer}/ knows nothing of the layers above it (docs/architecture.md).`,
-  severity: 'error',
-  from: { path: LAYER(layer), pathNot: TEST },
-  to: { path: `^core/(${LAYERS.slice(i + 1).join('|')})/` },
-}));
+/** No arrow up: one rule for each layer but the highest. */
+const upward = (folder, layers) =>
+  layers.slice(0, -1).map((layer, i) => ({
+    name: `${layer}-is-below`,
+    comment: `${folder}/${layer}/ knows nothing of the layers above it (docs/architecture.md).`,
+    severity: 'error',
+    from: { path: `^${folder}/${layer}/`, pathNot: TEST },
+    to: { path: `^${folder}/(${layers.slice(i + 1).join('|')})/` },
+  }));
 const sideways = Object.entries(MAY).map(([folder, may]) => ({
   name: `${folder}-reaches-${may.join('-and-') || 'nothing'}`,
   comment: `${folder}/ imports only from ${[folder, ...may].join(', ')}.`,
@@ -69,7 +72,15 @@ export default {
       from: { path: '^(core|library|testing|server|cli|web)/', pathNot: TEST },
       to: { dependencyTypes: ['npm-no-pkg', 'npm-unknown'] },
     },
-    ...upward,
+    {
+      name: 'steps-apart',
+      comment: 'What several steps share stands in web/parts/.',
+      severity: 'error',
+      from: { path: '^web/steps/([^/]+)/', pathNot: TEST },
+      to: { path: '^web/steps/', pathNot: '^web/steps/$1/' },
+    },
+    ...upward('core', LAYERS),
+    ...upward('web', WEB_LAYERS),
     ...sideways,
   ],
   options: {

@@ -4,7 +4,7 @@ import { Printer } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { engine } from '../engine/client.ts';
-import { useAsked } from '../engine/useAsked.ts';
+import { useAsked } from '../state/useAsked.ts';
 import { notice, stationOf, useStore } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
 import { Choice } from '../ui/Field.tsx';

@@ -5,7 +5,7 @@ import type { Photo } from '@heronstone/core/model/plan.ts';
 import { api } from '../sync/api.ts';
 import { commit } from './plan.ts';
 import { notice, useStore } from './state.ts';
-import { today } from '../ui/today.ts';
+import { today } from './today.ts';
 
 /** A file larger than this is not opened at all, bytes. */
 const MOST_BYTES = 30_000_000;

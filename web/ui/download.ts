@@ -1,7 +1,9 @@
 /** Hands a file to the browser to be kept. */
 export function download(content: string | Uint8Array, name: string, type: string): void {
   const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([content as BlobPart], { type }));
+  link.href = URL.createObjectURL(
+    new Blob([content as BlobPart], { type: typeof content === 'string' ? `${type};charset=utf-8` : type }),
+  );
   link.download = name;
   link.click();
   setTimeout(() => URL.revokeObjectURL(link.href), 10_000);

@@ -14,13 +14,13 @@ import {
 import { putKit } from '@heronstone/core/gestures/kits.ts';
 import { formatLength, howMany } from '@heronstone/core/model/measure.ts';
 import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
+import { useAsked } from '../../state/useAsked.ts';
 import { removeRows } from '../../state/removing.ts';
 import { commit } from '../../state/plan.ts';
 import { newId, select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Heading } from '../../ui/Field.tsx';
-import { DoneOrRemove, Problems, RowForm } from '../../ui/RowForm.tsx';
+import { DoneOrRemove, Problems, RowForm } from '../../parts/RowForm.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 
 /** What is planned in a kit's box. */

@@ -5,7 +5,7 @@ import { howMany } from '@heronstone/core/model/measure.ts';
 import { nameIn, ownedOf, STARTERS } from '@heronstone/library/starter.ts';
 import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
-import { QuickEntry } from '../sort/QuickEntry.tsx';
+import { QuickEntry } from '../../parts/QuickEntry.tsx';
 import type { Question } from './question.ts';
 
 /** How many of a list are ticked to begin with: what is used most. */

@@ -4,12 +4,12 @@ import { set } from '@heronstone/core/model/change.ts';
 import { openSpare } from '@heronstone/core/upkeep/entering.ts';
 import { logLine, usedOf } from '@heronstone/core/model/log.ts';
 import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
+import { useAsked } from '../../state/useAsked.ts';
 import { commit } from '../../state/plan.ts';
 import { newId, notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
-import { today } from '../../ui/today.ts';
+import { today } from '../../state/today.ts';
 
 export function AboutFound({ supply, onFind }: { supply: string; onFind: (words: string) => void }) {
   const plan = useStore((s) => s.plan)!;

@@ -13,7 +13,7 @@ import { PullView } from './PullView.tsx';
 import { ScanButton } from './ScanButton.tsx';
 import { TimeIt } from './TimeIt.tsx';
 import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
+import { useAsked } from '../../state/useAsked.ts';
 import { seatOf, setArrangement, useStore } from '../../state/state.ts';
 import { useRoving } from '../../ui/roving.ts';
 import { TabPanel, TabTitles, Tabs } from '../../ui/Tabs.tsx';

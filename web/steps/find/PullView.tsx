@@ -8,12 +8,12 @@ import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { logLine } from '@heronstone/core/model/log.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
+import { useAsked } from '../../state/useAsked.ts';
 import { commit } from '../../state/plan.ts';
 import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';
-import { today } from '../../ui/today.ts';
+import { today } from '../../state/today.ts';
 import { Segments } from '../../ui/Segments.tsx';
 
 export function PullView() {

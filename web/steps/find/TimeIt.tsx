@@ -6,12 +6,12 @@ import { MOTION_WORD, MOTIONS } from '@heronstone/core/fetch/elements.ts';
 import { keepFactors } from '@heronstone/core/ask/timeStudy.ts';
 import { remove, set, setMeta } from '@heronstone/core/model/change.ts';
 import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
+import { useAsked } from '../../state/useAsked.ts';
 import { commit } from '../../state/plan.ts';
 import { newId, notice, personOf, stationOf, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
-import { today } from '../../ui/today.ts';
+import { today } from '../../state/today.ts';
 
 /** @param supply what was looked for, when it was a supply */
 export function TimeIt({ compartment, supply }: { compartment: CompartmentReport; supply: string | null }) {

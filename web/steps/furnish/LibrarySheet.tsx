@@ -15,7 +15,7 @@ import { Heading } from '../../ui/Field.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { TypePicture } from '../../drawings/TypePicture.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
-import { FindingLine } from './FindingLine.tsx';
+import { FindingLine } from '../../parts/FindingLine.tsx';
 import { addUnit } from './addUnit.ts';
 
 /** What a cabinet of one's own starts from. */

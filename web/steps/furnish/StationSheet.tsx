@@ -12,7 +12,7 @@ import { newId, select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Fact, Heading, LengthField, NumberField, TextField } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
-import { FindingLine } from './FindingLine.tsx';
+import { FindingLine } from '../../parts/FindingLine.tsx';
 
 export function StationSheet({ station, plan }: { station: Station; plan: Plan }) {
   const system = plan.meta.units;

@@ -19,7 +19,7 @@ import { commit } from '../../state/plan.ts';
 import { useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, LengthField } from '../../ui/Field.tsx';
-import { RowForm, type FieldSpec } from '../../ui/RowForm.tsx';
+import { RowForm, type FieldSpec } from '../../parts/RowForm.tsx';
 
 const TIER_LABEL: Partial<Record<Unit['kind'], string>> = {
   'drawer unit': 'Inside heights of the drawers, from the top',

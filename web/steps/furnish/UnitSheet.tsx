@@ -19,9 +19,9 @@ import { commit } from '../../state/plan.ts';
 import { newId, notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Fact, Heading, LengthField, NumberField, TextField } from '../../ui/Field.tsx';
-import { RowForm } from '../../ui/RowForm.tsx';
+import { RowForm } from '../../parts/RowForm.tsx';
 import { Folded, Sheet } from '../../ui/Sheet.tsx';
-import { FindingLine } from './FindingLine.tsx';
+import { FindingLine } from '../../parts/FindingLine.tsx';
 import { UnitInside } from './UnitInside.tsx';
 
 export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {

@@ -12,7 +12,7 @@ import { commit } from '../../state/plan.ts';
 import { notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
-import { today } from '../../ui/today.ts';
+import { today } from '../../state/today.ts';
 
 const Curve = lazy(() => import('../../ui/Curve.tsx'));
 

@@ -5,13 +5,13 @@ import { setMeta } from '@heronstone/core/model/change.ts';
 import { REVIEWS, REVIEW_WORDS, type Proposal, type ReviewLine } from '@heronstone/core/upkeep/review.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
+import { useAsked } from '../../state/useAsked.ts';
 import { commit } from '../../state/plan.ts';
 import { notice, useStore } from '../../state/state.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, NumberField } from '../../ui/Field.tsx';
-import { today } from '../../ui/today.ts';
+import { today } from '../../state/today.ts';
 
 export function ReviewView() {
   const plan = useStore((s) => s.plan)!;

@@ -10,7 +10,7 @@ import { newId, notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';
 import { download } from '../../ui/download.ts';
-import { today } from '../../ui/today.ts';
+import { today } from '../../state/today.ts';
 
 export function SeasonsView() {
   const plan = useStore((s) => s.plan)!;

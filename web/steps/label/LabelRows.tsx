@@ -6,7 +6,7 @@ import { commit } from '../../state/plan.ts';
 import { useStore } from '../../state/state.ts';
 import { Choice, TextField } from '../../ui/Field.tsx';
 import { labelId } from './printed.ts';
-import { today } from '../../ui/today.ts';
+import { today } from '../../state/today.ts';
 
 export function LabelRows() {
   const plan = useStore((s) => s.plan)!;

@@ -4,7 +4,7 @@ import { labelRow, type Label } from '@heronstone/core/formats/labels.ts';
 import { settleParts } from '@heronstone/core/gestures/settleParts.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
-import { today } from '../../ui/today.ts';
+import { today } from '../../state/today.ts';
 import type { Report } from '@heronstone/core/report/evaluate.ts';
 
 /** The id of a new label of a place. */

@@ -1,6 +1,6 @@
 import { type LabelOptions } from '@heronstone/core/formats/labels.ts';
 import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
+import { useAsked } from '../../state/useAsked.ts';
 import { useStore } from '../../state/state.ts';
 import type { ThisTime } from './LabelSettings.tsx';
 

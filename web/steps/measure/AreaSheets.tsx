@@ -3,9 +3,9 @@ import { isAbout } from '@heronstone/core/model/finding.ts';
 import { byName, type Area, type Elsewhere, type Overhead, type Plan } from '@heronstone/core/model/plan.ts';
 import { removeRows } from '../../state/removing.ts';
 import { useStore } from '../../state/state.ts';
-import { DoneOrRemove, Problems, RowForm, type FieldSpec } from '../../ui/RowForm.tsx';
+import { DoneOrRemove, Problems, RowForm, type FieldSpec } from '../../parts/RowForm.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
-import { FindingLine } from '../furnish/FindingLine.tsx';
+import { FindingLine } from '../../parts/FindingLine.tsx';
 import { wallChoice } from './WallSheets.tsx';
 
 const PLACE = { least: -50_000, most: 50_000 } as const;

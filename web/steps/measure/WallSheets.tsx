@@ -4,7 +4,7 @@ import { formatLength } from '@heronstone/core/model/measure.ts';
 import { KEEP_CLEAR, usualClear } from '@heronstone/core/room/clearance.ts';
 import { wallsOf } from '@heronstone/core/room/walls.ts';
 import { removeRows } from '../../state/removing.ts';
-import { DoneOrRemove, Problems, RowForm, type FieldSpec } from '../../ui/RowForm.tsx';
+import { DoneOrRemove, Problems, RowForm, type FieldSpec } from '../../parts/RowForm.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 
 /** The walls, for choosing one. */

@@ -18,7 +18,7 @@ import { Fact, NumberField } from '../../ui/Field.tsx';
 import { NextStep, Sheet } from '../../ui/Sheet.tsx';
 import { OtherWays } from './OtherWays.tsx';
 import { minutesWords, RoundLines } from './RoundLines.tsx';
-import { today } from '../../ui/today.ts';
+import { today } from '../../state/today.ts';
 
 const begunKey = (id: string) => `heronstone.sitting.${id}`;
 

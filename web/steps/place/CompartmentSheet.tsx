@@ -12,16 +12,16 @@ import { commit } from '../../state/plan.ts';
 import { personOf, seatOf, select, stationOf, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact, Heading } from '../../ui/Field.tsx';
-import { Photos } from '../../ui/Photos.tsx';
+import { Photos } from '../../parts/Photos.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
+import { useAsked } from '../../state/useAsked.ts';
 import { Dialog } from '../../ui/Dialog.tsx';
-import { Elements } from '../../ui/Elements.tsx';
+import { Elements } from '../../parts/Elements.tsx';
 import { FetchPlay } from './FetchPlay.tsx';
-import { KeptFor } from './KeptFor.tsx';
+import { KeptFor } from '../../parts/KeptFor.tsx';
 import { WholePlace } from './WholePlace.tsx';
-import { AdviceDialog } from '../sort/AdviceDialog.tsx';
+import { AdviceDialog } from '../../parts/AdviceDialog.tsx';
 
 /** A chosen drawer, shelf or cubby: how it is reached and what lies in it. */
 export function CompartmentSheet({

@@ -10,7 +10,7 @@ import { closed } from '../../drawings/above/path.ts';
 import { drawnPlan, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
-import { howMuch } from '../../ui/Elements.tsx';
+import { howMuch } from '../../parts/Elements.tsx';
 
 interface Fetched {
   title: string;

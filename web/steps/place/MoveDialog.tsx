@@ -5,7 +5,7 @@ import type { Alternative } from '@heronstone/core/ask/alternatives.ts';
 import { compartmentId } from '@heronstone/core/scene/scene.ts';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
+import { useAsked } from '../../state/useAsked.ts';
 import type { Moving } from '../../state/held.ts';
 import { withFigures } from '../../state/figures.ts';
 import { useStore } from '../../state/state.ts';

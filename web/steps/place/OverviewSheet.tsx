@@ -11,7 +11,7 @@ import { useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact, NumberField } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
-import { FillPanel } from './FillPanel.tsx';
+import { FillPanel } from '../../parts/FillPanel.tsx';
 import { Warnings } from './Warnings.tsx';
 
 export function OverviewSheet({

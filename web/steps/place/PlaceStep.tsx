@@ -10,7 +10,7 @@ import type { MenuOf } from '../../drawings/ThingMenu.tsx';
 import { fillRoom } from '../../state/searching.ts';
 import { Menu, MenuLine } from '../../ui/Menu.tsx';
 import { intoSheet, NextStep } from '../../ui/Sheet.tsx';
-import { ContainerSheet } from '../sort/ContainerSheet.tsx';
+import { ContainerSheet } from '../../parts/ContainerSheet.tsx';
 import { CompartmentSheet } from './CompartmentSheet.tsx';
 import { ConstantsView } from './ConstantsView.tsx';
 import { Dragging } from './Dragging.tsx';

@@ -7,7 +7,7 @@ import { commit } from '../../state/plan.ts';
 import { select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { TERMS } from '../../ui/terms.ts';
-import { MendButtons } from '../furnish/FindingLine.tsx';
+import { MendButtons } from '../../parts/FindingLine.tsx';
 
 export function Warnings({ findings }: { findings: readonly Finding[] }) {
   const { first, folded, known } = foremost(findings);

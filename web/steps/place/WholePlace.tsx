@@ -3,7 +3,7 @@ import { GripVertical } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
 import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
+import { useAsked } from '../../state/useAsked.ts';
 import { fillRoom, useSearching } from '../../state/searching.ts';
 import { drags, type Contents } from '../../state/held.ts';
 import { useStore } from '../../state/state.ts';

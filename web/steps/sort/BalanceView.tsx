@@ -4,7 +4,7 @@ import { inMeasures } from '@heronstone/core/model/amounts.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
 import { amountWords, CLASS_WORDS, type ClassBalance } from '@heronstone/core/ask/balance.ts';
 import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
+import { useAsked } from '../../state/useAsked.ts';
 import { select, useStore } from '../../state/state.ts';
 
 /** What belongs to each class, for a person. */

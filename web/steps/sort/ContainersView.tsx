@@ -6,11 +6,11 @@ import { formatSize } from '@heronstone/core/model/measure.ts';
 import { byName, type ContainerShape } from '@heronstone/core/model/plan.ts';
 import { containerTypes } from '@heronstone/library/inInches.ts';
 import { Inside } from '../../drawings/Inside.tsx';
-import { saveText } from '../../state/saveText.ts';
 import { commit } from '../../state/plan.ts';
 import { newId, notice, select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
-import { AdviceDialog } from './AdviceDialog.tsx';
+import { download } from '../../ui/download.ts';
+import { AdviceDialog } from '../../parts/AdviceDialog.tsx';
 import { LabelledSelect } from '../../ui/Select.tsx';
 
 export function ContainersView() {
@@ -140,7 +140,7 @@ function ShoppingList() {
   const report = useStore((s) => s.report)!;
   const rows = shoppingRows(plan, report);
   const save = () => {
-    saveText('shopping-list.csv', writeShoppingCsv(plan, report), 'text/csv');
+    download(writeShoppingCsv(plan, report), 'shopping-list.csv', 'text/csv');
     notice('The list was saved as a CSV file.');
   };
   return (

@@ -5,7 +5,7 @@ import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
 import { formatSize, howMany } from '@heronstone/core/model/measure.ts';
 import { addSupplies } from '@heronstone/core/entry/supplies.ts';
 import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
+import { useAsked } from '../../state/useAsked.ts';
 import { commit } from '../../state/plan.ts';
 import { newId, notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';

@@ -8,9 +8,9 @@ import { formatSize } from '@heronstone/core/model/measure.ts';
 import { commit } from '../../state/plan.ts';
 import { select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Photos } from '../../ui/Photos.tsx';
+import { Photos } from '../../parts/Photos.tsx';
 import { NextStep } from '../../ui/Sheet.tsx';
-import { QuickEntry } from './QuickEntry.tsx';
+import { QuickEntry } from '../../parts/QuickEntry.tsx';
 import { Select } from '../../ui/Select.tsx';
 
 export function DrawerByDrawer() {

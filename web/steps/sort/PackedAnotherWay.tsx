@@ -6,7 +6,7 @@ import { countWords, FORM_FACTS, isRound } from '@heronstone/core/fit/forms.ts';
 import { formatLength, type UnitSystem, formatVolume } from '@heronstone/core/model/measure.ts';
 import { FORMS, type Supply } from '@heronstone/core/model/plan.ts';
 import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
+import { useAsked } from '../../state/useAsked.ts';
 import { commit } from '../../state/plan.ts';
 import { notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';

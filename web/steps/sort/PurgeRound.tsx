@@ -6,13 +6,13 @@ import { set } from '@heronstone/core/model/change.ts';
 import { formatArea, formatLength, formatMass, formatSize, formatVolume } from '@heronstone/core/model/measure.ts';
 import type { Decision, Supply } from '@heronstone/core/model/plan.ts';
 import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
+import { useAsked } from '../../state/useAsked.ts';
 import { commit } from '../../state/plan.ts';
 import { select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact } from '../../ui/Field.tsx';
 import { NextStep } from '../../ui/Sheet.tsx';
-import { today } from '../../ui/today.ts';
+import { today } from '../../state/today.ts';
 import { takesLetters } from '../../ui/keys.ts';
 
 /** Days that an undecided thing waits before it is asked for again. */

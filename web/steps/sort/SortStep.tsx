@@ -6,16 +6,16 @@ import { useSearchParams } from 'react-router';
 import { writeSuppliesCsv } from '@heronstone/core/formats/csv.ts';
 import { confirmed, guessesOf, isGuessed, isSizeUnknown } from '@heronstone/core/model/guessed.ts';
 import { commit } from '../../state/plan.ts';
-import { saveText } from '../../state/saveText.ts';
 import { useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
+import { download } from '../../ui/download.ts';
 import { BalanceView } from './BalanceView.tsx';
-import { ContainerSheet } from './ContainerSheet.tsx';
+import { ContainerSheet } from '../../parts/ContainerSheet.tsx';
 import { ContainersView } from './ContainersView.tsx';
 import { CsvDialog } from './CsvDialog.tsx';
 import { DrawerByDrawer } from './DrawerByDrawer.tsx';
 import { PurgeRound } from './PurgeRound.tsx';
-import { QuickEntry } from './QuickEntry.tsx';
+import { QuickEntry } from '../../parts/QuickEntry.tsx';
 import { StarterLists } from './StarterLists.tsx';
 import { SupplySheet } from './SupplySheet.tsx';
 import { SupplyTable } from './SupplyTable.tsx';
@@ -127,7 +127,7 @@ function ListView() {
         <h2 className="text-xl">{count === 0 ? 'Nothing in the list yet' : howMany(count, 'supply', 'supplies')}</h2>
         <div className="flex gap-2">
           <Button onClick={() => setCsv(true)}>Paste or open a table</Button>
-          <Button disabled={count === 0} onClick={() => saveText('supplies.csv', writeSuppliesCsv(plan), 'text/csv')}>
+          <Button disabled={count === 0} onClick={() => download(writeSuppliesCsv(plan), 'supplies.csv', 'text/csv')}>
             Save as CSV
           </Button>
         </div>

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import type { Supply } from '@heronstone/core/model/plan.ts';
 import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
+import { useAsked } from '../../state/useAsked.ts';
 import { select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { EveryPlace } from './EveryPlace.tsx';

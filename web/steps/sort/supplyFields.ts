@@ -2,7 +2,7 @@
 import { differs } from '@heronstone/core/fit/alike.ts';
 import { FORM_FACTS, isRound } from '@heronstone/core/fit/forms.ts';
 import { DECISIONS, STANDS, TRAITS, type Form, type Supply } from '@heronstone/core/model/plan.ts';
-import type { FieldSpec } from '../../ui/RowForm.tsx';
+import type { FieldSpec } from '../../parts/RowForm.tsx';
 
 /** Forms that lie on each other. */
 const STACKED: ReadonlySet<Form> = new Set(['sheets', 'pieces', 'long', 'rolls', 'bottles', 'set']);

@@ -11,7 +11,7 @@ import { useStore } from '../../state/state.ts';
 import { useSearching } from '../../state/searching.ts';
 import { fillByHomes, mergeHomes, nameHome, setHome } from '../../state/zones.ts';
 import { Button } from '../../ui/Button.tsx';
-import { FillPanel } from '../place/FillPanel.tsx';
+import { FillPanel } from '../../parts/FillPanel.tsx';
 import { Collections } from './Collections.tsx';
 import { HomeCard } from './HomeCard.tsx';
 import { HomeSheet } from './HomeSheet.tsx';

@@ -6,12 +6,12 @@ import { craftsWith, KINDS } from '@heronstone/library/usualSizes.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { WAY_WORDS } from '@heronstone/core/model/sorting.ts';
 import type { Task } from '@heronstone/core/search/tasks.ts';
-import { solver } from '../../engine/client.ts';
-import { boundFor, cancelSearch, fillRoom, useSearching } from '../../state/searching.ts';
-import { commit } from '../../state/plan.ts';
-import { newId, useStore } from '../../state/state.ts';
-import { Button } from '../../ui/Button.tsx';
-import { Choice } from '../../ui/Field.tsx';
+import { solver } from '../engine/client.ts';
+import { boundFor, cancelSearch, fillRoom, useSearching } from '../state/searching.ts';
+import { commit } from '../state/plan.ts';
+import { newId, useStore } from '../state/state.ts';
+import { Button } from '../ui/Button.tsx';
+import { Choice } from '../ui/Field.tsx';
 
 export function FillPanel() {
   const plan = useStore((s) => s.plan)!;

@@ -1,6 +1,6 @@
 /** A question to the engine: asked again whenever it is another one, or the engine has another plan. */
 import { useEffect, useRef, useState } from 'react';
-import { notice, useStore } from '../state/state.ts';
+import { notice, useStore } from './state.ts';
 
 export interface Asked<T> {
   /** The newest answer; while the next one is on its way, the one before. */

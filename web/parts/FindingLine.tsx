@@ -1,11 +1,11 @@
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
 import type { Mend } from '@heronstone/core/ask/mends/offer.ts';
-import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
-import { commit } from '../../state/plan.ts';
-import { useStore } from '../../state/state.ts';
-import { Button } from '../../ui/Button.tsx';
+import { engine } from '../engine/client.ts';
+import { useAsked } from '../state/useAsked.ts';
+import { commit } from '../state/plan.ts';
+import { useStore } from '../state/state.ts';
+import { Button } from '../ui/Button.tsx';
 
 /** What could be done about a finding, asked of the engine; null while it is not known or nothing is looked for. */
 function useMends(f: Finding): Mend[] | null {

@@ -3,9 +3,9 @@ import { keepOf, KEPT_WORDS } from '@heronstone/core/cost/keeps.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import type { Keep } from '@heronstone/core/model/plan.ts';
 import { KEPT_FOR } from '@heronstone/core/model/plan.ts';
-import { commit } from '../../state/plan.ts';
-import { newId, useStore } from '../../state/state.ts';
-import { Choice, OptionalField } from '../../ui/Field.tsx';
+import { commit } from '../state/plan.ts';
+import { newId, useStore } from '../state/state.ts';
+import { Choice, OptionalField } from '../ui/Field.tsx';
 
 /** So many of the maker's own words are offered to be ticked. */
 const MOST_WORDS = 60;

@@ -4,12 +4,12 @@ import { settleParts } from '@heronstone/core/gestures/settleParts.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import { formatLength, formatSize, howMany, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import type { Container } from '@heronstone/core/model/plan.ts';
-import { commit } from '../../state/plan.ts';
-import { notice, useStore } from '../../state/state.ts';
-import { Button } from '../../ui/Button.tsx';
-import { Choice } from '../../ui/Field.tsx';
-import { RowForm, type FieldSpec } from '../../ui/RowForm.tsx';
-import { Folded } from '../../ui/Sheet.tsx';
+import { commit } from '../state/plan.ts';
+import { notice, useStore } from '../state/state.ts';
+import { Button } from '../ui/Button.tsx';
+import { Choice } from '../ui/Field.tsx';
+import { RowForm, type FieldSpec } from './RowForm.tsx';
+import { Folded } from '../ui/Sheet.tsx';
 
 const KINDS: ReadonlyArray<readonly [Container['divided'], string]> = [
   ['not', 'nothing: one space'],

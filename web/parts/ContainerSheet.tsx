@@ -14,15 +14,15 @@ import {
   type Container,
   type ContainerShape,
 } from '@heronstone/core/model/plan.ts';
-import { Inside } from '../../drawings/Inside.tsx';
-import { commit } from '../../state/plan.ts';
-import { newId, notice, select, useStore } from '../../state/state.ts';
-import { Button } from '../../ui/Button.tsx';
-import { Choice, Heading, LengthField } from '../../ui/Field.tsx';
-import { KeptFor } from '../place/KeptFor.tsx';
+import { Inside } from '../drawings/Inside.tsx';
+import { commit } from '../state/plan.ts';
+import { newId, notice, select, useStore } from '../state/state.ts';
+import { Button } from '../ui/Button.tsx';
+import { Choice, Heading, LengthField } from '../ui/Field.tsx';
+import { KeptFor } from './KeptFor.tsx';
 import { Divided } from './Divided.tsx';
-import { Problems, RowForm, type FieldSpec } from '../../ui/RowForm.tsx';
-import { Folded, Sheet } from '../../ui/Sheet.tsx';
+import { Problems, RowForm, type FieldSpec } from './RowForm.tsx';
+import { Folded, Sheet } from '../ui/Sheet.tsx';
 
 const FIELDS: ReadonlyArray<FieldSpec<Container>> = [
   { kind: 'text', field: 'name', label: 'Name' },

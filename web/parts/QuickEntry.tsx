@@ -14,9 +14,9 @@ import { addSupplies, type NewSupply } from '@heronstone/core/entry/supplies.ts'
 import { likelyUse } from '@heronstone/core/entry/likelyUse.ts';
 import { craftsWith, KINDS } from '@heronstone/library/usualSizes.ts';
 import { fullPlacesOf } from '@heronstone/core/upkeep/entering.ts';
-import { commit } from '../../state/plan.ts';
-import { newId, useStore } from '../../state/state.ts';
-import { Button } from '../../ui/Button.tsx';
+import { commit } from '../state/plan.ts';
+import { newId, useStore } from '../state/state.ts';
+import { Button } from '../ui/Button.tsx';
 import { Reading } from './Reading.tsx';
 
 /** Lines as they are typed. */

@@ -1,13 +1,13 @@
 /** Fields of one row of the plan, from a short description of each; every field is one change of its own. */
-import { type Measure } from './typed.ts';
+import { type Measure } from '../ui/typed.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
 import type { Rows, TableName } from '@heronstone/core/model/plan.ts';
 import { commit } from '../state/plan.ts';
 import { select, useStore } from '../state/state.ts';
-import { Button } from './Button.tsx';
-import { Choice, LengthField, NumberField, OptionalField, TextField } from './Field.tsx';
+import { Button } from '../ui/Button.tsx';
+import { Choice, LengthField, NumberField, OptionalField, TextField } from '../ui/Field.tsx';
 
 type Keys<R, V> = { [K in keyof R & string]: R[K] extends V ? (V extends R[K] ? K : never) : never }[keyof R & string];
 type KeysOf<R, V> = { [K in keyof R & string]: R[K] extends V ? K : never }[keyof R & string];

@@ -5,13 +5,13 @@ import type { By, Mix } from '@heronstone/core/ask/containerAdvice.ts';
 import { floorOf } from '@heronstone/core/fit/layOut.ts';
 import { takeAdvice } from '@heronstone/core/ask/takeContainerAdvice.ts';
 import { formatSize, howMany } from '@heronstone/core/model/measure.ts';
-import { engine } from '../../engine/client.ts';
-import { useAsked } from '../../engine/useAsked.ts';
-import { commit } from '../../state/plan.ts';
-import { newId, notice, select, useStore } from '../../state/state.ts';
-import { Button } from '../../ui/Button.tsx';
-import { Dialog } from '../../ui/Dialog.tsx';
-import { Segments } from '../../ui/Segments.tsx';
+import { engine } from '../engine/client.ts';
+import { useAsked } from '../state/useAsked.ts';
+import { commit } from '../state/plan.ts';
+import { newId, notice, select, useStore } from '../state/state.ts';
+import { Button } from '../ui/Button.tsx';
+import { Dialog } from '../ui/Dialog.tsx';
+import { Segments } from '../ui/Segments.tsx';
 
 export function AdviceDialog({ compartment: c, onClose }: { compartment: CompartmentReport; onClose: () => void }) {
   const plan = useStore((s) => s.plan)!;

@@ -16,6 +16,7 @@ export const LAYERS = [
     'scene',
     'zones',
     'cost',
+    'checks',
     'report',
     'search',
     'ask',
@@ -35,7 +36,7 @@ const MAY = {
   web: ['core', 'library'],
   demo: ['core', 'library'],
 };
-const TEST = '\\.(test|spec)\\.tsx?$|^core/checks/';
+const TEST = '\\.(test|spec)\\.tsx?$|^core/published/';
 
 /** No arrow up: one rule for each layer but the highest. */
 const upward = (folder, layers) =>

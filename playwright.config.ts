@@ -17,7 +17,7 @@ export default defineConfig({
     { name: 'long', testMatch: /(views|story)\.spec\.ts/ },
     { name: 'rest', testIgnore: /(views|story)\.spec\.ts/ },
   ],
-  globalSetup: './e2e/setup.ts',
+  globalSetup: './e2e/globalSetup.ts',
   use: {
     viewport: { width: 1280, height: 800 },
     // Feet and inches are offered first to whoever reads American English.

@@ -2,10 +2,10 @@
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { applyChanges } from '@heronstone/core/model/change.ts';
 import { changesTo, solve, solveAll } from '@heronstone/core/search/solve.ts';
-import { benchAssign, benchAssignGrowth, benchAssignPairs } from './assign.ts';
-import { benchBound } from './bound.ts';
-import { benchFind } from './find.ts';
-import { benchGiving, benchHomes } from './homes.ts';
+import { benchAssign, benchAssignGrowth, benchAssignPairs } from './assignBench.ts';
+import { benchBound } from './boundBench.ts';
+import { benchFind } from './findBench.ts';
+import { benchGiving, benchHomes } from './homesBench.ts';
 import { benchPacking } from './packing.ts';
 import { benchPaths } from './paths.ts';
 import { benchWindow } from './window.ts';

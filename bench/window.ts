@@ -10,7 +10,7 @@ import { fileURLToPath } from 'node:url';
 import { chromium, type Browser, type Page } from '@playwright/test';
 import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
-import { startServer } from '@heronstone/server/index.ts';
+import { startServer } from '@heronstone/server/startServer.ts';
 import { largePlan } from '@heronstone/testing/largePlan.ts';
 import { CHROMIUM } from '../e2e/chromium.ts';
 import { longestTask } from '../e2e/frames.ts';

@@ -1,4 +1,4 @@
-import type { ComparedPlans } from '@heronstone/core/report/compared.ts';
+import type { ComparedPlans } from '@heronstone/core/report/todayVsPlan.ts';
 import { longTest } from '@heronstone/testing/longTest.ts';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -7,7 +7,7 @@ import { evaluate, type Report } from '@heronstone/core/report/evaluate.ts';
 import { readPlanFile, writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { applyChanges, remove, set, type Change } from '@heronstone/core/model/change.ts';
 import { sceneOf, mainStationOf } from '@heronstone/core/scene/scene.ts';
-import { main } from './main.ts';
+import { main } from './heron.ts';
 
 const demo = new URL('../demo/plan.json', import.meta.url).pathname;
 const folder = mkdtempSync(join(tmpdir(), 'heron-place-'));

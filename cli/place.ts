@@ -1,7 +1,7 @@
 /** Commands about placements: filling, why a thing lies where it lies, what would help, where furniture could stand, two plans. */
 import { Option, type Command } from 'commander';
-import { differenceOf, figuresOf } from '@heronstone/core/report/compare.ts';
-import { comparedPlans } from '@heronstone/core/report/compared.ts';
+import { differenceOf, figuresOf } from '@heronstone/core/report/planVsPlan.ts';
+import { comparedPlans } from '@heronstone/core/report/todayVsPlan.ts';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { explain } from '@heronstone/core/ask/explain.ts';
 import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
@@ -13,7 +13,7 @@ import { changesTo, solveAll } from '@heronstone/core/search/solve.ts';
 import { optionsFor, type Task } from '@heronstone/core/search/tasks.ts';
 import { sortingBy } from '@heronstone/core/search/ways.ts';
 import { sceneOf } from '@heronstone/core/scene/scene.ts';
-import { zonesOf } from '@heronstone/core/zones/zones.ts';
+import { zonesOf } from '@heronstone/core/zones/zonesOfPlan.ts';
 import { proposeUnits } from '@heronstone/core/search/zones/proposeUnits.ts';
 import { propose, type Proposal } from '@heronstone/core/search/furniture/propose.ts';
 import { unitTypes } from '@heronstone/library/inInches.ts';

@@ -6,7 +6,7 @@ import type { Account } from '@heronstone/core/ask/account.ts';
 import { readPlanFile, writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { applyChanges } from '@heronstone/core/model/change.ts';
 import { demoPlan } from '@heronstone/testing/demo.ts';
-import { main } from './main.ts';
+import { main } from './heron.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'heron-reach-'));
 const file = join(folder, 'demo.json');

@@ -7,7 +7,7 @@ import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
 import { sceneOf } from '@heronstone/core/scene/scene.ts';
 import { balanceOf } from '@heronstone/core/ask/balance.ts';
 import { purgeOf } from '@heronstone/core/ask/purge.ts';
-import { main } from './main.ts';
+import { main } from './heron.ts';
 
 const demo = fileURLToPath(new URL('../demo/plan.json', import.meta.url));
 const read = readPlanFile(readFileSync(demo, 'utf8'));

@@ -8,9 +8,9 @@ import { changesTo, solveAll } from '@heronstone/core/search/solve.ts';
 import { usualUse } from '@heronstone/core/fit/usedUp.ts';
 import { usualOrientations } from '@heronstone/core/fit/forms.ts';
 import { readMarks } from '@heronstone/library/starter.ts';
-import { boxes } from './boxes.ts';
-import { ACTIVITIES, room } from './room.ts';
-import { isPretty, sortsOf } from './sorts.ts';
+import { boxes } from './demoContainers.ts';
+import { ACTIVITIES, room } from './demoRoom.ts';
+import { isPretty, sortsOf } from './demoSorts.ts';
 import { year } from './year.ts';
 
 /** Spares, reorder points and what was decided already, for some of them. */

@@ -9,7 +9,7 @@ import type { Plan } from '@heronstone/core/model/plan.ts';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { violated } from './axe.ts';
 import { ALL } from './long.ts';
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 import { words } from './words.ts';
 
 test.use({ template: 'empty' });

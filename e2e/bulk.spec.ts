@@ -1,6 +1,6 @@
 /** A CSV of 1,000 supplies: imported, placed, shown, with the longest task on the main thread read from a trace. */
 import { frames, longestTask, p95 } from './frames.ts';
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
 import { LONG } from './long.ts';

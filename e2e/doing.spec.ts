@@ -2,7 +2,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { violated } from './axe.ts';
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
 import { LONG } from './long.ts';

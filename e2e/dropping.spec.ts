@@ -3,7 +3,7 @@ import type { CDPSession, Page } from '@playwright/test';
 import { runs } from '@heronstone/testing/runs.ts';
 import { messages } from './messages.ts';
 import { LONG } from './long.ts';
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 
 /** Targets for each view, zoom and kind of hand. */
 const TARGETS = runs(1, 40);

@@ -1,5 +1,5 @@
 /** Everyday changes in each step, in inches as well, with what is wrong said beside the field. */
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
 import { words } from './words.ts';

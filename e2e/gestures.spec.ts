@@ -3,7 +3,7 @@
  * Each prints how many gestures it took (a click, a tap, a key that is no letter of what is typed), and the focus is never lost.
  */
 import type { Locator, Page } from '@playwright/test';
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 import { LONG } from './long.ts';
 import { words } from './words.ts';
 

@@ -2,9 +2,9 @@
 import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { applyChanges } from '@heronstone/core/model/change.ts';
 import { changesTo, solveAll } from '@heronstone/core/search/solve.ts';
-import { notInInches } from '@heronstone/testing/inInches.ts';
-import { sampleRoom } from '../demo/rooms.ts';
-import { expect, test } from './server.ts';
+import { notInInches } from '@heronstone/testing/metricWords.ts';
+import { sampleRoom } from '../demo/sampleRooms.ts';
+import { expect, test } from './testServer.ts';
 
 const PATHS = [
   ...['measure', 'activities', 'activities?view=chart'],

@@ -3,7 +3,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import QRCode from 'qrcode';
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
 import { LONG } from './long.ts';

@@ -1,6 +1,6 @@
 /** Find on a phone in the hand. */
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 import { words } from './words.ts';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });

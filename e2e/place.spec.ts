@@ -1,6 +1,6 @@
 /** The story of the places: planned, three things kept, sorted in another way, compared, helped, undone, split, printed. */
 import { frames, p95 } from './frames.ts';
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 import { choose } from './choose.ts';
 import { LONG } from './long.ts';
 import { messages } from './messages.ts';

@@ -1,7 +1,7 @@
 /** A true room with true furniture: own cabinets, guest mode, several pieces at once, files, relations, a drag that keeps drawing. */
 import { readFileSync, writeFileSync } from 'node:fs';
 import { frames, p95 } from './frames.ts';
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 import type { Page } from '@playwright/test';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';

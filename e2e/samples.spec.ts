@@ -1,7 +1,7 @@
 /** The sample rooms of the first page: each has a picture, opens as a plan of one's own, and fills. */
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { ALL } from './long.ts';
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 
 test.use({ template: 'empty' });
 

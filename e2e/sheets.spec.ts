@@ -1,6 +1,6 @@
 /** Every sheet, tab, menu and dialog by its name: nothing is found by axe. Takes minutes, so only in `npm run test:long`. */
 import type { Page } from '@playwright/test';
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 import { openView, violated } from './axe.ts';
 import { LONG } from './long.ts';
 import { words } from './words.ts';

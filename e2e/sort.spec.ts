@@ -1,7 +1,7 @@
 /** From an empty plan to a shopping list: starter lists, drawer by drawer on a phone, purge, balance, containers. */
 import { readFileSync, writeFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
 import { LONG } from './long.ts';

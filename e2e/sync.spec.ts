@@ -1,6 +1,6 @@
 /** Two windows at once, and a browser that loses the server for a while: nothing is lost. */
 import { readFileSync } from 'node:fs';
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 import { violated } from './axe.ts';
 import { messages } from './messages.ts';
 import { LONG } from './long.ts';

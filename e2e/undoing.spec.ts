@@ -2,7 +2,7 @@
 import type { Page } from '@playwright/test';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { choose } from './choose.ts';
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 import { ALL } from './long.ts';
 import { words } from './words.ts';
 

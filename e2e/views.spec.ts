@@ -1,7 +1,7 @@
 /** Every main view: no accessibility finding at any level, and all work by keyboard. */
 import type { Page } from '@playwright/test';
 import { inColours, openView as open, violated } from './axe.ts';
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 import { choose } from './choose.ts';
 import { ALL } from './long.ts';
 import { messages } from './messages.ts';

@@ -1,7 +1,7 @@
 /** Every step at every width: nothing covers another, nothing sticks out, the drawing has its height. */
 import type { Page } from '@playwright/test';
-import { faultsOf } from './boxes.ts';
-import { expect, test } from './server.ts';
+import { faultsOf } from './coveredControls.ts';
+import { expect, test } from './testServer.ts';
 import { ALL } from './long.ts';
 import { words } from './words.ts';
 

@@ -1,7 +1,7 @@
 /** The story of the zones: kept, painted, proposed, homes merged, split and renamed, filled, one piece re-planned, printed; by mouse and by keys. */
 import type { Page } from '@playwright/test';
 import type { Plan } from '@heronstone/core/model/plan.ts';
-import { expect, test } from './server.ts';
+import { expect, test } from './testServer.ts';
 import { choose } from './choose.ts';
 import { LONG } from './long.ts';
 import { messages } from './messages.ts';

@@ -5,7 +5,7 @@
 import { inMeasures } from '@heronstone/core/model/amounts.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
 import type { ContainerShape, Shape } from '@heronstone/core/model/plan.ts';
-import { CONTAINER_TYPES, type ContainerType } from './containers.ts';
+import { CONTAINER_TYPES, type ContainerType } from './containerTypes.ts';
 import { UNIT_TYPES, type UnitType } from './units.ts';
 
 const INCH = 25.4;

@@ -1,7 +1,7 @@
 import { compartmentsOf } from '@heronstone/core/furniture/compartments.ts';
 import { fit } from '@heronstone/core/fit/fit.ts';
 import { ContainerShapeSchema, FORMS, STANDING_DEFAULTS, SupplySchema } from '@heronstone/core/model/plan.ts';
-import { CONTAINER_TYPES } from './containers.ts';
+import { CONTAINER_TYPES } from './containerTypes.ts';
 import { CRAFTS, STARTERS } from './starter.ts';
 import { KINDS, USUAL_KINDS } from './usualSizes.ts';
 import { UNIT_TYPES } from './units.ts';

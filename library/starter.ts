@@ -8,9 +8,9 @@ import { foldedThickness, isFolded, sheetThickness } from '@heronstone/core/fit/
 import { usualSizes } from '@heronstone/core/entry/guess.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
 import { SUPPLY_DEFAULTS, type Form, type Supply, type Trait } from '@heronstone/core/model/plan.ts';
-import { CLOTH_CRAFTS } from './starters/cloth.ts';
-import { OTHER_CRAFTS } from './starters/other.ts';
-import { PAPER_CRAFTS } from './starters/paper.ts';
+import { CLOTH_CRAFTS } from './starters/clothStarters.ts';
+import { OTHER_CRAFTS } from './starters/otherStarters.ts';
+import { PAPER_CRAFTS } from './starters/paperStarters.ts';
 
 export interface Starter {
   /** Stable within the library: craft and name. */

@@ -17,7 +17,7 @@ import { makeOutline } from '@heronstone/core/room/outline.ts';
 import { freeSpot, spotOnTable } from '@heronstone/core/room/spot.ts';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { containerTypes, unitTypes } from './inInches.ts';
-import { CONTAINER_TYPES } from './containers.ts';
+import { CONTAINER_TYPES } from './containerTypes.ts';
 import { GROUPS, UNIT_TYPES, type UnitType } from './units.ts';
 
 let n = 0;

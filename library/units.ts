@@ -1,6 +1,6 @@
 /** Starter furniture: generic types with typical outside and inside sizes (common practice, no source). Lengths in mm. */
 import { DRAWERS } from './drawers.ts';
-import { CABINETS, SHELVES } from './shelves.ts';
+import { CABINETS, SHELVES } from './shelfTypes.ts';
 import { CHESTS, HUNG, ROLLING, TABLE_TOP } from './small.ts';
 import { SURFACES } from './surfaces.ts';
 import type { UnitType } from './type.ts';

@@ -3,9 +3,9 @@ import { KindFinder, type Kind } from '@heronstone/core/entry/kinds.ts';
 import { sheetThickness } from '@heronstone/core/fit/sheets.ts';
 import type { Form } from '@heronstone/core/model/plan.ts';
 import { readMarks, SQUEEZE, STARTERS } from './starter.ts';
-import { CLOTH_KINDS } from './usual/cloth.ts';
-import { OTHER_KINDS } from './usual/other.ts';
-import { PAPER_KINDS } from './usual/paper.ts';
+import { CLOTH_KINDS } from './usual/clothSizes.ts';
+import { OTHER_KINDS } from './usual/otherSizes.ts';
+import { PAPER_KINDS } from './usual/paperSizes.ts';
 
 function parse(line: string): Kind {
   const [names, category, form, size, weight, marks, pack] = line.split('|').map((c) => c.trim()) as [

@@ -1,4 +1,4 @@
-import { makeTemplates } from './templates.ts';
+import { makeTemplates } from './dataTemplates.ts';
 
 await makeTemplates();
 process.exit(0);

@@ -2,8 +2,8 @@
 import { readFileSync } from 'node:fs';
 import { chromium, type Page } from '@playwright/test';
 import { CHROMIUM } from '../e2e/chromium.ts';
-import { TestServer } from '../e2e/server.ts';
-import { makeTemplates } from './templates.ts';
+import { TestServer } from '../e2e/testServer.ts';
+import { makeTemplates } from './dataTemplates.ts';
 
 const STEPS: Readonly<Record<string, readonly string[]>> = {
   measure: [''],

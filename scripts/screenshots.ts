@@ -3,8 +3,8 @@ import { mkdirSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { chromium, type Page } from '@playwright/test';
 import { CHROMIUM } from '../e2e/chromium.ts';
-import { TestServer } from '../e2e/server.ts';
-import setup from '../e2e/setup.ts';
+import { TestServer } from '../e2e/testServer.ts';
+import setup from '../e2e/globalSetup.ts';
 
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 const desk = { width: 1280, height: 800 };

@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Group } from '@heronstone/core/model/change.ts';
 import { emptyPlan } from '@heronstone/core/model/plan.ts';
-import { startServer, type RunningServer } from './index.ts';
+import { startServer, type RunningServer } from './startServer.ts';
 
 const disk = mkdtempSync(join(tmpdir(), 'heronstone-full-'));
 let server: RunningServer;

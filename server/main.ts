@@ -6,7 +6,7 @@ import pino from 'pino';
 import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
 import { journal } from '../demo/year.ts';
 import { DataError } from './database.ts';
-import { DEFAULT_PORT, defaultData, startServer } from './index.ts';
+import { DEFAULT_PORT, defaultData, startServer } from './startServer.ts';
 
 const { values } = parseArgs({
   options: {

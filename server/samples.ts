@@ -4,7 +4,7 @@ import { drawAbove, type Drawing, type Layer } from '@heronstone/core/formats/dr
 import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
 import { writeSvg } from '@heronstone/core/formats/svg.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
-import { ROOMS, sampleRoom } from '../demo/rooms.ts';
+import { ROOMS, sampleRoom } from '../demo/sampleRooms.ts';
 
 export interface Sample {
   key: string;

@@ -7,7 +7,7 @@ import { usualUse } from '@heronstone/core/fit/usedUp.ts';
 import type { Compartment } from '@heronstone/core/furniture/compartments.ts';
 import { layPlace, packPlace } from '@heronstone/core/report/contents.ts';
 import type { PlacementReport } from '@heronstone/core/report/report.ts';
-import { setupsOf } from '@heronstone/core/report/setup.ts';
+import { setupsOf } from '@heronstone/core/report/setupTime.ts';
 import { contentsOf, fetchesAWeek, sceneOf } from '@heronstone/core/scene/scene.ts';
 import { boxUnit, having, rectangle, seatRows, unitRow } from './rooms.ts';
 import { thing } from './thing.ts';

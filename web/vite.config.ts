@@ -9,7 +9,7 @@ export default defineConfig({
     react(),
     tailwindcss(),
     // Keeps the application in the browser, so that it opens while the server is away. Where it is there, the server's page
-    // comes first, so that a newer program is never hidden by an older one. Plans are kept by web/sync/seen.ts.
+    // comes first, so that a newer program is never hidden by an older one. Plans are kept by web/sync/lastSeen.ts.
     VitePWA({
       injectRegister: false,
       manifest: false,

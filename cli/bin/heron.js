@@ -2,5 +2,5 @@
 import { register } from 'tsx/esm/api';
 
 register();
-const { main } = await import('../main.ts');
+const { main } = await import('../heron.ts');
 process.exitCode = await main(process.argv.slice(2));

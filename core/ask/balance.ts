@@ -6,7 +6,7 @@
 import { formatArea, formatLength, formatVolume, type UnitSystem } from '../model/measure.ts';
 import { isRound } from '../fit/forms.ts';
 import { handRoom } from '../fit/limits.ts';
-import { countWithin, volumeEach } from '../fit/lies.ts';
+import { countWithin, volumeEach } from '../fit/poses.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Plan, Supply } from '../model/plan.ts';
 import { Fitter } from '../fit/feasible.ts';

@@ -8,7 +8,7 @@ import { mayLieIn } from '../cost/rules.ts';
 import { contentsOf, type Scene } from '../scene/scene.ts';
 import { seenWords } from '../report/contents.ts';
 import { fit, lieWords, lying, tooLarge } from '../fit/fit.ts';
-import type { Item } from '../fit/laid.ts';
+import type { Item } from '../fit/packed.ts';
 import { layOut } from '../fit/layOut.ts';
 
 /** More than anybody asks for. */

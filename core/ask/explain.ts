@@ -9,9 +9,9 @@ import type { Plan } from '../model/plan.ts';
 import { lying } from '../fit/fit.ts';
 import { fitsTightly } from '../fit/tighten.ts';
 import { lookupIn } from '../cost/cost.ts';
-import { wantedOf } from '../cost/sorting.ts';
+import { wantedOf } from '../cost/sortingCost.ts';
 import { contentsOf, sceneOf, type Scene } from '../scene/scene.ts';
-import { apartFrom } from '../zones/apart.ts';
+import { apartFrom } from '../zones/separations.ts';
 import { heldBy, homeOfPlacement } from '../zones/named.ts';
 
 /** A cheaper place in which a thing does not lie, and what would have to change for it to lie there. */

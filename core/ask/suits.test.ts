@@ -1,4 +1,4 @@
-import { CONTAINER_TYPES } from '@heronstone/library/containers.ts';
+import { CONTAINER_TYPES } from '@heronstone/library/containerTypes.ts';
 import { thing } from '@heronstone/testing/thing.ts';
 import { suits } from './suits.ts';
 

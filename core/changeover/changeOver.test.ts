@@ -14,10 +14,10 @@ import { thing } from '@heronstone/testing/thing.ts';
 import { beforeAndAfter } from '@heronstone/testing/changeOvers.ts';
 import type { Move } from './move.ts';
 import { changeOver, compartmentOf, paceOf } from './changeOver.ts';
-import { becoming, placeKey } from '../report/moves.ts';
+import { becoming, placeKey } from '../report/countMoves.ts';
 import { loadsOf } from './loads.ts';
 import { orderMoves } from './order.ts';
-import { cutIntoSittings, dependencies, type Cut } from './sittings.ts';
+import { cutIntoSittings, dependencies, type Cut } from './sessions.ts';
 import { didNotFit, gaveAway, putElsewhere, tick } from './tick.ts';
 
 const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));

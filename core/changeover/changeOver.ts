@@ -10,14 +10,14 @@ import type { Report } from '../report/evaluate.ts';
 import { mainSeat } from '../ask/alternatives.ts';
 import type { Container, Plan } from '../model/plan.ts';
 import { openingOf, sceneOf, type Scene } from '../scene/scene.ts';
-import { becoming } from '../report/moves.ts';
+import { becoming } from '../report/countMoves.ts';
 import { huntingOf } from '../report/week.ts';
 import { loadsOf, type Load, type Loads } from './loads.ts';
 import { orderMoves, type Free, type Piece, type MoveKind } from './order.ts';
 import type { Move } from './move.ts';
 import { orderWithParking } from './parking.ts';
 import { roundsBefore, roundsIn, type Round } from './rounds.ts';
-import { cutIntoSittings, type Cut } from './sittings.ts';
+import { cutIntoSittings, type Cut } from './sessions.ts';
 
 export interface SittingPlan {
   moves: Move[];

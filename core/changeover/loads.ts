@@ -8,7 +8,7 @@ import { countWords, FORM_FACTS } from '../fit/forms.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { byName, type Container, type Plan } from '../model/plan.ts';
 import type { Form } from '../model/supply.ts';
-import { becoming, placeKey } from '../report/moves.ts';
+import { becoming, placeKey } from '../report/countMoves.ts';
 import { goesAway } from '../cost/rules.ts';
 import { sceneOf, type Scene } from '../scene/scene.ts';
 

@@ -1,7 +1,7 @@
 /** Moves as changes of the plan: ticked, not fitting, put elsewhere, given away. */
 import { remove, removeWithDependents, set, applyChanges, type Change } from '../model/change.ts';
 import type { Container, Placement, Plan } from '../model/plan.ts';
-import { becoming, idOfNew, placeKey } from '../report/moves.ts';
+import { becoming, idOfNew, placeKey } from '../report/countMoves.ts';
 import type { Load, Carried } from './loads.ts';
 import type { MoveKind } from './order.ts';
 

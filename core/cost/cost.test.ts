@@ -8,7 +8,7 @@ import { sceneOf } from '../scene/scene.ts';
 import { PUBLISHED } from '../model/constants.ts';
 import { seeded } from '../geometry/seeded.ts';
 import { lookupIn, penaltiesOf, placeCost, lookSeconds, secondsFrom } from './cost.ts';
-import { stripWidth } from '../fit/lies.ts';
+import { stripWidth } from '../fit/poses.ts';
 import { Fitter } from '../fit/feasible.ts';
 import { changesTo, solveAll } from '../search/solve.ts';
 

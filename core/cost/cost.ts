@@ -8,7 +8,7 @@ import type { Digging } from '../fit/digging.ts';
 import { massEach } from '../fit/fit.ts';
 import type { Arrangement, Supply } from '../model/plan.ts';
 import { usesOf, type Scene } from '../scene/scene.ts';
-import { heapLooks, lookedThrough } from '../zones/looking.ts';
+import { heapLooks, lookedThrough } from '../zones/searchTime.ts';
 import { usedInPlace } from './atWork.ts';
 import { hazardsOf, type Penalty } from './hazards.ts';
 import { CLOSED } from './rules.ts';

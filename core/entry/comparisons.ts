@@ -1,5 +1,5 @@
 /** Sizes that are said by comparing: "as big as a paperback", "hand-sized". Everyday things as most people know them; from memory. */
-import { stem } from './words.ts';
+import { stem } from './comparableWords.ts';
 import type { Rest } from './readMeasures.ts';
 
 type Sizes = readonly [length: number, width: number, thickness: number];

@@ -1,7 +1,7 @@
 /** Known kinds of things, by which quick entry fills in what nobody typed: form, usual size, cautions, how many a pack holds. */
 import type { Form, Trait } from '../model/plan.ts';
 import { HOLDER_WORDS } from './holders.ts';
-import { stems, wordsOf, type Word } from './words.ts';
+import { stems, wordsOf, type Word } from './comparableWords.ts';
 
 /** A kind as the lists of the library have it; sizes mm, mass g. */
 export interface Kind {

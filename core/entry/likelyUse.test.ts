@@ -3,7 +3,7 @@ import { applyChanges, set, type Change } from '../model/change.ts';
 import { emptyPlan, type Plan } from '../model/plan.ts';
 import { likelyUse, usesForAll } from './likelyUse.ts';
 import { readLine } from './read.ts';
-import { addSupplies } from './supplies.ts';
+import { addSupplies } from './addSupplies.ts';
 
 let n = 0;
 const newId = () => `u${n++}`;

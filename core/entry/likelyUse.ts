@@ -2,7 +2,7 @@
 import { set, type Change } from '../model/change.ts';
 import { byName, type Plan } from '../model/plan.ts';
 import type { KindFinder } from './kinds.ts';
-import { wordsOf } from './words.ts';
+import { wordsOf } from './comparableWords.ts';
 
 /** Fetches a session of what nobody said more about. Common practice, no source. */
 const ONCE = 1;

@@ -4,7 +4,7 @@ import { KindFinder } from './kinds.ts';
 import { KINDS } from '@heronstone/library/usualSizes.ts';
 import { LINES, UNREADABLE } from '@heronstone/testing/readLines.ts';
 import { readLine } from './read.ts';
-import { addSupplies } from './supplies.ts';
+import { addSupplies } from './addSupplies.ts';
 
 const activities = [
   { id: 'a1', name: 'Painting and varnish' },

@@ -19,7 +19,7 @@ import { takeCount, takeDivided, takeHeld, takeLateCount, takeMultiple } from '.
 import { Rest, takeMass, takeSizes, takeStack, takeVolume, type Sizes } from './readMeasures.ts';
 import { alikeOf, colourOf, nameOf } from './readName.ts';
 import { isLong, paperSize } from './readSizes.ts';
-import { stem, stems } from './words.ts';
+import { stem, stems } from './comparableWords.ts';
 
 /** How a size is typed. */
 const EXAMPLE: Readonly<Record<UnitSystem, string>> = {

@@ -2,7 +2,7 @@
 import { SWATCH } from '../model/swatches.ts';
 import type { Supply } from '../model/plan.ts';
 import { CONTAINER_WORDS } from './readForm.ts';
-import { stem } from './words.ts';
+import { stem } from './comparableWords.ts';
 
 const FILLER =
   /\b(?:folded|each|apiece|of them|about|approx\.?|approximately|roughly|around|ca\.?|qty|quantity|stack|pile|high|size(?!\s*\d)|sized|(?:a\s+)?(?:lots?|loads|plenty|tons|heaps)\s+of)\b|[Ø⌀]/gi;

@@ -4,7 +4,7 @@ import { byName } from '../model/plan.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import { FreeSpace } from '../geometry/pack/freeSpace.ts';
 import { packRectangles } from '../geometry/pack/rectangles.ts';
-import { PEG_DEPTH } from './lies.ts';
+import { PEG_DEPTH } from './poses.ts';
 import { partsOf } from '../furniture/parts.ts';
 import { formatLength, type UnitSystem } from '../model/measure.ts';
 import type { Compartment } from '../furniture/compartments.ts';

@@ -6,8 +6,8 @@
 import { PUBLISHED } from '../model/constants.ts';
 import type { Supply } from '../model/plan.ts';
 import { differs } from './alike.ts';
-import type { Laid } from './laid.ts';
-import { partPlace, type Lie } from './lies.ts';
+import type { Laid } from './packed.ts';
+import { partPlace, type Lie } from './poses.ts';
 import { seenFromAbove, type Holds } from './limits.ts';
 
 /** Motions that finding one among its neighbours adds to a fetch. */

@@ -2,7 +2,7 @@
 import { chooseLie } from './fit.ts';
 import { holdsPile } from './limits.ts';
 import { grown, leavingRoom } from './growth.ts';
-import { countWithin, lies, shapeOf, stripWidth, type Lie } from './lies.ts';
+import { countWithin, lies, shapeOf, stripWidth, type Lie } from './poses.ts';
 import { TOP, type Compartment } from '../furniture/compartments.ts';
 import type { Supply } from '../model/plan.ts';
 

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { supplyRow } from '@heronstone/testing/randomPlan.ts';
 import { SUPPLY_DEFAULTS, type Supply } from '../model/plan.ts';
 import { chooseLie, fit, lieWords, massEach, volume } from './fit.ts';
-import { lies, LOOSE_FILL, stripWidth } from './lies.ts';
+import { lies, LOOSE_FILL, stripWidth } from './poses.ts';
 
 const base: Supply = {
   id: 's',

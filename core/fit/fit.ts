@@ -5,7 +5,17 @@
 import { formatLength, type UnitSystem } from '../model/measure.ts';
 import type { Orientation, Supply } from '../model/plan.ts';
 import { isRound } from './forms.ts';
-import { countWithin, lies, partPlace, shapeOf, PEG_DEPTH, stances, stripWidth, volumeEach, type Lie } from './lies.ts';
+import {
+  countWithin,
+  lies,
+  partPlace,
+  shapeOf,
+  PEG_DEPTH,
+  stances,
+  stripWidth,
+  volumeEach,
+  type Lie,
+} from './poses.ts';
 import { clearHeight, notHung, rise, unsupported, type Holds } from './limits.ts';
 import { sheetMass } from './sheets.ts';
 

@@ -1,7 +1,7 @@
 import { holds } from '@heronstone/testing/holds.ts';
 import { usualOrientations } from './forms.ts';
 import { fit, lieWords, massEach, volume } from './fit.ts';
-import { lies, stripWidth, HOOK_PITCH } from './lies.ts';
+import { lies, stripWidth, HOOK_PITCH } from './poses.ts';
 import { layOut } from './layOut.ts';
 import { FORMS, SUPPLY_DEFAULTS, type Form, type Supply } from '../model/plan.ts';
 

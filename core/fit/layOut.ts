@@ -4,7 +4,7 @@
  * From above: x from the left, y from the front; on a board y runs down from its upper edge. Lengths in mm.
  */
 import type { Supply } from '../model/plan.ts';
-import type { Item, Laid, LaidOut } from './laid.ts';
+import type { Item, Laid, LaidOut } from './packed.ts';
 import { pilesOf } from './piles.ts';
 import { differs } from './alike.ts';
 import { diggingOf } from './digging.ts';
@@ -21,7 +21,7 @@ import {
   LOOSE_FILL,
   type Lie,
   type Stagger,
-} from './lies.ts';
+} from './poses.ts';
 import { dealParts, partCount, partRect, type Parts } from '../furniture/parts.ts';
 import { FreeSpace, RULES, type Rect, type Rule } from '../geometry/pack/freeSpace.ts';
 

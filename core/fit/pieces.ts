@@ -1,6 +1,6 @@
 /** The single pieces of a block as they lie, for drawings: rectangles or circles in the coordinates of the place. */
 import type { Supply } from '../model/plan.ts';
-import type { Laid } from './laid.ts';
+import type { Laid } from './packed.ts';
 
 export interface PieceMark {
   x: number;

@@ -1,6 +1,6 @@
 /** Piles of sheets of several lines: which lie on each other, the larger below. */
-import type { Item } from './laid.ts';
-import type { Lie } from './lies.ts';
+import type { Item } from './packed.ts';
+import type { Lie } from './poses.ts';
 import { clearHeight, holdsPile, type Holds } from './limits.ts';
 
 export interface Pile {

@@ -1,6 +1,6 @@
 /** What found no place by strips may still find one when a place is laid out exactly: blocks behind and beside each other. */
 import { grown } from './growth.ts';
-import type { Item } from './laid.ts';
+import type { Item } from './packed.ts';
 import { layOut, settledOrder } from './layOut.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import type { Holds } from './limits.ts';

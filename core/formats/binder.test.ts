@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { labelFonts } from '../../cli/fonts.ts';
+import { labelFonts } from '../../cli/fontFiles.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { binderPdf } from './binder.ts';
 import { readPlanFile } from './planFile.ts';

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { emptyPlan } from '../model/plan.ts';
-import { addSupplies } from '../entry/supplies.ts';
+import { addSupplies } from '../entry/addSupplies.ts';
 import { KindFinder } from '../entry/kinds.ts';
 import { CSV_COLUMNS, decimal, MOST_ROWS, readSuppliesCsv, writeSuppliesCsv } from './csv.ts';
 import { decodeText } from './csvTable.ts';

@@ -20,7 +20,7 @@ import {
 } from '../model/plan.ts';
 import type { Kind, KindFinder } from '../entry/kinds.ts';
 import { Rest, takeSizes } from '../entry/readMeasures.ts';
-import type { NewSupply } from '../entry/supplies.ts';
+import type { NewSupply } from '../entry/addSupplies.ts';
 import {
   CSV_COLUMNS,
   parseTable,

@@ -9,7 +9,7 @@ import { formatLength, type UnitSystem } from '../model/measure.ts';
 import { byName, type Plan } from '../model/plan.ts';
 import { bodyOf } from '../reach/body.ts';
 import { areaOutline } from '../room/areas.ts';
-import { doorSweep } from '../room/clearance.ts';
+import { doorSweep } from '../room/doorSweep.ts';
 import { atWall, strip } from '../room/free.ts';
 import type { Point } from '../geometry/geometry.ts';
 import { beamOutline, wallTop } from '../room/overhead.ts';

@@ -1,8 +1,8 @@
 /** What is printed and written of a plan in feet: no other measure in any of it. */
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { sampleRoom } from '../../demo/rooms.ts';
-import { notInInches } from '@heronstone/testing/inInches.ts';
-import { labelFonts } from '../../cli/fonts.ts';
+import { sampleRoom } from '../../demo/sampleRooms.ts';
+import { notInInches } from '@heronstone/testing/metricWords.ts';
+import { labelFonts } from '../../cli/fontFiles.ts';
 import { CONSTANTS } from '../model/constants.ts';
 import { inMeasures } from '../model/amounts.ts';
 import { applyChanges, set } from '../model/change.ts';

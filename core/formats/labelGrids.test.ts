@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import { createCanvas, DOMMatrix, ImageData, Path2D } from '@napi-rs/canvas';
 import jsQR from 'jsqr';
 import { parseSync } from 'svgson';
-import { labelFonts } from '../../cli/fonts.ts';
+import { labelFonts } from '../../cli/fontFiles.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { LABELLING, type Labelling, type Plan } from '../model/plan.ts';

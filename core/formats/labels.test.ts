@@ -5,7 +5,7 @@ import jsQR from 'jsqr';
 import fontkit from '@cantoo/fontkit';
 import { PDFDocument } from '@cantoo/pdf-lib';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { labelFonts } from '../../cli/fonts.ts';
+import { labelFonts } from '../../cli/fontFiles.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { applyChanges, set } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';

@@ -1,6 +1,6 @@
 /**
  * How wide the letters of the label font are (Atkinson Hyperlegible), in thousandths of its size, so that a label is laid out
- * the same wherever it is drawn. Written by scripts/letterWidths.ts from the font files.
+ * the same wherever it is drawn. Written by scripts/makeLetterWidths.ts from the font files.
  */
 export const LETTER_WIDTHS: Readonly<Record<'regular' | 'bold', ReadonlyArray<readonly [number, string]>>> = {
   regular: [

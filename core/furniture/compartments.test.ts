@@ -4,7 +4,7 @@ import { unitShape } from '@heronstone/testing/randomPlan.ts';
 import type { Unit } from '../model/plan.ts';
 import { compartmentsOf, litresIn, tiersHeight } from './compartments.ts';
 import { tierFindings } from './inside.ts';
-import { checkFurniture } from './cautions.ts';
+import { checkFurniture } from '../checks/fixToWall.ts';
 import { emptyPlan, STANDING_DEFAULTS, UNIT_DEFAULTS } from '../model/plan.ts';
 
 const at = { id: 'u', name: 'Unit', x: 0, y: 0, turn: 0 };

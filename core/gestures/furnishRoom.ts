@@ -3,13 +3,13 @@
  * they come decides; several orders are tried and the one with the fewest faults is taken. A piece for which there is no
  * room is left out, and said so.
  */
-import { checkClearance } from '../room/clearance.ts';
+import { checkClearance } from '../checks/clearance.ts';
 import { seeded } from '../geometry/seeded.ts';
 import { applyChanges, type Change } from '../model/change.ts';
 import type { Plan, Shape, Unit } from '../model/plan.ts';
 import { allCompartments } from '../furniture/compartments.ts';
-import { checkRoom } from '../report/room/check.ts';
-import { checkSeats, checkWalkways } from '../report/room/seats.ts';
+import { checkRoom } from '../checks/roomErrors.ts';
+import { checkSeats, checkWalkways } from '../checks/seatsAndWalkways.ts';
 import { standing } from '../room/standing.ts';
 import { walksOf } from '../room/walks.ts';
 import { newUnit, seatBefore } from './newUnit.ts';

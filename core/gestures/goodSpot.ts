@@ -1,14 +1,14 @@
 /** Where a new piece goes: where it takes from nobody the room that is needed to walk, to sit and to open. */
 import { allCompartments } from '../furniture/compartments.ts';
 import type { Plan, Unit } from '../model/plan.ts';
-import { checkAreas } from '../room/areas.ts';
-import { checkClearance } from '../room/clearance.ts';
+import { checkAreas } from '../checks/areasFree.ts';
+import { checkClearance } from '../checks/clearance.ts';
 import { freeSpots } from '../room/spot.ts';
 import type { Rest } from '../room/snap.ts';
 import { standing } from '../room/standing.ts';
 import { walksOf } from '../room/walks.ts';
-import { checkRoom } from '../report/room/check.ts';
-import { checkSeats, checkWalkways } from '../report/room/seats.ts';
+import { checkRoom } from '../checks/roomErrors.ts';
+import { checkSeats, checkWalkways } from '../checks/seatsAndWalkways.ts';
 
 /** So many places are looked at; each takes a few ms. */
 const MOST = 60;

@@ -3,7 +3,7 @@ import { bearing } from '../geometry/geometry.ts';
 import { inRoom } from '../furniture/footprint.ts';
 import { applyChanges, set, type Change } from '../model/change.ts';
 import { byName, STANDING_DEFAULTS, type Plan, type Shape, type Unit } from '../model/plan.ts';
-import { ROLL_BACK } from '../report/room/seats.ts';
+import { ROLL_BACK } from '../checks/seatsAndWalkways.ts';
 import type { Rest } from '../room/snap.ts';
 import { spotOnTable } from '../room/spot.ts';
 import { goodSpot } from './goodSpot.ts';

@@ -2,27 +2,27 @@
  * evaluate(plan) -> Report: the one place where figures are made. Screens, the worker, the command line, labels and
  * tests all show fields of this report.
  */
-import { countMoves } from './moves.ts';
+import { countMoves } from './countMoves.ts';
 import { layPlace, packPlace, type LaidPlace } from './contents.ts';
 import { shared } from './shared.ts';
 import { FIGURES, sameFor } from '../model/reads.ts';
-import { checkContainers } from './checkContainers.ts';
+import { checkContainers } from '../checks/containersFit.ts';
 import { litresIn, type Compartment } from '../furniture/compartments.ts';
-import { checkStrain, strainOf } from './load/strain.ts';
+import { checkStrain, strainOf } from '../checks/strain.ts';
 import type { Finding } from '../model/finding.ts';
 import { byName, type Arrangement, type Placement, type Plan } from '../model/plan.ts';
-import { orderOf } from '../cost/sorting.ts';
+import { orderOf } from '../cost/sortingCost.ts';
 import { sparesPlaced } from '../cost/stock.ts';
-import { checkWishes } from './checkWishes.ts';
+import { checkWishes } from '../checks/peopleWishes.ts';
 import { rolledAway } from '../room/areas.ts';
-import { roomFindings } from './room/findings.ts';
-import { checkNeeds } from './room/needs.ts';
-import { checkRelations, relationsOf } from './room/relations.ts';
+import { roomFindings } from '../checks/roomFindings.ts';
+import { checkNeeds } from '../checks/workNeeds.ts';
+import { checkRelations, relationsOf } from '../checks/relations.ts';
 import { modesOf, settledUnits } from '../room/standing.ts';
-import { setupsOf } from './setup.ts';
-import { checkDangers } from './checkDangers.ts';
+import { setupsOf } from './setupTime.ts';
+import { checkDangers } from '../checks/dangers.ts';
 import { cutsIn, stockFor } from './cutting.ts';
-import { checkKits } from './kits.ts';
+import { checkKits } from '../checks/kitsFit.ts';
 import { shoppingOf } from './shopping.ts';
 import { closingError, floorArea, stripSpan, wallsOf } from '../room/walls.ts';
 import { contentsOf, sceneOf, type Scene } from '../scene/scene.ts';
@@ -36,18 +36,34 @@ import {
   type SupplyReport,
   type UnitReport,
 } from './report.ts';
-import { keptNowhere, noStation, noSuchPlace, overFull, placementFindings, tooManyOdds, walledIn } from './findings.ts';
+import {
+  keptNowhere,
+  noStation,
+  noSuchPlace,
+  overFull,
+  placementFindings,
+  tooManyOdds,
+  walledIn,
+} from '../checks/placementFindings.ts';
 
-import { comparedWeeks } from './compared.ts';
-import { withAccepted } from './foremost.ts';
+import { comparedWeeks } from './todayVsPlan.ts';
+import { withAccepted } from './prioritise.ts';
 import { reportedArrangement, weekOf, worstOf } from './week.ts';
 import { guessesOf } from '../model/guessed.ts';
 import { openWork } from './openWork.ts';
-import { nothingSaid, supplyReports, type SaidOfSupplies } from './supplies.ts';
-import { heapLooks, linesOf } from '../zones/looking.ts';
+import { nothingSaid, supplyReports, type SaidOfSupplies } from './supplyReports.ts';
+import { heapLooks, linesOf } from '../zones/searchTime.ts';
 import { homesOf } from '../zones/homes.ts';
-import { homedIn, homeFindings, homeReports, zoneReports, zonesOfPlace, type Homed, type PlaceName } from './zones.ts';
-import { minutesByPlace, reachOf, compartmentReport, containerReports } from './places.ts';
+import {
+  homedIn,
+  homeFindings,
+  homeReports,
+  zoneReports,
+  zonesOfPlace,
+  type Homed,
+  type PlaceName,
+} from './zoneReports.ts';
+import { minutesByPlace, reachOf, compartmentReport, containerReports } from './placeReports.ts';
 
 export * from './report.ts';
 

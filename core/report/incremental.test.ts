@@ -5,7 +5,7 @@ import { demoPlan } from '@heronstone/testing/demo.ts';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import { evaluate, evaluator } from './evaluate.ts';
 import { Replica } from './replica.ts';
-import { roomFindings } from './room/findings.ts';
+import { roomFindings } from '../checks/roomFindings.ts';
 import { applyChanges, remove, set, type Change } from '../model/change.ts';
 import { differenceOf } from '../model/difference.ts';
 import type { Plan } from '../model/plan.ts';

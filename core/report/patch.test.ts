@@ -11,9 +11,9 @@ import { TABLE_NAMES, type Plan, type TableName } from '../model/plan.ts';
 import { sceneOf } from '../scene/scene.ts';
 import { evaluate, evaluator, type Report } from './evaluate.ts';
 import { patched, patchOf } from './patch.ts';
-import { roomFindings } from './room/findings.ts';
-import { checkNeeds } from './room/needs.ts';
-import { relationsOf } from './room/relations.ts';
+import { roomFindings } from '../checks/roomFindings.ts';
+import { checkNeeds } from '../checks/workNeeds.ts';
+import { relationsOf } from '../checks/relations.ts';
 
 const demo = demoPlan();
 const afresh = (plan: Plan) => evaluate(structuredClone(plan));

@@ -5,10 +5,10 @@
 import { withDifference, type PlanDifference } from '../model/difference.ts';
 import type { Plan } from '../model/plan.ts';
 import { evaluator } from './evaluate.ts';
-import { withAccepted } from './foremost.ts';
+import { withAccepted } from './prioritise.ts';
 import { patchOf, type ReportPatch } from './patch.ts';
 import type { Report } from './report.ts';
-import { roomFindings } from './room/findings.ts';
+import { roomFindings } from '../checks/roomFindings.ts';
 
 /** What there is to say about a room while something in it is being moved. */
 export type Glance = Pick<Report, 'findings' | 'errors' | 'cautions'>;

@@ -1,38 +1,26 @@
 /** What evaluate(plan) says: every figure that a screen, the command line or a printout shows is a field of this Report. */
 import type { Guesses } from '../model/guessed.ts';
-import type { Barred } from '../cost/rules.ts';
-import type { PlaceForm } from '../zones/needs.ts';
+import type { PlaceForm } from '../zones/placeForms.ts';
 import type { SeatSide } from '../zones/sides.ts';
 import type { Allotted } from '../zones/allotted.ts';
-import type { Order } from '../cost/sorting.ts';
+import type { Order } from '../cost/sortingCost.ts';
 import type { Parts } from '../furniture/parts.ts';
-import type { Lie, Stagger } from '../fit/lies.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import type { Access, Compartment } from '../furniture/compartments.ts';
 import type { Finding } from '../model/finding.ts';
 import type { Arrangement } from '../model/plan.ts';
 import type { Motion } from '../fetch/elements.ts';
-import type { Lift } from './load/lifting.ts';
-import type { Crowd } from '../cost/cost.ts';
-import type { Penalty } from '../cost/hazards.ts';
 import type { Sight } from '../reach/seen.ts';
 import type { HeightBand, Ripple } from '../reach/body.ts';
-import type { Setup } from './setup.ts';
+import type { Setup } from './setupTime.ts';
 import type { Point } from '../geometry/geometry.ts';
-import type { RelationReport } from './room/relations.ts';
+import type { RelationReport } from '../checks/relations.ts';
 import type { StripSpan, Wall } from '../room/walls.ts';
+import type { Fill, PlacementReport } from '../checks/placementReport.ts';
+import type { Strain } from '../checks/strain.ts';
 
-export type FillState = 'free' | 'comfortable' | 'full' | 'over';
-
-export interface Fill {
-  /** Share of the floor that is taken, 0 to 1; above 1 where something has no room. */
-  share: number;
-  state: FillState;
-  /** Mass of the contents, g, as far as it is known. */
-  mass: number;
-  /** Inside sizes that what lies there needs, with the room for a hand, mm; null where nothing lies. */
-  takes: { width: number; depth: number; height: number } | null;
-}
+export type { Fill, FillState, PlacementReport, UsedFrom } from '../checks/placementReport.ts';
+export type { Lifted, Loaded, Sagging, Strain, Tip } from '../checks/strain.ts';
 
 export interface ReachReport {
   ripple: Ripple;
@@ -195,77 +183,6 @@ export interface ContainerReport {
   reason: string | null;
 }
 
-export interface UsedFrom {
-  activity: string;
-  station: string;
-  person: string;
-  /** Key of the seat whose ways count. */
-  seat: string;
-  fetches: number;
-  ripple: Ripple;
-  band: HeightBand;
-  /** A fetch, and back where the thing goes back, s. */
-  seconds: number;
-  /** Penalties of a fetch, s. */
-  penalty: number;
-  /** The same by kind of motion, s. */
-  motions: Record<Motion, number>;
-  /** What a fetch asks of the body, the return included: getting up, bends and kneels, steps, mm walked. */
-  times: { ups: number; bends: number; steps: number; walk: number };
-  sight: Sight;
-}
-
-export interface PlacementReport {
-  id: string;
-  arrangement: Arrangement;
-  supply: string;
-  compartment: string;
-  place: string;
-  count: number;
-  /** How many of them fit. */
-  fits: number;
-  lie: Lie | null;
-  how: string;
-  /** What one sees of them, in words. */
-  seen: string;
-  /** Whether even one of them can lie in the empty compartment. */
-  possible: boolean;
-  /** Why not all of them fit. */
-  /** Why it should not lie there as it does; null when it lies well. */
-  badly: string | null;
-  reason: string | null;
-  /** Where they lie: from the left and from the front inside (on a board from the top), mm; null where none fits. */
-  block: Rect | null;
-  /** The parts of a divided place that they have, from 0; the block is round all of them. Empty elsewhere. */
-  parts: readonly number[];
-  /** In a pile of several lines: height of what lies below and above it, mm; null elsewhere. */
-  pile: { below: number; above: number } | null;
-  /** Pieces or stacks from front to back in a column, and how rows are staggered. */
-  rows: number;
-  stagger: Stagger | null;
-  pinned: boolean;
-  /** Spares of what lies elsewhere. */
-  spare: boolean;
-  /** The rule that this place breaks. */
-  barred: Barred | null;
-  /** Use by use; figures below are over all uses. */
-  from: UsedFrom[];
-  ripple: Ripple | null;
-  band: HeightBand | null;
-  fetchesPerWeek: number;
-  secondsPerFetch: number;
-  /** What else lies there, as far as it costs time. */
-  crowd: Crowd;
-  /** From where it is used most; null without a seat. */
-  sight: Sight | null;
-  /** Fetches a week from seats where neither the thing nor a label of its place is in view. */
-  unseenFetches: number;
-  penalties: Array<Penalty & { station: string }>;
-  /** Fetching only; penalties apart. */
-  minutesPerWeek: number;
-  penaltyMinutes: number;
-}
-
 export interface SupplyReport {
   id: string;
   massEach: number | null;
@@ -366,57 +283,6 @@ export interface Worst {
 }
 /** slow: minutes a week; heavy: lifting index; child: mm below a child's highest reach; unseen: fetches a week. */
 export type WorstLists = Record<'slow' | 'heavy' | 'child' | 'unseen', Worst[]>;
-
-/** A heavy thing or full container as it is lifted out. */
-export interface Lifted {
-  placement: string | null;
-  container: string | null;
-  compartment: string;
-  /** kg */
-  mass: number;
-  /** What it stands on and the table, mm over the floor. */
-  from: number;
-  to: number;
-  /** Revised NIOSH equation: mass over the recommended limit (kg). */
-  index: number;
-  limit: number;
-  lift: Lift;
-  words: string;
-}
-/** A loaded shelf: mass in kg, lengths in mm. */
-export interface Sagging {
-  compartment: string;
-  mass: number;
-  span: number;
-  /** When the load is put on, and in time. */
-  now: number;
-  lasting: number;
-  limit: number;
-  /** Lasting sag over the limit. */
-  share: number;
-  /** It bends until it rests on what is below it. */
-  rests: boolean;
-}
-/** A place whose limit is known, and what lies there, kg. */
-export interface Loaded {
-  compartment: string;
-  mass: number;
-  limit: number;
-}
-/** What holds a drawer unit over what tips it, with the worst drawer out and with all; below 1 it tips. */
-export interface Tip {
-  unit: string;
-  single: number;
-  all: number;
-  drawer: string | null;
-  fixed: boolean;
-}
-export interface Strain {
-  lifts: Lifted[];
-  sags: Sagging[];
-  loads: Loaded[];
-  tips: Tip[];
-}
 
 export interface UnitReport {
   id: string;

@@ -13,7 +13,7 @@ import type {
   Worst,
   WorstLists,
 } from './report.ts';
-import type { Setup } from './setup.ts';
+import type { Setup } from './setupTime.ts';
 import { usesOf, type Scene } from '../scene/scene.ts';
 
 /** Minutes and seconds of a week, summed from what each placement says. */

@@ -1,7 +1,7 @@
 /** Places behind a door of the room that swings in: while it stands open, nobody gets at them. */
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Plan } from '../model/plan.ts';
-import { doorSweep } from './clearance.ts';
+import { doorSweep } from '../room/doorSweep.ts';
 import { inside } from '../geometry/geometry.ts';
 import { wallsOf } from './walls.ts';
 

@@ -4,7 +4,7 @@ import { makeOutline, removeCorner, splitWall, wallNames } from './outline.ts';
 import { traverse } from '../geometry/traverse.ts';
 import { gapTo, wallGaps } from './gaps.ts';
 import { facedWall, floorArea, wallsOf } from './walls.ts';
-import { checkRoom } from '../report/room/check.ts';
+import { checkRoom } from '../checks/roomErrors.ts';
 
 let n = 0;
 const newId = () => `n${n++}`;

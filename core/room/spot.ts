@@ -1,7 +1,7 @@
 /** A place for a new unit: the first free stretch of wall from the first corner on. */
 import { footprint, inRoom, solidSpan } from '../furniture/footprint.ts';
 import type { Plan, Unit } from '../model/plan.ts';
-import { CLEAR } from './clearance.ts';
+import { CLEAR } from '../room/doorSweep.ts';
 import { freeBefore } from './free.ts';
 import { outOfRoom, overlapDepth, type Point } from '../geometry/geometry.ts';
 import type { Rest } from './snap.ts';

@@ -1,4 +1,4 @@
-import { keepZones } from '../gestures/zones.ts';
+import { keepZones } from '../gestures/zoneGestures.ts';
 import { longTest } from '@heronstone/testing/longTest.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import { readFileSync } from 'node:fs';
@@ -6,7 +6,7 @@ import { UNIT_TYPES } from '@heronstone/library/units.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set } from '../model/change.ts';
-import { roomFindings } from '../report/room/findings.ts';
+import { roomFindings } from '../checks/roomFindings.ts';
 import { advise, adviseAll } from './advise.ts';
 import { IDEA_KINDS } from './ideas/idea.ts';
 import { ideasFor } from './ideas/ideas.ts';

@@ -1,5 +1,5 @@
 /** The assignment problem and an answer in the making: what each place holds, and what one item more or less costs. */
-import { Looking, type Sought } from './looking.ts';
+import { Looking, type Sought } from './searchTimeMoves.ts';
 import { Names, type Naming } from './naming.ts';
 
 /** How much over a capacity is no more than rounding. */

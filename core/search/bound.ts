@@ -6,15 +6,15 @@
  * A linear relaxation (Dantzig 1957 for the knapsack of each place); things deeper than half of a place lie beside each other
  * (the simplest of the dual feasible functions of Fekete & Schepers 2004).
  */
-import { lies, LOOSE_FILL, volumeEach } from '../fit/lies.ts';
+import { lies, LOOSE_FILL, volumeEach } from '../fit/poses.ts';
 import { floorOf } from '../fit/layOut.ts';
 import { barredFrom, goesAway, mayLieIn } from '../cost/rules.ts';
 import { placeCost } from '../cost/cost.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Plan, Supply } from '../model/plan.ts';
-import { setupsOf } from '../report/setup.ts';
+import { setupsOf } from '../report/setupTime.ts';
 import { fetchesAWeek, sceneOf, type Scene } from '../scene/scene.ts';
-import { lookedThrough, soughtAs } from '../zones/looking.ts';
+import { lookedThrough, soughtAs } from '../zones/searchTime.ts';
 import { sparesOf } from '../zones/spares.ts';
 
 /** Round things in staggered rows take so much of the floor of those in square ones: half the root of three. */

@@ -8,7 +8,7 @@ import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, setMeta } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import { compartmentId, sceneOf } from '../scene/scene.ts';
-import { orderOf } from '../cost/sorting.ts';
+import { orderOf } from '../cost/sortingCost.ts';
 import { compareAllWays, sortingBy, takeWay } from './ways.ts';
 
 const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));

@@ -1,12 +1,12 @@
 /** The state of filling a room: what lies where, how much width is taken, what fetching costs; and the first filling of it. */
 import { totalSeconds } from '../fetch/elements.ts';
 import { volume } from '../fit/fit.ts';
-import type { Lie } from '../fit/lies.ts';
+import type { Lie } from '../fit/poses.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { byName, type Placement, type Supply } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { isAnothers } from '../zones/homes.ts';
-import { lookedThrough, soughtAs } from '../zones/looking.ts';
+import { lookedThrough, soughtAs } from '../zones/searchTime.ts';
 import { diggingSeconds, lookSeconds, placeCost } from '../cost/cost.ts';
 import { diggingOf, NO_DIGGING } from '../fit/digging.ts';
 import { containerPlace } from '../fit/containers.ts';
@@ -14,8 +14,8 @@ import { Fitter } from '../fit/feasible.ts';
 import { isMadeFor } from '../fit/limits.ts';
 import { barredFrom } from '../cost/rules.ts';
 import { boundOf } from '../cost/keeps.ts';
-import { wantedOf } from '../cost/sorting.ts';
-import { apartFrom } from '../zones/apart.ts';
+import { wantedOf } from '../cost/sortingCost.ts';
+import { apartFrom } from '../zones/separations.ts';
 import { heldBy } from '../zones/named.ts';
 import { shareOf } from '../cost/stock.ts';
 import { fitsTightly } from '../fit/tighten.ts';

@@ -1,13 +1,13 @@
 /** A room and what is to lie in it as the problem that assign.ts searches: costs, sizes, crowding, homes and pairs. */
 import type { Placement } from '../model/plan.ts';
-import { burns } from '../report/checkDangers.ts';
+import { burns } from '../checks/dangers.ts';
 import { compartmentId } from '../scene/scene.ts';
 import type { Problem } from './assignment.ts';
 import { lookSeconds } from '../cost/cost.ts';
-import { linesOf, lookedThrough } from '../zones/looking.ts';
+import { linesOf, lookedThrough } from '../zones/searchTime.ts';
 import { farness, type Left, type Part, type Filling } from './filling.ts';
-import { homeCosts, mixedSeconds, SET_WEIGHS, wantedOf } from '../cost/sorting.ts';
-import { apartFrom } from '../zones/apart.ts';
+import { homeCosts, mixedSeconds, SET_WEIGHS, wantedOf } from '../cost/sortingCost.ts';
+import { apartFrom } from '../zones/separations.ts';
 import { homeOfPlacement, isOut, kindCounted, mainWork, zoneCounted } from '../zones/named.ts';
 import type { HomeOf } from '../zones/homes.ts';
 import { neighboursOf } from '../zones/neighbours.ts';

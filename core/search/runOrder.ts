@@ -3,9 +3,9 @@ import type { Supply } from '../model/plan.ts';
 import { colourRank, insideOrder } from '../scene/insideOrder.ts';
 import type { SortingWay } from '../model/sorting.ts';
 import type { Scene } from '../scene/scene.ts';
-import { IN_LINE } from '../cost/sorting.ts';
+import { IN_LINE } from '../cost/sortingCost.ts';
 import { homesOf } from '../zones/homes.ts';
-import { sortOf, wayOfSorting, type Sort } from '../zones/sorts.ts';
+import { sortOf, wayOfSorting, type Sort } from '../zones/sortOrder.ts';
 import { runsOf } from '../zones/neighbours.ts';
 import type { Filling, Part } from './filling.ts';
 

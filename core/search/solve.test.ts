@@ -17,10 +17,10 @@ import { applyChanges, set, setMeta } from '../model/change.ts';
 import { sortingBy } from './ways.ts';
 import type { Plan } from '../model/plan.ts';
 import { compartmentId, sceneOf, mainStationOf } from '../scene/scene.ts';
-import { wantedOf } from '../cost/sorting.ts';
+import { wantedOf } from '../cost/sortingCost.ts';
 import { diggingSeconds } from '../cost/cost.ts';
 import { barredFrom } from '../cost/rules.ts';
-import { apartFrom } from '../zones/apart.ts';
+import { apartFrom } from '../zones/separations.ts';
 import { changesTo, solve, solveAll, type Solution } from './solve.ts';
 import { optionsFor, placesOfUnit, type Task } from './tasks.ts';
 

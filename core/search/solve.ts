@@ -4,7 +4,7 @@
  * what looking through a full place costs and what the wished order weighs. Same plan and seed, same result.
  */
 import { fit } from '../fit/fit.ts';
-import { stripWidth } from '../fit/lies.ts';
+import { stripWidth } from '../fit/poses.ts';
 import type { Change } from '../model/change.ts';
 import { remove, set, setMeta } from '../model/change.ts';
 import type { Placement, Plan } from '../model/plan.ts';
@@ -14,11 +14,11 @@ import { assignByHomes, type NamedAnswer } from './namesCost.ts';
 import { costOf, type Problem } from './assignment.ts';
 import { leftOut, problemOf, type Movable } from './problem.ts';
 import { goesAway } from '../cost/rules.ts';
-import { judge } from './judged.ts';
-import { keepApart } from './apart.ts';
+import { judge } from './improveExact.ts';
+import { keepApart } from './separateHot.ts';
 import { gather, inOrder, makeRoom, placeOne, Filling, tighten, type Left, type Part, type Thing } from './filling.ts';
-import { relay } from './relaid.ts';
-import { Reported } from './reported.ts';
+import { relay } from './reorient.ts';
+import { Reported } from './reportCost.ts';
 import { orderRuns } from './runOrder.ts';
 import { untangle } from './untangle.ts';
 import { homesOf } from '../zones/homes.ts';

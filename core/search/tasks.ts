@@ -2,7 +2,7 @@
 import type { Plan } from '../model/plan.ts';
 import { sceneOf, mainStationOf } from '../scene/scene.ts';
 import { homeOfPlacement } from '../zones/named.ts';
-import { zonesOf } from '../zones/zones.ts';
+import { zonesOf } from '../zones/zonesOfPlan.ts';
 import type { SolveOptions } from './solve.ts';
 
 /**

@@ -1,10 +1,10 @@
 /** Ways of sorting side by side: the room is filled by each, and each is a plan with the figures of its report. */
-import { figuresOf, type Compared } from '../report/compare.ts';
+import { figuresOf, type Compared } from '../report/planVsPlan.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { applyChanges, remove, set, setMeta, type Change } from '../model/change.ts';
 import { samePlan, type Plan } from '../model/plan.ts';
 import { WAYS, type SortingWay } from '../model/sorting.ts';
-import type { Order } from '../cost/sorting.ts';
+import type { Order } from '../cost/sortingCost.ts';
 import { changesTo, solve } from './solve.ts';
 
 /** A way with what it comes to. */

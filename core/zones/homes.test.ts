@@ -5,12 +5,12 @@ import { wishfulPlan } from '@heronstone/testing/wishfulPlan.ts';
 import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set, setMeta, type Change } from '../model/change.ts';
 import { sceneOf } from '../scene/scene.ts';
-import { apartFrom } from './apart.ts';
+import { apartFrom } from './separations.ts';
 import { homesOf } from './homes.ts';
 import { namesOf, tooMany } from './named.ts';
 import { neighboursOf, runsOf } from './neighbours.ts';
 import { isAsked, sideOf } from './sides.ts';
-import { zonesOf } from './zones.ts';
+import { zonesOf } from './zonesOfPlan.ts';
 
 const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
 if (!read.ok) throw new Error(read.findings[0]!.message);

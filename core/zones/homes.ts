@@ -8,10 +8,10 @@ import { sparesOf } from './spares.ts';
 import { byName, type Form, type Home, type Plan, type Supply } from '../model/plan.ts';
 import { colourRank, RAINBOW, rainbowRank } from '../scene/insideOrder.ts';
 import { usesOf, type Scene } from '../scene/scene.ts';
-import { apartFrom } from './apart.ts';
+import { apartFrom } from './separations.ts';
 import { ownPlaceOf, ownPlaces, type OwnPlace } from './ownPlaces.ts';
-import { sortOf, wayOfSorting } from './sorts.ts';
-import { zoneByUse, zonesOf, type ZoneOf } from './zones.ts';
+import { sortOf, wayOfSorting } from './sortOrder.ts';
+import { zoneByUse, zonesOf, type ZoneOf } from './zonesOfPlan.ts';
 
 export interface HomeOf {
   id: string;

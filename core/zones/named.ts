@@ -5,7 +5,7 @@ import type { Placement } from '../model/plan.ts';
 import { compartmentId, usesOf, type Scene } from '../scene/scene.ts';
 import { homesOf, type HomeOf } from './homes.ts';
 import { runsOf } from './neighbours.ts';
-import { wayOfSorting } from './sorts.ts';
+import { wayOfSorting } from './sortOrder.ts';
 
 /** A cubby is no wider, a slot no higher, mm. Common practice, no source. */
 const CELL = 400;

@@ -1,7 +1,7 @@
 /** Odds and ends, kits, heaps and spares: homes with a place or a way of their own, filled and reported. */
 import { demoPlan } from '@heronstone/testing/demo.ts';
-import { putKit } from '../gestures/kits.ts';
-import { keepCollection } from '../gestures/zones.ts';
+import { putKit } from '../gestures/kitBoxes.ts';
+import { keepCollection } from '../gestures/zoneGestures.ts';
 import { applyChanges, set, type Change } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import { evaluate } from '../report/evaluate.ts';

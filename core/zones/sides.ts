@@ -3,7 +3,7 @@ import type { Compartment } from '../furniture/compartments.ts';
 import { distance, type Point } from '../geometry/geometry.ts';
 import type { Home, Plan, Station } from '../model/plan.ts';
 import { wallsOf } from '../room/walls.ts';
-import { zonesOf } from './zones.ts';
+import { zonesOf } from './zonesOfPlan.ts';
 import type { Scene } from '../scene/scene.ts';
 
 export type SeatSide = 'before' | 'left' | 'right' | 'behind';

@@ -1,5 +1,5 @@
 /** A step of another device is named before it is taken back or brought again. */
-import { leaveStep, takeStep } from '../state/plan.ts';
+import { leaveStep, takeStep } from '../state/openPlan.ts';
 import { useStore } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
 import { Dialog } from '../ui/Dialog.tsx';

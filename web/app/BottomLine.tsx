@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { Popover } from 'radix-ui';
 import type { Week } from '@heronstone/core/report/evaluate.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
-import { Said } from '../parts/Said.tsx';
+import { Said } from '../parts/Messages.tsx';
 import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { useStore } from '../state/state.ts';
 

@@ -1,7 +1,7 @@
 /** The session of this device is over: a new code lets it in again, and what waits is sent. */
 import { howMany } from '@heronstone/core/model/measure.ts';
 import { useState } from 'react';
-import { pairAgain } from '../state/plan.ts';
+import { pairAgain } from '../state/openPlan.ts';
 import { useStore } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
 import { Dialog } from '../ui/Dialog.tsx';

@@ -3,7 +3,7 @@ import { Ellipsis } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { Menu, MenuLine, MenuLink, MenuRule } from '../ui/Menu.tsx';
-import { commit } from '../state/plan.ts';
+import { commit } from '../state/openPlan.ts';
 import { useStore } from '../state/state.ts';
 
 function setTheme(theme: 'light' | 'dark' | null): void {

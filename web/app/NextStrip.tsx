@@ -2,7 +2,7 @@
 import { Link } from 'react-router';
 import { lackingFor } from '@heronstone/core/ask/firstPlan.ts';
 import { setMeta } from '@heronstone/core/model/change.ts';
-import { commit } from '../state/plan.ts';
+import { commit } from '../state/openPlan.ts';
 import { useStore } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
 

@@ -2,7 +2,7 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
 import type { WorkStep } from '@heronstone/core/report/evaluate.ts';
-import { openPlan } from '../state/plan.ts';
+import { openPlan } from '../state/openPlan.ts';
 import { useStore } from '../state/state.ts';
 import { ApiError } from '../sync/api.ts';
 import { CodeForm } from './CodeDialog.tsx';

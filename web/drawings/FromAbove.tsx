@@ -8,8 +8,8 @@ import { drawnPlan, personOf, seatOf, stationOf, useStore } from '../state/state
 import { Areas, Crossing, Marks, marksOf, Overheads } from './above/Areas.tsx';
 import { Ghosts, type Ghost } from './above/Ghosts.tsx';
 import { Distances } from './above/Distances.tsx';
-import { beyond, boxRound } from './above/boxes.ts';
-import { closed, WALL } from './above/path.ts';
+import { beyond, boxRound } from './above/wordBoxes.ts';
+import { closed, WALL } from './above/svgPath.ts';
 import { RIPPLE_MARK, Rings, ringsOf, Seat } from './above/Seat.tsx';
 import { UnitAbove, UnitName } from './above/UnitAbove.tsx';
 import { unitWords } from './above/unitWords.ts';
@@ -17,8 +17,8 @@ import { useHands } from './above/useHands.ts';
 import { Way, wayTo } from './above/WalkedPath.tsx';
 import { WallThings } from './above/WallThings.tsx';
 import { wallWords, type WallWords } from './above/wallWords.ts';
-import { ZoneLetters, ZoneSeats, ZoneWashes } from './above/ZoneWashes.tsx';
-import { washOfUnit } from './wash.ts';
+import { ZoneLetters, ZoneSeats, ZoneWashes } from './above/ZoneTints.tsx';
+import { washOfUnit } from './tint.ts';
 import type { MenuOf } from './ThingMenu.tsx';
 import { Zoom, type Frame } from './Zoom.tsx';
 

@@ -12,11 +12,11 @@ import { placeContainer } from '@heronstone/core/gestures/moveContainer.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { drags, useHeld } from '../state/held.ts';
-import { commit } from '../state/plan.ts';
+import { commit } from '../state/openPlan.ts';
 import { notice, select, shownPlan, useStore } from '../state/state.ts';
 import { InsideFront } from './InsideFront.tsx';
 import { NameIn } from './NameIn.tsx';
-import { Tide } from './Tide.tsx';
+import { Tide } from './FillBar.tsx';
 import { Segments } from '../ui/Segments.tsx';
 
 /** More pieces than this are drawn as a wash; the count says how many. */

@@ -9,7 +9,7 @@ import { facedWall } from '@heronstone/core/room/walls.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { personOf, seatOf, select, standingPlan, stationOf, useStore } from '../state/state.ts';
 import { useRoving } from '../ui/roving.ts';
-import { washOf } from './wash.ts';
+import { washOf } from './tint.ts';
 import type { MenuOf } from './ThingMenu.tsx';
 import { Zoom, type Frame } from './Zoom.tsx';
 import { useGliding } from './round/gliding.ts';

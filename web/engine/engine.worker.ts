@@ -2,7 +2,7 @@
 import { expose } from 'comlink';
 import { nanoid } from 'nanoid';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
-import { figuresOf, type Compared } from '@heronstone/core/report/compare.ts';
+import { figuresOf, type Compared } from '@heronstone/core/report/planVsPlan.ts';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import type { ReportPatch } from '@heronstone/core/report/patch.ts';
 import { Replica, type Glance } from '@heronstone/core/report/replica.ts';
@@ -34,14 +34,14 @@ import { OTHER_WORDS } from '@heronstone/library/otherWords.ts';
 import { tryOut, type Effect } from '@heronstone/core/ask/tryOut.ts';
 import { applyChanges, type Change } from '@heronstone/core/model/change.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
-import { lookForMends } from '@heronstone/core/ask/mends/mend.ts';
-import type { Mend } from '@heronstone/core/ask/mends/offer.ts';
+import { lookForMends } from '@heronstone/core/ask/fixes/lookForFixes.ts';
+import type { Mend } from '@heronstone/core/ask/fixes/fix.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
 import { byName, type Arrangement, type PullLine, type Plan } from '@heronstone/core/model/plan.ts';
 import { settledUnits } from '@heronstone/core/room/standing.ts';
 import { sceneOf } from '@heronstone/core/scene/scene.ts';
 import { balanceOf } from '@heronstone/core/ask/balance.ts';
-import { placesByName } from '@heronstone/core/entry/places.ts';
+import { placesByName } from '@heronstone/core/entry/placesByName.ts';
 import { purgeOf } from '@heronstone/core/ask/purge.ts';
 import { containerTypes } from '@heronstone/library/inInches.ts';
 import { KINDS } from '@heronstone/library/usualSizes.ts';
@@ -230,7 +230,7 @@ const worker = {
   },
 };
 
-const fonts = async () => (await import('./fonts.ts')).fonts();
+const fonts = async () => (await import('./pdfFonts.ts')).fonts();
 
 export type EngineWorker = typeof worker;
 expose(worker);

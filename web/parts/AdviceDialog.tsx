@@ -7,7 +7,7 @@ import { takeAdvice } from '@heronstone/core/ask/takeContainerAdvice.ts';
 import { formatSize, howMany } from '@heronstone/core/model/measure.ts';
 import { engine } from '../engine/client.ts';
 import { useAsked } from '../state/useAsked.ts';
-import { commit } from '../state/plan.ts';
+import { commit } from '../state/openPlan.ts';
 import { newId, notice, select, useStore } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
 import { Dialog } from '../ui/Dialog.tsx';

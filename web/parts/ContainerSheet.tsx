@@ -5,7 +5,7 @@ import { asRound, diameterOf } from '@heronstone/core/fit/containers.ts';
 import { countWords } from '@heronstone/core/fit/forms.ts';
 import { partsInWords } from '@heronstone/core/furniture/parts.ts';
 import { carryContainer, takeContainerAway } from '@heronstone/core/gestures/moveContainer.ts';
-import { containersAgain, moreStand, placesAlike } from '@heronstone/core/gestures/again.ts';
+import { containersAgain, moreStand, placesAlike } from '@heronstone/core/gestures/sameAgain.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
 import {
@@ -15,7 +15,7 @@ import {
   type ContainerShape,
 } from '@heronstone/core/model/plan.ts';
 import { Inside } from '../drawings/Inside.tsx';
-import { commit } from '../state/plan.ts';
+import { commit } from '../state/openPlan.ts';
 import { newId, notice, select, useStore } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
 import { Choice, Heading, LengthField } from '../ui/Field.tsx';

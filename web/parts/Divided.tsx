@@ -4,7 +4,7 @@ import { settleParts } from '@heronstone/core/gestures/settleParts.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import { formatLength, formatSize, howMany, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import type { Container } from '@heronstone/core/model/plan.ts';
-import { commit } from '../state/plan.ts';
+import { commit } from '../state/openPlan.ts';
 import { notice, useStore } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
 import { Choice } from '../ui/Field.tsx';

@@ -8,7 +8,7 @@ import { WAY_WORDS } from '@heronstone/core/model/sorting.ts';
 import type { Task } from '@heronstone/core/search/tasks.ts';
 import { solver } from '../engine/client.ts';
 import { boundFor, cancelSearch, fillRoom, useSearching } from '../state/searching.ts';
-import { commit } from '../state/plan.ts';
+import { commit } from '../state/openPlan.ts';
 import { newId, useStore } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
 import { Choice } from '../ui/Field.tsx';

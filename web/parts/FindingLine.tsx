@@ -1,9 +1,9 @@
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
-import type { Mend } from '@heronstone/core/ask/mends/offer.ts';
+import type { Mend } from '@heronstone/core/ask/fixes/fix.ts';
 import { engine } from '../engine/client.ts';
 import { useAsked } from '../state/useAsked.ts';
-import { commit } from '../state/plan.ts';
+import { commit } from '../state/openPlan.ts';
 import { useStore } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
 

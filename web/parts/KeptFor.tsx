@@ -3,7 +3,7 @@ import { keepOf, KEPT_WORDS } from '@heronstone/core/cost/keeps.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import type { Keep } from '@heronstone/core/model/plan.ts';
 import { KEPT_FOR } from '@heronstone/core/model/plan.ts';
-import { commit } from '../state/plan.ts';
+import { commit } from '../state/openPlan.ts';
 import { newId, useStore } from '../state/state.ts';
 import { Choice, OptionalField } from '../ui/Field.tsx';
 

@@ -1,7 +1,7 @@
 import { Camera } from 'lucide-react';
 import { remove } from '@heronstone/core/model/change.ts';
 import { keepPhoto, type Shows } from '../state/picture.ts';
-import { commit } from '../state/plan.ts';
+import { commit } from '../state/openPlan.ts';
 import { useStore } from '../state/state.ts';
 
 /** The photographs of a thing or a place, and one more. */

@@ -4,7 +4,7 @@ import { set } from '@heronstone/core/model/change.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
 import type { Rows, TableName } from '@heronstone/core/model/plan.ts';
-import { commit } from '../state/plan.ts';
+import { commit } from '../state/openPlan.ts';
 import { select, useStore } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
 import { Choice, LengthField, NumberField, OptionalField, TextField } from '../ui/Field.tsx';

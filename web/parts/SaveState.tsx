@@ -2,7 +2,7 @@
 import { howMany } from '@heronstone/core/model/measure.ts';
 import { format } from 'date-fns';
 import { Popover } from 'radix-ui';
-import { dismissRefused, retryRefused, tryAgain } from '../state/plan.ts';
+import { dismissRefused, retryRefused, tryAgain } from '../state/openPlan.ts';
 import { useStore, type Saving } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
 

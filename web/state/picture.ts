@@ -3,7 +3,7 @@ import { nanoid } from 'nanoid';
 import { set } from '@heronstone/core/model/change.ts';
 import type { Photo } from '@heronstone/core/model/plan.ts';
 import { api } from '../sync/api.ts';
-import { commit } from './plan.ts';
+import { commit } from './openPlan.ts';
 import { notice, useStore } from './state.ts';
 import { today } from './today.ts';
 

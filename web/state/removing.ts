@@ -1,9 +1,9 @@
 /** Removing: what went, and what went along with it, is said, with the way back beside it. */
-import { idleSeatsOf } from '@heronstone/core/gestures/furniture.ts';
+import { idleSeatsOf } from '@heronstone/core/gestures/moveFurniture.ts';
 import { removeWithDependents } from '@heronstone/core/model/change.ts';
 import { wentAlong } from '@heronstone/core/model/removed.ts';
 import type { TableName } from '@heronstone/core/model/plan.ts';
-import { commit } from './plan.ts';
+import { commit } from './openPlan.ts';
 import { notice, useStore } from './state.ts';
 
 /** Removes rows as one step; with a table go the seats at which nothing is done. @param what they are called in a sentence @returns whether it could be done */

@@ -32,7 +32,7 @@ import.meta.jest.unstable_mockModule('../engine/client.ts', () => ({
 const server = new SimulatedServer(emptyPlan({ id: 'p' }));
 new SimulatedBrowser().install();
 Object.assign(globalThis, { fetch: server.fetch });
-const { closePlan, commit, openPlan } = await import('./plan.ts');
+const { closePlan, commit, openPlan } = await import('./openPlan.ts');
 const { useStore } = await import('./state.ts');
 const { boundFor, cancelSearch, fillRoom, lookAtWays, useSearching } = await import('./searching.ts');
 

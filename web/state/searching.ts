@@ -10,7 +10,7 @@ import type { Proposal } from '@heronstone/core/search/furniture/propose.ts';
 import type { Filling } from '../engine/solver.worker.ts';
 import { bounder, solver } from '../engine/client.ts';
 import { preview } from './figures.ts';
-import { commit } from './plan.ts';
+import { commit } from './openPlan.ts';
 import { notice, setArrangement, useStore } from './state.ts';
 
 /** What was found for a plan; it is said to be out of date when the plan has changed since. */

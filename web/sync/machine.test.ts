@@ -22,7 +22,7 @@ import {
   type State,
   type Todo,
 } from './machine.ts';
-import { answerOf } from './server.ts';
+import { answerOf } from './serverAnswers.ts';
 
 const PEOPLE = ['a', 'b', 'c', 'd'] as const;
 const person = (id: string, stature = 1700): Change => set('people', id, { id, name: 'Maker', stature });

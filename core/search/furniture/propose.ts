@@ -10,7 +10,7 @@ import { applyChanges, type Change } from '../../model/change.ts';
 import type { Arrangement, Plan, Unit } from '../../model/plan.ts';
 import { seeded } from '../../geometry/seeded.ts';
 import { changesTo, solveAll } from '../solve.ts';
-import { walledIn } from '../../report/findings.ts';
+import { walledIn } from '../../checks/placementFindings.ts';
 import { sceneOf } from '../../scene/scene.ts';
 import { reportedArrangement } from '../../report/week.ts';
 import { settledUnits, standing } from '../../room/standing.ts';

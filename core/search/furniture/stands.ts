@@ -11,12 +11,14 @@ import { set, type Change } from '../../model/change.ts';
 import type { Finding } from '../../model/finding.ts';
 import { byName, type Arrangement, type Plan, type Station, type Unit } from '../../model/plan.ts';
 import type { Report } from '../../report/report.ts';
-import { areaOutline, checkAreas } from '../../room/areas.ts';
+import { areaOutline } from '../../room/areas.ts';
+import { checkAreas } from '../../checks/areasFree.ts';
 import { isLoose } from '../../room/arrange.ts';
-import { doorSweep, checkClearance } from '../../room/clearance.ts';
+import { doorSweep } from '../../room/doorSweep.ts';
+import { checkClearance } from '../../checks/clearance.ts';
 import { distance, inside, overlapDepth, turned, type Point } from '../../geometry/geometry.ts';
-import { roomFindings } from '../../report/room/findings.ts';
-import { rollBack } from '../../report/room/seats.ts';
+import { roomFindings } from '../../checks/roomFindings.ts';
+import { rollBack } from '../../checks/seatsAndWalkways.ts';
 import { ridersOf } from '../../room/standing.ts';
 import { outlineOf, wallsOf } from '../../room/walls.ts';
 

@@ -3,7 +3,7 @@ import { footprint } from '../../furniture/footprint.ts';
 import { type Change } from '../../model/change.ts';
 import { byName, type Plan, type Shape } from '../../model/plan.ts';
 import { distance, distanceToSegment, inside, type Point } from '../../geometry/geometry.ts';
-import { roomFindings } from '../../report/room/findings.ts';
+import { roomFindings } from '../../checks/roomFindings.ts';
 import { outlineOf } from '../../room/walls.ts';
 import { sceneOf, usesOf } from '../../scene/scene.ts';
 import { applyChanges } from '../../model/change.ts';

@@ -4,8 +4,8 @@ import { totalSeconds } from '../../fetch/elements.ts';
 import { byName, type Plan } from '../../model/plan.ts';
 import { fetchesAWeek, sceneOf, type Scene } from '../../scene/scene.ts';
 import { homesOf } from '../../zones/homes.ts';
-import { asksFor, formOf, hasSlots, offers, PLACE_FORMS } from '../../zones/needs.ts';
-import { zonesOf } from '../../zones/zones.ts';
+import { asksFor, formOf, hasSlots, offers, PLACE_FORMS } from '../../zones/placeForms.ts';
+import { zonesOf } from '../../zones/zonesOfPlan.ts';
 import { givingCost, giveUnits, type GivingProblem } from './giveUnits.ts';
 
 const GIVING_WAYS = ['walking', 'room', 'near'] as const;

@@ -8,8 +8,8 @@ import { atWall } from '@heronstone/core/room/free.ts';
 import { beamOutline } from '@heronstone/core/room/overhead.ts';
 import { wallsOf } from '@heronstone/core/room/walls.ts';
 import { select } from '../../state/state.ts';
-import { boxRound, freePoint, type Box } from './boxes.ts';
-import { closed } from './path.ts';
+import { boxRound, freePoint, type Box } from './wordBoxes.ts';
+import { closed } from './svgPath.ts';
 
 /** Areas of the mode that is on strongly, those of every day lightly. */
 export function Areas({ plan, mode, px, small }: { plan: Plan; mode: string; px: number; small: boolean }) {

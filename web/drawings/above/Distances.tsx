@@ -1,7 +1,7 @@
 import type { Unit } from '@heronstone/core/model/plan.ts';
 import { wallGaps } from '@heronstone/core/room/gaps.ts';
 import type { Wall } from '@heronstone/core/room/walls.ts';
-import type { Box } from './boxes.ts';
+import type { Box } from './wordBoxes.ts';
 import { distanceWords } from './distanceWords.ts';
 
 /** Distances of the selected unit from the walls that its sides face. */

@@ -1,7 +1,7 @@
 /** In an empty room: furniture that could stand there, to be taken with one click. */
 import type { Unit } from '@heronstone/core/model/plan.ts';
 import { footprint } from '@heronstone/core/furniture/footprint.ts';
-import { closed } from './path.ts';
+import { closed } from './svgPath.ts';
 
 export interface Ghost {
   unit: Unit;

@@ -3,9 +3,9 @@ import type { KeyboardEvent, PointerEvent } from 'react';
 import { footprint } from '@heronstone/core/furniture/footprint.ts';
 import { openedOf } from '@heronstone/core/furniture/opened.ts';
 import type { Unit } from '@heronstone/core/model/plan.ts';
-import type { Heat } from '../wash.ts';
+import type { Heat } from '../tint.ts';
 import { useHeld } from '../../state/held.ts';
-import { closed } from './path.ts';
+import { closed } from './svgPath.ts';
 import { unitWords } from './unitWords.ts';
 
 interface UnitAboveProps {

@@ -2,7 +2,7 @@
 import type { Point } from '@heronstone/core/geometry/geometry.ts';
 import type { Report } from '@heronstone/core/report/evaluate.ts';
 import type { Selected } from '../../state/state.ts';
-import { boxRound, freePoint, type Box } from './boxes.ts';
+import { boxRound, freePoint, type Box } from './wordBoxes.ts';
 
 /** What is drawn of a way, mm. */
 export interface WayDrawn {

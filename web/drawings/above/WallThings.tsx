@@ -1,7 +1,7 @@
 /** A wall from above with its doors, windows and what is fixed to it. */
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import type { Wall } from '@heronstone/core/room/walls.ts';
-import { closed, WALL } from './path.ts';
+import { closed, WALL } from './svgPath.ts';
 import type { useHands } from './useHands.ts';
 
 export function WallThings({

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { beyond, boxRound, common, freePoint } from './boxes.ts';
+import { beyond, boxRound, common, freePoint } from './wordBoxes.ts';
 import { distanceWords } from './distanceWords.ts';
 
 test('words stand in the middle of their line, and move along it where a name stands', () => {

@@ -1,6 +1,6 @@
 /** Where the distances of a piece from the walls are written, so that none lies over a name, a mark or another distance. */
 import type { Point } from '@heronstone/core/geometry/geometry.ts';
-import { boxRound, freePoint, type Box } from './boxes.ts';
+import { boxRound, freePoint, type Box } from './wordBoxes.ts';
 
 /** Half of the width of a letter and half of the height of the words with their ground, pixels. */
 const HALF_LETTER = 3.6;

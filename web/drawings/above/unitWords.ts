@@ -1,6 +1,6 @@
 /** How the name of a unit is written on it from above. */
 import type { Unit } from '@heronstone/core/model/plan.ts';
-import { boxRound, type Box } from './boxes.ts';
+import { boxRound, type Box } from './wordBoxes.ts';
 
 /** Height of letters, at most and at least, pixels. */
 const LETTER = 12.5;

@@ -1,15 +1,15 @@
 /** Moving things in the drawing from above: by dragging, and by the keys. What is dragged is tried out until it is let go. */
 import { useRef, useState, type KeyboardEvent, type MouseEvent, type PointerEvent, type RefObject } from 'react';
-import { dragUnits, turnUnit } from '@heronstone/core/gestures/furniture.ts';
+import { dragUnits, turnUnit } from '@heronstone/core/gestures/moveFurniture.ts';
 import { alongWall, slideOnWall, stepOnWall, type OnWall } from '@heronstone/core/gestures/onWall.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import type { Corner, Plan, Station, Unit } from '@heronstone/core/model/plan.ts';
-import { copyOf, paste, remember, removeUnits } from '../../state/furniture.ts';
+import { copyOf, paste, remember, removeUnits } from '../../state/furnitureActions.ts';
 import { isLoose, shiftUnits } from '@heronstone/core/room/arrange.ts';
 import { intoSheet } from '../../ui/Sheet.tsx';
 import { alignCorner } from '@heronstone/core/room/snap.ts';
 import { preview, previewMove } from '../../state/figures.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { notice, select, selectAlso, selectUnits, useStore, type Selected } from '../../state/state.ts';
 
 interface Spot {

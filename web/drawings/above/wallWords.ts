@@ -1,8 +1,8 @@
 /** Where the names and measures of the walls are written, so that none is over another. */
 import { formatLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import type { Wall } from '@heronstone/core/room/walls.ts';
-import { boxRound, common, type Box } from './boxes.ts';
-import { WALL } from './path.ts';
+import { boxRound, common, type Box } from './wordBoxes.ts';
+import { WALL } from './svgPath.ts';
 
 export interface WallWords {
   text: string;

@@ -7,8 +7,8 @@ import { drags, useHeld } from '../../state/held.ts';
 import { select } from '../../state/state.ts';
 import { intoSheet } from '../../ui/Sheet.tsx';
 import { RippleMark, SIGHT_WORD } from '../RippleMark.tsx';
-import { fillWords, Tide } from '../Tide.tsx';
-import type { Heat } from '../wash.ts';
+import { fillWords, Tide } from '../FillBar.tsx';
+import type { Heat } from '../tint.ts';
 
 interface FrontProps {
   compartment: CompartmentReport;

@@ -2,7 +2,7 @@
 import { memo } from 'react';
 import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
 import type { Arrangement, Unit } from '@heronstone/core/model/plan.ts';
-import type { Wash } from '../wash.ts';
+import type { Wash } from '../tint.ts';
 import { Front } from './Front.tsx';
 
 interface UnitFaceProps {

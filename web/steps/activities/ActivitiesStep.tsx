@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Fact, Heading, NumberField, TextField } from '../../ui/Field.tsx';

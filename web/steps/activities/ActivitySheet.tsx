@@ -11,12 +11,12 @@ import {
   type Kit,
   type Plan,
 } from '@heronstone/core/model/plan.ts';
-import { putKit } from '@heronstone/core/gestures/kits.ts';
+import { putKit } from '@heronstone/core/gestures/kitBoxes.ts';
 import { formatLength, howMany } from '@heronstone/core/model/measure.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../state/useAsked.ts';
 import { removeRows } from '../../state/removing.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Heading } from '../../ui/Field.tsx';

@@ -5,7 +5,7 @@ import { constantsOf, type ConstantKey } from '@heronstone/core/model/constants.
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import { plausible } from '@heronstone/core/reach/body.ts';
 import { removeRows } from '../../state/removing.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, LengthField, OptionalField, TextField } from '../../ui/Field.tsx';

@@ -1,7 +1,7 @@
 /** What is made here: crafts of the starter lists, or any other words. */
 import { useState } from 'react';
 import { craftChanges } from '@heronstone/core/gestures/begin.ts';
-import { stems } from '@heronstone/core/entry/words.ts';
+import { stems } from '@heronstone/core/entry/comparableWords.ts';
 import { CRAFTS } from '@heronstone/library/starter.ts';
 import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';

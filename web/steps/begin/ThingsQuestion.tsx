@@ -1,6 +1,6 @@
 /** What is owned: the starter lists of the crafts to tick off, and a line for anything else. */
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { addSupplies } from '@heronstone/core/entry/supplies.ts';
+import { addSupplies } from '@heronstone/core/entry/addSupplies.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
 import { nameIn, ownedOf, STARTERS } from '@heronstone/library/starter.ts';
 import { newId, useStore } from '../../state/state.ts';

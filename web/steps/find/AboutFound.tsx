@@ -5,7 +5,7 @@ import { openSpare } from '@heronstone/core/upkeep/entering.ts';
 import { logLine, usedOf } from '@heronstone/core/model/log.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../state/useAsked.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';

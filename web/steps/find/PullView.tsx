@@ -9,7 +9,7 @@ import { logLine } from '@heronstone/core/model/log.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../state/useAsked.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';

@@ -7,7 +7,7 @@ import { keepFactors } from '@heronstone/core/ask/timeStudy.ts';
 import { remove, set, setMeta } from '@heronstone/core/model/change.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../state/useAsked.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, notice, personOf, stationOf, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';

@@ -9,7 +9,7 @@ import { unitTypes } from '@heronstone/library/inInches.ts';
 import type { Ghost } from '../../drawings/above/Ghosts.tsx';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
 import type { MenuOf } from '../../drawings/ThingMenu.tsx';
-import { copyOf, hasCopied, lock, paste, removeUnits, turn } from '../../state/furniture.ts';
+import { copyOf, hasCopied, lock, paste, removeUnits, turn } from '../../state/furnitureActions.ts';
 import { newId, select, setView, useStore } from '../../state/state.ts';
 import { intoSheet, NextStep } from '../../ui/Sheet.tsx';
 import { StationSheet } from './StationSheet.tsx';

@@ -8,7 +8,7 @@ import { meansFurniture, meansSeat } from '@heronstone/library/furnitureWords.ts
 import { unitTypes } from '@heronstone/library/inInches.ts';
 import { GROUPS } from '@heronstone/library/units.ts';
 import { removeRows } from '../../state/removing.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Field.tsx';

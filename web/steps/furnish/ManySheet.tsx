@@ -2,7 +2,7 @@ import { set, type Change } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { alignUnits, spreadUnits, type Side } from '@heronstone/core/room/arrange.ts';
 import { removeRows } from '../../state/removing.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { select, selectAlso } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Field.tsx';

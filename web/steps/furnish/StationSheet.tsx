@@ -7,7 +7,7 @@ import { bodyAt } from '@heronstone/core/reach/body.ts';
 import { turned } from '@heronstone/core/geometry/geometry.ts';
 import { stands } from '@heronstone/core/room/spot.ts';
 import { removeRows } from '../../state/removing.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Fact, Heading, LengthField, NumberField, TextField } from '../../ui/Field.tsx';

@@ -15,7 +15,7 @@ import { partsOfList, writeLengths } from '@heronstone/core/model/written.ts';
 import { formatLength, readLength } from '@heronstone/core/model/measure.ts';
 import type { Bay, Plan, Unit } from '@heronstone/core/model/plan.ts';
 import { useId, useState } from 'react';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, LengthField } from '../../ui/Field.tsx';

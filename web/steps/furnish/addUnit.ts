@@ -1,10 +1,10 @@
 /** A click in the library: the unit is added where there is room for it, an insert into a free opening, and chosen. */
-import { newInsert } from '@heronstone/core/gestures/again.ts';
+import { newInsert } from '@heronstone/core/gestures/sameAgain.ts';
 import { newUnit } from '@heronstone/core/gestures/newUnit.ts';
 import { applyChanges, type Change } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import type { UnitType } from '@heronstone/library/units.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, notice, select } from '../../state/state.ts';
 
 /** Adds a unit of a type, or of a shape of the maker's own; several as one step. */

@@ -8,7 +8,7 @@ import { byName, type Plan } from '@heronstone/core/model/plan.ts';
 import { dayAfter } from '@heronstone/core/model/log.ts';
 import { api } from '../../sync/api.ts';
 import { engine } from '../../engine/client.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';

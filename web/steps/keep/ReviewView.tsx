@@ -6,7 +6,7 @@ import { REVIEWS, REVIEW_WORDS, type Proposal, type ReviewLine } from '@heronsto
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../state/useAsked.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { notice, useStore } from '../../state/state.ts';
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { Button } from '../../ui/Button.tsx';

@@ -3,7 +3,7 @@ import { howMany } from '@heronstone/core/model/measure.ts';
 import { useEffect, useState } from 'react';
 import { qrPath } from '@heronstone/core/formats/qr.ts';
 import { api, type RestorePreview, type ShareState } from '../../sync/api.ts';
-import { lookAgain } from '../../state/plan.ts';
+import { lookAgain } from '../../state/openPlan.ts';
 import { notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 

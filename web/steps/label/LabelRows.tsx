@@ -2,7 +2,7 @@
 import { labelRow } from '@heronstone/core/formats/labels.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import { SIDES, type LabelRow } from '@heronstone/core/model/plan.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { useStore } from '../../state/state.ts';
 import { Choice, TextField } from '../../ui/Field.tsx';
 import { labelId } from './printed.ts';

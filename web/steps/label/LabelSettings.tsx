@@ -2,7 +2,7 @@
 import { setMeta } from '@heronstone/core/model/change.ts';
 import type { LabelSheet } from '@heronstone/core/formats/labels.ts';
 import type { Labelling } from '@heronstone/core/model/plan.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { useStore } from '../../state/state.ts';
 import { Choice, Heading, LengthField, NumberField } from '../../ui/Field.tsx';
 import { GridFields } from './GridFields.tsx';

@@ -1,7 +1,7 @@
 /** Label: one for each place in use, as a PDF, for a cutting machine or a strip printer. The screen shows what comes out. */
 import { useState } from 'react';
 import { engine } from '../../engine/client.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact, Heading } from '../../ui/Field.tsx';

@@ -6,7 +6,7 @@ import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { parseSync, type INode } from 'svgson';
-import { labelFonts } from '../../../cli/fonts.ts';
+import { labelFonts } from '../../../cli/fontFiles.ts';
 import { SheetDrawing } from './SheetDrawing.tsx';
 import { evaluate } from '../../../core/report/evaluate.ts';
 import { labelSheet, type LabelSheet } from '../../../core/formats/labels.ts';

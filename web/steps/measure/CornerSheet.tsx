@@ -4,7 +4,7 @@ import { formatLength } from '@heronstone/core/model/measure.ts';
 import type { Corner, Plan } from '@heronstone/core/model/plan.ts';
 import { removeCorner, splitWall } from '@heronstone/core/room/outline.ts';
 import { wallsOf } from '@heronstone/core/room/walls.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact, LengthField, TextField } from '../../ui/Field.tsx';

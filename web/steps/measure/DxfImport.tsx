@@ -4,7 +4,7 @@ import { formatArea, formatLength } from '@heronstone/core/model/measure.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { makeOutline } from '@heronstone/core/room/outline.ts';
 import { readDxf } from '../../engine/client.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';

@@ -4,7 +4,7 @@ import { setMeta } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { makeOutline } from '@heronstone/core/room/outline.ts';
 import { RoomViews } from '../../drawings/RoomViews.tsx';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { intoSheet } from '../../ui/Sheet.tsx';

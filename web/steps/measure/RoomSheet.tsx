@@ -3,7 +3,7 @@ import { set, setMeta } from '@heronstone/core/model/change.ts';
 import { formatArea, formatLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import { byName, cornersInOrder, FIXTURE_KINDS, type Plan } from '@heronstone/core/model/plan.ts';
 import { wallsOf } from '@heronstone/core/room/walls.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { select, useStore, type Selected } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading, LengthField, NumberField, OptionalField, TextField } from '../../ui/Field.tsx';

@@ -4,7 +4,7 @@ import { formatArea, formatLength, readLength } from '@heronstone/core/model/mea
 import { makeOutline, wallNames } from '@heronstone/core/room/outline.ts';
 import { signedArea, type Point } from '@heronstone/core/geometry/geometry.ts';
 import { selfCrossing, traverse, type Leg } from '@heronstone/core/geometry/traverse.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Select } from '../../ui/Select.tsx';

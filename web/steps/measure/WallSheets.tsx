@@ -1,7 +1,7 @@
 /** What is on a wall: a door, a window, a socket, a heater. */
 import type { Fixture, Opening, Plan } from '@heronstone/core/model/plan.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
-import { KEEP_CLEAR, usualClear } from '@heronstone/core/room/clearance.ts';
+import { KEEP_CLEAR, usualClear } from '@heronstone/core/room/doorSweep.ts';
 import { wallsOf } from '@heronstone/core/room/walls.ts';
 import { removeRows } from '../../state/removing.ts';
 import { DoneOrRemove, Problems, RowForm, type FieldSpec } from '../../parts/RowForm.tsx';

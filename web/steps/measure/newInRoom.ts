@@ -4,7 +4,7 @@ import type { Fixture, Opening, Plan } from '@heronstone/core/model/plan.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
 import { usualOpening } from '@heronstone/core/gestures/begin.ts';
 import { outlineOf, wallsOf } from '@heronstone/core/room/walls.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, select } from '../../state/state.ts';
 
 /** Half an inch: to it the starting sizes are rounded for who measures in inches. */

@@ -11,7 +11,7 @@ import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { RoundTheRoom } from '../../drawings/RoundTheRoom.tsx';
 import { engine } from '../../engine/client.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, notice, setArrangement, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact, NumberField } from '../../ui/Field.tsx';

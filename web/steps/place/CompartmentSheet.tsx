@@ -5,10 +5,10 @@ import type { CompartmentReport, PlacementReport } from '@heronstone/core/report
 import { formatLength, formatMass, formatSize } from '@heronstone/core/model/measure.ts';
 import { Inside } from '../../drawings/Inside.tsx';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
-import { fillWords } from '../../drawings/Tide.tsx';
+import { fillWords } from '../../drawings/FillBar.tsx';
 import { emptyOfContainers } from '@heronstone/core/ask/takeContainerAdvice.ts';
 import { drags, type Moving } from '../../state/held.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { personOf, seatOf, select, stationOf, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact, Heading } from '../../ui/Field.tsx';

@@ -3,7 +3,7 @@ import { figureIn, inMeasures, unitIn } from '@heronstone/core/model/amounts.ts'
 import { useEffect, useRef } from 'react';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { CONSTANTS, CONSTANT_KEYS, type Constant, type ConstantKey } from '@heronstone/core/model/constants.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { NumberField } from '../../ui/Field.tsx';

@@ -6,7 +6,7 @@ import type { Effect } from '@heronstone/core/ask/tryOut.ts';
 import { isContents, type Dragged } from '../../state/held.ts';
 import { useStore } from '../../state/state.ts';
 
-import { fitWords, signed } from './words.ts';
+import { fitWords, signed } from './placeWords.ts';
 
 /** What rides along with the hand while dragging: does it fit, which ripple, what it costs, what to mind, what has to go. */
 export function DragNote({

@@ -6,7 +6,7 @@ import type { ReachReport } from '@heronstone/core/report/evaluate.ts';
 import type { Plan, Station } from '@heronstone/core/model/plan.ts';
 import type { Point } from '@heronstone/core/geometry/geometry.ts';
 import { outlineOf } from '@heronstone/core/room/walls.ts';
-import { closed } from '../../drawings/above/path.ts';
+import { closed } from '../../drawings/above/svgPath.ts';
 import { drawnPlan, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';

@@ -5,7 +5,7 @@ import { byName, samePlan, type Plan } from '@heronstone/core/model/plan.ts';
 import { moneyAMinute, type Help } from '@heronstone/core/search/advise.ts';
 import type { Proposal } from '@heronstone/core/search/furniture/propose.ts';
 import { cancelSearch, lookForHelp, lookForStands, useSearching } from '../../state/searching.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { notice, setArrangement, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, OptionalField } from '../../ui/Field.tsx';

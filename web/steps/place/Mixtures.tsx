@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
 import { WAYS, WAY_WORDS, type Mixture, type SortingWay } from '@heronstone/core/model/sorting.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';

@@ -12,7 +12,7 @@ import { useStore } from '../../state/state.ts';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { NumberField } from '../../ui/Field.tsx';
 import { moveSupply } from './moves.ts';
-import { fitWords, signed } from './words.ts';
+import { fitWords, signed } from './placeWords.ts';
 
 export function MoveDialog({
   moving,

@@ -6,7 +6,7 @@ import { heldDifferently } from '@heronstone/core/report/heldDifferently.ts';
 import { byName, RULES } from '@heronstone/core/model/plan.ts';
 import { drags, type Moving } from '../../state/held.ts';
 import { boundFor, useSearching } from '../../state/searching.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact, NumberField } from '../../ui/Field.tsx';

@@ -11,7 +11,7 @@ import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../state/useAsked.ts';
 import { fillRoom } from '../../state/searching.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
@@ -20,7 +20,7 @@ import { Choice, Fact, Heading } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { FetchPlay } from './FetchPlay.tsx';
 import { moveSupply, neverHere, takeOut, toggleLock, toggleSpare } from './moves.ts';
-import { signed } from './words.ts';
+import { signed } from './placeWords.ts';
 import type { Moving } from '../../state/held.ts';
 
 export function PlacementSheet({

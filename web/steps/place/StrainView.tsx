@@ -2,8 +2,8 @@
 import { figureIn, unitIn } from '@heronstone/core/model/amounts.ts';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { formatLength, formatBend, formatMass, formatWalk } from '@heronstone/core/model/measure.ts';
-import { multipliers } from '@heronstone/core/report/load/lifting.ts';
-import { stiffness } from '@heronstone/core/report/load/sag.ts';
+import { multipliers } from '@heronstone/core/checks/lifting.ts';
+import { stiffness } from '@heronstone/core/checks/sag.ts';
 import { CONSTANTS, constantsOf, type ConstantKey } from '@heronstone/core/model/constants.ts';
 import { Link } from 'react-router';
 import { select, useStore } from '../../state/state.ts';

@@ -1,13 +1,13 @@
 /** Several plans of one room: keep a copy, set another beside this one, take one zone over from it. */
 import { Link } from 'react-router';
 import { useEffect, useState } from 'react';
-import { differenceOf, figuresOf, type Compared } from '@heronstone/core/report/compare.ts';
+import { differenceOf, figuresOf, type Compared } from '@heronstone/core/report/planVsPlan.ts';
 import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
 import { mergeZone } from '@heronstone/core/gestures/byHand.ts';
 import { api } from '../../sync/api.ts';
 import { engine } from '../../engine/client.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';

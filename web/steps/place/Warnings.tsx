@@ -2,8 +2,8 @@
 import { useState } from 'react';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { keyOf, type Finding } from '@heronstone/core/model/finding.ts';
-import { foremost } from '@heronstone/core/report/foremost.ts';
-import { commit } from '../../state/plan.ts';
+import { foremost } from '@heronstone/core/report/prioritise.ts';
+import { commit } from '../../state/openPlan.ts';
 import { select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { TERMS } from '../../ui/terms.ts';

@@ -1,6 +1,6 @@
 /** Ways of sorting: choose one, try all of them, and see them side by side with today and with other plans of the room. */
 import { useState } from 'react';
-import { figuresOf, type Compared } from '@heronstone/core/report/compare.ts';
+import { figuresOf, type Compared } from '@heronstone/core/report/planVsPlan.ts';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
 import {
@@ -12,10 +12,10 @@ import {
   WAY_WORDS,
   type Sorting,
 } from '@heronstone/core/model/sorting.ts';
-import type { Order } from '@heronstone/core/cost/sorting.ts';
+import type { Order } from '@heronstone/core/cost/sortingCost.ts';
 import { holdsFor, sortingBy, takeWay, type Sorted } from '@heronstone/core/search/ways.ts';
 import { cancelSearch, fillRoom, lookAtWays, useSearching } from '../../state/searching.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { notice, select, setArrangement, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';

@@ -1,6 +1,6 @@
 /** The columns of a comparison of plans: title, figure, digits after the point. */
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
-import type { Compared } from '@heronstone/core/report/compare.ts';
+import type { Compared } from '@heronstone/core/report/planVsPlan.ts';
 
 type Column = readonly [title: string, of: (f: Compared) => number, digits: number];
 

@@ -5,7 +5,7 @@ import { moveContents, swapContents, type Opening } from '@heronstone/core/gestu
 import { compartmentId } from '@heronstone/core/scene/scene.ts';
 import type { Contents, Moving } from '../../state/held.ts';
 import { withFigures } from '../../state/figures.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, notice, select, setArrangement, useStore } from '../../state/state.ts';
 
 /** The changes when all of an opening is dropped on another: an empty one takes it, a full one is swapped with it. */

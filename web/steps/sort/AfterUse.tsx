@@ -1,7 +1,7 @@
 import { set } from '@heronstone/core/model/change.ts';
 import { usualUse } from '@heronstone/core/fit/usedUp.ts';
 import type { Supply } from '@heronstone/core/model/plan.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { Choice, NumberField } from '../../ui/Field.tsx';
 
 const WAYS = [

@@ -6,7 +6,7 @@ import { formatSize } from '@heronstone/core/model/measure.ts';
 import { byName, type ContainerShape } from '@heronstone/core/model/plan.ts';
 import { containerTypes } from '@heronstone/library/inInches.ts';
 import { Inside } from '../../drawings/Inside.tsx';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, notice, select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { download } from '../../ui/download.ts';

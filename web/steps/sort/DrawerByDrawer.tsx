@@ -5,7 +5,7 @@ import { useSearchParams, Link } from 'react-router';
 import { countWords } from '@heronstone/core/fit/forms.ts';
 import { remove } from '@heronstone/core/model/change.ts';
 import { formatSize } from '@heronstone/core/model/measure.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Photos } from '../../parts/Photos.tsx';

@@ -1,7 +1,7 @@
 import { remove, set } from '@heronstone/core/model/change.ts';
 import { byName, type Supply } from '@heronstone/core/model/plan.ts';
-import { isMeantBy } from '@heronstone/core/zones/apart.ts';
-import { commit } from '../../state/plan.ts';
+import { isMeantBy } from '@heronstone/core/zones/separations.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Heading } from '../../ui/Field.tsx';

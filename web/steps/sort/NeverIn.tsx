@@ -1,7 +1,7 @@
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { remove, set } from '@heronstone/core/model/change.ts';
 import { byName, type Supply } from '@heronstone/core/model/plan.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Heading } from '../../ui/Field.tsx';

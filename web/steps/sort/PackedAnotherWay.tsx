@@ -7,7 +7,7 @@ import { formatLength, type UnitSystem, formatVolume } from '@heronstone/core/mo
 import { FORMS, type Supply } from '@heronstone/core/model/plan.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../state/useAsked.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, LengthField, NumberField } from '../../ui/Field.tsx';

@@ -7,7 +7,7 @@ import { formatArea, formatLength, formatMass, formatSize, formatVolume } from '
 import type { Decision, Supply } from '@heronstone/core/model/plan.ts';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../state/useAsked.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Fact } from '../../ui/Field.tsx';

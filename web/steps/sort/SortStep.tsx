@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { writeSuppliesCsv } from '@heronstone/core/formats/csv.ts';
 import { confirmed, guessesOf, isGuessed, isSizeUnknown } from '@heronstone/core/model/guessed.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { download } from '../../ui/download.ts';

@@ -3,9 +3,9 @@ import { useMemo, useState } from 'react';
 import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
 import { formatSize, howMany } from '@heronstone/core/model/measure.ts';
 import { usualSizes } from '@heronstone/core/entry/guess.ts';
-import { addSupplies } from '@heronstone/core/entry/supplies.ts';
+import { addSupplies } from '@heronstone/core/entry/addSupplies.ts';
 import { CRAFTS, nameIn, ownedOf, STARTERS } from '@heronstone/library/starter.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 

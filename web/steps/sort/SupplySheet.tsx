@@ -8,7 +8,7 @@ import { FORMS, type Orientation, type Supply } from '@heronstone/core/model/pla
 import { openingOf } from '@heronstone/core/scene/scene.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { removeRows } from '../../state/removing.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { notice, select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Fact, Heading, NumberField } from '../../ui/Field.tsx';

@@ -1,6 +1,6 @@
 import { remove, set } from '@heronstone/core/model/change.ts';
 import { byName, type Supply } from '@heronstone/core/model/plan.ts';
-import { commit } from '../../state/plan.ts';
+import { commit } from '../../state/openPlan.ts';
 import { newId, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, Heading, NumberField } from '../../ui/Field.tsx';

@@ -3,7 +3,7 @@ import { howMany } from '@heronstone/core/model/measure.ts';
 import type { Report } from '@heronstone/core/report/evaluate.ts';
 import type { CollectionReport } from '@heronstone/core/report/report.ts';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
-import { dissolveHome, keepCollection } from '../../state/zones.ts';
+import { dissolveHome, keepCollection } from '../../state/zoneActions.ts';
 import { Button } from '../../ui/Button.tsx';
 
 export function Collections({ report }: { report: Report }) {

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import type { Report } from '@heronstone/core/report/evaluate.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { select, useStore } from '../../state/state.ts';
-import { addZone, giveTo, keepZones, type Brush } from '../../state/zones.ts';
+import { addZone, giveTo, keepZones, type Brush } from '../../state/zoneActions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Select } from '../../ui/Select.tsx';
 import { useNarrow } from '../../ui/narrow.ts';

@@ -7,7 +7,7 @@ import type { HomeReport, Report, ZoneReport } from '@heronstone/core/report/eva
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { useStore } from '../../state/state.ts';
-import { dissolveHome, mergeHomes, setHome } from '../../state/zones.ts';
+import { dissolveHome, mergeHomes, setHome } from '../../state/zoneActions.ts';
 import { Menu, MenuLine, MenuRule } from '../../ui/Menu.tsx';
 
 /** Where a home lies, in a few words: its first place, and how many more in its run. */

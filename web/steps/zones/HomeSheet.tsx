@@ -6,12 +6,12 @@ import { ASKED_SIDES, byName, type Home } from '@heronstone/core/model/plan.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
 import type { HomeReport, Report } from '@heronstone/core/report/evaluate.ts';
 import { useStore } from '../../state/state.ts';
-import { dissolveHome, mergeHomes, moveToHome, secondSet, setHome, splitHome } from '../../state/zones.ts';
+import { dissolveHome, mergeHomes, moveToHome, secondSet, setHome, splitHome } from '../../state/zoneActions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';
 import { Folded, Sheet } from '../../ui/Sheet.tsx';
 import { whereIs } from './HomeCard.tsx';
-import { SIDE_WORDS } from './words.ts';
+import { SIDE_WORDS } from './zoneWords.ts';
 
 /** Minutes as "12 s" or "3.4 min". */
 const howLong = (minutes: number) => (minutes < 1 ? `${(minutes * 60).toFixed(0)} s` : `${minutes.toFixed(1)} min`);

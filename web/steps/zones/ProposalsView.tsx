@@ -5,7 +5,7 @@ import { formatLength, formatVolume } from '@heronstone/core/model/measure.ts';
 import { useEffect, useState } from 'react';
 import { solver } from '../../engine/client.ts';
 import { useStore } from '../../state/state.ts';
-import { takeProposal } from '../../state/zones.ts';
+import { takeProposal } from '../../state/zoneActions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Letter } from './Letter.tsx';
 

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import type { CompartmentReport, Report } from '@heronstone/core/report/evaluate.ts';
 import type { Unit } from '@heronstone/core/model/plan.ts';
-import { giveTo, type Brush } from '../../state/zones.ts';
+import { giveTo, type Brush } from '../../state/zoneActions.ts';
 import { fillRoom, useSearching } from '../../state/searching.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';

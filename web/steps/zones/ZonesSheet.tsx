@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { formatLength, formatVolume } from '@heronstone/core/model/measure.ts';
 import type { NeedLine, Report, ZoneReport } from '@heronstone/core/report/evaluate.ts';
 import { useStore } from '../../state/state.ts';
-import { addZone, giveTo, mergeZones, moveActivity, removeZone, renameZone } from '../../state/zones.ts';
+import { addZone, giveTo, mergeZones, moveActivity, removeZone, renameZone } from '../../state/zoneActions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';
 import { Folded, Sheet } from '../../ui/Sheet.tsx';

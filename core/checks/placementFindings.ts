@@ -1,0 +1,185 @@
+/** The findings that come out of evaluating placements. */
+import { inMeasures } from '../model/amounts.ts';
+import { formatLength } from '../model/measure.ts';
+import { beyondBound, keepOf, KEPT_WORDS } from '../cost/keeps.ts';
+import type { Compartment } from '../furniture/compartments.ts';
+import type { Finding } from '../model/finding.ts';
+import type { Arrangement, Placement, Plan, Supply } from '../model/plan.ts';
+import type { Fill, PlacementReport } from './placementReport.ts';
+import type { Scene } from '../scene/scene.ts';
+
+/** What a placement that does not fit has to say. */
+export function placementFindings(plan: Plan, p: PlacementReport): Finding[] {
+  if (p.badly !== null && p.arrangement === 'planned') return [liesBadly(plan, p, p.badly)];
+  if (p.barred?.code === 'kept' && p.arrangement === 'planned') return [keptForOthers(plan, p, p.barred.words)];
+  // What is crowded today is said once for the whole compartment; here only what can never lie there.
+  if (p.fits >= p.count || (p.arrangement === 'today' && p.possible)) return [];
+  const supply = plan.supplies[p.supply]!;
+  const severity = p.arrangement === 'planned' ? 'error' : 'caution';
+  const message =
+    p.fits === 0
+      ? `${supply.name} does not fit in ${p.place}: ${p.reason}.`
+      : `${p.count} ${supply.name}: ${p.fits} fit ${p.how} in ${p.place}; ${p.count - p.fits} have no room there.`;
+  return [
+    {
+      code: 'does not fit',
+      severity,
+      path: `placements.${p.id}.count`,
+      value: p.count,
+      expected: p.fits === 0 ? 'another place' : `at most ${p.fits}`,
+      message,
+      targets: [{ table: 'placements', id: p.id }],
+    },
+  ];
+}
+
+/** A caution about where a thing lies. @param by by how much it falls short, mm */
+export function aboutPlace(p: PlacementReport, code: string, message: string, expected: string, by?: number): Finding {
+  return {
+    code,
+    severity: 'caution',
+    path: `placements.${p.id}.slot`,
+    expected,
+    message,
+    targets: [{ table: 'placements', id: p.id }],
+    ...(by === undefined ? {} : { by: Math.ceil(by) }),
+  };
+}
+
+/** A thing that is planned where it falls over, rolls away or lies too high. */
+function liesBadly(plan: Plan, p: PlacementReport, why: string): Finding {
+  const message = `${p.count} ${plan.supplies[p.supply]!.name} in ${p.place}: ${why}.`;
+  return aboutPlace(p, 'lies badly', message, 'a place that holds it, or something to lie in');
+}
+
+/** A thing that is planned where the maker keeps the place for something else. */
+function keptForOthers(plan: Plan, p: PlacementReport, why: string): Finding {
+  const message = `${plan.supplies[p.supply]!.name} in ${p.place}: ${why}.`;
+  return aboutPlace(p, 'kept for others', message, 'another place, or another use of this one');
+}
+
+/** More odds and ends in a place than it is to hold. */
+export function tooManyOdds(plan: Plan, c: Compartment, list: readonly Placement[]): Finding[] {
+  const keep = keepOf(plan, c);
+  const beyond =
+    keep &&
+    beyondBound(
+      keep,
+      list.map((p) => ({ supply: plan.supplies[p.supply]!, count: p.count })),
+      plan.meta.units,
+    );
+  if (!beyond) return [];
+  return [
+    {
+      code: 'too many odds and ends',
+      severity: 'caution',
+      path: `keeps.${keep.id}.lines`,
+      value: Math.round(beyond.value * 10) / 10,
+      expected: `at most ${beyond.most}`,
+      message: `${c.name} has ${beyond.words}.`,
+      targets: [{ table: 'units', id: c.unit }],
+    },
+  ];
+}
+
+/** A place that is kept for something and that is not there any more. */
+export function keptNowhere(plan: Plan, scene: Scene): Finding[] {
+  return Object.values(plan.keeps).flatMap((k): Finding[] => {
+    const id = `${k.unit}/${k.slot}${k.container === null ? '' : `#${k.container}`}`;
+    if (scene.compartment.has(id)) return [];
+    return [
+      {
+        code: 'no such place',
+        severity: 'caution',
+        path: `keeps.${k.id}.slot`,
+        value: k.slot,
+        expected: `a place of ${plan.units[k.unit]!.name}`,
+        message: `A place of ${plan.units[k.unit]!.name} is kept for ${KEPT_WORDS[k.for]}, and is not there any more.`,
+        targets: [{ table: 'units', id: k.unit }],
+      },
+    ];
+  });
+}
+
+/** A compartment that holds more than it has room for today. */
+export function overFull(c: Compartment, fill: Fill): Finding {
+  const message = `${c.name} holds more than it has room for today (${Math.round(fill.share * 100)} % full): things lie on and in front of each other.`;
+  return {
+    code: 'overfull',
+    severity: 'caution',
+    path: `units.${c.unit}`,
+    value: Math.round(fill.share * 100) / 100,
+    expected: 'at most 1',
+    message,
+    targets: [{ table: 'units', id: c.unit }],
+  };
+}
+
+/** A placement in a compartment that its unit does not have (any more). */
+export function noSuchPlace(plan: Plan, p: Placement): Finding {
+  const unit = plan.units[p.unit]!;
+  const message = `${plan.supplies[p.supply]!.name} is placed in “${p.slot}” of ${unit.name}, which has no such place any more.`;
+  return {
+    code: 'no such place',
+    severity: p.arrangement === 'planned' ? 'error' : 'caution',
+    path: `placements.${p.id}.slot`,
+    value: p.slot,
+    expected: `a place of ${unit.name}`,
+    message,
+    targets: [{ table: 'placements', id: p.id }],
+  };
+}
+
+/** More placed than owned. */
+export function tooManyPlaced(supply: Supply, total: number, arrangement: Arrangement): Finding {
+  const message = `${supply.name}: ${total} are placed ${arrangement === 'today' ? 'today' : 'in the plan'}, but there are ${supply.count}.`;
+  return {
+    code: 'more placed than owned',
+    severity: arrangement === 'planned' ? 'error' : 'caution',
+    path: `supplies.${supply.id}.count`,
+    value: supply.count,
+    expected: `placements that add up to ${supply.count} or less`,
+    message,
+    targets: [{ table: 'supplies', id: supply.id }],
+  };
+}
+
+/** Furniture that cannot be got at from a seat, each once for each seat. */
+export function walledIn(scene: Scene): Finding[] {
+  return scene.stations.flatMap((station) => {
+    const said = new Map<string, string>();
+    for (const c of scene.compartments) {
+      const { reason, over } = scene.walks.get(station.id)!.get(c.id)!;
+      const way = scene.approaches.get(station.id)!.get(c.id)!;
+      const why = reason ?? (over ? way.beyond : null);
+      if (!why || said.has(c.unit) || way.ripple <= 3) continue;
+      said.set(c.unit, inMeasures(why, scene.plan.meta.units));
+    }
+    return [...said].map(([unit, reason]) => noWay(scene.plan, station.id, unit, reason));
+  });
+}
+
+function noWay(plan: Plan, station: string, unit: string, reason: string): Finding {
+  const [from, to] = [plan.stations[station]!.name, plan.units[unit]!.name];
+  return {
+    code: 'cannot be walked to',
+    severity: 'error',
+    path: `units.${unit}.x`,
+    value: [plan.units[unit]!.x, plan.units[unit]!.y],
+    expected: `a way at least ${formatLength(500, plan.meta.units)} wide from the seat to its front`,
+    message: `${to} cannot be walked to from ${from}: ${reason}.`,
+    targets: [{ table: 'units', id: unit }],
+  };
+}
+
+/** Uses without a seat to fetch from. */
+export function noStation(plan: Plan): Finding {
+  return {
+    code: 'no station',
+    severity: 'caution',
+    path: 'stations',
+    expected: 'at least one work seat',
+    message: 'There is no work seat yet, so nothing can be said about reach and time. Add one in Furnish.',
+    targets: [{ table: 'meta', id: plan.meta.id }],
+  };
+}

@@ -1,0 +1,243 @@
+/** Seats that roll back, seats back to back, heads under slopes, and the width of the ways between. */
+import type { Finding } from '../model/finding.ts';
+import { formatLength } from '../model/measure.ts';
+import { byName, type Plan, type Station } from '../model/plan.ts';
+import { openedOf } from '../furniture/opened.ts';
+import { comesOver, SITTER } from '../reach/around.ts';
+import { SITTING_HEIGHT } from '../reach/body.ts';
+import { boxOf, NOISE } from '../room/free.ts';
+import { distanceToSegment, inside, overlapDepth, turned, type Point } from '../geometry/geometry.ts';
+import { freeHeight } from '../room/overhead.ts';
+import { BODY, floorOf, reachedOver } from '../room/floor.ts';
+import { pathsFrom, standBefore } from '../geometry/path.ts';
+import type { Floor } from '../geometry/sight.ts';
+import { standing } from '../room/standing.ts';
+import { outlineOf, wallsOf } from '../room/walls.ts';
+import { allCompartments } from '../furniture/compartments.ts';
+
+/** How far a seat rolls back to get up, from the middle of the body, and how wide it is, mm. Common practice, no source. */
+export const ROLL_BACK = { deep: 600, wide: 600 } as const;
+/** How high thighs are over the seat, mm: 95 of 100 men have less, with trousers (Pheasant, Bodyspace; value from memory). */
+const THIGHS = 190;
+/** Width of a way for a wheelchair, mm: 2010 ADA Standards, 403.5.1. */
+export const WHEELCHAIR_ROUTE = 915;
+/** What stands lower than this is rolled over or beside by a seat, mm. */
+const SEAT_BACK = 1000;
+
+function finding(
+  station: Station,
+  code: string,
+  message: string,
+  expected: string,
+  by: number,
+  also: Finding['targets'] = [],
+): Finding {
+  return {
+    code,
+    severity: 'caution',
+    path: `stations.${station.id}.x`,
+    value: [station.x, station.y],
+    expected,
+    message,
+    targets: [{ table: 'stations', id: station.id }, ...also],
+    by: Math.ceil(by - 1e-6),
+  };
+}
+
+/** The floor that a seat needs behind it, clockwise from its back left. */
+export const rollBack = (station: Pick<Station, 'x' | 'y' | 'facing'>): Point[] => atSeat(station, 0, ROLL_BACK.deep);
+
+/** The floor between two distances behind a seat, as wide as it, clockwise from its back left. */
+function atSeat(station: Pick<Station, 'x' | 'y' | 'facing'>, from: number, to: number): Point[] {
+  const half = ROLL_BACK.wide / 2;
+  return [
+    { x: -half, y: from },
+    { x: half, y: from },
+    { x: half, y: to },
+    { x: -half, y: to },
+  ].map((p) => {
+    const q = turned(p, station.facing);
+    return { x: station.x + q.x, y: station.y + q.y };
+  });
+}
+
+/** Findings about seats: rolling back, back to back, head room. */
+export function checkSeats(plan: Plan): Finding[] {
+  const here = standing(plan);
+  const outline = outlineOf(here);
+  if (outline.length < 3) return [];
+  const say = (mm: number) => formatLength(Math.ceil(mm), plan.meta.units);
+  const findings: Finding[] = [];
+  const stations = byName(here.stations);
+  for (const station of stations) {
+    const { stature } = here.people[station.person]!;
+    const needs = station.posture === 'seated' ? station.seatHeight + SITTING_HEIGHT * stature : stature;
+    const free = freeHeight(here, station);
+    if (free < needs - NOISE)
+      findings.push(
+        finding(
+          station,
+          'head room',
+          `At ${station.name} ${say(free)} are free; the head of ${here.people[station.person]!.name} is at ${say(needs)}.`,
+          `${say(needs)} free`,
+          needs - free,
+        ),
+      );
+    if (station.posture !== 'seated') continue;
+    const legs = station.seatHeight + THIGHS;
+    for (const unit of byName(here.units)) {
+      if (unit.hostSlot !== 'edge' || unit.host !== station.unit || unit.bottom >= legs - NOISE) continue;
+      if (overlapDepth(atSeat(station, -ROLL_BACK.deep, 0), boxOf(unit).feet) <= NOISE) continue;
+      findings.push(
+        finding(
+          station,
+          'legs meet it',
+          `${unit.name} hangs down to ${say(unit.bottom)} in front of the seat of ${station.name}; legs need ${say(legs)} free.`,
+          'higher, or beside the seat',
+          legs - unit.bottom,
+          [{ table: 'units', id: unit.id }],
+        ),
+      );
+    }
+    findings.push(...opensOver(here, station));
+    const zone = rollBack(station);
+    let worst = { by: 0, what: '' };
+    for (const unit of byName(here.units)) {
+      const box = boxOf(unit);
+      if (unit.id === station.unit || box.bottom >= SEAT_BACK || unit.wheels) continue;
+      const by = overlapDepth(zone, box.feet);
+      if (by > worst.by) worst = { by, what: unit.name };
+    }
+    const wall = outsideBy(zone, outline);
+    if (wall > worst.by) worst = { by: wall, what: 'the wall' };
+    if (worst.by > NOISE)
+      findings.push(
+        finding(
+          station,
+          'seat cannot roll back',
+          `The seat of ${station.name} cannot roll back to get up: ${worst.what} is ${say(worst.by)} too near.`,
+          `${say(ROLL_BACK.deep)} free behind the seat`,
+          worst.by,
+        ),
+      );
+  }
+  stations.forEach((a, i) => {
+    for (const b of stations.slice(i + 1)) {
+      if (a.posture !== 'seated' || b.posture !== 'seated' || a.person === b.person) continue;
+      const by = overlapDepth(rollBack(a), rollBack(b));
+      if (by > NOISE)
+        findings.push(
+          finding(
+            a,
+            'seats back to back',
+            `The seats of ${a.name} and ${b.name} roll back into each other by ${say(by)}.`,
+            'room for both to roll back',
+            by,
+          ),
+        );
+    }
+  });
+  return findings;
+}
+
+/** Drawers and doors that open over the sitter, once for each piece: one has to roll back first, or gets the edge in the body. */
+function opensOver(plan: Plan, station: Station): Finding[] {
+  const head = station.seatHeight + SITTING_HEIGHT * plan.people[station.person]!.stature;
+  return byName(plan.units).flatMap((unit): Finding[] => {
+    if (unit.elsewhere !== null) return [];
+    const meets = openedOf(unit).find((o) => o.kind !== 'lid' && o.bottom < head && comesOver(o.shape, station));
+    if (!meets) return [];
+    const what = meets.kind === 'drawer' ? meets.name : `the door of ${unit.name}`;
+    return [
+      finding(
+        station,
+        'opens over the seat',
+        `${what.replace(/^t/, 'T')} opens over whoever sits at ${station.name}: roll back first, or move one of them aside.`,
+        'room for it to open beside the seat',
+        SITTER,
+        [{ table: 'units', id: unit.id }],
+      ),
+    ];
+  });
+}
+
+function outsideBy(zone: readonly Point[], outline: readonly Point[]): number {
+  return Math.max(
+    0,
+    ...zone.map((p) =>
+      inside(p, outline)
+        ? 0
+        : Math.min(...outline.map((a, i) => distanceToSegment(p, a, outline[(i + 1) % outline.length]!))),
+    ),
+  );
+}
+
+/** The width of way that a plan asks for, mm: the one typed, or a wheelchair's where somebody uses one. */
+function wantedWidth(plan: Plan): number {
+  const rolls = Object.values(plan.stations).some((s) => plan.people[s.person]!.wheelchair);
+  return rolls ? Math.max(WHEELCHAIR_ROUTE, plan.meta.walkway) : plan.meta.walkway;
+}
+
+/** Units to which the way is narrower than wanted, with its width to the millimetre. */
+export function checkWalkways(plan: Plan): Finding[] {
+  const here = standing(plan);
+  const wanted = wantedWidth(plan);
+  if (wallsOf(here).length < 3 || wanted <= 2 * BODY) return [];
+  const say = (mm: number) => formatLength(mm, plan.meta.units);
+  const narrow = floorOf(here);
+  const goals = new Map<string, Point>();
+  for (const c of allCompartments(here))
+    if (!goals.has(c.unit)) goals.set(c.unit, standBefore(narrow, c.mouth, c.stand, reachedOver(here.units[c.unit]!)));
+  const units = [...goals.keys()];
+  const said = new Set<string>();
+  const findings: Finding[] = [];
+  // The halvings of several units begin with the same widths.
+  const floors = new Map<number, Floor>();
+  const floorFor = (width: number) => {
+    const floor = floors.get(width) ?? floorOf(here, width / 2);
+    floors.set(width, floor);
+    return floor;
+  };
+  for (const station of byName(here.stations)) {
+    const open = units.filter((id) => !said.has(id));
+    const reached = pathsFrom(
+      narrow,
+      station,
+      open.map((id) => goals.get(id)!),
+    );
+    const walked = open.filter((_, i) => typeof reached[i] !== 'string');
+    const closed = (width: number, ids: readonly string[]) => {
+      const paths = pathsFrom(
+        floorFor(width),
+        station,
+        ids.map((id) => goals.get(id)!),
+      );
+      return ids.filter((_, i) => typeof paths[i] === 'string');
+    };
+    for (const id of closed(wanted, walked)) {
+      said.add(id);
+      const width = widest(2 * BODY, wanted, (w) => closed(w, [id]).length === 0);
+      findings.push({
+        code: 'narrow way',
+        severity: 'caution',
+        path: `units.${id}.x`,
+        value: width,
+        expected: `${say(wanted)} wide`,
+        message: `The way from ${station.name} to ${here.units[id]!.name} narrows to ${say(width)}; ${say(wanted)} are wanted${wanted >= WHEELCHAIR_ROUTE ? ' for a wheelchair' : ''}.`,
+        targets: [{ table: 'units', id }],
+        by: Math.ceil(wanted - width - 1e-6),
+      });
+    }
+  }
+  return findings;
+}
+
+/** The widest whole millimetre that still passes; `low` is known to pass. */
+function widest(low: number, high: number, passes: (mm: number) => boolean): number {
+  while (high - low > 1) {
+    const middle = Math.floor((low + high) / 2);
+    if (passes(middle)) low = middle;
+    else high = middle;
+  }
+  return low;
+}

@@ -1,0 +1,317 @@
+/**
+ * Ways of sorting: which sort a supply belongs to, where sorts stand in a row, and what it costs a week that the room
+ * does not keep to it. The same figures for the solver and for the report.
+ */
+import type { Compartment } from '../furniture/compartments.ts';
+import { volume } from '../fit/fit.ts';
+import { lies } from '../fit/poses.ts';
+import { isMadeFor } from '../fit/limits.ts';
+import type { Placement, Supply } from '../model/plan.ts';
+import type { SortingWay } from '../model/sorting.ts';
+import { stripSpan, wallsOf } from '../room/walls.ts';
+import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
+import { allottedTo } from '../zones/allotted.ts';
+import { homesOf } from '../zones/homes.ts';
+import { isAsked } from '../zones/sides.ts';
+import { isCell, namesOf } from '../zones/named.ts';
+import { neighboursOf } from '../zones/neighbours.ts';
+import { sortOf, wayOfSorting, type Sort } from '../zones/sortOrder.ts';
+import type { Constants } from '../model/constants.ts';
+import { keptFrom } from './wishes.ts';
+import { guardsHands } from './hazards.ts';
+import { isShown } from './rules.ts';
+
+/** Ways in which the sorts stand in a row along the room. */
+export const IN_LINE: ReadonlySet<SortingWay> = new Set(['colour', 'alphabet', 'size']);
+
+/** What a way of sorting asks of every supply and every place. */
+export interface Wanted {
+  sorts: ReadonlyMap<string, Sort>;
+  /** Whether it weighs anything in which home a supply lies: not where nothing but the time counts. */
+  sorted: (supply: string) => boolean;
+  /** Seconds a week of a supply in a place for not being shown or hidden as it should, and for standing out of line. */
+  shown: (supply: Supply, compartment: Compartment) => number;
+  line: (supply: Supply, compartment: Compartment) => number;
+  /** Seconds a week of a harmless thing among what is locked away; nothing where only the time counts. */
+  lockedAway: (supply: Supply, compartment: Compartment) => number;
+  /** Seconds a week of a thing that does not lie in a holder made for its kind, where there is one. */
+  holder: (supply: Supply, compartment: Compartment) => number;
+  /** Seconds a week of a thing in a place that is wished to be another zone’s, or storage, or odds and ends’, or not where its home is wished. */
+  given: (supply: Supply, compartment: Compartment) => number;
+  /** Names under which supplies belong together, with the supplies; only names that two share. */
+  sets: ReadonlyMap<string, readonly string[]>;
+}
+
+/** What is fetched less often than this in a week is seldom used: storage is for that, and for spares. Common practice, no source. */
+const SELDOM = 0.5;
+
+/** What is locked away for its own sake. */
+const LOCK_AWAY = ['not for a child', 'flammable'] as const;
+const known = new WeakMap<object, { of: readonly unknown[]; wanted: Wanted }>();
+
+/** What the plan's way of sorting asks; worked out once for a scene. */
+export function wantedOf(scene: Scene): Wanted {
+  const { plan, constants } = scene;
+  const of = [plan.supplies, plan.homes, plan.zones, plan.aparts, plan.allotments];
+  const before = known.get(scene.approaches);
+  if (before?.of.every((x, i) => x === of[i])) return before.wanted;
+  const supplies = Object.values(plan.supplies);
+  const sorts = new Map<string, Sort>();
+  for (const s of supplies) {
+    const sort = sortOf(scene, s);
+    if (sort) sorts.set(s.id, sort);
+  }
+  const places = shares(
+    [...scene.compartments].sort((a, b) => byPlace(scene, a, b)).map((c) => [c.id, litres(c)] as const),
+  );
+  const inRow = new Map<string, ReadonlyMap<string, number>>();
+  for (const way of IN_LINE) {
+    const row = supplies
+      .filter((s) => sorts.get(s.id)?.way === way)
+      .sort((a, b) => sorts.get(a.id)!.rank - sorts.get(b.id)!.rank || a.name.localeCompare(b.name, 'en'));
+    inRow.set(way, shares(row.map((s) => [s.id, volume(s, s.count)] as const)));
+  }
+  const { shown } = plan.meta.sorting;
+  const { sets, own: another } = homesOf(scene);
+  const made = new Map<string, ReadonlySet<string>>();
+  const holders = (supply: Supply): ReadonlySet<string> => {
+    let own = made.get(supply.id);
+    if (!own) {
+      const list = scene.compartments.filter(
+        (c) =>
+          c.only !== 'today' &&
+          !another.has(c.id) &&
+          (isMadeFor(supply, c) || (isLooseAndSharp(supply) && guardsHands(plan, c))) &&
+          !scene.shut.has(c.id) &&
+          lies(supply, c).length > 0,
+      );
+      made.set(supply.id, (own = new Set(list.map((c) => c.id))));
+    }
+    return own;
+  };
+  const wanted: Wanted = {
+    sorts,
+    sorted: (supply) => isSorted(scene, plan.supplies[supply]!),
+    sets,
+    shown: (supply, c) => {
+      if (shown === 'as it comes') return 0;
+      const should = shown === 'in view' || (shown === 'pretty in view' && supply.traits.includes('pretty'));
+      return isShown(scene, c) === should ? 0 : constants.wrongShow;
+    },
+    given: (supply, c) => {
+      const home = homesOf(scene).of.get(supply.id);
+      const { as, zones, firm } = allottedTo(plan, c);
+      const strange =
+        as === 'zone'
+          ? !firm && (!home || home.zone === null || !zones.includes(home.zone))
+          : as === 'storage' && fetchesAWeek(scene, supply.id) >= SELDOM;
+      const row = home?.row;
+      // Odds and ends, and kits, have a place of their own.
+      const outside = home !== undefined && home.place !== null && home.place !== c.id;
+      const elsewhere =
+        row != null &&
+        row.unit !== null &&
+        !row.firm &&
+        (row.unit !== c.unit || (row.slot !== '' && row.slot !== c.slot));
+      return (
+        (strange ? constants.borrowed : 0) +
+        (outside ? constants.tangled : 0) +
+        (elsewhere ? constants.wrongSide : 0) +
+        (row != null && !isAsked(scene, row, c) ? constants.wrongSide : 0)
+      );
+    },
+    holder: (supply, c) =>
+      holders(supply).size > 0 && !holders(supply).has(c.id)
+        ? constants.ownHolder * (isLooseAndSharp(supply) ? HURTS : 1)
+        : 0,
+    lockedAway: (supply, c) =>
+      (plan.units[c.unit]?.keyLocked || (c.container !== null && plan.containers[c.container]?.keyLocked)) &&
+      wayOfSorting(scene, supply) !== 'quickest' &&
+      !LOCK_AWAY.some((t) => supply.traits.includes(t)) &&
+      keptFrom(plan, supply).length === 0
+        ? constants.lockedUp
+        : 0,
+    line: (supply, c) => {
+      const sort = sorts.get(supply.id);
+      const at = sort && inRow.get(sort.way)?.get(supply.id);
+      return at === undefined || at === null ? 0 : constants.outOfLine * Math.abs(at - places.get(c.id)!);
+    },
+  };
+  known.set(scene.approaches, { of, wanted });
+  return wanted;
+}
+
+/** How much more it counts that what is sharp lies loose: a hand that reaches in gets hurt. Our constant, no source. */
+const HURTS = 4;
+const isLooseAndSharp = (s: Supply) => s.form === 'loose' && s.traits.includes('sharp') && s.count > 1;
+const litres = (c: Compartment) => (c.inside.width * c.inside.depth * c.inside.height) / 1e6;
+
+/** Where the middle of each thing lies in a row, 0 to 1, by how much each takes. */
+function shares(row: ReadonlyArray<readonly [string, number]>): Map<string, number> {
+  const all = row.reduce((sum, [, n]) => sum + n, 0) || 1;
+  let before = 0;
+  return new Map(
+    row.map(([id, n]) => {
+      const at = (before + n / 2) / all;
+      before += n;
+      return [id, at];
+    }),
+  );
+}
+
+/** The order in which one walks along the walls: unit by unit from the left, in each from the top down; other rooms last. */
+function byPlace(scene: Scene, a: Compartment, b: Compartment): number {
+  const [ua, ub] = [leftOf(scene, a.unit), leftOf(scene, b.unit)];
+  return ua - ub || b.front.top - a.front.top || a.front.left - b.front.left || (a.id < b.id ? -1 : 1);
+}
+
+const lefts = new WeakMap<object, Map<string, number>>();
+function leftOf(scene: Scene, unit: string): number {
+  let all = lefts.get(scene.approaches);
+  if (!all) {
+    const walls = wallsOf(scene.plan);
+    all = new Map(
+      Object.values(scene.plan.units).map((u, i) => [
+        u.id,
+        u.elsewhere !== null ? 1e9 + i : (stripSpan(u, walls)?.left ?? 1e8) + i * 1e-3,
+      ]),
+    );
+    lefts.set(scene.approaches, all);
+  }
+  return all.get(unit)!;
+}
+
+/** Whether its way of sorting says where a supply is at home. */
+function isSorted(scene: Scene, supply: Supply): boolean {
+  const way = wayOfSorting(scene, supply);
+  return way === 'home' || (way !== 'quickest' && sortOf(scene, supply) !== null);
+}
+
+/** How far an arrangement is from the wished order. Minutes a week; numbers are counts. */
+export interface Order {
+  /** Runs of neighbouring places beyond the first in which a home lies, over all homes. */
+  furtherHomes: number;
+  /** Homes beyond the first in a place, over all places. */
+  mixed: number;
+  /** Homes and kinds by which places hold too many to be named. */
+  tooMany: number;
+  /** Pairs that belong together and do not lie together. */
+  apart: number;
+  /** Things that are hidden and should be seen, or the other way round. */
+  wronglyShown: number;
+  /** Harmless things that lie among what is locked away. */
+  lockedUp: number;
+  /** Things in places that are wished to be another zone’s or storage, or that are not where their home is wished. */
+  strange: number;
+  /** Places beyond the first of one thing, spares not counted. */
+  furtherPlaces: number;
+  /** What all of it weighs, minutes a week. */
+  minutes: number;
+  /** Each home with the pieces of furniture in which it lies. */
+  sorts: Array<{ key: string; words: string; supplies: number; units: string[] }>;
+}
+
+/** How far placements are from the wished order. @param placements those of one arrangement */
+export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
+  const { constants, plan } = scene;
+  const wanted = wantedOf(scene);
+  const places = new Map<string, Placement[]>();
+  let [wronglyShown, lockedUp, strange, seconds] = [0, 0, 0, 0];
+  const lying = placements.filter((p) => scene.compartment.has(compartmentId(p)));
+  for (const p of lying) {
+    if (p.spare) continue;
+    const compartment = scene.compartment.get(compartmentId(p))!;
+    const supply = plan.supplies[p.supply]!;
+    places.set(p.supply, [...(places.get(p.supply) ?? []), p]);
+    const share = p.count / supply.count;
+    const shown = wanted.shown(supply, compartment);
+    if (shown > 0) wronglyShown++;
+    const locked = wanted.lockedAway(supply, compartment);
+    if (locked > 0) lockedUp++;
+    const given = wanted.given(supply, compartment);
+    if (given > 0) strange++;
+    seconds +=
+      (shown + locked + given + wanted.holder(supply, compartment) + wanted.line(supply, compartment)) *
+      Math.min(1, share);
+  }
+  const named = namesOf(
+    scene,
+    lying.filter((p) => wanted.sorted(p.supply)),
+  );
+  const sum = <T>(list: Iterable<T>, of: (x: T) => number) => [...list].reduce((n, x) => n + of(x), 0);
+  const homes = [...named.homes.values()];
+  const furtherHomes = sum(homes, (h) => Math.max(0, h.runs.length - 1));
+  const mixed = sum(named.places.values(), (p) => p.of.length - 1);
+  const over = sum(named.places.values(), (p) => p.tooMany);
+  const furtherPlaces = sum(places.values(), (list) => list.length - 1);
+  const { apart, weight } = apartness(scene, wanted, places);
+  seconds +=
+    sum(homes, (h) =>
+      h.places.length === 0
+        ? 0
+        : (h.home.set ? SET_WEIGHS : 1) * homeSeconds(constants, h.runs.length, h.units.length, h.places.length),
+    ) +
+    sum(named.places.values(), (p) => (p.of.length - 1) * mixedSeconds(constants, scene.compartment.get(p.id)!)) +
+    over * constants.tangled +
+    sum(named.places.values(), (p) => Math.max(0, p.zones - 1)) * constants.strangers +
+    furtherPlaces * constants.split +
+    weight * constants.apart;
+  return {
+    furtherHomes,
+    mixed,
+    tooMany: over,
+    apart,
+    wronglyShown,
+    lockedUp,
+    strange,
+    furtherPlaces,
+    minutes: seconds / 60,
+    sorts: homes
+      .map(({ home, units }) => ({
+        key: home.id,
+        words: home.name,
+        supplies: home.supplies.length,
+        units: [...units].sort(),
+      }))
+      .sort((a, b) => b.units.length - a.units.length || a.words.localeCompare(b.words, 'en')),
+  };
+}
+
+/** How much more it weighs that a set is torn than that another home is. Our constant, no source. */
+export const SET_WEIGHS = 5;
+
+/** What each further run, piece of furniture and place of a home costs, and each further home in a place; s a week. */
+export const homeCosts = (constants: Constants) => ({
+  run: constants.homeExtra / 2,
+  furniture: constants.homeExtra / 2,
+  place: constants.homeExtra / 8,
+});
+function homeSeconds(constants: Constants, runs: number, units: number, places: number): number {
+  const { run, furniture, place } = homeCosts(constants);
+  return (runs - 1) * run + (units - 1) * furniture + (places - 1) * place;
+}
+export const mixedSeconds = (constants: Constants, c: Compartment): number => constants.mixed * (isCell(c) ? 3 : 1);
+
+/**
+ * Pairs of a set that do not lie together, each supply judged by its largest part. A pair weighs 1 over the number of
+ * others in its set when it lies in two pieces of furniture, half of that in two places of one, a quarter in two neighbours.
+ */
+function apartness(scene: Scene, wanted: Wanted, places: ReadonlyMap<string, readonly Placement[]>) {
+  const near = neighboursOf(scene);
+  let [apart, weight] = [0, 0];
+  for (const ids of wanted.sets.values()) {
+    const mains = ids.flatMap((id) => {
+      const list = places.get(id) ?? [];
+      return list.length === 0 ? [] : [list.reduce((a, b) => (b.count > a.count ? b : a))];
+    });
+    mains.forEach((a, i) =>
+      mains.slice(i + 1).forEach((b) => {
+        const [at, to] = [compartmentId(a), compartmentId(b)];
+        if (at === to) return;
+        apart++;
+        weight += (a.unit !== b.unit ? 1 : near.get(at)!.includes(to) ? 0.25 : 0.5) / (ids.length - 1);
+      }),
+    );
+  }
+  return { apart, weight };
+}

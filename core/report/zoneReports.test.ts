@@ -1,0 +1,116 @@
+/** What the Report says of zones and homes, worked out by hand on a room of two seats. */
+import { readFileSync } from 'node:fs';
+import { readPlanFile } from '../formats/planFile.ts';
+import { applyChanges, set, setMeta, type Change } from '../model/change.ts';
+import { sceneOf } from '../scene/scene.ts';
+import { asksFor, formOf, hasSlots, offers } from '../zones/placeForms.ts';
+import { evaluate } from './evaluate.ts';
+
+const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
+if (!read.ok) throw new Error(read.findings[0]!.message);
+const demo = read.plan;
+const having = (...changes: Change[]) => applyChanges(demo, changes).plan;
+const report = evaluate(demo);
+
+test('names: lines, places and homes add up; what can be named is what its homes and kinds allow', () => {
+  const { planned } = report.names;
+  const rows = Object.values(demo.placements).filter((p) => p.arrangement === 'planned');
+  expect(planned.lines).toBe(rows.length);
+  const used = report.compartments.filter((c) => c.homes.planned.length > 0);
+  expect(planned.places).toBe(used.length);
+  expect(planned.placesNamed).toBe(used.filter((c) => c.canBeNamed.planned).length);
+  expect(planned.share).toBeGreaterThanOrEqual(0.95);
+  const runs = report.homes.reduce((n, h) => n + Math.max(0, h.runs.planned.length - 1), 0);
+  expect(planned.furtherRuns).toBe(runs);
+  // Four lines more of other kinds in a drawer, and nobody can name it.
+  const [full] = used.filter((c) => c.canBeNamed.planned && c.unit === 'tall' && c.within === null);
+  const kinds = ['gouges', 'silk-scraps', 'buttons', 'dust-masks'];
+  const heap = kinds.flatMap((s) =>
+    rows
+      .filter((p) => p.supply === s)
+      .map((p) => set('placements', p.id, { unit: 'tall', slot: full!.slot, container: null })),
+  );
+  const after = evaluate(having(...heap));
+  expect(after.compartments.find((c) => c.id === full!.id)!.canBeNamed.planned).toBe(false);
+  expect(after.names.planned.placesNamed).toBeLessThan(planned.placesNamed);
+});
+
+test('purity and flows: what a zone fetches inside, and from whom it borrows', () => {
+  for (const z of report.zones) {
+    const out = report.flows.planned.filter((f) => f.from === z.id).reduce((n, f) => n + f.fetches, 0);
+    const all = Object.values(report.placements)
+      .filter((p) => p.arrangement === 'planned')
+      .flatMap((p) => p.from.filter((u) => z.activities.includes(u.activity)))
+      .reduce((n, u) => n + u.fetches, 0);
+    expect(z.purity.planned!).toBeCloseTo(1 - out / all, 9);
+  }
+  // Everything given to one zone: it has all, and the others borrow all.
+  const zone = report.zones[0]!;
+  const given = [
+    ...report.zones.map((z) => set('zones', z.id, { id: z.id, name: z.name, letter: z.letter, order: z.order })),
+    ...report.zones.flatMap((z) => z.activities.map((a) => set('activities', a, { zone: z.id }))),
+    ...Object.keys(demo.units).map((unit) =>
+      set('allotments', `a-${unit}`, {
+        id: `a-${unit}`,
+        unit,
+        slot: '',
+        container: null,
+        as: 'zone',
+        zone: zone.id,
+        firm: false,
+      }),
+    ),
+  ];
+  const after = evaluate(having(...given));
+  expect(after.zones.map((z) => z.purity.planned)).toEqual([1, 0, 0]);
+});
+
+test('need against room: litres and metres of what is there, by form', () => {
+  const scene = sceneOf(demo);
+  expect(hasSlots(scene.compartments)).toBe(false);
+  expect(formOf(demo.supplies['card-a3-white']!, false)).toBe('things');
+  expect(formOf(demo.supplies['card-a3-white']!, true)).toBe('sheets');
+  expect(formOf(demo.supplies['sewing-machine']!, false)).toBe('tops');
+  const machine = demo.supplies['sewing-machine']!;
+  expect(asksFor(machine, 0.15)).toBeCloseTo((machine.count * machine.length) / 1000, 9);
+  const peg = scene.compartment.get('peg/peg')!;
+  expect(offers(peg)).toEqual({ form: 'hung', amount: peg.inside.width / 1000 });
+  // The largest gap, and what would close it: nothing that is given away, or of the zone already.
+  for (const z of report.zones) {
+    const worst = Math.max(0, ...z.need.map((n) => n.asks - n.has));
+    if (worst <= 0.05) expect(z.gap).toBeNull();
+    else expect(z.gap!.need.asks - z.gap!.need.has).toBe(worst);
+    const times = z.gap?.closedBy.map((c) => c.seconds) ?? [];
+    expect([...times].sort((a, b) => a - b)).toEqual(times);
+    for (const c of z.gap?.closedBy ?? []) expect(z.units).not.toContain(c.unit);
+  }
+  expect(report.zones.some((z) => z.gap !== null)).toBe(true);
+  const [long] = report.zones[0]!.need.filter((n) => n.form === 'long');
+  expect(long!.has).toBeLessThanOrEqual(long!.asks);
+});
+
+test('a torn set and things that are to lie apart are said, with their places', () => {
+  const plan = having(
+    set('placements', 'gouges_p1', { unit: 'tall', slot: 'd3', container: null }),
+    set('supplies', 'gouges', { together: 'one set' }),
+    set('supplies', 'primer', { together: 'one set' }),
+    set('aparts', 'p', { id: 'p', things: ['paints', 'Gouges'], why: 'paint on steel' }),
+    set('placements', 'primer_p1', { unit: 'tall', slot: 'd3', container: null }),
+  );
+  const codes = (p: typeof demo) =>
+    evaluate(p).findings.filter((f) => f.code === 'set torn' || f.code === 'kept apart');
+  expect(codes(plan).map((f) => f.message)).toContainEqual(
+    expect.stringMatching(
+      /^(Gouges and Primer|Primer and Gouges) are to be kept apart, and lie together in Tall drawers, drawer 3: paint on steel\.$/,
+    ),
+  );
+  const torn = applyChanges(plan, [
+    set('placements', 'primer_p1', { unit: 'books', slot: 's6', container: null }),
+  ]).plan;
+  expect(codes(torn).map((f) => f.message)).toContainEqual(
+    expect.stringMatching(/^“one set” is a set, and lies in 2 places: /),
+  );
+  // A way of sorting by time alone names homes, too.
+  const quick = applyChanges(demo, [setMeta(demo, { sorting: { ...demo.meta.sorting, way: 'quickest' } })]).plan;
+  expect(evaluate(quick).homes.length).toBe(report.homes.length);
+});

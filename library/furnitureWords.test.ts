@@ -44,3 +44,10 @@ test('a line of furniture is read as people type it', () => {
   expect(read('ironing table, craft desk')).toEqual([['Work table', 2]]);
   expect(furnitureIn('spaceship, cart', titles).unknown).toEqual(['spaceship']);
 });
+
+test('what is typed begins a word: a lamp is no clamp, a bin no cabinet', () => {
+  expect(found('lamp').filter((t) => /clamp/i.test(t))).toEqual([]);
+  expect(found('bin').filter((t) => /cabinet/i.test(t))).toEqual([]);
+  expect(found('cab')).toContain('Tall cabinet with doors');
+  expect(found('work-table')).toEqual(found('work table'));
+});

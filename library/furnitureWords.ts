@@ -33,10 +33,20 @@ const MEANT: Readonly<Record<string, readonly string[]>> = {
 /** Words for a place to sit; a seat is added with its table. */
 const SEATS = ['chair', 'stool', 'seat', 'swivel'];
 
-/** Whether what is typed means a text of the library: part of it, or another word for it. */
+/** Whether a text has words that begin with what is typed: "lamp" is in "lamp shelf", not in "edge clamp". */
+const hasWords = (text: string, typed: string): boolean =>
+  ` ${text.replace(/[^\p{L}\p{N}]+/gu, ' ')}`.includes(` ${typed}`);
+
+/** Whether what is typed means a text of the library: begins words of it, or is another word for it. */
 export function meansFurniture(typed: string, text: string): boolean {
-  const [words, all] = [typed.trim().toLowerCase(), text.toLowerCase()];
-  if (words === '' || all.includes(words)) return true;
+  const [words, all] = [
+    typed
+      .toLowerCase()
+      .replace(/[^\p{L}\p{N}]+/gu, ' ')
+      .trim(),
+    text.toLowerCase(),
+  ];
+  if (words === '' || hasWords(all, words)) return true;
   if (words.length < 3) return false;
   return Object.entries(MEANT).some(([word, means]) => word.startsWith(words) && means.some((m) => all.includes(m)));
 }
@@ -80,7 +90,7 @@ export function furnitureIn(
     const title =
       titles.find((t) => t.toLowerCase() === words || t.toLowerCase() === one) ??
       titles.find((t) => t === (USUAL[words] ?? USUAL[one])) ??
-      titles.find((t) => t.toLowerCase().includes(one)) ??
+      titles.find((t) => hasWords(t.toLowerCase(), one)) ??
       titles.find((t) => meansFurniture(one, t) || meansFurniture(words, t)) ??
       // "Ironing table" is a table.
       titles.find((t) => t === USUAL[words.split(' ').at(-1)!] || t === USUAL[one.split(' ').at(-1)!]);

@@ -18,10 +18,12 @@ const FORMAT = 'heronstone-backup';
 /** A backup that cannot be used; its message is for a person. */
 export class BackupError extends Error {}
 
+/** A revision: more than any plan has in a lifetime of steps is a damaged file. */
+const RevisionSchema = z.number().int().min(1).max(1_000_000_000);
 /** A change of this or an earlier version. */
 const AnyChange = z.preprocess(upgradeChange, ChangeSchema);
 const EntrySchema = z.strictObject({
-  revision: z.number().int().min(1),
+  revision: RevisionSchema,
   group: GroupSchema.extend({
     changes: z.array(AnyChange).max(200_000),
     // An earlier program took names that nobody can read.
@@ -36,7 +38,7 @@ const EntrySchema = z.strictObject({
 });
 const PlanSchema = z.strictObject({
   file: z.string(),
-  revision: z.number().int().min(1),
+  revision: RevisionSchema,
   journal: z.array(EntrySchema).min(1),
 });
 const ContentSchema = z.strictObject({ written: z.iso.datetime(), plans: z.array(PlanSchema) });

@@ -1,5 +1,5 @@
 /** Opens the data directory: one process at a time, migrated forward, never backward. */
-import { existsSync, readdirSync, readFileSync, statfsSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, renameSync, rmSync, statfsSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { PGlite } from '@electric-sql/pglite';
@@ -60,10 +60,60 @@ export interface OpenDatabase {
   close: () => Promise<void>;
 }
 
+/** The newest dated copy beside the data, or null. */
+function newestCopy(directory: string): string | null {
+  const folder = join(directory, 'copies');
+  const copies = existsSync(folder) ? readdirSync(folder).filter((f) => f.endsWith('.heronbackup')) : [];
+  const newest = copies.sort().at(-1);
+  return newest === undefined ? null : join(folder, newest);
+}
+
+/** Whether there is a database, by the file that PostgreSQL writes first of all. */
+const isDatabase = (path: string): boolean => existsSync(join(path, 'PG_VERSION'));
+
+/**
+ * Makes the database of a data directory that has none yet: under another name until it is whole, so that a start that was broken
+ * off leaves nothing behind that looks like one.
+ * @throws DataError where one was before: an empty one is never laid over what may still be saved
+ */
+async function makeDatabase(directory: string, path: string, tell: (message: string) => void): Promise<void> {
+  const copy = newestCopy(directory);
+  if (existsSync(path) || copy !== null)
+    throw new DataError(
+      'unreadable',
+      `The database in ${path} is damaged or missing: it has no file PG_VERSION. Nothing was changed. ` +
+        (copy === null
+          ? 'There is no copy beside it. Put back what is missing, or choose another place with --data.'
+          : `The newest copy is ${copy}. Put back what is missing, or start once with --restore ${copy}; the old database is kept beside the new one.`),
+    );
+  tell('Making the database; the first time takes some seconds …');
+  const part = `${path}.part`;
+  rmSync(part, { recursive: true, force: true });
+  await (await PGlite.create(part)).close();
+  renameSync(part, path);
+}
+
+/** Puts a database that cannot be opened aside, so that a new one can be made from a copy. @param day names it */
+export async function startAfresh(directory: string, day: string): Promise<void> {
+  const release = lock(directory);
+  try {
+    const path = join(directory, 'db');
+    if (existsSync(path)) {
+      let aside = `${path}.before-${day}`;
+      for (let n = 2; existsSync(aside); n++) aside = `${path}.before-${day}-${n}`;
+      renameSync(path, aside);
+    }
+    await (await PGlite.create(`${path}.part`)).close();
+    renameSync(`${path}.part`, path);
+  } finally {
+    release();
+  }
+}
+
 /**
  * Opens (and first creates) the database in a data directory.
  * @param tell hears what takes a while
- * @throws DataError when it is in use, or written by a newer program
+ * @throws DataError when it is in use, damaged, or written by a newer program
  */
 export async function openDatabase(
   directory: string,
@@ -72,7 +122,7 @@ export async function openDatabase(
   const release = lock(directory);
   try {
     const path = join(directory, 'db');
-    if (!existsSync(path)) tell('Making the database; the first time takes some seconds …');
+    if (!isDatabase(path)) await makeDatabase(directory, path, tell);
     const db = await PGlite.create(path);
     await migrate(db, directory);
     return {
@@ -99,14 +149,15 @@ export async function migrate(db: Database, directory: string): Promise<void> {
   );
   const done = await db.query<{ number: number }>('SELECT max(number) AS number FROM migrations');
   const version = done.rows[0]?.number ?? 0;
-  const known = migrations();
-  if (version > known.at(-1)!.number) {
+  const steps = migrations();
+  const newest = steps.at(-1)!.number;
+  if (version > newest) {
     throw new DataError(
       'newer',
-      `The data in ${directory} was written by a newer Heronstone (step ${version}; this program knows ${known.at(-1)!.number}). Update the program.`,
+      `The data in ${directory} was written by a newer Heronstone (step ${version}; this program knows ${newest}). Update the program.`,
     );
   }
-  for (const migration of known.filter((m) => m.number > version)) {
+  for (const migration of steps.filter((m) => m.number > version)) {
     await db.transaction(async (tx) => {
       await tx.exec(migration.text);
       await tx.query('INSERT INTO migrations (number, name) VALUES ($1, $2)', [migration.number, migration.name]);

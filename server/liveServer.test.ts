@@ -1,4 +1,5 @@
 import { longTest } from '@heronstone/testing/longTest.ts';
+import { createHash } from 'node:crypto';
 import { copyTemplate } from '@heronstone/testing/templates.ts';
 import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -98,6 +99,38 @@ describe('backup', () => {
     }
     expect(await first.store.journal('demo', 0)).toEqual(before);
     expect(() => readBackup(forged)).toThrow(/not what was written/);
+  });
+
+  test('a revision that no plan can have is refused, and hides no other plan where it got in before', async () => {
+    const inner = JSON.parse(gunzipSync(await writeBackup(first.store, new Date())).toString()) as { content: string };
+    const content = inner.content.replaceAll(/"revision":\d+/g, '"revision":9007199254740991');
+    const sum = createHash('sha256').update(content).digest('hex');
+    const bad = gzipSync(JSON.stringify({ ...inner, content, sum }));
+    const answer = await ask(first, '/api/restore', { method: 'POST', body: new Uint8Array(bad) });
+    expect(answer.status).toBe(422);
+    expect(((await answer.json()) as { error: { message: string } }).error.message).toMatch(
+      /revision is not as it should be/,
+    );
+    // As an earlier program let it in.
+    const other = { ...demo, meta: { ...demo.meta, id: 'other', name: 'Other' } };
+    const entry = (await first.store.journal('demo', 0))[0]!;
+    const revision = Number.MAX_SAFE_INTEGER + 1;
+    await second.store.restore([{ plan: other, pictures: {}, revision, journal: [{ ...entry, revision }] }]);
+    const list = await ask(second, '/api/plans');
+    expect([list.status, ((await list.json()) as { plans: unknown[] }).plans.length]).toEqual([200, 2]);
+    expect((await ask(second, '/api/plans/other', { method: 'DELETE' })).status).toBe(200);
+    expect((await second.store.list()).map((p) => p.id)).toEqual(['demo']);
+  });
+
+  test('a removed plan is nowhere to be seen, and can be brought back whole', async () => {
+    const before = (await first.store.read('demo'))!;
+    expect((await ask(first, '/api/plans/demo', { method: 'DELETE' })).status).toBe(200);
+    expect((await ask(first, '/api/plans/demo', { method: 'DELETE' })).status).toBe(404);
+    expect((await ask(first, '/api/plans/demo')).status).toBe(404);
+    expect(await first.store.list()).toEqual([]);
+    expect((await ask(first, '/api/plans/demo/bring-back', { method: 'POST' })).status).toBe(200);
+    expect((await ask(first, '/api/plans/demo/bring-back', { method: 'POST' })).status).toBe(404);
+    expect(inOrder((await first.store.read('demo'))!.plan)).toEqual(inOrder(before.plan));
   });
 
   longTest('dated copies are kept in a sensible number', async () => {

@@ -1,17 +1,19 @@
-/** The server as a process: `node server/built.mjs [--demo] [--data DIR] [--port N] [--host H] [--cert FILE --key FILE] [--fresh]`. */
+/** The server as a process: `node server/built.mjs [--demo] [--data DIR] [--port N] [--host H] [--cert FILE --key FILE] [--fresh] [--restore FILE]`. */
 import { readFileSync, rmSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import pino from 'pino';
 import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
 import { journal } from '../demo/year.ts';
-import { DataError } from './database.ts';
+import { BackupError, readBackup } from './backup.ts';
+import { DataError, startAfresh } from './database.ts';
 import { DEFAULT_PORT, defaultData, startServer } from './startServer.ts';
 
 const { values } = parseArgs({
   options: {
     demo: { type: 'boolean' },
     fresh: { type: 'boolean' },
+    restore: { type: 'string' },
     data: { type: 'string' },
     port: { type: 'string' },
     host: { type: 'string' },
@@ -33,6 +35,8 @@ try {
   const { cert, key } = values;
   if ((cert === undefined) !== (key === undefined))
     throw new DataError('unreadable', '--cert and --key belong together: a certificate and its key, as PEM files.');
+  const backup = values.restore === undefined ? null : readBackup(readFileSync(values.restore));
+  if (backup) await startAfresh(data, new Date().toISOString().slice(0, 10));
   const server = await startServer({
     tls: cert && key ? { cert: readFileSync(cert, 'utf8'), key: readFileSync(key, 'utf8') } : null,
     data,
@@ -42,7 +46,10 @@ try {
     tell: (message) => console.log(message),
     report: (cause) => log.error(cause),
   });
-  if (values.demo && (await server.store.list()).length === 0) {
+  if (backup) {
+    await server.store.restore(backup.plans);
+    console.log(`Restored ${backup.plans.length} plans from ${values.restore}.`);
+  } else if (values.demo && (await server.store.list()).length === 0) {
     const demo = readPlanFile(readFileSync(new URL('../demo/plan.json', import.meta.url), 'utf8'));
     if (!demo.ok) throw new Error(demo.findings[0]?.message);
     const entries = journal(demo.plan);
@@ -65,6 +72,6 @@ try {
   };
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, stop);
 } catch (cause) {
-  console.error(cause instanceof DataError ? cause.message : cause);
+  console.error(cause instanceof DataError || cause instanceof BackupError ? cause.message : cause);
   process.exit(1);
 }

@@ -205,6 +205,25 @@ export function routesOf({ store, feed, share }: Served): Route[] {
       },
     },
     {
+      // The plan is put away; it can be brought back.
+      method: 'delete',
+      path: '/api/plans/:id',
+      guests: 'none',
+      answer: async (request, response) => {
+        await store.putAway(param(request, 'id'));
+        response.json({ removed: param(request, 'id') });
+      },
+    },
+    {
+      method: 'post',
+      path: '/api/plans/:id/bring-back',
+      guests: 'none',
+      answer: async (request, response) => {
+        await store.bringBack(param(request, 'id'));
+        response.json({ id: param(request, 'id') });
+      },
+    },
+    {
       method: 'get',
       path: '/api/plans/:id/file',
       guests: 'look',

@@ -58,6 +58,7 @@ export async function startServer({
   const { db, close } = await openDatabase(data, tell);
   const makeSure = () => makeSureOfRoom(data);
   const store = new Store(db, makeSure);
+  await store.clearRemoved().catch((cause: unknown) => report?.(cause));
   const own = new Set([host, '127.0.0.1', 'localhost']);
   const feed = new Feed();
   const share = new Share({

@@ -54,6 +54,9 @@ const journalRow = (plan: string, { revision, group, inverse, at, by }: JournalE
 /** So many entries are handed over at once; who missed more asks again, or opens the plan anew. */
 export const PAGE = 500;
 
+/** How long a plan that was put away can be brought back. */
+const REMOVED_KEPT = '90 days';
+
 /** There is no plan of that id. */
 export class NoPlanError extends Error {
   constructor(id: string) {
@@ -129,7 +132,11 @@ export class Store {
   }
 
   async list(): Promise<PlanLine[]> {
-    return (await this.db.query<PlanLine>('SELECT id, name, room, revision FROM plans ORDER BY created_at, id')).rows;
+    const { rows } = await this.db.query<PlanLine>(
+      'SELECT id, name, room, revision FROM plans WHERE removed IS NULL ORDER BY created_at, id',
+    );
+    // What is beyond a number comes as a bigint, which no JSON can say.
+    return rows.map((row) => ({ ...row, revision: Number(row.revision) }));
   }
 
   /** A plan with its revision, or null. */
@@ -138,7 +145,7 @@ export class Store {
     if (known) return known;
     const meta = (
       await this.db.query<Row>(
-        `SELECT ${META_FIELDS.map((f) => `${quoted(f)} AS "${f}"`).join(', ')}, revision, epoch FROM plans WHERE id = $1`,
+        `SELECT ${META_FIELDS.map((f) => `${quoted(f)} AS "${f}"`).join(', ')}, revision, epoch FROM plans WHERE id = $1 AND removed IS NULL`,
         [id],
       )
     ).rows[0];
@@ -159,6 +166,7 @@ export class Store {
     return this.inTurn(async () => {
       if (await this.read(plan.meta.id)) throw new Error(`There is a plan with the id “${plan.meta.id}” already.`);
       const epoch = await this.db.transaction(async (tx) => {
+        await tx.query('DELETE FROM plans WHERE id = $1', [plan.meta.id]);
         const made = await tx.query<{ epoch: string }>(
           `INSERT INTO plans (${META_FIELDS.map(quoted).join(', ')}, revision) VALUES (${META_FIELDS.map((_, i) => `$${i + 1}`).join(', ')}, 1) RETURNING epoch`,
           META_FIELDS.map((f) => (plan.meta as Row)[f]),
@@ -289,7 +297,36 @@ export class Store {
     });
   }
 
-  /** Removes a plan with all that belongs to it. */
+  /** Puts a plan away: it is nowhere to be seen, and can be brought back for REMOVED_KEPT. @throws NoPlanError */
+  async putAway(id: string): Promise<void> {
+    await this.inTurn(() => this.setRemoved(id, 'now()', 'IS NULL'));
+  }
+
+  /** Brings back a plan that was put away. @throws NoPlanError when it is not there any more */
+  async bringBack(id: string): Promise<void> {
+    await this.inTurn(() => this.setRemoved(id, 'NULL', 'IS NOT NULL'));
+  }
+
+  private async setRemoved(id: string, to: 'now()' | 'NULL', where: string): Promise<void> {
+    const { affectedRows } = await this.db.query(
+      `UPDATE plans SET removed = ${to} WHERE id = $1 AND removed ${where}`,
+      [id],
+    );
+    if (!affectedRows) throw new NoPlanError(id);
+    this.cache.delete(id);
+  }
+
+  /** Removes plans for good that were put away longer ago than they are kept. */
+  async clearRemoved(): Promise<void> {
+    await this.inTurn(async () => {
+      await this.db.query(
+        `DELETE FROM guests WHERE plan IN (SELECT id FROM plans WHERE removed < now() - interval '${REMOVED_KEPT}')`,
+      );
+      await this.db.query(`DELETE FROM plans WHERE removed < now() - interval '${REMOVED_KEPT}'`);
+    });
+  }
+
+  /** Removes a plan with all that belongs to it, for good. */
   async remove(id: string): Promise<void> {
     await this.inTurn(async () => {
       await this.db.transaction(async (tx) => {

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { evaluate } from '../report/evaluate.ts';
 import { layOut } from '../fit/layOut.ts';
 import { readPlanFile } from '../formats/planFile.ts';
-import { applyChanges, set } from '../model/change.ts';
+import { applyChanges, remove, set } from '../model/change.ts';
 import type { Container, Placement, Plan } from '../model/plan.ts';
 import { optionsFor } from '../search/tasks.ts';
 import { changesTo, solveAll } from '../search/solve.ts';
@@ -277,4 +277,16 @@ test('a swap beside an empty shelf puts nothing on the floor: one of the two wai
     plan = applyChanges(plan, tick(plan, move!.load, move!.kind)).plan;
   }
   expect(room(plan, 'today')).toEqual(wanted);
+});
+
+test('what nobody has noted yet comes from a place that is not noted yet', () => {
+  const rows = Object.values(demo.placements).filter((p) => p.supply === 'markers' && p.arrangement === 'today');
+  const plan = applyChanges(
+    demo,
+    rows.map((p) => remove('placements', p.id)),
+  ).plan;
+  const moves = all(changeOver(plan, evaluate(plan), 60)).filter((m) =>
+    m.load.parts.some((x) => x.supply === 'markers'),
+  );
+  expect([...new Set(moves.map((m) => m.fromName))]).toEqual(['Not noted yet']);
 });

@@ -301,7 +301,7 @@ function movesOf(
       fromName:
         kind === 'put in' || load.staged
           ? 'The floor or table'
-          : name(load.from, load.kind === 'new container' ? 'New, empty' : 'Which way it faces about'),
+          : name(load.from, load.kind === 'new container' ? 'New, empty' : 'Not noted yet'),
       toName: kind === 'lift out' ? 'The floor or table' : name(load.to, out),
       // A lift and the putting in share the time of the whole.
       seconds: seconds.get(piece)! * (kind === 'carry' ? 1 : 0.6),

@@ -9,7 +9,8 @@ import { boxOf, NOISE } from '../room/free.ts';
 import { distanceToSegment, inside, overlapDepth, turned, type Point } from '../geometry/geometry.ts';
 import { freeHeight } from '../room/overhead.ts';
 import { BODY, floorOf, reachedOver } from '../room/floor.ts';
-import { pathsFrom, standBefore } from '../geometry/path.ts';
+import { standBefore } from '../geometry/path.ts';
+import { pathsFromSeat } from '../room/seatPaths.ts';
 import type { Floor } from '../geometry/sight.ts';
 import { standing } from '../room/standing.ts';
 import { outlineOf, wallsOf } from '../room/walls.ts';
@@ -200,14 +201,14 @@ export function checkWalkways(plan: Plan): Finding[] {
   };
   for (const station of byName(here.stations)) {
     const open = units.filter((id) => !said.has(id));
-    const reached = pathsFrom(
+    const reached = pathsFromSeat(
       narrow,
       station,
       open.map((id) => goals.get(id)!),
     );
     const walked = open.filter((_, i) => typeof reached[i] !== 'string');
     const closed = (width: number, ids: readonly string[]) => {
-      const paths = pathsFrom(
+      const paths = pathsFromSeat(
         floorFor(width),
         station,
         ids.map((id) => goals.get(id)!),

@@ -6,7 +6,7 @@ import type { SupplyDraft } from './line.ts';
 export interface NewSupply {
   draft: SupplyDraft;
   uses: ReadonlyArray<{ activity: string; fetches: number }>;
-  /** Which way it faces today, when that is known. */
+  /** Where it lies today, when that is known. */
   place?: Pick<Placement, 'unit' | 'slot' | 'container'>;
 }
 

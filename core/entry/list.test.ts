@@ -1,5 +1,6 @@
 import { KINDS } from '@heronstone/library/usualSizes.ts';
 import { linesOf, thingsIn } from './list.ts';
+import { readLine } from './read.ts';
 
 test('a list from anywhere is cut into things', () => {
   expect(
@@ -24,3 +25,12 @@ test.each([
   ['84 markers 140 x 12, painting 6x', 1],
   ['gizmo, thing', 1],
 ])('%s names %d', (line, many) => expect(thingsIn(line, KINDS)).toHaveLength(many));
+
+test('a run of blanks is one; what is too long stays whole, and its reader says so', () => {
+  expect(linesOf(`pens${' '.repeat(20_000)}, 3 rulers`, KINDS)).toEqual(['pens', '3 rulers']);
+  const long = `12 markers, ${'pens and '.repeat(5_000)}`.trim();
+  expect(linesOf(long, KINDS)).toEqual([long]);
+  expect(readLine(long, 'metric').problems[0]).toMatch(/at most 400 characters/);
+  const list = Array.from({ length: 200 }, (_, i) => `${i + 2} markers`).join(', ');
+  expect(linesOf(`${list}, 3 scissors`, KINDS).join(', ')).toBe(`${list}, 3 scissors`);
+});

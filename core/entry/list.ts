@@ -1,5 +1,6 @@
 /** A list as it is pasted or typed from anywhere, cut into lines of one thing each. */
 import type { KindFinder } from './kinds.ts';
+import { LONGEST_LINE } from './read.ts';
 
 /** The most lines that are read at once. */
 export const LONGEST_LIST = 1000;
@@ -15,7 +16,10 @@ const COUNTED =
  * Empty lines and headings that end with a colon are left out.
  */
 export function linesOf(text: string, kinds: KindFinder): string[] {
-  const lines = text.toWellFormed().split(/\r?\n|\r|\u2028/);
+  const lines = text
+    .toWellFormed()
+    .split(/\r?\n|\r|\u2028/)
+    .map(squeezed);
   // One "-3 pens" is a mistake; several are a list with dashes.
   const dashes = lines.filter((line) => /^\s*[-–—]\d/.test(line)).length > 1;
   return lines
@@ -30,12 +34,16 @@ export function linesOf(text: string, kinds: KindFinder): string[] {
     .flatMap((line) => thingsIn(line, kinds));
 }
 
-/** The things that one line names. */
-export function thingsIn(line: string, kinds: KindFinder): string[] {
+/** A run of blanks as one: the patterns below look at each blank as a beginning of its own. */
+const squeezed = (line: string): string => line.replace(/[^\S\t]{2,}/g, ' ');
+
+/** The things that one line names; a line of which a part is longer than any that is read stays whole. */
+export function thingsIn(typed: string, kinds: KindFinder): string[] {
+  const line = squeezed(typed.toWellFormed());
   const parts = line
     .split(/\s*;\s*|,(?!\d)\s*|\s+\+\s+|\s+(?:and|&)\s+(?=\d|an?\s|one\s|two\s|three\s)/)
     .filter((p) => p.trim() !== '');
-  if (parts.length < 2) return [line];
+  if (parts.length < 2 || parts.some((p) => p.length > LONGEST_LINE)) return [line];
   const found = parts.map((part) => kinds.find(part));
   const counted = parts.map((part) => COUNTED.test(part));
   const [first] = found;

@@ -28,7 +28,7 @@ const EXAMPLE: Readonly<Record<UnitSystem, string>> = {
   imperial: '5 1/2 x 1/2 in',
 };
 /** The longest line that is read. */
-const LONGEST_LINE = 400;
+export const LONGEST_LINE = 400;
 
 const PAPER =
   /(?<![\w-])(a(?:10|\d)|b[3-6]|c[3-7]|sra[34]|dl|letter|legal|tabloid|ledger|executive|statement|monarch|#(?:9|10))(?![\w-])/i;

@@ -74,3 +74,8 @@ test('offcuts of the same colour are named first', () => {
     why: 'red offcuts: look here first',
   });
 });
+
+test('of a question of 5,000 words the first twelve are asked', () => {
+  const first = Array.from({ length: 12 }, (_, i) => (i % 2 === 0 ? 'fabric' : 'scissors')).join(' ');
+  expect(finder.find(`${first} ${'gouges '.repeat(5_000)}`)).toEqual(finder.find(first));
+});

@@ -10,7 +10,7 @@ export interface Found {
   /** Supply id or compartment id. */
   id: string;
   name: string;
-  /** Which way it faces, in the chosen arrangement. */
+  /** Where it lies, in the chosen arrangement. */
   places: Array<{ placement: string; compartment: string; place: string; count: number; fits: number }>;
   /** Owned in all, for a supply; lines inside, for a place. */
   count: number;
@@ -167,12 +167,15 @@ export function finderOf(
   };
 }
 
+/** A question is cut to this many words and characters: nobody looks for a thing by more. */
+const MOST_WORDS = 12;
+const LONGEST_QUERY = 200;
 /** Of so many that the index finds, the best are looked at more closely. */
 const CLOSELY = 50;
 
 /** The best matches; places after things that match as well. */
 function ranked(index: MiniSearch, known: ReadonlyMap<string, Known>, text: string): string[] {
-  const typed = tokensOf(text).map(stem);
+  const typed = tokensOf(text.slice(0, LONGEST_QUERY)).slice(0, MOST_WORDS).map(stem);
   if (typed.length === 0) return [];
   const ways = [
     typed,

@@ -1,3 +1,4 @@
+import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import {
   formatArea,
@@ -8,6 +9,7 @@ import {
   readLength,
   formatPaper,
   formatVolume,
+  UNIT_SYSTEMS,
 } from './measure.ts';
 
 const mm = (text: string, system: 'metric' | 'imperial' = 'metric') => {
@@ -118,6 +120,20 @@ describe('writing lengths', () => {
     expect(readLength('3,450 m', 'metric')).toEqual({ ok: true, mm: 3450 });
     expect(readLength('12,5 cm', 'metric')).toEqual({ ok: true, mm: 125 });
     expect(readLength('12 1/2 in', 'imperial')).toEqual({ ok: true, mm: 317.5 });
+  });
+
+  test('in every system what is written is read again, to 100 m', () => {
+    for (const system of UNIT_SYSTEMS)
+      fc.assert(
+        fc.property(fc.integer({ min: 10, max: 100_000 }), (value) => {
+          const again = readLength(formatLength(value, system), system);
+          expect(again.ok && Math.abs(again.mm - value)).toBeLessThan(system === 'imperial' ? 0.8 : 0.51);
+        }),
+        { numRuns: runs(500) },
+      );
+    expect(readLength('1,678 cm', 'centimetres')).toEqual({ ok: true, mm: 16_780 });
+    expect(readLength('2,696', 'centimetres')).toEqual({ ok: true, mm: 26_960 });
+    expect(readLength('0,678 cm', 'centimetres')).toEqual({ ok: true, mm: 6.78 });
   });
 
   test('areas come in the measures of the plan', () => {

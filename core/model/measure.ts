@@ -118,12 +118,12 @@ function dashed(text: string): RegExpExecArray | null {
 /** A text as it is quoted back: not longer than anyone would read. */
 const shown = (text: string): string => (text.length > 40 ? `${[...text].slice(0, 40).join('')}…` : text);
 
-/** A number without what sets its thousands apart: 3,450 and 3 450 are 3450; in metres and centimetres a comma is a decimal one. */
+/** A number without its thousands separators: 3,450 and 3 450 are 3450. In metres a comma is a decimal comma: 3,450 m is 3.45 m. */
 export function withoutGroups(text: string): string {
   const spaced = text.replace(/(\d)[ \u2009\u202f\u00a0](?=\d{3}(?!\d))/g, '$1');
-  return /\d\s*c?m$/i.test(spaced)
+  return /\d\s*m(?:et(?:re|er)s?)?$/i.test(spaced)
     ? spaced
-    : spaced.replace(/^(\d{1,3})((?:,\d{3})+)(?!\d)/, (_, a: string, b: string) => a + b.replaceAll(',', ''));
+    : spaced.replace(/^([1-9]\d{0,2})((?:,\d{3})+)(?!\d)/, (_, a: string, b: string) => a + b.replaceAll(',', ''));
 }
 
 /** Takes the noise of binary fractions off: to a millionth of a millimetre. */

@@ -3,7 +3,8 @@ import type { Compartment } from '../furniture/compartments.ts';
 import { byName, type Plan } from '../model/plan.ts';
 import { distance, type Point } from '../geometry/geometry.ts';
 import { floorOf, reachedOver } from './floor.ts';
-import { pathsFrom, standBefore, standBeyond, type NoPath, type Path } from '../geometry/path.ts';
+import { pathsFromSeat } from './seatPaths.ts';
+import { standBefore, standBeyond, type NoPath, type Path } from '../geometry/path.ts';
 
 interface Walk {
   /** mm; the straight line where there is no path. */
@@ -58,7 +59,7 @@ function measure(plan: Plan, compartments: readonly Compartment[]): Walks {
   const index = new Map([...places.keys()].map((k, i) => [k, i]));
   return new Map(
     stations.map((station) => {
-      const paths = pathsFrom(floor, station, goals);
+      const paths = pathsFromSeat(floor, station, goals);
       const own = new Map(
         compartments.map((c): [string, Walk] => {
           if (!plan.units[c.unit]) return [c.id, { length: 0, path: null, reason: null }];

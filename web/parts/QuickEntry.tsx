@@ -3,7 +3,7 @@
  * become lines with a preview. With a place, it is recorded as lying there today.
  */
 import { useId, useMemo, useRef, useState } from 'react';
-import { howMany, type UnitSystem } from '@heronstone/core/model/measure.ts';
+import { howMany, thousands, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
 import { addTo, sameAs } from '@heronstone/core/entry/alreadyOwned.ts';
 import { linesOf, LONGEST_LIST, thingsIn } from '@heronstone/core/entry/list.ts';
@@ -39,10 +39,12 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
   const input = useRef<HTMLInputElement & HTMLTextAreaElement>(null);
   const long = text.includes('\n');
   const system = plan.meta.units;
-  const lines = useMemo(() => {
+  const all = useMemo(() => {
     if (text.trim() === '') return [];
-    return (long ? linesOf(text, KINDS) : thingsIn(text, KINDS)).slice(0, LONGEST_LIST);
+    return long ? linesOf(text, KINDS) : thingsIn(text, KINDS);
   }, [text, long]);
+  const lines = useMemo(() => all.slice(0, LONGEST_LIST), [all]);
+  const later = all.length - lines.length;
   const reads = useMemo(
     () => lines.map((line) => ({ line, read: readLine(line, system, byName(plan.activities), KINDS) })),
     [lines, system, plan.activities],
@@ -67,12 +69,9 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
   const likely = one?.draft ? likelyFor(one) : null;
   const done = (what: string, changes: Parameters<typeof commit>[1]) => {
     if (commit(what, changes)) {
-      // What cannot be kept stays, to be mended.
+      // What cannot be kept stays, to be fixed; so does what is more than is read at once.
       setText(
-        reads
-          .filter(({ read }) => !read.draft)
-          .map(({ line }) => line)
-          .join('\n'),
+        [...reads.filter(({ read }) => !read.draft).map(({ line }) => line), ...all.slice(LONGEST_LIST)].join('\n'),
       );
     }
     input.current?.focus();
@@ -138,7 +137,7 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
           {same && !place
             ? `Add to the ${same.count.toLocaleString('en')} you have`
             : ready.length > 1
-              ? `Add ${ready.length} lines`
+              ? `Add ${howMany(ready.length, 'line')}`
               : 'Add it'}
         </Button>
         {same && !place && (
@@ -175,7 +174,7 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
             )}
           </span>
         )}
-        {reads.length > 0 && !one && <Preview plan={plan} reads={reads} />}
+        {reads.length > 0 && !one && <Preview plan={plan} reads={reads} later={later} />}
       </div>
       {/* Who stands before a drawer says what is in it. */}
       {!place && (
@@ -195,13 +194,28 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
 }
 
 /** What becomes of a list, line by line. */
-function Preview({ plan, reads }: { plan: Plan; reads: ReadonlyArray<{ line: string; read: ReadLine }> }) {
+function Preview({
+  plan,
+  reads,
+  later,
+}: {
+  plan: Plan;
+  reads: ReadonlyArray<{ line: string; read: ReadLine }>;
+  /** How many lines are left for the next time. */
+  later: number;
+}) {
   const not = reads.filter(({ read }) => !read.draft).length;
   return (
     <>
       <p className="text-soft">
         {howMany(reads.length, 'line')}
         {not > 0 && <b className="text-rust">, {not} of them cannot be kept as they are and stay here</b>}
+        {later > 0 && (
+          <b className="text-rust">
+            ; {howMany(later, 'more line')} stay in the box for the next time ({thousands(LONGEST_LIST)} are added at
+            once)
+          </b>
+        )}
       </p>
       <ol
         className="mt-1 max-h-72 overflow-y-auto rounded-xl border border-line bg-paper px-3"

@@ -27,7 +27,9 @@ export function SaveState() {
         ? 'Not connected'
         : saving.kind === 'saved'
           ? 'Saved'
-          : 'Saving …';
+          : saving.elsewhere > 0 && saving.count === 0
+            ? 'Another window is saving …'
+            : 'Saving …';
   return (
     <Popover.Root>
       <Popover.Trigger
@@ -45,6 +47,13 @@ export function SaveState() {
         >
           <h2 className="text-base">{word}</h2>
           {stuck ? <Stuck saving={saving} /> : <p className="text-soft">Every step is saved as you make it.</p>}
+          {saving.elsewhere > 0 && (
+            <p className="mt-1">
+              {howMany(saving.elsewhere, 'step')} of another window of this browser{' '}
+              {saving.elsewhere === 1 ? 'waits' : 'wait'} to be saved; this window takes{' '}
+              {saving.elsewhere === 1 ? 'it' : 'them'} over once that one is closed.
+            </p>
+          )}
           {refused.length > 0 && (
             <>
               <h3 className="mt-3 text-base">Refused</h3>

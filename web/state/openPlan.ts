@@ -132,14 +132,16 @@ const clock: Clock = {
 };
 
 /** What is said about saving, from the state of the sync. */
-function savingOf(state: SyncState, keeps: boolean): Saving {
+function savingOf(state: SyncState, keeper: Keeper): Saving {
   const waiting = [...state.waiting, ...state.doubtful];
+  const elsewhere = keeper.waitingElsewhere();
   return {
-    kind: isSaved(state) ? 'saved' : (state.trouble?.kind ?? 'saving'),
+    kind: isSaved(state) && elsewhere === 0 ? 'saved' : (state.trouble?.kind ?? 'saving'),
+    elsewhere,
     message: state.trouble?.message ?? '',
     count: waiting.length,
     since: waiting.length > 0 ? Math.min(...waiting.map((w) => w.since)) : null,
-    keeps,
+    keeps: keeper.keeps,
   };
 }
 
@@ -203,7 +205,7 @@ export async function openPlan(id: string): Promise<void> {
         revision: now.base.revision,
         history: now.history,
         refused: now.refused,
-        saving: savingOf(now, keeper.keeps),
+        saving: savingOf(now, keeper),
       });
       if (now.base !== shown.base) {
         clearTimeout(keeping);
@@ -220,7 +222,7 @@ export async function openPlan(id: string): Promise<void> {
     revision: state.base.revision,
     history: state.history,
     refused: [],
-    saving: savingOf(state, true),
+    saving: savingOf(state, keeper),
     asking: null,
     lastStep: null,
     preview: null,
@@ -238,8 +240,13 @@ export async function openPlan(id: string): Promise<void> {
   evaluateNow();
   mine.takeUp();
   mine.happened({ kind: 'again' });
+  // What another window had waiting is taken up, or was saved by that window itself.
+  const lookElsewhere = () => {
+    mine.takeUp();
+    if (get().saving.elsewhere > 0) put({ saving: savingOf(mine.state, keeper) });
+  };
   const unlisten = listen(id, (told) => mine.happened({ kind: 'told', ...told }));
-  const timers = [setInterval(() => keeper.beat(), BEAT), setInterval(() => mine.takeUp(), TAKE_UP)];
+  const timers = [setInterval(() => keeper.beat(), BEAT), setInterval(lookElsewhere, TAKE_UP)];
   const leave = () => keeper.close();
   const back = () => {
     keeper.beat();

@@ -38,6 +38,8 @@ export interface Saving {
   /** How many steps are not saved, and since when, ms. */
   count: number;
   since: number | null;
+  /** How many steps of this plan wait in other windows of this browser. */
+  elsewhere: number;
   /** Whether the browser keeps them, should the window close. */
   keeps: boolean;
 }
@@ -95,7 +97,7 @@ export const useStore = create<State>(() => ({
   engineHas: null,
   history: NO_HISTORY,
   asking: null,
-  saving: { kind: 'saved', message: '', count: 0, since: null, keeps: true },
+  saving: { kind: 'saved', message: '', count: 0, since: null, elsewhere: 0, keeps: true },
   refused: [],
   notices: [],
   lastStep: null,

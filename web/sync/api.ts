@@ -124,6 +124,9 @@ export const api = {
     ),
   openSample: (key: string, as: string) => ask<{ id: string }>(`/api/samples/${key}?as=${as}`, { ...post }),
   importFile: (text: string, as: string) => ask<{ id: string }>(`/api/plans/import?as=${as}`, { ...post, text }),
+  /** Puts a plan away; it can be brought back. */
+  removePlan: (id: string) => ask<{ removed: string }>(`/api/plans/${id}`, { method: 'DELETE' }),
+  bringBack: (id: string) => ask<{ id: string }>(`/api/plans/${id}/bring-back`, { ...post }),
   /** @param groups ids of groups of which is asked whether they are in the journal */
   plan: (id: string, groups: readonly string[] = []) =>
     ask<{ plan: Plan; revision: number; epoch: string; have: Since['have'] }>(

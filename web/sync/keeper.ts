@@ -77,19 +77,34 @@ export class Keeper {
     }
   }
 
+  /** Whether a window has said lately that it lives; one that said so in the future had a clock that was wrong, and is dead. */
+  private lives({ alive }: Written): boolean {
+    return Math.abs(this.now() - alive) < DEAD_AFTER;
+  }
+
+  private keysOfOthers(): string[] {
+    const [mine, prefix] = [this.key(this.window), this.key('')];
+    return Array.from({ length: this.shelf.length }, (_, i) => this.shelf.key(i)!)
+      .filter((k) => k.startsWith(prefix) && k !== mine)
+      .sort();
+  }
+
+  /** How many steps of this plan other windows of this browser have not saved, whether they live or not. */
+  waitingElsewhere(): number {
+    return this.keysOfOthers().reduce(
+      (sum, key) => sum + (readWritten(this.shelf.getItem(key))?.waiting.length ?? 0),
+      0,
+    );
+  }
+
   /** What closed windows left; it is this window's from now on. */
   takeUp(): Kept {
-    const mine = this.key(this.window);
-    const prefix = this.key('');
     const waiting: Waiting[] = [];
     const refused: Refused[] = [];
-    const keys = Array.from({ length: this.shelf.length }, (_, i) => this.shelf.key(i)!).filter(
-      (k) => k.startsWith(prefix) && k !== mine,
-    );
     const over: string[] = [];
-    for (const key of keys.sort()) {
+    for (const key of this.keysOfOthers()) {
       const read = readWritten(this.shelf.getItem(key));
-      if (!read || this.now() - read.alive < DEAD_AFTER) continue;
+      if (!read || this.lives(read)) continue;
       waiting.push(...read.waiting);
       refused.push(...read.refused);
       over.push(key);

@@ -48,8 +48,8 @@ function FindView() {
   const arrangement = useStore((s) => s.arrangement);
   const station = useStore(seatOf);
   const looks = useStore((s) => s.may === 'read');
-  const [search, setSearch] = useSearchParams();
-  const words = search.get('words') ?? '';
+  const [search] = useSearchParams();
+  const { words, look } = useWords();
   const place = search.get('place');
   const [chosen, setChosen] = useState<string | null>(null);
   useEffect(() => {
@@ -76,7 +76,6 @@ function FindView() {
   const results = useRef<HTMLUListElement>(null);
   const roving = useRoving(results, '[data-hit]');
   const litOpenings = lit.map(openingOf);
-  const set = (next: Record<string, string>) => setSearch(next, { replace: true });
   return (
     <div className="flex min-h-0 w-full grow flex-col md:flex-row">
       <section aria-label="Find" className="flex shrink-0 flex-col px-4 py-4 md:w-[380px] md:px-6">
@@ -88,7 +87,7 @@ function FindView() {
           type="search"
           autoFocus
           value={words}
-          onChange={(e) => set(e.target.value === '' ? {} : { words: e.target.value })}
+          onChange={(e) => look({ words: e.target.value })}
           onKeyDown={(e) => {
             if (e.key !== 'ArrowDown') return;
             e.preventDefault();
@@ -98,7 +97,7 @@ function FindView() {
           autoComplete="off"
           className="mt-2 rounded-xl border border-line bg-leaf px-4 py-3 text-lg"
         />
-        <ScanButton onPlace={(id) => set({ place: id })} />
+        <ScanButton onPlace={(id) => look({ place: id })} />
         {place && words === '' && !scanned && report && (
           <p role="alert" className="mt-3 text-rust">
             The place of this label is not in the plan any more.
@@ -185,7 +184,7 @@ function FindView() {
         {/* On a phone the drawing comes first. */}
         <div className="flex flex-col gap-2 max-md:order-last">
           {hit?.kind === 'supply' && words !== '' && (
-            <AboutFound key={hit.id} supply={hit.id} onFind={(w) => set({ words: w })} />
+            <AboutFound key={hit.id} supply={hit.id} onFind={(w) => look({ words: w })} />
           )}
           {shown && !looks && (
             <TimeIt
@@ -213,6 +212,40 @@ function FindView() {
     </div>
   );
 }
+
+/**
+ * What is looked for. The field owns its letters, and the address follows them; an address that somebody else changed (a link,
+ * the way back) is taken over. Were the address the owner, letters typed before it has followed would be lost.
+ */
+function useWords() {
+  const [search, setSearch] = useSearchParams();
+  const inAddress = search.get('words') ?? '';
+  const [words, setWords] = useState(inAddress);
+  const followed = useRef(inAddress);
+  useEffect(() => {
+    if (inAddress === followed.current) return;
+    followed.current = inAddress;
+    setWords(inAddress);
+  }, [inAddress]);
+  useEffect(() => {
+    if (words === followed.current) return;
+    const soon = setTimeout(() => {
+      followed.current = words;
+      setSearch(words === '' ? {} : { words }, { replace: true });
+    }, FOLLOWS_AFTER);
+    return () => clearTimeout(soon);
+  }, [words, setSearch]);
+  const look = (next: { words: string } | { place: string }) => {
+    if ('words' in next) return setWords(next.words);
+    followed.current = '';
+    setWords('');
+    setSearch(next, { replace: true });
+  };
+  return { words, look };
+}
+
+/** How long after the last letter the address follows, ms. */
+const FOLLOWS_AFTER = 150;
 
 /** The home in which a thing lives there, where that has another name than itself. */
 function HomeOfPlace({ id, supply }: { id: string; supply: string }) {

@@ -161,7 +161,7 @@ export function RoomSheet({ plan }: { plan: Plan }) {
           <Line key={wall.id} name={wall.name} size={say(wall.length)} pick={{ kind: 'corner', id: wall.id }} />
         ))}
       </ul>
-      <Heading>Which way it faces</Heading>
+      <Heading>North and latitude</Heading>
       <div className="grid grid-cols-2 gap-2">
         <NumberField
           label="North, degrees"

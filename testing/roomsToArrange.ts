@@ -10,7 +10,8 @@ import {
 } from '@heronstone/core/model/plan.ts';
 import { compartmentsOf } from '@heronstone/core/furniture/compartments.ts';
 import { seeded } from '@heronstone/core/geometry/seeded.ts';
-import { choicesOf, faultsOf, seatAt, type Stand } from '@heronstone/core/search/furniture/stands.ts';
+import { putDown } from '@heronstone/core/room/putDown.ts';
+import { choicesOf, faultsOf, type Stand } from '@heronstone/core/search/furniture/stands.ts';
 
 const plain = { ...UNIT_DEFAULTS, ...STANDING_DEFAULTS, board: 16 };
 const drawers: Partial<Unit> = {
@@ -117,9 +118,9 @@ function standing(plan: Plan, random: () => number): Plan | null {
   const units = Object.values(plan.units);
   const choices = choicesOf(plan, units, 300);
   for (let n = 0; n < 400; n++) {
-    const changes: Change[] = choices.flatMap(({ unit, stands, seats }) => {
+    const changes: Change[] = choices.flatMap(({ unit, stands }) => {
       const stand: Stand = stands[1 + Math.floor(random() * (stands.length - 1))] ?? stands[0]!;
-      return [set('units', unit.id, stand), ...seats.map((s) => set('stations', s.id, seatAt(s, unit, stand)))];
+      return putDown(plan, unit, stand, '');
     });
     const placed = applyChanges(plan, changes).plan;
     if (faultsOf(placed).length === 0) return placed;

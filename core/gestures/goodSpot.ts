@@ -42,12 +42,13 @@ function faultsOf(plan: Plan): number {
  * makes least worse.
  * @param trial the plan with the unit at a place, and with what comes along with it
  * @param before room that is wanted before it, mm
+ * @param stop says when the best place found so far is good enough, since no more time is to be spent
  */
 export function goodSpot(
   unit: Omit<Unit, 'x' | 'y' | 'turn'>,
   plan: Plan,
   trial: (at: Rest) => Plan,
-  before?: number,
+  { before, stop = () => false }: { before?: number | undefined; stop?: () => boolean } = {},
 ): Rest {
   let best: { at: Rest; worse: number } | null = null;
   let looked = 0;
@@ -63,7 +64,7 @@ export function goodSpot(
     // What is worse already is not walked through.
     const worse: number = best && stands - now >= best.worse ? Infinity : stands + wayFaults(tried) - now;
     if (!best || worse < best.worse) best = { at, worse };
-    if (worse <= 0 || ++looked === MOST) break;
+    if (worse <= 0 || ++looked === MOST || stop()) break;
   }
   return best!.at;
 }

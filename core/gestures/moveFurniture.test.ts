@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 import { boxUnit, having, rectangle, seatRows, unitRow } from '@heronstone/testing/rooms.ts';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import { set, setMeta } from '../model/change.ts';
 import { shiftUnits } from '../room/arrange.ts';
 import { inMode } from '../room/standing.ts';
+import { standChanges } from '../search/furniture/stands.ts';
 import { dragUnits, idleSeatsOf, onGrid, placeAt, turnUnit } from './moveFurniture.ts';
 
 const plan = having(
@@ -17,6 +19,7 @@ const plan = having(
   unitRow(boxUnit('insert', 0, 0, 300, 300, { host: 'cubes', hostSlot: 'c1r1', height: 300 })),
   set('spots', 'then', { id: 'then', unit: 'table', mode: 'guest', x: 1500, y: 3000, turn: 90 }),
 );
+const demo = demoPlan();
 const rest = (p: typeof plan, id: string) => {
   const { x, y, turn } = p.units[id]!;
   return [x, y, turn];
@@ -83,6 +86,27 @@ test('the seats of a table go along when it is dragged, nudged or turned, and st
   expect(seat(having(seated, ...dragUnits(seated, 'table', [], { x: 1400, y: 3000 }, 'guest', null)))).toEqual([
     3000, 2600, 0,
   ]);
+});
+
+test('a hand, an arrow key, an advice and an arrangement move the demo bench alike, with its seats and the cart’s place beside them', () => {
+  const { bench } = demo.units;
+  const to = { x: bench!.x + 130, y: bench!.y + 70, turn: bench!.turn };
+  const seats = Object.values(demo.stations).filter((s) => s.unit === 'bench');
+  const places = Object.values(demo.spots).filter((s) => seats.some((seat) => seat.id === s.station));
+  expect(places.length).toBeGreaterThan(0);
+  const ways = {
+    hand: dragUnits(demo, 'bench', [], to, '', null),
+    key: shiftUnits(demo, ['bench'], 130, 70),
+    typed: placeAt(demo, 'bench', { x: to.x, y: to.y }),
+    arrangement: standChanges(demo, [bench!], [to]),
+  };
+  const after = Object.fromEntries(Object.entries(ways).map(([way, changes]) => [way, having(demo, ...changes)]));
+  for (const [way, plan] of Object.entries(after)) {
+    expect([way, plan.units]).toEqual([way, after.hand!.units]);
+    expect([way, plan.stations]).toEqual([way, after.hand!.stations]);
+    expect([way, plan.spots]).toEqual([way, after.hand!.spots]);
+  }
+  for (const { id, x, y } of places) expect(after.hand!.spots[id]).toMatchObject({ x: x + 130, y: y + 70 });
 });
 
 test('property: four quarter turns bring everything back', () => {

@@ -4,7 +4,7 @@ import type { Plan, Station, Unit } from '../model/plan.ts';
 import { footprint } from '../furniture/footprint.ts';
 import { STEP } from '../model/measure.ts';
 import { isLoose, shiftUnits } from '../room/arrange.ts';
-import { putDown, restOf } from '../room/putDown.ts';
+import { eachOnce, putDown, restOf } from '../room/putDown.ts';
 import { snapUnit } from '../room/snap.ts';
 import { inMode, seatsAt } from '../room/standing.ts';
 import { outlineOf } from '../room/walls.ts';
@@ -49,10 +49,7 @@ export function dragUnits(
     within === null
       ? { x: Math.round(to.x), y: Math.round(to.y), turn }
       : snapUnit({ ...unit, ...onGrid(plan, { ...unit, turn }, to), turn }, inMode(plan, mode), within);
-  const moved = putDown(plan, unit, end, mode);
-  const taken = new Set(moved.map((c) => c.id));
-  const others = also.filter((other) => other !== id && !taken.has(other));
-  return [...moved, ...shiftUnits(plan, others, end.x - rest.x, end.y - rest.y, mode).filter((c) => !taken.has(c.id))];
+  return eachOnce([...putDown(plan, unit, end, mode), ...shiftUnits(plan, also, end.x - rest.x, end.y - rest.y, mode)]);
 }
 
 /** Changes for a typed position or turn, which stays as typed; what stands on the unit, and its seats, go along. */

@@ -33,6 +33,7 @@ export function newUnit(
   shape: Shape,
   onWall: boolean,
   newId: () => string,
+  stop?: () => boolean,
 ): { unit: Unit; changes: Change[] } {
   const row = { ...STANDING_DEFAULTS, id: newId(), ...shape, name: freeName(plan, shape.name) };
   const onTable = shape.bottom > 0 && !onWall ? spotOnTable(row, plan) : null;
@@ -42,7 +43,13 @@ export function newUnit(
     return { unit, changes: [set('units', unit.id, unit), ...(withSeat ? seatBefore(plan, unit, newId) : [])] };
   };
   const trial = (rest: Rest) => applyChanges(plan, made(rest).changes).plan;
-  return made(onTable ?? goodSpot(row, plan, trial, withSeat ? FROM_EDGE + ROLL_BACK.deep : undefined));
+  return made(
+    onTable ??
+      goodSpot(row, plan, trial, {
+        before: withSeat ? FROM_EDGE + ROLL_BACK.deep : undefined,
+        ...(stop ? { stop } : {}),
+      }),
+  );
 }
 
 /** A seat before the front of a table; the first one brings its person along. */

@@ -2,21 +2,10 @@
 import { footprint } from '../furniture/footprint.ts';
 import { set, type Change } from '../model/change.ts';
 import type { Plan, Unit } from '../model/plan.ts';
-import { ridersOf, seatsAt } from './standing.ts';
-
-const tidy = (mm: number) => Math.round(mm * 10) / 10;
+import { eachOnce, putDown, restOf } from './putDown.ts';
 
 /** Units that can be moved by hand: not locked, not in the opening of another. */
 export const isLoose = (unit: Pick<Unit, 'pinned' | 'host'>): boolean => !unit.pinned && unit.host === null;
-
-/** The units that go along when some are moved: themselves, and what stands on them. */
-export function movedWith(plan: Plan, ids: readonly string[]): Unit[] {
-  const all = ids.flatMap((id) => {
-    const unit = plan.units[id];
-    return unit && isLoose(unit) ? [unit, ...ridersOf(plan, unit)] : [];
-  });
-  return [...new Map(all.map((u) => [u.id, u])).values()];
-}
 
 /**
  * Changes that shift units. In a mode, a unit that has a place of its own then is shifted there only.
@@ -24,12 +13,14 @@ export function movedWith(plan: Plan, ids: readonly string[]): Unit[] {
  * @param dy mm to the south
  */
 export function shiftUnits(plan: Plan, ids: readonly string[], dx: number, dy: number, mode = ''): Change[] {
-  const by = (at: { x: number; y: number }) => ({ x: tidy(at.x + dx), y: tidy(at.y + dy) });
-  return movedWith(plan, ids).flatMap((unit) => {
-    const spot = mode === '' ? undefined : Object.values(plan.spots).find((s) => s.unit === unit.id && s.mode === mode);
-    if (spot) return [set('spots', spot.id, by(spot))];
-    return [set('units', unit.id, by(unit)), ...seatsAt(plan, unit.id).map((s) => set('stations', s.id, by(s)))];
-  });
+  return eachOnce(
+    ids.flatMap((id) => {
+      const unit = plan.units[id];
+      if (!unit || !isLoose(unit)) return [];
+      const { rest } = restOf(plan, id, mode);
+      return putDown(plan, unit, { ...rest, x: rest.x + dx, y: rest.y + dy }, mode);
+    }),
+  );
 }
 
 function extent(unit: Unit, axis: 'x' | 'y'): [low: number, high: number] {
@@ -71,10 +62,10 @@ export function spreadUnits(plan: Plan, ids: readonly string[], axis: 'x' | 'y')
 
 /** Changes that put one unit on top of another, in the middle of it. */
 export function standOn(plan: Plan, id: string, on: string): Change[] {
-  const [unit, base] = [plan.units[id]!, plan.units[on]!];
+  const base = plan.units[on]!;
   return [
-    ...shiftUnits(plan, [id], base.x - unit.x, base.y - unit.y),
-    set('units', id, { bottom: base.bottom + base.height, turn: base.turn }),
+    ...putDown(plan, plan.units[id]!, { x: base.x, y: base.y, turn: base.turn }, ''),
+    set('units', id, { bottom: base.bottom + base.height }),
   ];
 }
 

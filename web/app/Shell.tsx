@@ -12,6 +12,7 @@ import { CodeDialog } from './CodeDialog.tsx';
 import { NextStrip } from './NextStrip.tsx';
 import { MoreMenu } from './MoreMenu.tsx';
 import { Said, useIsSaying } from '../parts/Messages.tsx';
+import { Waiting } from '../parts/Waiting.tsx';
 import { SaveState } from '../parts/SaveState.tsx';
 import { useNarrow } from '../ui/narrow.ts';
 import { Stone, StonesBelow } from './Stones.tsx';
@@ -152,9 +153,14 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
         </div>
       </header>
       {!looks && <NextStrip />}
-      <main id="main" tabIndex={-1} className="flex outline-none min-h-0 grow flex-col md:flex-row md:overflow-hidden">
+      <main
+        id="main"
+        tabIndex={-1}
+        className="relative flex outline-none min-h-0 grow flex-col md:flex-row md:overflow-hidden"
+      >
         <h1 className="sr-only">{TITLE[step]}</h1>
         {children}
+        <Waiting />
       </main>
       {narrow ? <StonesBelow stones={shown.map(stone)} /> : <BottomLine />}
       <CodeDialog />

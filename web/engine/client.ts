@@ -1,44 +1,48 @@
 /** The workers: one answers questions about the plan as it is, one searches for better ones, one knows how good one can be. */
-import { wrap, type Remote } from 'comlink';
+import { wrap } from 'comlink';
 import type { DxfResult, DXF_UNITS } from '@heronstone/core/formats/dxf.ts';
 import type { BoundWorker } from './bound.worker.ts';
 import type { DxfWorker } from './dxf.worker.ts';
 import type { EngineWorker } from './engine.worker.ts';
+import { Line } from './line.ts';
 import type { SolverWorker } from './solver.worker.ts';
 
-let made: { worker: Worker; remote: Remote<EngineWorker> } | null = null;
+/** How long a question may take, ms: most take some milliseconds. */
+const LIMIT = 20_000;
+/** Those that take longer in a large room: a whole evaluation, a PDF, a search for places. */
+const LONGER: Readonly<Record<string, number>> = {
+  open: 60_000,
+  apply: 60_000,
+  figures: 60_000,
+  addPieces: 60_000,
+  mends: 120_000,
+  placeNew: 120_000,
+  labelsPdf: 60_000,
+  doorSheets: 60_000,
+  binder: 120_000,
+  changeOver: 60_000,
+  study: 60_000,
+};
 
-function current(): Remote<EngineWorker> {
-  if (!made) {
-    const worker = new Worker(new URL('./engine.worker.ts', import.meta.url), { type: 'module' });
-    made = { worker, remote: wrap<EngineWorker>(worker) };
-  }
-  return made.remote;
-}
-
-/** The engine that runs just now; it may have been started again since it was asked last. */
-export const engine = new Proxy({} as Remote<EngineWorker>, {
-  get: (_, question) => (current() as unknown as Record<PropertyKey, unknown>)[question],
+export const engineLine = new Line<EngineWorker>({
+  start: () => new Worker(new URL('./engine.worker.ts', import.meta.url), { type: 'module' }),
+  limitOf: (question) => LONGER[question] ?? LIMIT,
 });
+/** The engine that runs just now; it may have been started again since it was asked last. */
+export const engine = engineLine.ask;
 
-/** Ends the engine; the next question starts another, which knows no plan. */
-export function restartEngine(): void {
-  made?.worker.terminate();
-  made = null;
-}
+/** The searches say how far they are and can be stopped, so they may take as long as they like. */
+export const solverLine = new Line<SolverWorker>({
+  start: () => new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' }),
+  limitOf: (question) => (question === 'giving' ? LONGER.placeNew! : Infinity),
+});
+export const solver = solverLine.ask;
 
-let solverMade: Remote<SolverWorker> | null = null;
-/** Made when it is first wanted. */
-export function solver(): Remote<SolverWorker> {
-  solverMade ??= wrap<SolverWorker>(new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' }));
-  return solverMade;
-}
-
-let bounderMade: Remote<BoundWorker> | null = null;
-export function bounder(): Remote<BoundWorker> {
-  bounderMade ??= wrap<BoundWorker>(new Worker(new URL('./bound.worker.ts', import.meta.url), { type: 'module' }));
-  return bounderMade;
-}
+const bounderLine = new Line<BoundWorker>({
+  start: () => new Worker(new URL('./bound.worker.ts', import.meta.url), { type: 'module' }),
+  limitOf: () => 300_000,
+});
+export const bounder = bounderLine.ask;
 
 /** How long a drawing may be read, ms: an architect's whole floor takes a second. */
 const DXF_LASTS = 20_000;
@@ -51,7 +55,7 @@ export function readDxf(text: string, unit?: keyof typeof DXF_UNITS, lasts = DXF
       () =>
         done({
           ok: false,
-          message: `This DXF could not be read within ${Math.round(lasts / 1000)} s; a line of it may be damaged. Save it anew as text DXF, with the walls only.`,
+          message: `This DXF could not be read within ${Math.round(lasts / 1000)} s; a line of it may be damaged. Save it again as text DXF, with the walls only.`,
         }),
       lasts,
     ),

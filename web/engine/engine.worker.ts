@@ -7,6 +7,7 @@ import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import type { ReportPatch } from '@heronstone/core/report/patch.ts';
 import { Replica, type Glance } from '@heronstone/core/report/replica.ts';
 import type { PlanDifference } from '@heronstone/core/model/difference.ts';
+import { addPieces, copyPiece, type Added, type Standing } from '@heronstone/core/gestures/addPieces.ts';
 import { alternativesFor } from '@heronstone/core/ask/alternatives.ts';
 import { explain } from '@heronstone/core/ask/explain.ts';
 import { timeStudy } from '@heronstone/core/ask/timeStudy.ts';
@@ -37,7 +38,7 @@ import type { Finding } from '@heronstone/core/model/finding.ts';
 import { lookForMends } from '@heronstone/core/ask/fixes/lookForFixes.ts';
 import type { Mend } from '@heronstone/core/ask/fixes/fix.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
-import { byName, type Arrangement, type PullLine, type Plan } from '@heronstone/core/model/plan.ts';
+import { byName, type Arrangement, type PullLine, type Plan, type Shape } from '@heronstone/core/model/plan.ts';
 import { settledUnits } from '@heronstone/core/room/standing.ts';
 import { sceneOf } from '@heronstone/core/scene/scene.ts';
 import { balanceOf } from '@heronstone/core/ask/balance.ts';
@@ -56,6 +57,13 @@ const replica = new Replica();
 /** Indexes of words, for as long as the plan is the same. */
 let finders: Partial<Record<Arrangement, Finder>> = {};
 const now = () => replica.now();
+const newId = () => nanoid(10);
+/** How long a good place for a new piece is looked for; then the best so far is taken, ms. */
+const PLACING = 3_000;
+const after = (ms: number): (() => boolean) => {
+  const end = performance.now() + ms;
+  return () => performance.now() > end;
+};
 
 const worker = {
   /** Begins with a plan. @returns its whole Report */
@@ -71,6 +79,13 @@ const worker = {
   /** What there is to say about the room of a plan that is not gone on to. */
   glance(difference: PlanDifference): Glance {
     return replica.glance(difference);
+  },
+  /** Pieces of furniture in a plan that may be newer than the one the engine has. */
+  addPieces(plan: Plan, shape: Shape, standing: Standing, many: number): Added {
+    return addPieces(plan, shape, { standing, many, newId, stop: after(PLACING) });
+  },
+  copyPiece(plan: Plan, id: string): Added {
+    return copyPiece(plan, id, newId, after(PLACING));
   },
   tryOut(changes: Change[], arrangement: Arrangement): Effect {
     const { plan, report } = now();
@@ -90,7 +105,7 @@ const worker = {
   /** What could be done about a finding. Other questions are answered between its tries; none, when the plan changes meanwhile. */
   async mends(finding: Finding): Promise<Mend[]> {
     const { plan, report } = now();
-    const run = lookForMends(plan, report.findings, finding, () => nanoid(10));
+    const run = lookForMends(plan, report.findings, finding, newId);
     for (;;) {
       const step = run.next();
       if (step.done) return step.value;

@@ -107,7 +107,7 @@ test('a DXF whose reader does not come to an end is given up with a reason, and 
   expect(read).toEqual({
     ok: false,
     message:
-      'This DXF could not be read within 1 s; a line of it may be damaged. Save it anew as text DXF, with the walls only.',
+      'This DXF could not be read within 1 s; a line of it may be damaged. Save it again as text DXF, with the walls only.',
   });
   expect(ended).toBe(1);
 });

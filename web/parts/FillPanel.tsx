@@ -6,7 +6,7 @@ import { craftsWith, KINDS } from '@heronstone/library/usualSizes.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { WAY_WORDS } from '@heronstone/core/model/sorting.ts';
 import type { Task } from '@heronstone/core/search/tasks.ts';
-import { solver } from '../engine/client.ts';
+import { solverLine } from '../engine/client.ts';
 import { boundFor, cancelSearch, fillRoom, useSearching } from '../state/searching.ts';
 import { commit } from '../state/openPlan.ts';
 import { newId, useStore } from '../state/state.ts';
@@ -21,7 +21,7 @@ export function FillPanel() {
   const [part, setPart] = useState('new');
   useEffect(() => {
     // So that the first answer does not wait for the worker to start.
-    solver();
+    solverLine.warm();
   }, []);
   const planned = Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
   const locked = planned.filter((p) => p.pinned).length;

@@ -5,7 +5,8 @@ import { FIGURES, sameFor } from '@heronstone/core/model/reads.ts';
 import { patched } from '@heronstone/core/report/patch.ts';
 import type { Report } from '@heronstone/core/report/report.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
-import { engine, restartEngine } from '../engine/client.ts';
+import { engine, engineLine } from '../engine/client.ts';
+import { Stopped } from '../engine/line.ts';
 import { notice, useStore } from './state.ts';
 
 const get = useStore.getState;
@@ -48,16 +49,20 @@ export function evaluateNow(): void {
       if (mine !== run) return;
       const report = patched(opens ? null : figures, patch);
       figures = report;
-      put((s) => ({ report, answered: s.answered + 1, engineHas: plan }));
+      put((s) => ({ report, answered: s.answered + 1, engineHas: plan, outOfDate: false }));
       if (!untouched) measured();
     })
     .catch((cause: unknown) => {
       if (mine !== run) return;
+      // Given up because of another question: these figures are asked for again.
+      const again = cause instanceof Stopped && cause.why === 'another';
+      startAgain(again ? null : plan);
+      if (again) return;
+      put({ outOfDate: true });
       notice(
         `The figures could not be worked out, and the part of the program that does so is started again: ${cause instanceof Error ? cause.message : String(cause)}`,
         'error',
       );
-      startAgain(plan);
     })
     .finally(() => {
       if (mine === run) busy = false;
@@ -103,9 +108,21 @@ function glance(plan: Plan, from: Plan): void {
     });
 }
 
-/** Starts the engine again; it opens the next plan whole. */
+/** Works out the figures once more that were given up. */
+export function tryFigures(): void {
+  broke = null;
+  evaluateNow();
+}
+
+// An engine that was ended because of any question knows no plan any more.
+engineLine.onEnd(() => {
+  if (sent === null || busy) return;
+  startAgain(null);
+  evaluateNow();
+});
+
+/** The engine was ended, or is another plan's: it opens the next plan whole. */
 function startAgain(after: Plan | null): void {
-  restartEngine();
   run++;
   busy = false;
   glancing = false;
@@ -155,5 +172,7 @@ export const backToFigures = () => put({ report: figures });
 
 /** Another plan is opened: the engine begins anew. */
 export function forgetPlan(): void {
-  if (sent !== null) startAgain(null);
+  if (sent === null) return;
+  startAgain(null);
+  engineLine.end();
 }

@@ -1,24 +1,38 @@
 /** What is done with pieces of furniture, the same by button, key and menu. */
+import type { Added } from '@heronstone/core/gestures/addPieces.ts';
 import { turnUnit } from '@heronstone/core/gestures/moveFurniture.ts';
-import { goodSpot } from '@heronstone/core/gestures/goodSpot.ts';
-import { applyChanges, set } from '@heronstone/core/model/change.ts';
+import { set } from '@heronstone/core/model/change.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
-import { copyUnit, isLoose } from '@heronstone/core/room/arrange.ts';
-import type { Rest } from '@heronstone/core/room/snap.ts';
+import { isLoose } from '@heronstone/core/room/arrange.ts';
+import { engine } from '../engine/client.ts';
 import { removeRows } from './removing.ts';
 import { commit } from './openPlan.ts';
-import { newId, notice, select, useStore } from './state.ts';
+import { notice, select, useStore } from './state.ts';
 
 const plan = (): Plan => useStore.getState().plan!;
 const called = (ids: readonly string[]) => (ids.length === 1 ? plan().units[ids[0]!]!.name : `${ids.length} pieces`);
 
+/** Pieces that are being placed: the next is looked for in the plan that has those before it. */
+let placing: Promise<void> = Promise.resolve();
+/** Has the engine find where pieces go, adds them as one step, and chooses the last of them. */
+export function commitFound(name: string, find: (plan: Plan) => Promise<Added>): void {
+  placing = placing.then(async () => {
+    try {
+      const { id, host, changes } = await find(plan());
+      if (!commit(name, changes)) return;
+      select({ kind: 'unit', id });
+      const within = host === null ? undefined : plan().units[host];
+      if (within) notice(`${plan().units[id]!.name} stands in ${within.name}.`);
+    } catch (cause) {
+      notice(`${name}: ${cause instanceof Error ? cause.message : String(cause)}`, 'error');
+    }
+  });
+}
+
 /** A copy with what it is made of, in a free spot, chosen. */
 export function copyOf(id: string): void {
   const unit = plan().units[id];
-  if (!unit) return;
-  const twin = (at: Rest) => copyUnit(plan(), id, at, newId);
-  const made = twin(goodSpot(unit, plan(), (at) => applyChanges(plan(), twin(at).changes).plan));
-  if (commit(`Copy ${unit.name}`, made.changes)) select({ kind: 'unit', id: made.id });
+  if (unit) commitFound(`Copy ${unit.name}`, (now) => engine.copyPiece(now, id));
 }
 
 export function turn(id: string): void {

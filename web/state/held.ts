@@ -1,13 +1,9 @@
 /** What a hand holds over the drawing, and the place under it. Beside the plan: it changes with every step of the hand. */
 import { create } from 'zustand';
 import type { Opening } from '@heronstone/core/gestures/byHand.ts';
+import type { Moving } from '@heronstone/core/gestures/moveThing.ts';
 
-/** What is being moved: a placement, or a number of a supply that has none. */
-export interface Moving {
-  supply: string;
-  placement: string | null;
-  count: number;
-}
+export type { Moving };
 
 /** All that is planned in an opening of furniture. */
 export interface Contents {

@@ -22,7 +22,7 @@ const replicaEngine = () => ({
 });
 import.meta.jest.unstable_mockModule('../engine/client.ts', () => ({
   engine: replicaEngine(),
-  restartEngine: () => {},
+  engineLine: { onEnd: () => {}, end: () => {} },
 }));
 const browser = new SimulatedBrowser().install();
 const { kept } = browser;

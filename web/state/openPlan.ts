@@ -229,6 +229,7 @@ export async function openPlan(id: string): Promise<void> {
     report: null,
     answered: 0,
     engineHas: null,
+    outOfDate: false,
     selected: null,
     also: [],
     mode: '',

@@ -15,6 +15,7 @@ interface Asked {
 }
 let asked: Asked[] = [];
 let cancels = 0;
+let ends = 0;
 const solver = {
   solve: (plan: Plan, _seed: number, _task: unknown, start: Placement[] | null, show: Asked['show']) =>
     new Promise((done, fail) => {
@@ -25,9 +26,10 @@ const solver = {
 };
 import.meta.jest.unstable_mockModule('../engine/client.ts', () => ({
   engine: { open: () => new Promise(() => {}), apply: () => new Promise(() => {}) },
-  restartEngine: () => {},
-  solver: () => solver,
-  bounder: () => ({ bound: () => Promise.resolve(90) }),
+  engineLine: { onEnd: () => {}, end: () => {} },
+  solver,
+  solverLine: { end: () => void ends++ },
+  bounder: { bound: () => Promise.resolve(90) },
 }));
 const server = new SimulatedServer(emptyPlan({ id: 'p' }));
 new SimulatedBrowser().install();

@@ -8,7 +8,7 @@ import type { Task } from '@heronstone/core/search/tasks.ts';
 import type { Sorted } from '@heronstone/core/search/ways.ts';
 import type { Proposal } from '@heronstone/core/search/furniture/propose.ts';
 import type { Filling } from '../engine/solver.worker.ts';
-import { bounder, solver } from '../engine/client.ts';
+import { bounder, solver, solverLine } from '../engine/client.ts';
 import { preview } from './figures.ts';
 import { commit } from './openPlan.ts';
 import { notice, setArrangement, useStore } from './state.ts';
@@ -53,10 +53,17 @@ const put = useSearching.setState;
 const SEED = 1;
 let broken: 'cancelled' | 'edited' | null = null;
 
+/** How long a search may take to hear that it is to stop, ms; one that does not is ended. */
+const HEARS_WITHIN = 5_000;
+
 /** Stops what runs; a filling ends with the best it has. */
 export function cancelSearch(): void {
   broken = 'cancelled';
-  void solver().cancel();
+  const deaf = setTimeout(() => solverLine.end(), HEARS_WITHIN);
+  solver.cancel().then(
+    () => clearTimeout(deaf),
+    () => {}, // it was ended
+  );
 }
 
 /** Tables that make no difference to what no plan takes less than. */
@@ -116,10 +123,10 @@ export async function fillRoom(task: Task, name = NAMES[task.kind]): Promise<voi
       const unwatch = useStore.subscribe((s) => {
         if (s.plan === plan || broken) return;
         broken = 'edited';
-        void solver().cancel();
+        void solver.cancel();
       });
       let asked = false;
-      const found = await solver()
+      const found = await solver
         .solve(
           plan,
           SEED,
@@ -130,7 +137,7 @@ export async function fillRoom(task: Task, name = NAMES[task.kind]): Promise<voi
             // The bound is asked for when the first answer is on the screen, so that it does not wait for it.
             if (filling.phase === 'improving' && !asked) {
               asked = true;
-              bounder()
+              bounder
                 .bound(plan)
                 .then((minutes) => put({ bound: { plan, minutes } }))
                 .catch((cause: unknown) => put({ unbounded: cause instanceof Error ? cause.message : String(cause) }));
@@ -180,7 +187,7 @@ export function lookAtWays(): Promise<void> {
   return look('ways', async (plan) => {
     const keep = (found: Sorted[]) => put({ ways: { plan, found, base: null } });
     keep(
-      await solver().ways(
+      await solver.ways(
         plan,
         SEED,
         [...WAYS],
@@ -198,7 +205,7 @@ export function lookForHelp(): Promise<void> {
   return look('advise', async (plan) => {
     let base: number | null = null;
     put({ help: { plan, found: [], base } });
-    const found = await solver().advise(
+    const found = await solver.advise(
       plan,
       SEED,
       proxy((p: Advising) => {
@@ -213,7 +220,7 @@ export function lookForHelp(): Promise<void> {
 /** Looks for other arrangements of the furniture. */
 export function lookForStands(): Promise<void> {
   return look('arrange', async (plan) => {
-    const found = await solver().arrange(
+    const found = await solver.arrange(
       plan,
       SEED,
       proxy((p: { share: number; found: Proposal[] }) =>

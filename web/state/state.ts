@@ -59,6 +59,8 @@ interface State {
   answered: number;
   /** The plan that the engine has. */
   engineHas: Plan | null;
+  /** The figures of the plan that is shown were given up; those that are shown are older. */
+  outOfDate: boolean;
   history: History;
   /** A step of another device, before it is taken back or brought again. */
   asking: { way: 'undo' | 'redo'; step: Step } | null;
@@ -95,6 +97,7 @@ export const useStore = create<State>(() => ({
   report: null,
   answered: 0,
   engineHas: null,
+  outOfDate: false,
   history: NO_HISTORY,
   asking: null,
   saving: { kind: 'saved', message: '', count: 0, since: null, elsewhere: 0, keeps: true },

@@ -1,5 +1,6 @@
 /** A question to the engine: asked again whenever it is another one, or the engine has another plan. */
 import { useEffect, useRef, useState } from 'react';
+import { Stopped } from '../engine/line.ts';
 import { notice, useStore } from './state.ts';
 
 export interface Asked<T> {
@@ -28,6 +29,7 @@ export function useAsked<P extends Promise<unknown>>(
   const [state, setState] = useState<Omit<Asked<Awaited<P>>, 'loading'>>(NOTHING);
   const [waits, setWaits] = useState(0);
   const asked = useRef(deps);
+  const underWay = useRef<Promise<unknown>>(Promise.resolve());
   const off = ask === null;
   useEffect(() => {
     const same = asked.current.length === deps.length && asked.current.every((d, i) => d === deps[i]);
@@ -35,18 +37,22 @@ export function useAsked<P extends Promise<unknown>>(
     if (!same) setState((s) => (s.value === null ? s : { ...s, stale: true }));
     if (!ask || answered === 0) return;
     let current = true;
-    setWaits((n) => n + 1);
-    ask()
-      .then(
-        (value) => current && setState({ value: value as Awaited<P>, stale: false, error: null }),
+    const put = (): Promise<void> =>
+      ask().then(
+        (value) => {
+          if (current) setState({ value: value as Awaited<P>, stale: false, error: null });
+        },
         (cause: unknown) => {
-          if (!current) return;
+          // Given up because of another question: it is asked again once the engine has its plan.
+          if (!current || (cause instanceof Stopped && cause.why === 'another')) return;
           const error = cause instanceof Error ? cause.message : String(cause);
           setState((s) => ({ ...s, error }));
           notice(`This could not be worked out: ${error}`, 'error');
         },
-      )
-      .finally(() => setWaits((n) => n - 1));
+      );
+    setWaits((n) => n + 1);
+    // One question at a time: the newest waits for the one before, and those between are never asked.
+    underWay.current = underWay.current.then(() => (current ? put() : undefined)).finally(() => setWaits((n) => n - 1));
     return () => {
       current = false;
     };

@@ -1,6 +1,5 @@
 /** Mends by changing places: two pieces that stand at walls, each with its back where the other had its own. */
-import { putDown } from '../../room/putDown.ts';
-import { inRoom } from '../../furniture/footprint.ts';
+import { ENDS, inPlaceOf, putDown } from '../../room/putDown.ts';
 import type { Finding } from '../../model/finding.ts';
 import { byName, type Plan, type Unit } from '../../model/plan.ts';
 import { isLoose } from '../../room/arrange.ts';
@@ -10,10 +9,6 @@ import type { Mend } from './fix.ts';
 
 /** Two pieces have to be carried past each other: that asks so much by itself, in mm of sliding. */
 const ASKS = 600;
-/** Where along the place of the other it stands: in its middle, from its left end, up to its right end. */
-const ENDS = ['middle', 'left', 'right'] as const;
-
-const tidy = (mm: number) => Math.round(mm * 10) / 10;
 
 /** Pieces with which the one at fault could change places, the nearest first. */
 export function* swaps(plan: Plan, finding: Finding): Generator<Mend> {
@@ -46,10 +41,3 @@ const mayChange = (plan: Plan, unit: Unit): boolean =>
   unit.onDoor === null &&
   seatsAt(plan, unit.id).length === 0 &&
   wallBehind(plan, unit) !== null;
-
-/** Where a unit stands with its back where another has its own. */
-function inPlaceOf(unit: Unit, other: Unit, end: (typeof ENDS)[number]) {
-  const across = end === 'middle' ? other.width / 2 : end === 'left' ? unit.width / 2 : other.width - unit.width / 2;
-  const middle = inRoom(other, across, unit.depth / 2);
-  return { x: tidy(middle.x), y: tidy(middle.y), turn: other.turn };
-}

@@ -7,7 +7,8 @@ import { readPlanFile } from '../../formats/planFile.ts';
 import { applyChanges, set } from '../../model/change.ts';
 import type { Plan } from '../../model/plan.ts';
 import { seeded } from '../../geometry/seeded.ts';
-import { Arranging, choicesOf, faultsOf, movable, seatAt, standChanges, tripsOf } from './stands.ts';
+import { Arranging, choicesOf, faultsOf, movable, standChanges, tripsOf } from './stands.ts';
+import { carried } from '../../room/putDown.ts';
 import { finer, proposeAll, search } from './propose.ts';
 
 const read = readPlanFile(readFileSync(new URL('../../../demo/plan.json', import.meta.url), 'utf8'));
@@ -114,10 +115,10 @@ test('what is fixed to the wall stays, and what is asked for moves alone', () =>
 
 test('a seat turns with its table, and what stands on a unit goes with it', () => {
   const from = { x: 1000, y: 500, turn: 0 };
-  expect(seatAt({ x: 1000, y: 1100, facing: 0 }, from, { x: 500, y: 2000, turn: 90 })).toEqual({
+  expect(carried({ x: 1000, y: 1100, turn: 0 }, from, { x: 500, y: 2000, turn: 90 })).toEqual({
     x: -100,
     y: 2000,
-    facing: 90,
+    turn: 90,
   });
   const changes = standChanges(demo, [demo.units.bench!], [{ x: 2000, y: 1500, turn: 180 }]);
   const seats = Object.values(demo.stations).filter((s) => s.unit === 'bench');

@@ -7,7 +7,7 @@ import { constantsOf } from '../../model/constants.ts';
 import { bodyAt, levelReach, type Point3 } from '../../reach/body.ts';
 import { compartmentsOf } from '../../furniture/compartments.ts';
 import { footprint, inRoom, solidSpan } from '../../furniture/footprint.ts';
-import { set, type Change } from '../../model/change.ts';
+import type { Change } from '../../model/change.ts';
 import type { Finding } from '../../model/finding.ts';
 import { byName, type Arrangement, type Plan, type Station, type Unit } from '../../model/plan.ts';
 import type { Report } from '../../report/report.ts';
@@ -16,9 +16,10 @@ import { checkAreas } from '../../checks/areasFree.ts';
 import { isLoose } from '../../room/arrange.ts';
 import { doorSweep } from '../../room/doorSweep.ts';
 import { checkClearance } from '../../checks/clearance.ts';
-import { distance, inside, overlapDepth, turned, type Point } from '../../geometry/geometry.ts';
+import { distance, inside, overlapDepth, type Point } from '../../geometry/geometry.ts';
 import { roomFindings } from '../../checks/roomFindings.ts';
 import { rollBack } from '../../checks/seatsAndWalkways.ts';
+import { carried, putDown } from '../../room/putDown.ts';
 import { ridersOf } from '../../room/standing.ts';
 import { outlineOf, wallsOf } from '../../room/walls.ts';
 
@@ -127,33 +128,19 @@ function aloneIsFine(plan: Plan, unit: Unit, stand: Stand, seats: readonly Stati
   );
 }
 
-/** Where a seat is when its table stands elsewhere. */
-export function seatAt(seat: Pick<Station, 'x' | 'y' | 'facing'>, from: Stand, to: Stand): Point & { facing: number } {
-  const by = to.turn - from.turn;
-  const off = turned({ x: seat.x - from.x, y: seat.y - from.y }, by);
-  return { x: tidy(to.x + off.x), y: tidy(to.y + off.y), facing: (((seat.facing + by) % 360) + 360) % 360 };
+/** Changes that put units where they are to stand; what goes along with them does. */
+export function standChanges(plan: Plan, units: readonly Unit[], at: readonly Stand[]): Change[] {
+  return units.flatMap((unit, i) => {
+    const to = at[i]!;
+    const same = Math.abs(to.x - unit.x) < 0.05 && Math.abs(to.y - unit.y) < 0.05 && to.turn === unit.turn;
+    return same ? [] : putDown(plan, unit, to, '');
+  });
 }
 
-/** Changes that put units where they are to stand, with seats, what stands on them, and places of carts at those seats. */
-export function standChanges(plan: Plan, units: readonly Unit[], at: readonly Stand[]): Change[] {
-  const changes: Change[] = [];
-  units.forEach((unit, i) => {
-    const to = at[i]!;
-    if (Math.abs(to.x - unit.x) < 0.05 && Math.abs(to.y - unit.y) < 0.05 && to.turn === unit.turn) return;
-    changes.push(set('units', unit.id, to));
-    for (const rider of ridersOf(plan, unit)) {
-      const moved = seatAt({ ...rider, facing: rider.turn }, unit, to);
-      changes.push(set('units', rider.id, { x: moved.x, y: moved.y, turn: moved.facing }));
-    }
-    for (const seat of Object.values(plan.stations).filter((s) => s.unit === unit.id)) {
-      changes.push(set('stations', seat.id, seatAt(seat, unit, to)));
-      for (const spot of Object.values(plan.spots).filter((s) => s.station === seat.id)) {
-        const moved = seatAt({ ...spot, facing: spot.turn }, unit, to);
-        changes.push(set('spots', spot.id, { x: moved.x, y: moved.y, turn: moved.facing }));
-      }
-    }
-  });
-  return changes;
+/** A seat where it is when its table stands elsewhere. */
+function seatAt(seat: Station, from: Stand, to: Stand): Station {
+  const { x, y, turn } = carried({ x: seat.x, y: seat.y, turn: seat.facing }, from, to);
+  return { ...seat, x, y, facing: turn };
 }
 
 /** Faults of a room: what it breaks of room to move, seats, ways and modes. */
@@ -196,7 +183,7 @@ export class Arranging {
         shapeOf(
           plan,
           { ...c.unit, ...stand },
-          c.seats.map((s) => ({ ...s, ...seatAt(s, c.unit, stand) })),
+          c.seats.map((s) => seatAt(s, c.unit, stand)),
         ),
       ),
     );
@@ -232,7 +219,7 @@ export class Arranging {
           seats: table < 0 ? [seat] : choices[table]!.stands.map((s) => seatAt(seat, choices[table]!.unit, s)),
           unit: moved,
           fronts: fronts.get(host.id)!,
-          points: stands.map((stand) => seatAt({ ...at, facing: 0 }, host, stand)),
+          points: stands.map((stand) => carried({ ...at, turn: 0 }, host, stand)),
           within: reach + constants.swivelStep,
           times,
           rise: seat.posture === 'seated' ? RISE : 0,

@@ -2,7 +2,9 @@
 import { formatWalk } from '../../model/measure.ts';
 import { set, type Change } from '../../model/change.ts';
 import { byName, type Plan, type Unit } from '../../model/plan.ts';
-import { isLoose, movedWith } from '../../room/arrange.ts';
+import { isLoose } from '../../room/arrange.ts';
+import { inPlaceOf, putDown } from '../../room/putDown.ts';
+import { ridersOf } from '../../room/standing.ts';
 import { distance, inside, type Point } from '../../geometry/geometry.ts';
 import { stands } from '../../room/spot.ts';
 import { outlineOf } from '../../room/walls.ts';
@@ -98,7 +100,7 @@ export function swaps(plan: Plan): Idea[] {
   const ideas: Idea[] = [];
   for (const { a, b } of pairs.sort((p, q) => q.gain - p.gain)) {
     if (ideas.length >= MOST) break;
-    if (movedWith(plan, [a.id]).length > 1 || movedWith(plan, [b.id]).length > 1) continue;
+    if (ridersOf(plan, a).length + ridersOf(plan, b).length > 0) continue;
     const changes = swapPlaces(plan, a, b);
     if (changes && harmless(plan, changes))
       ideas.push({
@@ -115,17 +117,8 @@ export function swaps(plan: Plan): Idea[] {
 
 /** Each with its back where the back of the other is; null where one does not stand. */
 function swapPlaces(plan: Plan, a: Unit, b: Unit): Change[] | null {
-  const put = (u: Unit, there: Unit) => {
-    const radians = (there.turn * Math.PI) / 180;
-    const out = (u.depth - there.depth) / 2;
-    return {
-      x: Math.round((there.x - Math.sin(radians) * out) * 10) / 10,
-      y: Math.round((there.y + Math.cos(radians) * out) * 10) / 10,
-      turn: there.turn,
-    };
-  };
-  const [ra, rb] = [put(a, b), put(b, a)];
+  const [ra, rb] = [inPlaceOf(a, b, 'middle'), inPlaceOf(b, a, 'middle')];
   const without = { ...plan, units: { ...plan.units, [a.id]: { ...a, ...ra }, [b.id]: { ...b, ...rb } } };
   if (!stands({ ...a, ...ra }, without) || !stands({ ...b, ...rb }, without)) return null;
-  return [set('units', a.id, ra), set('units', b.id, rb)];
+  return [...putDown(plan, a, ra, ''), ...putDown(plan, b, rb, '')];
 }

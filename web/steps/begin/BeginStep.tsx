@@ -12,7 +12,8 @@ import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { commit, redo, undo } from '../../state/openPlan.ts';
 import { fillRoom } from '../../state/searching.ts';
 import { newId, setArrangement, useStore } from '../../state/state.ts';
-import { solver } from '../../engine/client.ts';
+import { solverLine } from '../../engine/client.ts';
+import { Waiting } from '../../parts/Waiting.tsx';
 import { SaveState } from '../../parts/SaveState.tsx';
 import { Said } from '../../parts/Messages.tsx';
 import { isTyping } from '../../ui/keys.ts';
@@ -47,7 +48,7 @@ export function BeginStep() {
   useEffect(() => {
     document.title = `Setup · ${plan.meta.name} · Heronstone`;
     // So that the first answer does not wait for the worker to start.
-    solver();
+    solverLine.warm();
   }, [plan.meta.name]);
   useEffect(() => {
     const key = (event: KeyboardEvent) => {
@@ -91,7 +92,8 @@ export function BeginStep() {
           </Button>
         </span>
       </header>
-      <main id="main" className="flex min-h-0 grow flex-col" tabIndex={-1}>
+      <main id="main" className="relative flex min-h-0 grow flex-col" tabIndex={-1}>
+        <Waiting />
         <div className="relative flex min-h-0 grow max-md:flex-col">
           <section
             aria-labelledby="question"

@@ -50,7 +50,7 @@ export function FurnitureQuestion({ answer }: Question) {
         const { shape, group } = types.find((t) => t.title === title)!;
         return Array.from({ length: n }, () => ({ shape, onWall: group === 'On the wall and the door' }));
       });
-      const found = await solver().furnish(
+      const found = await solver.furnish(
         plan,
         SEED,
         list,

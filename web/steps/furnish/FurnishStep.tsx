@@ -46,7 +46,7 @@ function ghostsOf(plan: Plan): Ghost[] {
     const type = unitTypes(plan.meta.units).find((t) => t.title === title)!;
     const { unit, changes } = newUnit(room, type.shape, false, newId);
     room = applyChanges(room, changes).plan;
-    ghosts.push({ unit, words: `Add a ${title.toLowerCase()} here`, take: () => addUnit(plan, type) });
+    ghosts.push({ unit, words: `Add a ${title.toLowerCase()} here`, take: () => addUnit(type) });
   }
   return ghosts;
 }

@@ -125,7 +125,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
               <li key={type.title}>
                 <button
                   type="button"
-                  onClick={() => addUnit(plan, type, many)}
+                  onClick={() => addUnit(type, many)}
                   className="flex w-full items-center gap-3 rounded-xl border border-line bg-paper px-3 py-1 text-left hover:border-ink"
                 >
                   <TypePicture shape={type.shape} className="h-10 w-10 shrink-0" />
@@ -151,7 +151,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
             <li key={t.id} className="flex items-center gap-1">
               <button
                 type="button"
-                onClick={() => addUnit(plan, { shape: t.shape })}
+                onClick={() => addUnit({ shape: t.shape })}
                 className="block grow rounded-xl border border-line bg-paper px-3 py-1 text-left hover:border-ink"
               >
                 {t.name}
@@ -166,9 +166,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
             </li>
           ))}
         </ul>
-        <Button onClick={() => addUnit(plan, { shape: { ...OWN, bays: [...OWN.bays] } })}>
-          Build your own cabinet
-        </Button>
+        <Button onClick={() => addUnit({ shape: { ...OWN, bays: [...OWN.bays] } })}>Build your own cabinet</Button>
       </details>
       {(units > 0 || Object.keys(plan.stations).length > 0) && <Heading>In the room</Heading>}
       <ul>

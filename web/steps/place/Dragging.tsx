@@ -11,7 +11,8 @@ import { engine } from '../../engine/client.ts';
 import { draggedBy, isContents, placeAt, useHeld, type Dragged } from '../../state/held.ts';
 import { notice, useStore } from '../../state/state.ts';
 import { DragNote } from './DragNote.tsx';
-import { contentsChanges, moveAll, moveSupply } from './moves.ts';
+import { contentsChanges } from '@heronstone/core/gestures/moveThing.ts';
+import { dropSupply, moveAll } from './handMoves.ts';
 
 /** How long a finger rests before it drags instead of scrolling, ms; how far a mouse may tremble, pixels. */
 const REST = 250;
@@ -82,7 +83,9 @@ export function Dragging({
         ? onUnit(what, to)
         : notice(`${plan?.units[to]?.name ?? 'This'} has no place for things.`, 'error');
     if (isContents(what)) return moveAll(what, target);
-    return moveSupply(what, target.id, places?.get(target.id)?.fits);
+    dropSupply(what, target.id, places?.get(target.id)?.fits).catch((cause: unknown) =>
+      notice(`Nothing was moved: ${cause instanceof Error ? cause.message : String(cause)}`, 'error'),
+    );
   };
   const bind = useDrag(
     ({ first, last, canceled, initial, xy, distance, event, cancel }) => {
@@ -169,8 +172,10 @@ function Carried({ hand, at }: { hand: Hand; at: React.RefObject<{ x: number; y:
   }, [at, over, hand, effect]);
   useEffect(() => {
     setEffect(null);
-    const target = placeOf(useStore.getState().report, over);
-    const changes = isContents(hand.what) && target ? contentsChanges(hand.what.opening, target) : [];
+    const { plan, report } = useStore.getState();
+    const target = placeOf(report, over);
+    const changes =
+      isContents(hand.what) && target && plan && report ? contentsChanges(plan, report, hand.what.opening, target) : [];
     if (changes.length === 0) return;
     let current = true;
     engine

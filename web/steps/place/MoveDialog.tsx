@@ -11,7 +11,7 @@ import { withFigures } from '../../state/figures.ts';
 import { useStore } from '../../state/state.ts';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { NumberField } from '../../ui/Field.tsx';
-import { moveSupply } from './moves.ts';
+import { moveSupply } from './handMoves.ts';
 import { fitWords, signed } from './placeWords.ts';
 
 export function MoveDialog({

@@ -16,7 +16,7 @@ import { ConstantsView } from './ConstantsView.tsx';
 import { Dragging } from './Dragging.tsx';
 import { HelpView } from './HelpView.tsx';
 import { MoveDialog } from './MoveDialog.tsx';
-import { takeOut, toggleLock } from './moves.ts';
+import { takeOut, toggleLock } from './handMoves.ts';
 import { OverviewSheet } from './OverviewSheet.tsx';
 import { PlacementSheet } from './PlacementSheet.tsx';
 import { ReachView } from './ReachView.tsx';

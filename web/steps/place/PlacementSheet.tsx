@@ -19,7 +19,7 @@ import { Elements } from '../../parts/Elements.tsx';
 import { Choice, Fact, Heading } from '../../ui/Field.tsx';
 import { Sheet } from '../../ui/Sheet.tsx';
 import { FetchPlay } from './FetchPlay.tsx';
-import { moveSupply, neverHere, takeOut, toggleLock, toggleSpare } from './moves.ts';
+import { moveSupply, neverHere, takeOut, toggleLock, toggleSpare } from './handMoves.ts';
 import { signed } from './placeWords.ts';
 import type { Moving } from '../../state/held.ts';
 

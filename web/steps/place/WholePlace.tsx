@@ -11,7 +11,8 @@ import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { Choice, Heading } from '../../ui/Field.tsx';
 import { EffectWords } from './DragNote.tsx';
-import { contentsChanges, moveAll } from './moves.ts';
+import { contentsChanges } from '@heronstone/core/gestures/moveThing.ts';
+import { moveAll } from './handMoves.ts';
 
 export function WholePlace({ compartment: c }: { compartment: CompartmentReport }) {
   const plan = useStore((s) => s.plan)!;
@@ -82,7 +83,8 @@ export function SwapDialog({
   );
   const [chosen, setChosen] = useState(others[0]?.id ?? '');
   const target = others.find((c) => c.id === chosen);
-  const changes = target ? contentsChanges(contents.opening, target) : [];
+  const { plan, report } = useStore.getState();
+  const changes = target && plan && report ? contentsChanges(plan, report, contents.opening, target) : [];
   const tried = useAsked(changes.length > 0 ? () => engine.tryOut(changes, 'planned') : null, [
     target?.id,
     contents.name,

@@ -24,7 +24,7 @@ export function ProposalsView({ report, onFloor }: { report: Report; onFloor: ()
   const [fault, setFault] = useState<string | null>(null);
   useEffect(() => {
     let gone = false;
-    solver()
+    solver
       .giving(plan, SEED)
       .then((list) => !gone && setFound({ of: plan, list }))
       .catch((cause: unknown) => !gone && setFault(cause instanceof Error ? cause.message : String(cause)));

@@ -234,7 +234,7 @@ function atHome(scene: Scene, report: Report, p: PlacementReport): string[] {
   const here = mine.filter((o) => o.compartment === p.compartment).length;
   const rest = mine.length - here;
   return [
-    `Its home is “${home.name}”${where}: ${rest === 0 ? `all ${here} lines of it lie here` : `${here} of its ${mine.length} lines lie here`}.`,
+    `Its home is “${home.name}”${where}: ${rest === 0 ? `all ${here} of its supplies lie here` : `${here} of its ${mine.length} supplies lie here`}.`,
   ];
 }
 

@@ -349,7 +349,7 @@ const keeps = z
     /** Which things: kinds, collections or names. */
     things: z.array(z.string().trim().min(1).max(120)).max(40, 'At most 40 kinds in one place.').default([]),
     /** Odds and ends: at most so many lines, and litres. */
-    lines: count('How many lines', 1, 100).nullable().default(null),
+    lines: count('How many supplies', 1, 100).nullable().default(null),
     litres: amount('How many litres', 0.1, 1000).nullable().default(null),
   })
   .refine((k) => k.for !== 'these' || k.things.length > 0, {
@@ -358,7 +358,7 @@ const keeps = z
   })
   .refine((k) => k.for !== 'odds' || k.lines !== null || k.litres !== null, {
     path: ['lines'],
-    message: 'Odds and ends have a bound: at most so many lines, or so many litres.',
+    message: 'Odds and ends have a limit: how many supplies, or how many litres.',
   });
 
 /** A photograph of a thing, or of a place; the picture itself is kept beside the plan. */

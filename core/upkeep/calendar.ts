@@ -1,4 +1,5 @@
 /** The calendar of a room as iCalendar (RFC 5545): seasonal swaps, trial labels, purges, things to decide, projects. */
+import { howMany } from '../model/measure.ts';
 import ical, { ICalEventRepeatingFreq } from 'ical-generator';
 import { byName, type Plan } from '../model/plan.ts';
 import { dayAfter } from '../model/log.ts';
@@ -31,14 +32,14 @@ export function occasionsOf(plan: Plan, today: string): Occasion[] {
         id: `in-${s.id}`,
         day: next(s.from),
         title: `${s.name}: bring its things in`,
-        note: `${things} lines`,
+        note: howMany(things, 'supply', 'supplies'),
         months: 12,
       },
       {
         id: `out-${s.id}`,
         day: next(s.until),
         title: `${s.name}: put its things away`,
-        note: `${things} lines`,
+        note: howMany(things, 'supply', 'supplies'),
         months: 12,
       },
     );

@@ -47,9 +47,10 @@ export function BottomLine() {
           {partly && today.placed > 0 && planned.placed > 0 && compared.supplies > 0 && (
             <span
               className="hidden min-w-0 truncate xl:inline"
-              title={`The same ${compared.supplies} things, minutes now and as planned: only what stays in the room and is noted today can be compared`}
+              title={`Minutes a week of the same ${compared.supplies} things: only what stays in the room and is noted today can be compared`}
             >
-              the same {compared.supplies} things: {minutes(compared.today)} to {minutes(compared.planned)} min
+              {howMany(compared.supplies, 'thing')} compared: {minutes(compared.today)} min now,{' '}
+              {minutes(compared.planned)} planned
             </span>
           )}
         </div>

@@ -11,6 +11,7 @@ import { boundFor, cancelSearch, fillRoom, useSearching } from '../state/searchi
 import { commit } from '../state/openPlan.ts';
 import { newId, useStore } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
+import { Progress } from '../ui/Progress.tsx';
 import { Choice } from '../ui/Field.tsx';
 
 export function FillPanel() {
@@ -109,12 +110,7 @@ function FillProgress() {
             ? 'Getting better …'
             : `${shown.toFixed(1)} min a week, getting better`}
       </p>
-      <progress
-        value={share}
-        max={1}
-        className="mt-1 h-2 w-full [accent-color:var(--w2)]"
-        aria-label={`${title}: how far it is`}
-      />
+      <Progress share={share} label={`${title}: how far it is`} className="mt-1 w-full" />
       <p className="min-h-10 text-xs text-soft">
         {least === null
           ? unbounded === ''

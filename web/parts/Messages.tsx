@@ -20,6 +20,7 @@ export const useIsSaying = (): boolean => useStore((s) => s.notices.length > 0 |
 /** @param grows the free side, to which a long message grows while it is read */
 export function Said({ grows, className = '' }: { grows: 'up' | 'down'; className?: string }) {
   const notices = useStore((s) => s.notices);
+  const why = useStore((s) => s.weekWhy);
   // An error is not talked over by what is said after it.
   const inOrder = [...notices].sort((a, b) => Number(a.kind === 'error') - Number(b.kind === 'error'));
   return (
@@ -37,6 +38,7 @@ export function Said({ grows, className = '' }: { grows: 'up' | 'down'; classNam
             <Toast.Description className={text(grows)}>
               {n.kind === 'error' && <b aria-hidden="true">! </b>}
               {n.text}
+              {n.step !== null && why !== '' && ` ${why}`}
             </Toast.Description>
             {n.step !== null && (
               <Toast.Action
@@ -67,6 +69,8 @@ export function Said({ grows, className = '' }: { grows: 'up' | 'down'; classNam
 function LastStep({ grows, hidden }: { grows: 'up' | 'down'; hidden: boolean }) {
   const id = useId();
   const step = useStore((s) => s.lastStep);
+  const why = useStore((s) => s.weekWhy);
+  const words = step && why !== '' ? `${step.text}. ${why}` : step?.text;
   useEffect(() => {
     if (!step) return;
     const timer = setTimeout(forgetLastStep, STAYS.done);
@@ -77,8 +81,8 @@ function LastStep({ grows, hidden }: { grows: 'up' | 'down'; hidden: boolean }) 
       data-last-step={step?.id ?? ''}
       className={`flex h-full items-center justify-center gap-3 px-3 max-md:justify-between ${step && !hidden ? '' : 'invisible'}`}
     >
-      <span id={id} role="status" className={text(grows)} title={step?.text}>
-        {step?.text}
+      <span id={id} role="status" className={text(grows)} title={words}>
+        {words}
       </span>
       {step && (
         <button

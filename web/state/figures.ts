@@ -2,6 +2,7 @@
 import { applyChanges, ChangeError, type Change } from '@heronstone/core/model/change.ts';
 import { differenceOf } from '@heronstone/core/model/difference.ts';
 import { FIGURES, sameFor } from '@heronstone/core/model/reads.ts';
+import { whyChanged } from '@heronstone/core/report/whyChanged.ts';
 import { patched } from '@heronstone/core/report/patch.ts';
 import type { Report } from '@heronstone/core/report/report.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
@@ -50,6 +51,7 @@ export function evaluateNow(): void {
       const report = patched(opens ? null : figures, patch);
       figures = report;
       put((s) => ({ report, answered: s.answered + 1, engineHas: plan, outOfDate: false }));
+      if (plan === get().plan) sayWhy({ plan, report });
       if (!untouched) measured();
     })
     .catch((cause: unknown) => {
@@ -106,6 +108,13 @@ function glance(plan: Plan, from: Plan): void {
       glancing = false;
       evaluateNow();
     });
+}
+
+/** The last plan whose figures were shown, previews apart: with it the next is compared. */
+let settled: { plan: Plan; report: Report } | null = null;
+function sayWhy(now: { plan: Plan; report: Report }): void {
+  put({ weekWhy: settled ? whyChanged(settled, now) : '' });
+  settled = now;
 }
 
 /** Works out the figures once more that were given up. */
@@ -174,5 +183,6 @@ export const backToFigures = () => put({ report: figures });
 export function forgetPlan(): void {
   if (sent === null) return;
   startAgain(null);
+  settled = null;
   engineLine.end();
 }

@@ -44,7 +44,7 @@ export function commit(
   };
   endMoving();
   try {
-    put({ preview: null });
+    put({ preview: null, weekWhy: '' });
     sync.edit(group);
   } catch (cause) {
     if (!(cause instanceof ChangeError)) throw cause;
@@ -229,6 +229,7 @@ export async function openPlan(id: string): Promise<void> {
     report: null,
     answered: 0,
     engineHas: null,
+    weekWhy: '',
     outOfDate: false,
     selected: null,
     also: [],

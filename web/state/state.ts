@@ -59,6 +59,8 @@ interface State {
   answered: number;
   /** The plan that the engine has. */
   engineHas: Plan | null;
+  /** Why the week is another than before the last step; '' when it is the same. */
+  weekWhy: string;
   /** The figures of the plan that is shown were given up; those that are shown are older. */
   outOfDate: boolean;
   history: History;
@@ -97,6 +99,7 @@ export const useStore = create<State>(() => ({
   report: null,
   answered: 0,
   engineHas: null,
+  weekWhy: '',
   outOfDate: false,
   history: NO_HISTORY,
   asking: null,

@@ -39,8 +39,18 @@ export function Areas({ plan, mode, px, small }: { plan: Plan; mode: string; px:
           strokeWidth={(on ? 2 : 1) * px}
           strokeDasharray={`${8 * px} ${4 * px} ${2 * px} ${4 * px}`}
         />
-        {on && !small && (
-          <text x={middle.x} y={middle.y} dy="0.35em" textAnchor="middle" fontSize={12.5 * px} fill="var(--ink)">
+        <title>{area.name}</title>
+        {/* What belongs to a piece of furniture lies over its name. */}
+        {!small && (on || area.unit === null) && (
+          <text
+            x={middle.x}
+            y={middle.y}
+            dy="0.35em"
+            textAnchor="middle"
+            fontSize={(on ? 12.5 : 11) * px}
+            fill={on ? 'var(--ink)' : 'var(--soft)'}
+            pointerEvents="none"
+          >
             {area.name}
           </text>
         )}

@@ -6,7 +6,7 @@ import type { Unit } from '@heronstone/core/model/plan.ts';
 import type { Heat } from '../tint.ts';
 import { useHeld } from '../../state/held.ts';
 import { closed } from './svgPath.ts';
-import { unitWords } from './unitWords.ts';
+import { spokenUnit, unitWords } from './unitWords.ts';
 
 interface UnitAboveProps {
   unit: Unit;
@@ -31,7 +31,7 @@ export function UnitAbove({ unit, on, lit, bad, heat, px, small, editable, onPoi
     <g
       role="button"
       tabIndex={0}
-      aria-label={`${unit.name}, ${unit.kind}${heat ? `, ${heat.words}` : ''}${bad ? ', has a problem' : ''}${unit.pinned ? ', locked' : ''}`}
+      aria-label={spokenUnit(unit, bad, heat?.words)}
       aria-pressed={on}
       data-unit={unit.id}
       className={editable && !unit.pinned && !inside ? 'cursor-move' : 'cursor-pointer'}

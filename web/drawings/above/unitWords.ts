@@ -28,3 +28,15 @@ export function unitWords(
   const [long, high] = [label.length * letter * 0.29, letter * 0.6];
   return { letter, upright, box: boxRound(unit, upright ? { x: high, y: long } : { x: long, y: high }) };
 }
+
+/** What is said of a unit to whoever does not see the drawing; its kind only where its name does not say it. */
+export function spokenUnit(unit: Pick<Unit, 'name' | 'kind' | 'pinned'>, bad: boolean, figure?: string): string {
+  const named = unit.name.toLowerCase().includes(unit.kind);
+  return [
+    unit.name,
+    ...(named ? [] : [unit.kind]),
+    ...(figure === undefined ? [] : [figure]),
+    ...(bad ? ['has a problem'] : []),
+    ...(unit.pinned ? ['locked'] : []),
+  ].join(', ');
+}

@@ -156,7 +156,7 @@ function Serves({ activity: a, plan }: { activity: Activity; plan: Plan }) {
       </Heading>
       {best && (
         <p className="mb-1 text-soft">
-          {BEST[best.by]} would suit: {best.why} ({howMany(best.lines, 'line')}).
+          {BEST[best.by]} would suit: {best.why} ({howMany(best.lines, 'supply', 'supplies')}).
         </p>
       )}
       <ul>

@@ -19,6 +19,7 @@ import { Said } from '../../parts/Messages.tsx';
 import { isTyping } from '../../ui/keys.ts';
 import { Button } from '../../ui/Button.tsx';
 import { useNarrow } from '../../ui/narrow.ts';
+import { Onward } from './Onward.tsx';
 import type { Question } from './question.ts';
 import { CraftsQuestion } from './CraftsQuestion.tsx';
 import { FurnitureQuestion } from './FurnitureQuestion.tsx';
@@ -204,9 +205,9 @@ function Ready({ onFirst, onBack }: { onFirst: () => void; onBack: (n: number) =
           hold one in your hand, and plan again.
         </p>
       )}
-      <Button look="main" type="submit" autoFocus disabled={lacks.length > 0} className="mt-5 min-h-11! px-6!">
+      <Onward autoFocus disabled={lacks.length > 0}>
         Make the first plan
-      </Button>
+      </Onward>
     </form>
   );
 }

@@ -4,7 +4,7 @@ import { craftChanges } from '@heronstone/core/gestures/begin.ts';
 import { stems } from '@heronstone/core/entry/comparableWords.ts';
 import { CRAFTS } from '@heronstone/library/starter.ts';
 import { newId, useStore } from '../../state/state.ts';
-import { Button } from '../../ui/Button.tsx';
+import { Onward } from './Onward.tsx';
 import type { Question } from './question.ts';
 
 /** Words that say nothing about which craft. */
@@ -76,9 +76,9 @@ export function CraftsQuestion({ answer }: Question) {
           {typed.filter((t) => !CRAFTS.includes(t)).join(', ')}: in your own words, without a starter list.
         </p>
       )}
-      <Button look="main" type="submit" className="mt-5 min-h-11! px-6!">
+      <Onward>
         {all.length === 0 ? 'Continue' : `Continue with ${all.length === 1 ? all[0] : `${all.length} crafts`}`}
-      </Button>
+      </Onward>
     </form>
   );
 }

@@ -9,6 +9,7 @@ import { solver } from '../../engine/client.ts';
 import { TypePicture } from '../../drawings/TypePicture.tsx';
 import { notice, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
+import { Onward } from './Onward.tsx';
 import type { Question } from './question.ts';
 
 /** What most rooms have, in this order; the others come with a word, or later. */
@@ -133,13 +134,13 @@ export function FurnitureQuestion({ answer }: Question) {
           );
         })}
       </ul>
-      <Button look="main" type="submit" disabled={share !== null} className="mt-5 min-h-11! px-6!">
+      <Onward disabled={share !== null}>
         {share !== null
           ? `Trying where it stands … ${Math.round(share * 100)} %`
           : total === 0
             ? 'Continue'
             : `Put ${total === 1 ? 'it' : `all ${total}`} in the room`}
-      </Button>
+      </Onward>
     </form>
   );
 }

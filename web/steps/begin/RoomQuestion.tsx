@@ -4,8 +4,8 @@ import { Link } from 'react-router';
 import { ALONG, roomChanges, SIDES, type FirstRoom } from '@heronstone/core/gestures/begin.ts';
 import { formatLength, readLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import { newId, useStore } from '../../state/state.ts';
-import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
+import { Onward } from './Onward.tsx';
 import type { Question } from './question.ts';
 
 /** A middling spare room, mm: 12 x 10 ft, or 3.5 x 3 m. */
@@ -14,22 +14,22 @@ const USUAL: Readonly<Record<'metric' | 'imperial', readonly [number, number]>> 
   imperial: [3657.6, 3048],
 };
 const FIELDS = [
-  ['wide', 'From left to right', 900, 20_000],
-  ['deep', 'From near to far', 900, 20_000],
+  ['wide', 'From left (west) to right (east)', 900, 20_000],
+  ['deep', 'From front (south) to back (north)', 900, 20_000],
   ['ceiling', 'Ceiling height', 1500, 8000],
 ] as const;
 type Field = (typeof FIELDS)[number][0];
 
 type Where = 'none' | `${(typeof SIDES)[number]} ${(typeof ALONG)[number]}`;
 const WALL_WORDS = {
-  far: 'the far wall',
-  right: 'the right wall',
-  near: 'the near wall',
-  left: 'the left wall',
+  far: 'the north wall, at the back',
+  right: 'the east wall, at the right',
+  near: 'the south wall, at the front',
+  left: 'the west wall, at the left',
 } as const;
 const END_WORDS = {
-  far: { first: 'at the left', middle: 'in the middle', last: 'at the right' },
-  left: { first: 'at the far end', middle: 'in the middle', last: 'at the near end' },
+  far: { first: 'left end', middle: 'middle', last: 'right end' },
+  left: { first: 'back end', middle: 'middle', last: 'front end' },
 } as const;
 const PLACES: ReadonlyArray<readonly [Where, string]> = [
   ...SIDES.flatMap((side) => {
@@ -65,9 +65,7 @@ export function RoomQuestion({ answer }: Question) {
         }}
       >
         <p className="text-lg">The room is measured. Corners, doors and more windows are changed under Measure.</p>
-        <Button look="main" type="submit" autoFocus className="mt-5 min-h-11! px-6!">
-          Continue
-        </Button>
+        <Onward autoFocus>Continue</Onward>
       </form>
     );
   const read = (field: Field): { mm: number; wrong: string | null } => {
@@ -91,7 +89,7 @@ export function RoomQuestion({ answer }: Question) {
       }}
     >
       <p className="text-soft">
-        Stand where you like best; the wall before you is the far one. Roughly is good enough.
+        Stand where you like best; the wall before you is drawn at the top and called north. Roughly is good enough.
       </p>
       <div className="mt-2 grid grid-cols-2 gap-3">
         {FIELDS.map(([field, label], i) => {
@@ -133,9 +131,7 @@ export function RoomQuestion({ answer }: Question) {
         <Choice label="The door is in" value={door} options={PLACES} onSet={setDoor} />
         <Choice label="The window is in" value={window} options={PLACES} onSet={setWindow} />
       </div>
-      <Button look="main" type="submit" className="mt-5 min-h-11! px-6!">
-        Draw the room
-      </Button>
+      <Onward>Draw the room</Onward>
       <p className="mt-3 text-soft">
         Not a rectangle?{' '}
         <Link to={`/plan/${plan.meta.id}/measure`} className="text-rust underline">

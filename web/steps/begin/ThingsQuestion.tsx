@@ -4,8 +4,8 @@ import { addSupplies } from '@heronstone/core/entry/addSupplies.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
 import { nameIn, ownedOf, STARTERS } from '@heronstone/library/starter.ts';
 import { newId, useStore } from '../../state/state.ts';
-import { Button } from '../../ui/Button.tsx';
 import { QuickEntry } from '../../parts/QuickEntry.tsx';
+import { Onward } from './Onward.tsx';
 import type { Question } from './question.ts';
 
 /** How many of a list are ticked to begin with: what is used most. */
@@ -83,6 +83,7 @@ export function ThingsQuestion({ answer }: Question) {
         <QuickEntry label={lists.length > 0 ? 'Anything else?' : 'What do you have?'} />
       </div>
       <form
+        id="things"
         onSubmit={(e) => {
           e.preventDefault();
           const made = chosen.map((s) => ({
@@ -96,15 +97,14 @@ export function ThingsQuestion({ answer }: Question) {
             addSupplies(plan, made, newId),
           );
         }}
-      >
-        <Button ref={go} look="main" type="submit" className="mt-5 min-h-11! px-6!">
-          {chosen.length > 0
-            ? `Add ${howMany(chosen.length, 'thing')} and continue`
-            : has > 0
-              ? `Continue with ${howMany(has, 'thing')}`
-              : 'Continue'}
-        </Button>
-      </form>
+      />
+      <Onward ref={go} form="things">
+        {chosen.length > 0
+          ? `Add ${howMany(chosen.length, 'thing')} and continue`
+          : has > 0
+            ? `Continue with ${howMany(has, 'thing')}`
+            : 'Continue'}
+      </Onward>
     </>
   );
 }

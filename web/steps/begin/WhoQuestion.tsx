@@ -4,8 +4,8 @@ import { personChanges } from '@heronstone/core/gestures/begin.ts';
 import { formatLength, readLength } from '@heronstone/core/model/measure.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { newId, useStore } from '../../state/state.ts';
-import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
+import { Onward } from './Onward.tsx';
 import type { Question } from './question.ts';
 
 /** mm; 5 ft 6 in. */
@@ -60,9 +60,7 @@ export function WhoQuestion({ answer }: Question) {
         What is in reach is worked out from it. A wheelchair, a child, what you can lift and other people are added
         under Activities.
       </p>
-      <Button look="main" type="submit" className="mt-5 min-h-11! px-6!">
-        Continue
-      </Button>
+      <Onward>Continue</Onward>
     </form>
   );
 }

@@ -40,7 +40,7 @@ export function LabelRows() {
               value={row?.state ?? 'none'}
               options={[
                 ...(row ? [] : ([['none', 'no label yet']] as const)),
-                ['trial', row?.state === 'trial' ? `on trial since ${row.since}` : 'on trial'],
+                ['trial', row?.state === 'trial' ? `temporary, since ${row.since}` : 'temporary'],
                 ['permanent', 'permanent'],
               ]}
               onSet={(state) => state !== 'none' && change({ state: state as LabelRow['state'], since: today() })}

@@ -38,12 +38,15 @@ export function MoveStep() {
     if (has !== plan || (known.current.plan === plan && known.current.minutes === minutes)) return;
     let current = true;
     const of = plan;
-    void engine.changeOver(minutes).then((found) => {
-      if (!current) return;
-      known.current = { plan: of, minutes };
-      setDone(new Set());
-      setOver(found);
-    });
+    engine.changeOver(minutes).then(
+      (found) => {
+        if (!current) return;
+        known.current = { plan: of, minutes };
+        setDone(new Set());
+        setOver(found);
+      },
+      (cause: unknown) => notice(`The moves could not be worked out: ${String(cause)}`, 'error'),
+    );
     return () => {
       current = false;
     };
@@ -168,8 +171,12 @@ export function MoveStep() {
           </Fact>
           <Fact name="Won so far">{tenths(wonSince(plan, report!))} min a week</Fact>
           <Fact name="Carrying to go">{minutesWords(left.reduce((sum, m) => sum + m.seconds, 0) * over.pace)}</Fact>
-          <Fact name="Most on the floor">{formatVolume(over.peak * 1000, plan.meta.units)}</Fact>
-          <Fact name="If everything came out">{formatVolume(over.everything * 1000, plan.meta.units)}</Fact>
+          {over.peak > 0 && (
+            <Fact name="Most on the floor at once">{formatVolume(over.peak * 1000, plan.meta.units)}</Fact>
+          )}
+          <Fact name="On the floor if everything came out">
+            {formatVolume(over.everything * 1000, plan.meta.units)}
+          </Fact>
         </dl>
         {Math.abs(over.pace - 1) > 0.02 && (
           <p className="text-sm text-soft">

@@ -52,7 +52,7 @@ export function CompartmentSheet({
     <Sheet title={c.name} line={`${formatSize([c.inside.width, c.inside.depth, c.inside.height], system)} inside`}>
       <dl>
         {c.homeName[arrangement] !== '' && (
-          <Fact name={c.letters === '' ? 'Home' : `Home, zone ${c.letters}`}>
+          <Fact name={c.letters === '' ? 'Home' : `Home, in zone ${c.letters}`}>
             {c.homeName[arrangement]}
             <Help term="home" />
             {!c.canBeNamed[arrangement] && <span className="block text-rust">too many to be named</span>}
@@ -85,7 +85,7 @@ export function CompartmentSheet({
             <Fact name="In view">{reach.sight.state === 'things' ? 'what lies in it' : reach.sight.words}</Fact>
             {reach.lean > 0 && <Fact name="Leaning over">{formatLength(Math.round(reach.lean), system)}</Fact>}
             <div className="flex items-center justify-between gap-4 py-0.5">
-              <dt className="text-soft">A fetch{person ? `, ${person.name}` : ''}</dt>
+              <dt className="text-soft">One fetch{person ? `, by ${person.name}` : ''}</dt>
               <dd>
                 <button
                   type="button"

@@ -8,6 +8,7 @@ import { cancelSearch, lookForHelp, lookForStands, useSearching } from '../../st
 import { commit } from '../../state/openPlan.ts';
 import { notice, setArrangement, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
+import { Progress } from '../../ui/Progress.tsx';
 import { Choice, OptionalField } from '../../ui/Field.tsx';
 import { StandsDrawing } from './StandsDrawing.tsx';
 
@@ -70,7 +71,7 @@ function HelpList({ onShow }: { onShow: () => void }) {
       <div className="noprint mt-2 flex flex-wrap items-center gap-2">
         {running === 'advise' ? (
           <>
-            <progress value={share} max={1} className="h-2 w-48 [accent-color:var(--w2)]" aria-label="Trying ideas" />
+            <Progress share={share} label="Trying ideas" />
             <Button onClick={cancelSearch}>Stop</Button>
             <span className="text-soft">{title === '' ? 'Filling the room for comparison …' : `Trying: ${title}`}</span>
           </>
@@ -167,12 +168,7 @@ function Stands({ onShow }: { onShow: () => void }) {
       <div className="noprint mt-2 flex items-center gap-2">
         {running === 'arrange' ? (
           <>
-            <progress
-              value={share}
-              max={1}
-              className="h-2 w-48 [accent-color:var(--w2)]"
-              aria-label="Moving furniture about"
-            />
+            <Progress share={share} label="Moving furniture about" />
             <Button onClick={cancelSearch}>Stop</Button>
           </>
         ) : (

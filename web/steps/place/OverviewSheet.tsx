@@ -120,7 +120,7 @@ function Toggle({
     <section className="mt-3">
       <h3 className="font-sans text-sm font-bold text-soft">
         <button type="button" aria-expanded={open} onClick={onToggle} className="min-h-7 hover:text-ink">
-          {open ? '▾' : '▸'} {title}
+          <span aria-hidden="true">{open ? '▾' : '▸'}</span> {title}
         </button>
       </h3>
       {open && children}

@@ -64,7 +64,7 @@ function Kind({ title, onKnow, children }: { title: string; onKnow?: () => void;
           onClick={() => setOpen(!open)}
           className="min-h-6 text-left font-bold"
         >
-          {open ? '▾' : '▸'} {title}
+          <span aria-hidden="true">{open ? '▾' : '▸'}</span> {title}
         </button>
         {onKnow && open && (
           <Button look="quiet" onClick={onKnow} aria-label={`I know all of these: ${title}`}>

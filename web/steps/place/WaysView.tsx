@@ -18,6 +18,7 @@ import { cancelSearch, fillRoom, lookAtWays, useSearching } from '../../state/se
 import { commit } from '../../state/openPlan.ts';
 import { notice, select, setArrangement, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
+import { Progress } from '../../ui/Progress.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';
 import { columnsIn } from './columns.ts';
 import { Mixtures } from './Mixtures.tsx';
@@ -123,12 +124,7 @@ export function WaysView({ onShow }: { onShow: () => void }) {
         </Button>
         {running === 'ways' ? (
           <>
-            <progress
-              value={share}
-              max={1}
-              className="h-2 w-48 [accent-color:var(--w2)]"
-              aria-label="Trying all ways"
-            />
+            <Progress share={share} label="Trying all ways" />
             <Button onClick={cancelSearch}>Stop</Button>
           </>
         ) : (
@@ -222,7 +218,7 @@ function Row({
         <th scope="row" className="py-1 text-left font-normal">
           {onOpen ? (
             <button type="button" aria-expanded={open} className="min-h-6 text-left hover:underline" onClick={onOpen}>
-              {open ? '▾' : '▸'} {name}
+              <span aria-hidden="true">{open ? '▾' : '▸'}</span> {name}
               {best && <b>, fewest minutes</b>}
             </button>
           ) : (

@@ -124,7 +124,7 @@ export function WeekView({ onShow }: { onShow: () => void }) {
         </div>
         <div className="noprint flex gap-2">
           <Button onClick={() => setMore(!more)} aria-pressed={more}>
-            {more ? 'Fewer lines' : 'More lines'}
+            {more ? 'Show fewer' : 'Show more'}
           </Button>
           <Button onClick={() => window.print()}>Print the comparison</Button>
         </div>

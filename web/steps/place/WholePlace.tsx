@@ -1,5 +1,6 @@
 /** What can be done with all of a drawer, shelf or cubby: fill it, empty it, swap it with another, drag it somewhere else. */
 import { GripVertical } from 'lucide-react';
+import { howMany } from '@heronstone/core/model/measure.ts';
 import { useMemo, useState } from 'react';
 import type { CompartmentReport } from '@heronstone/core/report/evaluate.ts';
 import { engine } from '../../engine/client.ts';
@@ -98,7 +99,7 @@ export function SwapDialog({
         value={chosen}
         options={others.map((c) => {
           const lines = c.contents.planned.length;
-          const holds = lines === 0 ? 'empty' : `${lines} ${lines === 1 ? 'line' : 'lines'}`;
+          const holds = lines === 0 ? 'empty' : howMany(lines, 'supply', 'supplies');
           return [c.id, `${c.name} (${holds})`] as const;
         })}
         onSet={setChosen}

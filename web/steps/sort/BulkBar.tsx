@@ -91,10 +91,10 @@ export function BulkBar({ ids, onClear }: { ids: readonly string[]; onClear: () 
         return one({ [act]: chosen.trim() });
     }
   };
-  const word = rows.length === 1 ? 'line' : 'lines';
+  const word = rows.length === 1 ? 'supply' : 'supplies';
   return (
     <form
-      aria-label="Change many lines"
+      aria-label="Change many supplies"
       className="flex flex-wrap items-center gap-2 border-b border-line bg-wash px-3 py-1.5"
       onSubmit={(e) => {
         e.preventDefault();

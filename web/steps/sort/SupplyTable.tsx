@@ -24,7 +24,8 @@ interface Row {
   size: string;
   mass: number | null;
   fetches: number;
-  place: string;
+  /** '' for none; null as long as there are no figures. */
+  place: string | null;
   ripple: Ripple | null;
 }
 
@@ -108,7 +109,7 @@ export function SupplyTable() {
             : formatSize([supply.length, supply.width, supply.thickness], system).replace(/ (mm|cm|in)$/, ''),
           mass: r?.massTotal ?? null,
           fetches: r?.fetchesPerWeek ?? 0,
-          place: at?.place ?? '',
+          place: report ? (at?.place ?? '') : null,
           ripple: at?.ripple ?? null,
         };
       });
@@ -138,7 +139,7 @@ export function SupplyTable() {
         header: 'Uses a week',
         cell: (c) => (c.getValue() === 0 ? '–' : `${Number(c.getValue().toFixed(1))}×`),
       }),
-      helper.accessor((r) => r.place, {
+      helper.accessor((r) => r.place ?? '', {
         id: 'place',
         header: 'Planned place',
         cell: (c) => <PlaceCell row={c.row.original} />,
@@ -195,7 +196,7 @@ export function SupplyTable() {
           placeholder="Show only …"
           className="w-56 rounded-full border border-line bg-paper px-3 py-0.5"
         />
-        <Select label="Show only lines that are" look="line" value={only} options={ONLY} onSet={setOnly} />
+        <Select label="Show only supplies that are" look="line" value={only} options={ONLY} onSet={setOnly} />
         <span className="text-soft">
           {lines.length === Object.keys(plan.supplies).length ? '' : `${lines.length} shown`}
         </span>
@@ -220,7 +221,7 @@ export function SupplyTable() {
               <div role="columnheader" className="flex items-center">
                 <input
                   type="checkbox"
-                  aria-label="Choose all lines shown"
+                  aria-label="Choose all supplies shown"
                   className="size-4"
                   checked={all}
                   onChange={() => setTicked(all ? new Set() : new Set(lines.map((l) => l.id)))}
@@ -341,13 +342,24 @@ function Figure({ guess, children }: { guess: string; children: React.ReactNode 
 }
 
 function PlaceCell({ row }: { row: Row }) {
+  // Before there are figures nobody knows.
+  if (row.place === null) return null;
   if (row.place === '') return <span className="text-soft">no place yet</span>;
   return (
     <span className="flex items-center gap-1.5">
       {row.ripple && <RippleWord ripple={row.ripple} wordless />}
-      <span className="truncate" title={row.place}>
-        {row.place}
-      </span>
+      <PlaceWords place={row.place} />
+    </span>
+  );
+}
+
+/** The name of a place: where there is little room, the piece of furniture is cut, never the drawer. */
+function PlaceWords({ place }: { place: string }) {
+  const at = place.lastIndexOf(', ');
+  return (
+    <span className="flex min-w-0" title={place}>
+      <span className="truncate">{at < 0 ? place : place.slice(0, at)}</span>
+      {at >= 0 && <span className="shrink-0 whitespace-pre">{place.slice(at)}</span>}
     </span>
   );
 }

@@ -30,6 +30,7 @@ export function FloorView({ report }: { report: Report }) {
   const paint = (id: string) => {
     if (brush) giveTo({ unit: id, slot: '', container: null }, plan.units[id]!.name, brush, firm, shared);
   };
+  const zonesById = Object.fromEntries(report.zones.map((z) => [z.id, z]));
   const brushes: Array<readonly [string, string, string | null]> = [
     [LOOK, 'Look', null],
     ...report.zones.map((z) => [z.id, z.name, z.letter] as const),
@@ -39,7 +40,7 @@ export function FloorView({ report }: { report: Report }) {
   return (
     <>
       <section aria-label="The floor" className="flex min-h-0 min-w-0 grow flex-col px-2 md:px-4">
-        <div className="flex shrink-0 flex-wrap items-center gap-x-3 gap-y-1.5 px-1 pb-1">
+        <div className="flex shrink-0 items-center gap-x-2 px-1 pb-1 max-md:flex-wrap">
           {narrow ? (
             <Select
               look="round"
@@ -64,9 +65,9 @@ export function FloorView({ report }: { report: Report }) {
               value={key}
               onValueChange={setKey}
               orientation="horizontal"
-              className="flex flex-wrap items-center gap-1.5"
+              className="flex min-w-0 items-center gap-1.5"
             >
-              <span className="mr-1 text-soft" aria-hidden="true">
+              <span className="mr-1 shrink-0 text-soft" aria-hidden="true">
                 Give to
               </span>
               {brushes.map(([id, name, letter]) => (
@@ -74,7 +75,8 @@ export function FloorView({ report }: { report: Report }) {
                   key={id}
                   value={id}
                   aria-label={letter ? `${letter} ${name}` : name}
-                  className="flex min-h-8 max-w-52 items-center gap-1.5 rounded-full border border-line bg-leaf pr-3 pl-1 data-[state=checked]:border-2 data-[state=checked]:border-ink data-[state=checked]:font-bold max-md:min-h-11"
+                  title={name}
+                  className={`${id in zonesById ? 'min-w-20' : 'shrink-0'} flex min-h-8 max-w-52 items-center gap-1.5 rounded-full border border-line bg-leaf pr-3 pl-1 data-[state=checked]:border-2 data-[state=checked]:border-ink data-[state=checked]:font-bold max-md:min-h-11`}
                 >
                   {letter ? <Letter letter={letter} /> : <span className="pl-2" />}
                   <span className="truncate">{name}</span>
@@ -100,7 +102,11 @@ export function FloorView({ report }: { report: Report }) {
             + Zone
           </Button>
           {proposed && report.zones.length > 0 && (
-            <Button onClick={keepZones} title="They become your own, and no longer change with your activities.">
+            <Button
+              className="shrink-0"
+              onClick={keepZones}
+              title="They become your own, and no longer change with your activities."
+            >
               Keep these zones
             </Button>
           )}

@@ -58,7 +58,7 @@ export function HomeCard({
       {...hands}
       tabIndex={0}
       data-home={home.id}
-      aria-label={`${home.name}, ${howMany(home.supplies.length, 'line')}, ${whereIs(report, home, arrangement)}`}
+      aria-label={`${home.name}, ${howMany(home.supplies.length, 'supply', 'supplies')}, ${whereIs(report, home, arrangement)}`}
       onKeyDown={onKey}
       onDoubleClick={onOpen}
       className={`relative touch-pan-y rounded-xl border bg-leaf p-3 ${home.spares ? 'border-dashed border-soft' : 'cursor-grab border-ink'} ${on || over ? 'outline-2 outline-rust' : ''}`}
@@ -110,7 +110,7 @@ export function HomeCard({
         <span className="shrink-0">
           {home.set ? 'set · ' : ''}
           {home.unsorted ? 'not sorted · ' : ''}
-          {howMany(home.supplies.length, 'line')}
+          {howMany(home.supplies.length, 'supply', 'supplies')}
         </span>
       </p>
       <div

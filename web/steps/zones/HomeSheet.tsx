@@ -91,7 +91,7 @@ export function HomeSheet({
           )}
         </>
       )}
-      <h3 className="mt-3 font-sans font-bold">{howMany(home.supplies.length, 'line')}</h3>
+      <h3 className="mt-3 font-sans font-bold">{howMany(home.supplies.length, 'supply', 'supplies')}</h3>
       <ul className="mt-1 grid gap-1.5">
         {home.supplies.map((id) => (
           <li key={id} className="flex min-w-0 items-center gap-2">
@@ -138,7 +138,7 @@ export function HomeSheet({
             className="w-full rounded-md border border-line bg-leaf px-2 py-1"
           />
           <Button className="mt-2 w-full" onClick={split}>
-            Split off {howMany(out.size, 'line')}
+            Split off {howMany(out.size, 'supply', 'supplies')}
           </Button>
         </div>
       )}

@@ -123,10 +123,10 @@ export function HomesView({ report }: { report: Report }) {
                   {...(c.id === null ? {} : { 'data-column': c.id })}
                   className={`flex min-w-[292px] shrink-0 grow basis-[292px] flex-col gap-2.5 rounded-2xl p-2 ${over && 'zone' in over && over.zone === c.id ? 'bg-wash outline-2 outline-rust' : ''}`}
                 >
-                  <h3 className="flex items-center gap-2 text-base">
+                  <h2 className="flex items-center gap-2 text-base">
                     <Letter letter={c.letter} />
                     <span className="truncate">{c.name}</span>
-                  </h3>
+                  </h2>
                   <ul className="grid grid-cols-[repeat(auto-fill,minmax(258px,1fr))] gap-2.5">
                     {c.homes.map((h) => (
                       <HomeCard

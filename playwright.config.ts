@@ -9,8 +9,9 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   ...(ALL ? {} : { grepInvert: /@long/ }),
-  timeout: ALL ? 1_200_000 : 240_000,
-  expect: { timeout: 10_000 },
+  // A slow machine is waited for: what is expected comes, or a whole story fails after minutes, never for being late.
+  timeout: ALL ? 3_600_000 : 1_200_000,
+  expect: { timeout: 240_000 },
   reporter: [['list'], ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ?? '.results/playwright.json' }]],
   // The longest stories first, so that no worker is left with one of them at the end.
   projects: [
@@ -22,6 +23,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     // Feet and inches are offered first to whoever reads American English.
     locale: 'en-GB',
+    actionTimeout: 240_000,
+    navigationTimeout: 240_000,
     reducedMotion: 'reduce',
     // Kept for the story that is about it: it would fetch the whole application for each of the others.
     serviceWorkers: 'block',

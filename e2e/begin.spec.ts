@@ -16,7 +16,6 @@ test.use({ template: 'empty' });
 
 /** The most clicks and typed lines that a first evening may take. */
 const MOST = 90;
-const FILLED = { timeout: 90_000 };
 
 /** Hands that count what they do. */
 class Counted {
@@ -84,7 +83,7 @@ async function look(page: Page, name: string): Promise<void> {
 }
 
 async function makeLabels(page: Page, hands: Counted): Promise<void> {
-  await expect(page.getByText(/The room is filled/).first()).toBeVisible(FILLED);
+  await expect(page.getByText(/The room is filled/).first()).toBeVisible();
   await hands.click(page.getByRole('region', { name: 'What is next' }).getByRole('link', { name: 'Labels' }));
   const saved = page.waitForEvent('download');
   await hands.click(page.getByRole('button', { name: 'Make the PDF' }));
@@ -94,7 +93,6 @@ async function makeLabels(page: Page, hands: Counted): Promise<void> {
 test.describe('in American English', () => {
   test.use({ locale: 'en-US' });
   test('in feet and inches, with only Enter and typing up to the first plan', async ({ page, server }) => {
-    test.setTimeout(180_000);
     const hands = new Counted(page);
     await page.goto(server.address);
     await expect(page.getByRole('region', { name: 'Sample rooms' })).toBeVisible();
@@ -146,7 +144,6 @@ test.describe('in American English', () => {
 });
 
 test('in centimetres, the things pasted as a list; left in the middle and gone on with', async ({ page, server }) => {
-  test.setTimeout(180_000);
   const hands = new Counted(page);
   await page.goto(server.address);
   await hands.click(page.getByLabel('centimetres'));
@@ -200,7 +197,6 @@ test.describe('on a phone', () => {
     page,
     server,
   }) => {
-    test.setTimeout(180_000);
     const hands = new Counted(page);
     await page.goto(server.address);
     const look = async (where: string) => {

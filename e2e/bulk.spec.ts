@@ -1,6 +1,7 @@
 /** A CSV of 1,000 supplies: imported, placed, shown, with the longest task on the main thread read from a trace. */
 import { frames, longestTask, p95 } from './frames.ts';
 import { expect, test } from './testServer.ts';
+import { settled } from './settled.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
 import { LONG } from './long.ts';
@@ -18,7 +19,6 @@ function csv(rows: number): string {
 }
 
 test('1,000 supplies', LONG, async ({ page, server, browser }) => {
-  test.setTimeout(180_000);
   await page.goto(`${server.address}/plan/demo/sort`);
   await page.getByRole('button', { name: words.button.pasteOrOpenATable }).click();
   const trace = async (what: string, work: () => Promise<void>) => {
@@ -40,11 +40,11 @@ test('1,000 supplies', LONG, async ({ page, server, browser }) => {
   await trace('adding them', async () => {
     await page.getByRole('button', { name: words.button.add1000Supplies }).click();
     await expect(page.getByRole('heading', { name: words.heading.n1145Supplies })).toBeVisible();
-    await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   });
   await page.getByRole('link', { name: /^Place/ }).click();
   await page.getByRole('button', { name: words.button.fillTheRoom }).waitFor();
-  await page.waitForTimeout(1500);
+  await settled(page);
   await trace('while the worker fills the room', async () => {
     await page.getByRole('button', { name: words.button.fillTheRoom }).click();
     await page.getByRole('button', { name: words.button.stopAndKeepTheBest }).waitFor();
@@ -58,7 +58,7 @@ test('1,000 supplies', LONG, async ({ page, server, browser }) => {
   });
   await page.getByRole('complementary').getByRole('button', { name: words.button.done }).click();
   await page.getByRole('button', { name: words.button.stopAndKeepTheBest }).click();
-  await expect(messages(page).getByText(/The room is filled/)).toBeVisible({ timeout: 120_000 });
+  await expect(messages(page).getByText(/The room is filled/)).toBeVisible();
   await page.getByRole('link', { name: /^Sort/ }).click();
   await page.getByLabel(words.field.showOnlySupplies).fill('Thing 99');
   await expect(page.getByRole('row')).toHaveCount(12);
@@ -91,7 +91,6 @@ test(
   '5,000 supplies: imported in one transaction; scrolled, sorted, filtered and changed at once, with frame times',
   LONG,
   async ({ page, server }, info) => {
-    test.setTimeout(240_000);
     await page.goto(`${server.address}/plan/demo/sort`);
     const revision = async () =>
       ((await (await page.request.get(`${server.address}/api/plans/demo`)).json()) as { revision: number }).revision;
@@ -100,13 +99,13 @@ test(
     await page
       .getByLabel(words.field.chooseAFile)
       .setInputFiles({ name: 'things.csv', mimeType: 'text/csv', buffer: Buffer.from(csv(5000)) });
-    await expect(page.getByText('5000 of 5000 rows are ready')).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText('5000 of 5000 rows are ready')).toBeVisible();
     await page.getByRole('button', { name: words.button.add5000Supplies }).click();
-    await expect(page.getByRole('heading', { name: words.heading.n5145Supplies })).toBeVisible({ timeout: 30_000 });
-    await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByRole('heading', { name: words.heading.n5145Supplies })).toBeVisible();
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
     // One line of the journal, written in one transaction, for all of them.
     expect(await revision()).toBe(before + 1);
-    await expect(page.getByText(/\d+ not placed yet/)).toContainText('5', { timeout: 60_000 });
+    await expect(page.getByText(/\d+ not placed yet/)).toContainText('5');
     const table = page.getByRole('table', { name: words.table.supplies });
     const idle = await frames(page, () => page.waitForTimeout(1500));
     const scrolled = await frames(page, async () => {
@@ -132,7 +131,7 @@ test(
     await bar.getByLabel(words.field.toWhat).fill('winter');
     const changed = await frames(page, async () => {
       await bar.getByRole('button', { name: /^Change 5\d\d lines/ }).click();
-      await expect(page.getByText('Saved', { exact: true })).toBeVisible({ timeout: 30_000 });
+      await expect(page.getByText('Saved', { exact: true })).toBeVisible();
       await page.waitForTimeout(300);
     });
     expect(await revision()).toBe(before + 2);

@@ -4,6 +4,7 @@ import { runs } from '@heronstone/testing/runs.ts';
 import { messages } from './messages.ts';
 import { LONG } from './long.ts';
 import { expect, test } from './testServer.ts';
+import { settled } from './settled.ts';
 
 /** Targets for each view, zoom and kind of hand. */
 const TARGETS = runs(1, 40);
@@ -108,7 +109,7 @@ async function zoomed(page: Page, keys: readonly string[]): Promise<void> {
   const frame = page.locator('[data-scrolls]').first();
   await frame.focus();
   for (const key of keys) await frame.press(key);
-  await page.waitForTimeout(100);
+  await settled(page);
 }
 const ZOOMS = { round: [['0'], [], ['+', '+', '+']], above: [[], ['+', '+'], ['+', '+', '+', '+', '+']] } as const;
 

@@ -4,6 +4,7 @@
  */
 import type { Locator, Page } from '@playwright/test';
 import { expect, test } from './testServer.ts';
+import { settled } from './settled.ts';
 import { LONG } from './long.ts';
 import { words } from './words.ts';
 
@@ -44,7 +45,7 @@ class Hand {
       await this.key('Enter');
       await expect(lands).toBeFocused();
       // It stays there when all is drawn.
-      await this.page.waitForTimeout(150);
+      await settled(this.page);
       await expect(lands).toBeFocused();
     } else {
       this.count++;
@@ -122,7 +123,7 @@ async function toLabels(page: Page, address: string, hand: Hand) {
     await hand.type(page.getByLabel(words.field.whatDoYouHave), line);
   await hand.press(stone(page, 'Place'));
   await hand.press(button(page, words.button.fillTheRoom), sheet(page, words.heading.whatGoesWhere));
-  await page.locator('[data-place][data-drag]').first().waitFor({ timeout: 60_000 });
+  await page.locator('[data-place][data-drag]').first().waitFor();
   await hand.press(stone(page, 'Label'));
   await page.getByRole('button', { name: words.button.makeThePdf, disabled: false }).waitFor();
   const pdf = page.waitForEvent('download');

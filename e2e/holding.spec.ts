@@ -136,7 +136,7 @@ test(
     // Filling offers the rack to the pads and the cells to the beads, and leaves alone what is kept empty.
     await page.goto(`${server.address}/plan/${id}/place`);
     await page.getByRole('button', { name: words.button.fillTheRoom }).first().click();
-    await expect(messages(page).filter({ hasText: 'The room is filled' })).toBeVisible({ timeout: 20_000 });
+    await expect(messages(page).filter({ hasText: 'The room is filled' })).toBeVisible();
     const placed = async () => {
       const plan = await planOf(page);
       return Object.values(plan.placements).map(

@@ -5,6 +5,7 @@ import { changesTo, solveAll } from '@heronstone/core/search/solve.ts';
 import { notInInches } from '@heronstone/testing/metricWords.ts';
 import { sampleRoom } from '../demo/sampleRooms.ts';
 import { expect, test } from './testServer.ts';
+import { settled } from './settled.ts';
 
 const PATHS = [
   ...['measure', 'activities', 'activities?view=chart'],
@@ -19,7 +20,6 @@ test('no screen of a plan in feet says millimetres, kilograms, litres or a fract
   page,
   server,
 }) => {
-  test.setTimeout(180_000);
   const room = sampleRoom('cards');
   const plan = applyChanges(room, changesTo(room, solveAll(room, { seed: 1, moves: 2000 }))).plan;
   const answer = await fetch(`${server.address}/api/plans/import?as=inches`, {
@@ -63,7 +63,7 @@ test('no screen of a plan in feet says millimetres, kilograms, litres or a fract
   await go('sort');
   for (const i of [1, 4, 8, 12]) {
     await page.getByRole('row').nth(i).getByRole('button').click();
-    await page.waitForTimeout(200);
+    await settled(page);
     await read(`sort, line ${i}`);
   }
 });

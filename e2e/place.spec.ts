@@ -1,6 +1,7 @@
 /** The story of the places: planned, three things kept, sorted in another way, compared, helped, undone, split, printed. */
 import { frames, p95 } from './frames.ts';
 import { expect, test } from './testServer.ts';
+import { settled } from './settled.ts';
 import { choose } from './choose.ts';
 import { LONG } from './long.ts';
 import { messages } from './messages.ts';
@@ -8,14 +9,13 @@ import { openReport } from './reports.ts';
 import { words } from './words.ts';
 
 test('fill, keep three, sort another way, split, only what is new, swap two drawers', async ({ page, server }) => {
-  test.setTimeout(240_000);
   await page.goto(`${server.address}/plan/demo/place`);
   const side = page.getByRole('complementary');
   const tab = (name: string) => openReport(page, name);
   const saved = () => expect(page.getByText('Saved', { exact: true })).toBeVisible();
   const fill = page.getByRole('button', { name: words.button.fillTheRoom });
   await fill.waitFor();
-  await page.waitForTimeout(1000);
+  await settled(page);
 
   await test.step('one button: the first plan at once, the bound beside it, and the interface stays live', async () => {
     await page.evaluate(() => {
@@ -34,9 +34,7 @@ test('fill, keep three, sort another way, split, only what is new, swap two draw
       await expect(
         page.getByText(/No plan of these things in this furniture takes less than [\d.]+ min/),
       ).toBeVisible();
-      await expect(messages(page).getByText(/The room is filled|Everything is where it should be/)).toBeVisible({
-        timeout: 60_000,
-      });
+      await expect(messages(page).getByText(/The room is filled|Everything is where it should be/)).toBeVisible();
     });
     const tasks = await page.evaluate(() => (window as unknown as { tasks: number[] }).tasks);
     const longest = Math.max(0, ...tasks);
@@ -76,7 +74,7 @@ test('fill, keep three, sort another way, split, only what is new, swap two draw
     await page.getByRole('button', { name: words.button.fillTheRoomThisWay }).click();
     await expect(page.getByText('min a week, getting better')).toBeVisible();
     await page.getByRole('button', { name: words.button.stopAndKeepTheBest }).click();
-    await expect(messages(page).getByText(/The room is filled/)).toBeVisible({ timeout: 60_000 });
+    await expect(messages(page).getByText(/The room is filled/)).toBeVisible();
     await expect(side.getByText('3 that you keep where they are stay there.')).toBeVisible();
     for (const line of kept) {
       const [place, name] = [line.split(' ')[0]!, line.slice(line.indexOf(' ') + 1)];
@@ -143,7 +141,7 @@ test('fill, keep three, sort another way, split, only what is new, swap two draw
   await test.step('a thing is never to lie where it lies, and finds another place with the rest left alone', async () => {
     const before = await side.getByText('Place', { exact: true }).locator('..').innerText();
     await side.getByRole('button', { name: words.button.neverHere }).click();
-    await expect(messages(page).getByText(/What is new is placed/)).toBeVisible({ timeout: 30_000 });
+    await expect(messages(page).getByText(/What is new is placed/)).toBeVisible();
     expect(before.length).toBeGreaterThan(0);
     await page.goto(`${server.address}/plan/demo/sort`);
     await page.getByLabel(words.field.whatDoYouHave).fill('12 toy bells 20 x 20 x 20 mm, costume sewing 4x');
@@ -151,7 +149,7 @@ test('fill, keep three, sort another way, split, only what is new, swap two draw
     await page.goto(`${server.address}/plan/demo/place`);
     await expect(page.getByText('Not placed yet (2)')).toBeVisible();
     await page.getByRole('button', { name: words.button.placeOnlyWhatIsNew }).click();
-    await expect(page.getByText('Not placed yet (1)')).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText('Not placed yet (1)')).toBeVisible();
   });
 
   await test.step('two drawers are swapped, one is emptied, and one is filled', async () => {
@@ -165,14 +163,10 @@ test('fill, keep three, sort another way, split, only what is new, swap two draw
       .click();
     await expect(page.getByRole('heading', { name: words.heading.tallDrawersDrawer3 })).toBeVisible();
     await side.getByRole('button', { name: words.button.emptyIt }).click();
-    await expect(messages(page).getByText(/It is emptied|Everything is where it should be/)).toBeVisible({
-      timeout: 30_000,
-    });
+    await expect(messages(page).getByText(/It is emptied|Everything is where it should be/)).toBeVisible();
     await page.locator('[data-place="tall/d3"]').press('Enter');
     await side.getByRole('button', { name: words.button.fillItForMe }).click();
-    await expect(messages(page).getByText(/The place is filled|Everything is where it should be/)).toBeVisible({
-      timeout: 30_000,
-    });
+    await expect(messages(page).getByText(/The place is filled|Everything is where it should be/)).toBeVisible();
   });
 });
 
@@ -190,8 +184,8 @@ test(
       await tab('Ways of sorting');
       await page.getByRole('button', { name: words.button.tryAllWays }).click();
       const table = page.getByRole('table', { name: words.table.waysSideBySide });
-      await expect(table.getByRole('row')).toHaveCount(11, { timeout: 120_000 });
-      await expect(page.getByRole('button', { name: words.button.tryAllWays })).toBeEnabled({ timeout: 60_000 });
+      await expect(table.getByRole('row')).toHaveCount(11);
+      await expect(page.getByRole('button', { name: words.button.tryAllWays })).toBeEnabled();
       await expect(table.getByRole('columnheader', { name: words.row.homesPerKind })).toBeVisible();
       await table
         .getByRole('rowheader', { name: /By theme or occasion/ })
@@ -215,11 +209,9 @@ test(
       await tab('What would help');
       await page.getByRole('button', { name: words.button.findOutWhatWouldHelp }).click();
       const ideas = page.getByRole('table', { name: words.table.ideasBestFirst });
-      await expect(ideas.getByRole('row').nth(3)).toBeVisible({ timeout: 60_000 });
+      await expect(ideas.getByRole('row').nth(3)).toBeVisible();
       await page.getByRole('button', { name: words.button.stop, exact: true }).click();
-      await expect(page.getByRole('button', { name: words.button.lookAgain }).first()).toBeEnabled({
-        timeout: 150_000,
-      });
+      await expect(page.getByRole('button', { name: words.button.lookAgain }).first()).toBeEnabled();
       const best = ideas.getByRole('row').nth(1);
       const title = (await best.getByRole('rowheader').innerText()).split('\n')[0]!;
       await ideas
@@ -242,12 +234,12 @@ test(
 
     await test.step('arrangements of the furniture', async () => {
       await page.getByRole('button', { name: words.button.proposeArrangements }).click();
-      await expect(page.getByText('Arrangement 1')).toBeVisible({ timeout: 90_000 });
+      await expect(page.getByText('Arrangement 1')).toBeVisible();
       await page
         .getByRole('button', { name: words.button.stop })
         .click({ timeout: 3000 })
         .catch(() => {});
-      await expect(page.getByRole('button', { name: words.button.lookAgain }).last()).toBeEnabled({ timeout: 60_000 });
+      await expect(page.getByRole('button', { name: words.button.lookAgain }).last()).toBeEnabled();
       await page.getByRole('button', { name: words.button.tryOnArrangement1 }).click();
       await expect(messages(page).getByText('Arrangement 1 applied.')).toBeVisible();
       await page.getByRole('button', { name: words.button.undo, exact: true }).click();
@@ -261,7 +253,7 @@ test(
       await expect(both.getByRole('row').last()).toContainText('0.0');
       await choose(page.getByLabel(words.field.whatLiesTogether), { key: 'quickest' });
       await page.getByRole('button', { name: words.button.fillTheRoomThisWay }).click();
-      await expect(messages(page).getByText(/The room is filled/)).toBeVisible({ timeout: 60_000 });
+      await expect(messages(page).getByText(/The room is filled/)).toBeVisible();
       await tab('Ways of sorting');
       await choose(page.getByLabel(words.field.besideThisPlan), { nth: 1 });
       await expect(both).toBeVisible();

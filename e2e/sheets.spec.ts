@@ -1,6 +1,7 @@
 /** Every sheet, tab, menu and dialog by its name: nothing is found by axe. Takes minutes, so only in `npm run test:long`. */
 import type { Page } from '@playwright/test';
 import { expect, test } from './testServer.ts';
+import { settled } from './settled.ts';
 import { openView, violated } from './axe.ts';
 import { LONG } from './long.ts';
 import { words } from './words.ts';
@@ -105,7 +106,7 @@ for (let from = 0; from < VIEWS.length; from += 6) {
       await openView(page, server.address, path);
       await ready(page);
       await unfold(page);
-      await page.waitForTimeout(300);
+      await settled(page);
       expect([...(await violated(page, name, 'light')), ...(await violated(page, name, 'dark'))]).toEqual([]);
     }
   });

@@ -134,9 +134,9 @@ test.describe('on an empty directory', () => {
       await choose(place, { key: at });
       await page.getByRole('button', { name: words.button.whichContainers }).click();
       const dialog = page.getByRole('dialog');
-      await expect(dialog.getByRole('heading', { name: /^Best: \d+ % of the floor/ })).toBeVisible({ timeout: 30_000 });
+      await expect(dialog.getByRole('heading', { name: /^Best: \d+ % of the floor/ })).toBeVisible();
       await dialog.getByRole('radio', { name: words.choice.leastMoneyFirst }).click();
-      await expect(dialog.getByRole('button', { name: words.button.takeThisMix })).toBeVisible({ timeout: 30_000 });
+      await expect(dialog.getByRole('button', { name: words.button.takeThisMix })).toBeVisible();
       await dialog.getByRole('button', { name: words.button.takeThisMix }).click();
       await expect(dialog).toHaveCount(0);
       await expect(page.locator('[data-container]').first()).toBeVisible();

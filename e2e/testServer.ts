@@ -4,9 +4,6 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
-import type { Plan } from '@heronstone/core/model/plan.ts';
-import { startServer, type RunningServer } from '@heronstone/server/startServer.ts';
 import { copyTemplate } from '@heronstone/testing/templates.ts';
 import { test as base } from '@playwright/test';
 
@@ -65,41 +62,41 @@ export class TestServer {
   }
 }
 
-/** One server for all stories of a worker that do not stop it: in this process, emptied and filled anew before each. */
+/**
+ * One server for all stories of a worker that do not stop it, emptied and filled again before each. It is a process of its own: a
+ * story that works something out itself holds up no connection.
+ */
 class SharedServer {
-  readonly address: string;
-  private readonly running: RunningServer;
-  private readonly data: string;
-  private constructor(running: RunningServer, data: string) {
-    this.running = running;
-    this.data = data;
-    this.address = running.address;
+  private readonly server = new TestServer('empty');
+  get address(): string {
+    return this.server.address;
   }
 
   static async start(): Promise<SharedServer> {
-    const data = mkdtempSync(join(tmpdir(), 'heronstone-e2e-'));
-    copyTemplate('empty', data);
-    const web = join(root, 'web', 'dist');
-    return new SharedServer(await startServer({ data, web, port: 0, copyAfter: 3_600_000 }), data);
+    const shared = new SharedServer();
+    await shared.server.start();
+    return shared;
   }
 
   async fill(template: Template): Promise<void> {
-    const { store } = this.running;
-    for (const { id } of await store.list()) await store.remove(id);
-    if (template === 'demo') await store.create(demo(), 'demo');
+    const { plans } = (await (await this.ask('GET', '/api/plans')).json()) as { plans: Array<{ id: string }> };
+    for (const { id } of plans) await this.ask('DELETE', `/api/plans/${id}`);
+    if (template === 'demo') await this.ask('POST', '/api/plans/import', DEMO);
   }
 
-  async stop(): Promise<void> {
-    await this.running.close();
-    rmSync(this.data, { recursive: true, force: true });
+  private async ask(method: string, path: string, text?: string): Promise<Response> {
+    const body = text === undefined ? {} : { headers: { 'content-type': 'text/plain' }, body: text };
+    const answer = await fetch(`${this.address}${path}`, { method, ...body });
+    if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status} ${await answer.text()}`);
+    return answer;
+  }
+
+  stop(): Promise<void> {
+    return this.server.remove();
   }
 }
 
-function demo(): Plan {
-  const read = readPlanFile(readFileSync(join(root, 'demo', 'plan.json'), 'utf8'));
-  if (!read.ok) throw new Error(read.findings[0]?.message);
-  return read.plan;
-}
+const DEMO = readFileSync(join(root, 'demo', 'plan.json'), 'utf8');
 
 /** A test with a server on an empty directory or on the demo: `own` for a process of its own, which it may stop and start. */
 export const test = base.extend<

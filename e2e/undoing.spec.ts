@@ -203,7 +203,7 @@ for (const steps of [STEPS.slice(0, 2), STEPS.slice(2)])
       at = step;
       await act(page);
       const undo = page.getByRole('button', { name: 'Undo this step' }).last();
-      await expect(undo, what).toBeVisible({ timeout: 30_000 });
+      await expect(undo, what).toBeVisible();
       await expect
         .poll(async () => JSON.stringify(await planOf(server.address)) !== JSON.stringify(before), { message: what })
         .toBe(true);

@@ -2,6 +2,7 @@
 import type { Page } from '@playwright/test';
 import { inColours, openView as open, violated } from './axe.ts';
 import { expect, test } from './testServer.ts';
+import { settled } from './settled.ts';
 import { choose } from './choose.ts';
 import { ALL } from './long.ts';
 import { messages } from './messages.ts';
@@ -229,7 +230,7 @@ for (const views of parts(LOOKED_AT, 8))
     for (const [name, path, ready] of views) {
       await open(page, server.address, path);
       await ready(page);
-      await page.waitForTimeout(200);
+      await settled(page);
       const found = await violated(page, name, 'light');
       if (inColours(name)) found.push(...(await violated(page, name, 'dark')));
       expect(found).toEqual([]);

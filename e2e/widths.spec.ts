@@ -2,6 +2,7 @@
 import type { Page } from '@playwright/test';
 import { faultsOf } from './coveredControls.ts';
 import { expect, test } from './testServer.ts';
+import { settled } from './settled.ts';
 import { ALL } from './long.ts';
 import { words } from './words.ts';
 
@@ -26,7 +27,7 @@ const WITH_DRAWING: ReadonlySet<string> = new Set(['measure', 'furnish', 'place'
 /** The figures are there, and the window is at rest. */
 async function atRest(page: Page): Promise<void> {
   await page.waitForFunction(() => performance.getEntriesByName('heronstone figures').length > 0);
-  await page.waitForTimeout(250);
+  await settled(page);
 }
 
 for (const steps of [STEPS.slice(0, 4), STEPS.slice(4)].filter((some) => some.length > 0))
@@ -41,7 +42,7 @@ for (const steps of [STEPS.slice(0, 4), STEPS.slice(4)].filter((some) => some.le
       await atRest(page);
       for (const [width, height, drawing] of WINDOWS) {
         await page.setViewportSize({ width, height });
-        await page.waitForTimeout(80);
+        await settled(page);
         const at = `${step} at ${width} x ${height}`;
         faults.push(...(await faultsOf(page, null)).map((f) => `${at}: ${f}`));
         if (!WITH_DRAWING.has(step)) continue;
@@ -59,7 +60,7 @@ test('the first page at every width', async ({ page, server }) => {
   const faults: string[] = [];
   for (const [width, height] of WINDOWS) {
     await page.setViewportSize({ width, height });
-    await page.waitForTimeout(100);
+    await settled(page);
     faults.push(...(await faultsOf(page, null)).map((f) => `${width} x ${height}: ${f}`));
   }
   expect(faults).toEqual([]);

@@ -8,13 +8,11 @@ import { messages } from './messages.ts';
 import { words } from './words.ts';
 
 const saved = (page: Page) => expect(page.getByText('Saved', { exact: true })).toBeVisible();
-const FILLED = { timeout: 90_000 };
 
 test('zones painted and proposed, homes merged, split and renamed, filled, one piece given away and re-planned', async ({
   page,
   server,
 }) => {
-  test.setTimeout(240_000);
   const stored = async (): Promise<Plan> => {
     await saved(page);
     return ((await (await fetch(`${server.address}/api/plans/demo`)).json()) as { plan: Plan }).plan;
@@ -89,7 +87,7 @@ test('zones painted and proposed, homes merged, split and renamed, filled, one p
 
   await test.step('filled by homes: nothing firm is broken, and the line says what can be named', async () => {
     await page.getByRole('button', { name: words.button.fillByHomes }).click();
-    await expect(messages(page).getByText(/The room is filled/)).toBeVisible(FILLED);
+    await expect(messages(page).getByText(/The room is filled/)).toBeVisible();
     const plan = await stored();
     const planned = Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
     const brushes = new Set(
@@ -112,7 +110,7 @@ test('zones painted and proposed, homes merged, split and renamed, filled, one p
     await page.locator('[data-unit="slim"]').click();
     await choose(side.getByLabel(words.field.allOfItIsGivenTo), /^C · /);
     await side.getByRole('button', { name: words.button.planOnlyThis }).click();
-    await expect(messages(page).getByText(/planned again, with its zone|where it should be/)).toBeVisible(FILLED);
+    await expect(messages(page).getByText(/planned again, with its zone|where it should be/)).toBeVisible();
     const after = await stored();
     const lies = (plan: Plan) => Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
     // What is neither in the piece nor of the zone stays exactly where it was.
@@ -131,7 +129,6 @@ test('zones painted and proposed, homes merged, split and renamed, filled, one p
 });
 
 test('the same by keys alone: painted, a home renamed, moved, merged and undone', LONG, async ({ page, server }) => {
-  test.setTimeout(120_000);
   await page.goto(`${server.address}/plan/demo/zones`);
   const side = page.getByRole('complementary');
   await page.getByRole('radio', { name: 'Look' }).focus();
@@ -184,7 +181,7 @@ test('the same by keys alone: painted, a home renamed, moved, merged and undone'
   await expect(card('Grounds')).toContainText('1 line');
   await page.getByRole('button', { name: words.button.fillByHomes }).focus();
   await page.keyboard.press('Enter');
-  await expect(messages(page).getByText(/The room is filled/)).toBeVisible(FILLED);
+  await expect(messages(page).getByText(/The room is filled/)).toBeVisible();
   await page.getByRole('tab', { name: words.tab.homes }).focus();
   await page.keyboard.press('ArrowLeft');
   await page.getByRole('radio', { name: 'Look' }).focus();
@@ -197,7 +194,7 @@ test('the same by keys alone: painted, a home renamed, moved, merged and undone'
   await page.keyboard.press('Enter');
   await side.getByRole('button', { name: words.button.planOnlyThis }).focus();
   await page.keyboard.press('Enter');
-  await expect(messages(page).getByText(/planned again, with its zone|where it should be/)).toBeVisible(FILLED);
+  await expect(messages(page).getByText(/planned again, with its zone|where it should be/)).toBeVisible();
   const given = Object.values((await stored()).allotments).filter((a) => a.unit === 'slim' && a.slot === '');
   expect(given).toMatchObject([{ zone: 'zone-sewing' }]);
   await page.goto(`${server.address}/plan/demo/label`);

@@ -127,9 +127,9 @@ test('things of its sort and its set are named, and no longer when they lie else
   )!;
   const line = (plan: Plan) =>
     explain(plan, evaluate(plan), p.id).reasons.find((r) => r.startsWith('Its home is')) ?? '';
-  const [, here] = /: (\d+) of its \d+ lines/.exec(line(sorted))!;
+  const [, here] = /: (\d+) of its \d+ supplies/.exec(line(sorted))!;
   const moved = having(sorted, set('placements', p.id, { unit: 'landing-cupboard', slot: 's5', container: null }));
-  const [, there] = /: (\d+) of its \d+ lines/.exec(line(moved))!;
+  const [, there] = /: (\d+) of its \d+ supplies/.exec(line(moved))!;
   expect(Number(here)).toBeGreaterThan(Number(there));
 });
 

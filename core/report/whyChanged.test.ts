@@ -13,7 +13,7 @@ const before = told(demo);
 const why = (...changes: Parameters<typeof having>[1][]) => whyChanged(before, told(having(demo, ...changes)));
 const activity = Object.keys(demo.activities)[0]!;
 
-test('five things more without a place are looked for each time', () => {
+test('five more things that have no place are looked for each time', () => {
   const added = Array.from({ length: 5 }, (_, i) => [
     set('supplies', `new${i}`, thing({ id: `new${i}`, name: `New ${i}`, length: 100, width: 50, thickness: 20 })),
     set('uses', `use${i}`, { id: `use${i}`, supply: `new${i}`, activity, fetches: 2 }),

@@ -78,7 +78,7 @@ test('--only-new leaves what is planned, and places what is not', async () => {
   ).toHaveLength(1);
 });
 
-test('--station plans anew only what is used most at a station', async () => {
+test('--station plans again only what is used most at a station', async () => {
   writeFileSync(
     at('moved.json'),
     writePlanFile(applyChanges(plan, [set('stations', 'seat-sewing', { x: 1300 })]).plan),

@@ -1,4 +1,4 @@
-/** Axe on one view, in both schemes; and the way from view to view without loading the page anew. */
+/** Axe on one view, in both schemes; and the way from view to view without loading the page again. */
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { ALL } from './long.ts';
@@ -35,7 +35,7 @@ export async function violated(page: Page, name: string, scheme: 'light' | 'dark
     return `${name}, ${scheme}: ${v.id}: ${where.join(' | ')}`;
   });
 }
-/** Opens a page; between the steps of a plan as the browser's own buttons do, without loading it anew. */
+/** Opens a page; between the steps of a plan as the browser's own buttons do, without loading it again. */
 export async function openView(page: Page, address: string, path: string): Promise<void> {
   if (!path.startsWith('/plan/') || !page.url().includes('/plan/')) {
     await page.goto(address + path);

@@ -19,7 +19,7 @@ const journal = async (address: string) =>
 const fits = async (page: Page) =>
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 
-/** Taps the first line of a list until all is done. The list is put in order anew meanwhile, so that a tap may go astray. */
+/** Taps the first line of a list until all is done. The list is put in order again meanwhile, so that a tap may go astray. */
 async function tapAll(page: Page, list: string, done: string): Promise<void> {
   const finished = page.getByRole('status').filter({ hasText: done });
   const first = page.getByRole('list', { name: list, exact: true }).getByRole('button').first();
@@ -68,7 +68,7 @@ test(
     const names = await journal(server.address);
     for (const name of ticked) expect(names.some((n) => n.endsWith(`: ${name}`))).toBe(true);
 
-    // One went another way: it was put elsewhere, and the list is made anew.
+    // One went another way: it was put elsewhere, and the list is made again.
     for (let i = 0; i < 12 && !(await next.getByRole('button', { name: /else happened/ }).isVisible()); i++)
       await next.getByRole('button', { name: words.button.done }).tap();
     const otherwise = await next.locator('.font-serif').innerText();

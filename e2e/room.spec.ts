@@ -251,7 +251,7 @@ test('dragging a unit keeps drawing while the findings follow', LONG, async ({ p
     `frame times, 95th percentile: idle ${report.idle.toFixed(1)} ms, while dragging ${report.drag.toFixed(1)} ms, ratio ${report.ratio.toFixed(2)} over ${report.frames} frames`,
   );
   await info.attach('frame times', { body: JSON.stringify(report), contentType: 'application/json' });
-  // The findings were drawn anew while the hand moved, and drawing went on.
+  // The findings were drawn again while the hand moved, and drawing went on.
   expect(changed).toBeGreaterThan(0);
   expect(report.frames).toBeGreaterThan(20);
 });

@@ -1,4 +1,4 @@
-/** npm run guide: takes the pictures of docs/guide/ anew, from an empty data directory. Build first. */
+/** npm run guide: takes the pictures of docs/guide/ again, from an empty data directory. Build first. */
 import { mkdirSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';

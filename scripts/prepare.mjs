@@ -36,7 +36,7 @@ export function installPackages() {
   if (existsSync(mark) && statSync(mark).mtimeMs >= statSync(`${root}package-lock.json`).mtimeMs) return;
   if (existsSync(mark) && sameLock(mark)) return;
   console.log('Installing packages …');
-  // As the lock file says, and without writing it anew. Not `npm ci`: that stops when a registry lacks a package of another
+  // As the lock file says, and without writing it again. Not `npm ci`: that stops when a registry lacks a package of another
   // platform, which nothing here needs.
   if (run(npm, ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error']) !== 0) {
     console.error('The packages could not be installed; npm says why above.');

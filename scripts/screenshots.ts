@@ -1,4 +1,4 @@
-/** npm run screenshots: takes docs/screenshots/ anew from the demo data, one picture of each main view. Build first. */
+/** npm run screenshots: takes docs/screenshots/ again from the demo data, one picture of each main view. Build first. */
 import { mkdirSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { chromium, type Page } from '@playwright/test';

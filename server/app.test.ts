@@ -62,7 +62,7 @@ describe('plans', () => {
     );
   });
 
-  test('the demo goes in as a file, is stored in every table, and comes out of a database opened anew exactly as it was', async () => {
+  test('the demo goes in as a file, is stored in every table, and comes out of a database opened again exactly as it was', async () => {
     const demo = demoPlan();
     await request(app).post('/api/plans/import').type('text/plain').send(writePlanFile(demo)).expect(201);
     const { body } = await request(app).get('/api/plans/demo/file').expect(200);

@@ -43,7 +43,7 @@ export function lock(directory: string): () => void {
 }
 
 /**
- * So much must be free before anything is written, bytes: PostgreSQL writes its log in files of 16 MB and comes to a stand for
+ * What must be free before anything is written, bytes: PostgreSQL writes its log in files of 16 MB and stops for
  * good when it cannot begin the next one; the rest is for what is written itself.
  */
 const RESERVE = 32 * 2 ** 20;

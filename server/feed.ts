@@ -1,7 +1,7 @@
 /** Who listens to what becomes of a plan: open answers (server-sent events) that are told each new revision. */
 import type { Response } from 'express';
 
-/** Sent so often, ms, so that nothing on the way takes the line for dead. */
+/** How often something is sent, ms, so that nothing on the way takes the line for dead. */
 const BEAT = 20_000;
 
 interface Listener {

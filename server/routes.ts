@@ -402,5 +402,5 @@ export function routesOf({ store, feed, share }: Served): Route[] {
   ];
 }
 
-/** The first so many letters, never half of one. */
+/** The first letters, at most a number of them, never half of one. */
 const cut = (text: string, most: number) => [...text].slice(0, most).join('').slice(0, most);

@@ -21,9 +21,9 @@ const LETTERS = '23456789ABCDEFGHJKMNPQRSTUVWXYZ';
 const CODE_LENGTH = 8;
 /** How long a code lets somebody in, ms. */
 const CODE_LASTS = 10 * 60_000;
-/** After so many wrong codes a device is not heard for as long as a code lasts; others are. */
+/** After this many wrong codes a device is not heard for as long as a code lasts; others are. */
 const WRONG = 5;
-/** So many devices are remembered for that. */
+/** How many devices are remembered for that. */
 const REMEMBERED = 1000;
 /** How long a session lasts, ms. */
 const SESSION_LASTS = 30 * 24 * 3_600_000;

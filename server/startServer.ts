@@ -26,7 +26,7 @@ export interface ServerOptions {
   shareHost?: string;
   /** Certificate and key (PEM) for those devices: with them they are served over HTTPS. */
   tls?: { cert: string; key: string } | null;
-  /** After so many ms the copy of the day is made, so that starting does not wait for it. */
+  /** When the copy of the day is made, ms after the start, so that starting does not wait for it. */
   copyAfter?: number;
   tell?: (message: string) => void;
   report?: (cause: unknown) => void;
@@ -86,7 +86,7 @@ export async function startServer({
   await listen(server, port, host);
   await share.resume().catch((cause: unknown) => {
     report?.(cause);
-    tell('The room could not be opened to the home again; switch sharing on anew.');
+    tell('The room could not be opened to the home again; switch sharing on again.');
   });
   const first = setTimeout(() => void copy(), copyAfter);
   first.unref();

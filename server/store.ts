@@ -51,7 +51,7 @@ const journalRow = (plan: string, { revision, group, inverse, at, by }: JournalE
   by,
 ];
 
-/** So many entries are handed over at once; who missed more asks again, or opens the plan anew. */
+/** The most entries that are handed over at once; who missed more asks again, or opens the plan again. */
 export const PAGE = 500;
 
 /** How long a plan that was put away can be brought back. */
@@ -72,7 +72,7 @@ export interface Had {
 
 /**
  * The base of a change is not the newest: the client gets what it missed, oldest first and at most a page, and replays its own.
- * Another epoch means another history (a restored backup): then nothing can be replayed, the plan is opened anew.
+ * Another epoch means another history (a restored backup): then nothing can be replayed, the plan is opened again.
  */
 export class StaleError extends Error {
   readonly code: 'stale' | 'epoch';
@@ -246,7 +246,7 @@ export class Store {
 
   /**
    * Journal entries after a revision, oldest first.
-   * @param most so many of them at most
+   * @param most the most of them
    * @param which the first of them, or the last
    */
   async journal(

@@ -28,7 +28,7 @@ const read = readPlanFile(gunzipSync(readFileSync(join(fixtures, 'plan.json.gz')
 if (!read.ok) throw new Error(read.findings[0]!.message);
 const expected = read.plan;
 
-/** Brings a database to where it was after the first so many migrations, and puts rows into it. */
+/** Brings a database to where it was after the first n migrations, and puts rows into it. */
 async function begin(db: PGlite, steps: number, rows: Readonly<Record<string, Row[]>>): Promise<void> {
   const sql = fileURLToPath(new URL('sql/', import.meta.url));
   await db.exec(

@@ -1,4 +1,4 @@
-/** The demo as it is kept in demo/plan.json; to make it anew takes seconds, and demo/build.test.ts looks whether it would be the same. */
+/** The demo as it is kept in demo/plan.json; to make it again takes seconds, and demo/build.test.ts looks whether it would be the same. */
 import { readFileSync } from 'node:fs';
 import { readPlanFile } from '@heronstone/core/formats/planFile.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';

@@ -33,7 +33,7 @@ const cubes: Partial<Unit> = {
 };
 
 /**
- * A room of 3 to 5 m with a door, a table with a seat and so many pieces of furniture, some of which serve the seat often.
+ * A room of 3 to 5 m with a door, a table with a seat and a number of pieces of furniture, some of which serve the seat often.
  * @param pieces of furniture beside the table
  */
 export function roomToArrange(seed: number, pieces: number): Plan {

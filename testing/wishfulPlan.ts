@@ -9,7 +9,7 @@ import { randomPlan } from './randomPlan.ts';
 
 const COLOURS = ['', 'red', 'yellow', 'green', 'blue', 'black', 'many'];
 
-/** @param supplies at most so many lines */
+/** @param supplies the most lines */
 export const wishfulPlan = (supplies = 20): fc.Arbitrary<Plan> =>
   fc
     .record({

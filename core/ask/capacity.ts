@@ -29,7 +29,7 @@ export interface Room {
   seconds: number | null;
   /** Width of the empty place that all of it takes, mm; null where not all fit. */
   width: number | null;
-  /** Litres of the place that it takes then: so wide, over the depth and height of the place. */
+  /** Litres of the place that it takes then: its width, over the whole depth and height of the place. */
   litres: number | null;
   /** Whether it is the supply's own place. */
   own: boolean;

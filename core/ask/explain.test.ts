@@ -14,7 +14,7 @@ import { sortingBy } from '../search/ways.ts';
 const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
 if (!read.ok) throw new Error(read.findings[0]!.message);
 const demo = read.plan;
-/** So many moves for each part are a plan that is good enough to be asked about. */
+/** Moves for each part that make a plan good enough to be asked about. */
 const MOVES = runs(60, 5000);
 let kinds: Plan | null = null;
 /** The demo sorted by kind. */

@@ -52,7 +52,7 @@ export function broughtBack(plan: Plan, need: PullLine, usedUp: boolean): Change
   return [set('pulls', need.id, { state: 'used up' }), ...fewer(plan, need.supply, need.count)];
 }
 
-/** So many of a supply are used up: out of working stock first, then spares; the last one leaves its line with one. */
+/** Uses up a number of a supply: out of working stock first, then spares; the last one leaves its line with one. */
 function fewer(plan: Plan, supply: string, count: number): Change[] {
   const own = plan.supplies[supply]!;
   const left = Math.max(1, own.count - count);

@@ -28,7 +28,7 @@ test('sheets keep what a square metre weighs; packs of them weigh what the sheet
   expect(cut).toMatchObject({ grammage: 250, mass: null });
 });
 
-test('all that lies somewhere still lies there, counted anew, in any number of packs', () => {
+test('all that lies somewhere still lies there, counted again, in any number of packs', () => {
   const split = Object.values(demo.supplies).filter(
     (s) => Object.values(demo.placements).filter((p) => p.supply === s.id && p.arrangement === 'planned').length > 0,
   );

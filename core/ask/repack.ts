@@ -34,7 +34,7 @@ export function packed(supply: Supply, pack: Pack): Supply {
   };
 }
 
-/** Changes that pack a line so; what lies somewhere is counted anew, so that all of it still lies where it lay. */
+/** Changes that pack a line so; what lies somewhere is counted again, so that all of it still lies where it lay. */
 export function packChanges(plan: Pick<Plan, 'placements'>, supply: Supply, pack: Pack): Change[] {
   const after = packed(supply, pack);
   const changes: Change[] = [set('supplies', supply.id, after)];
@@ -64,7 +64,7 @@ export interface Repacked {
   places: Array<{ now: Room; then: Room }>;
 }
 
-/** How a line is and would be in its own places and in the quickest others. @param most so many places */
+/** How a line is and would be in its own places and in the quickest others. @param most the most places */
 export function repacked(plan: Plan, supply: Supply, pack: Pack, arrangement: Arrangement, most = 6): Repacked {
   const after = applyChanges(plan, packChanges(plan, supply, pack)).plan;
   const then = new Map(

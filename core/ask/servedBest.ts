@@ -11,9 +11,9 @@ export interface ServedBest {
   lines: number;
 }
 
-/** What is fetched so far for one activity is its own. */
+/** A supply of which at least this share is fetched for one activity is its own. */
 const OWN = 0.8;
-/** What is done so often in a week keeps its things out. */
+/** An activity done at least this often a week keeps its things out. */
 const OFTEN = 3;
 
 /** What would serve an activity best; null while nothing is used for it alone. @throws Error where there is no such activity */

@@ -7,14 +7,14 @@ const FOR_FLAT: ReadonlySet<ContainerShape['kind']> = new Set(['pouch', 'binder'
 const FLAT = 8;
 /** Smaller things fall through a basket or get lost in it, mm. */
 const BASKET = 60;
-/** A spoon goes into an opening at least so wide, mm. */
+/** The narrowest opening a spoon goes into, mm. */
 const SPOON = 60;
 /** Words of what is taken with a spoon. */
 const SCOOPED =
   /\b(powders?|glitters?|flock|embossing|sand|plaster|pigments?|mica|salts?|starch|sugar|micro ?beads)\b/i;
 /** Kinds in which bottles and pots stand to be carried and kept together; they need no second pot. */
 const FOR_POTS: ReadonlySet<ContainerShape['kind']> = new Set(['tray', 'bin', 'basket', 'box', 'carousel']);
-/** So many times as long as broad is slim, as pens and brushes are. */
+/** How many times as long as broad a slim thing is, as pens and brushes are. */
 const SLIM = 3;
 
 /** Whether it is taken with a spoon, so that what holds it is wide enough for one. */

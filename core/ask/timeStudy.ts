@@ -11,9 +11,9 @@ import { lookupIn } from '../cost/cost.ts';
 import { byMotion, MOTIONS, totalSeconds, type Element, type Motion } from '../fetch/elements.ts';
 import { ALONE, fetchElements, returnElements } from '../fetch/fetch.ts';
 
-/** So many timings at least. */
+/** The fewest timings. */
 export const LEAST_TIMINGS = 6;
-/** So many timings for each factor at least. */
+/** The fewest timings for each factor. */
 const PER_FACTOR = 3;
 /** How well the kinds of motion must be told apart: smallest over largest singular value. */
 const CONDITION = 0.02;

@@ -8,7 +8,7 @@ import { distance, type Point } from '../geometry/geometry.ts';
 import { pathsFrom } from '../geometry/path.ts';
 import { standing } from '../room/standing.ts';
 import type { Arrangement, Plan } from '../model/plan.ts';
-import { crowdAround, layPlace, type LaidPlace } from '../report/contents.ts';
+import { crowdAround, layPlace, type PackedPlace } from '../report/contents.ts';
 import { compartmentId, contentsOf, openingOf, seatsOf, type Scene } from '../scene/scene.ts';
 import { seatKey } from '../scene/seatKey.ts';
 import { pace } from '../reach/body.ts';
@@ -17,7 +17,7 @@ import { element, totalSeconds, type Element } from '../fetch/elements.ts';
 import type { Approach } from '../fetch/approach.ts';
 import { fetchElements } from '../fetch/fetch.ts';
 
-/** Up to so many stops all orders are covered. */
+/** With at most this many stops, all orders are covered. */
 export const EXACT_STOPS = 12;
 
 /** Length of a round that begins and ends at 0. */
@@ -193,7 +193,7 @@ export function roundFor(
   const found = new Set<string>();
   let singly = 0;
   const contents = contentsOf(scene, arrangement);
-  const lying = new Map<string, LaidPlace>();
+  const lying = new Map<string, PackedPlace>();
   for (const p of Object.values(plan.placements)) {
     if (p.arrangement !== arrangement || !wanted.has(p.supply) || found.has(p.supply)) continue;
     const compartment = scene.compartment.get(compartmentId(p));

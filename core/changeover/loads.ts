@@ -12,7 +12,7 @@ import { becoming, placeKey } from '../report/countMoves.ts';
 import { goesAway } from '../cost/rules.ts';
 import { sceneOf, type Scene } from '../scene/scene.ts';
 
-/** So many of a supply. */
+/** A number of a supply. */
 export interface Carried {
   supply: string;
   count: number;

@@ -2,7 +2,7 @@ import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { orderMoves, type Free, type Piece } from './order.ts';
 
-/** Places with room for so many litres; what stays is left out of the room. */
+/** Places with room for a number of litres; what stays is left out of the room. */
 function within(pieces: readonly Piece[], room: Record<string, number>): Free {
   const of = new Map(pieces.map((p) => [p.id, p]));
   return (id, { leaving, arrived }) =>

@@ -9,7 +9,7 @@ import { openingOf, type Scene } from '../scene/scene.ts';
 import type { Load } from './loads.ts';
 import type { Ordered } from './order.ts';
 
-/** So many loads wait in empty places at the most. */
+/** The most loads that wait in empty places. */
 const MOST = 12;
 
 /** Openings in the room in which nothing lies or stands today, and into which nothing goes. */

@@ -45,7 +45,7 @@ function targetOf(plan: Plan, key: string, state: State): Target {
   return { state: there, unit: box.unit, slot: box.slot, container: box.id };
 }
 
-/** Takes so many of a supply from a place and lays them into another; null takes them out of the room. */
+/** Takes a number of a supply from a place and lays them into another; null takes them out of the room. */
 function shift(draft: Draft, part: Carried, from: string | null, staged: boolean, to: Target | null, like: Like): void {
   let left = part.count;
   const rows = Object.values(draft.plan.placements).filter((p) => {
@@ -124,7 +124,7 @@ function carry(draft: Draft, id: string, to: string | null, state: State, planne
 /** Changes of one step of the move. */
 export function tick(plan: Plan, load: Load, kind: MoveKind): Change[] {
   const draft = new Draft(plan);
-  // Which box becomes which is settled with the first move; found anew after each, boxes that are alike would change parts.
+  // Which box becomes which is settled with the first move; found again after each, boxes that are alike would change parts.
   for (const [planned, own] of becoming(plan))
     if (plan.containers[own] && plan.containers[own].becomes !== planned)
       draft.do(set('containers', own, { becomes: planned }));

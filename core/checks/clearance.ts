@@ -222,7 +222,7 @@ function wallWords(
   }
 }
 
-/** A rim stands out over the top that a basin is set into by at most so much, mm. Common practice, no source. */
+/** How far the rim of a basin stands out over the top it is set into, at most, mm. Common practice, no source. */
 const RIM = 100;
 
 /** Whether a basin is set into a unit, or stands on it: a base cabinet under the tap. */

@@ -1,9 +1,9 @@
-/** Cautions about furniture: what can tip is fixed to the wall. Guidance, not certification (domain.md, Cautions). */
+/** Cautions about furniture: what can tip is fixed to the wall. Guidance, not certification. */
 import type { Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Plan, type Unit } from '../model/plan.ts';
 
-/** Heights over the floor from which a free-standing unit should be fixed to the wall, mm (methods.md 4: 690 with drawers, 1200 without). */
+/** Heights over the floor from which a free-standing unit should be fixed to the wall, mm (690 with drawers, 1200 without). */
 const FIX_TO_WALL = { withDrawers: 690, without: 1200 } as const;
 
 const CAN_TIP: ReadonlySet<Unit['kind']> = new Set([

@@ -2,7 +2,7 @@
 import type { Barred } from '../cost/rules.ts';
 import type { Crowd } from '../cost/cost.ts';
 import type { Penalty } from '../cost/hazards.ts';
-import type { Lie, Stagger } from '../fit/poses.ts';
+import type { Pose, Stagger } from '../fit/poses.ts';
 import type { Motion } from '../fetch/elements.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import type { Arrangement } from '../model/plan.ts';
@@ -50,7 +50,7 @@ export interface PlacementReport {
   count: number;
   /** How many of them fit. */
   fits: number;
-  lie: Lie | null;
+  lie: Pose | null;
   how: string;
   /** What one sees of them, in words. */
   seen: string;

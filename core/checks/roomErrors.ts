@@ -280,7 +280,7 @@ function checkUnits(plan: Plan): Finding[] {
   return findings;
 }
 
-/** A thing so much taller than what it stands in was hardly meant to stand under it, mm. Common practice, no source. */
+/** A thing taller than what it stands in by more than this was hardly meant to stand under it, mm. Common practice, no source. */
 const STANDS_UNDER = 200;
 
 /** Which of two pieces a person would sooner move: one on wheels, the one that is not pinned, the smaller one. */

@@ -14,7 +14,7 @@ test('a change of supplies leaves the findings of the room as they are, without 
   expect(roomFindings(after({ table: 'meta', id: 'demo', set: { note: 'warm in summer' } }))).toBe(first);
 });
 
-test('every change that the room depends on is looked at anew', () => {
+test('every change that the room depends on is looked at again', () => {
   const codes = (...changes: Change[]) => roomFindings(after(...changes)).map((f) => f.code);
   expect(codes(set('units', 'trunk', { x: 2900, y: 1300 }))).not.toContain('door meets it');
   expect(codes(set('openings', 'door', { swing: 'out' }))).not.toContain('door meets it');

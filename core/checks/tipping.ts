@@ -30,7 +30,7 @@ export function steadiness(parts: readonly Part[]): number {
 
 /** Thickness of the sides and of the bottom of a drawer, mm. Common practice, no source. */
 const [DRAWER_SIDE, DRAWER_BOTTOM] = [12, 4];
-/** Of a unit whose mass was entered its drawers are at most so much. Common practice, no source. */
+/** The most that drawers make up of a unit whose mass was entered. Common practice, no source. */
 const IN_DRAWERS = 0.7;
 
 /** Mass of an empty drawer with its front, kg, from its boards. */

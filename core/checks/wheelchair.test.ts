@@ -1,4 +1,4 @@
-/** Each row of the 2010 ADA Standards (methods.md 1), one millimetre either side. */
+/** Each row of the 2010 ADA Standards, one millimetre either side. */
 import { boxUnit, having, rectangle, seatRows, unitRow } from '@heronstone/testing/rooms.ts';
 import type { Plan, Unit } from '../model/plan.ts';
 import { ADA, checkWheelchair, largestCircle } from './wheelchair.ts';

@@ -95,7 +95,7 @@ export function checkWheelchair(plan: Plan): Finding[] {
   return findings;
 }
 
-/** Forward or to the side, over something so deep (308.2.2, 308.3.2). */
+/** Forward or to the side, over something of this depth (308.2.2, 308.3.2). */
 function reachableOver(z: number, deep: number): boolean {
   return reachableSeatedInChair(z, 'forward', deep) || reachableSeatedInChair(z, 'side', deep);
 }

@@ -45,9 +45,9 @@ export function checkNeeds(plan: Plan): Finding[] {
   ];
 }
 
-/** A seat that turns is also set so much higher or lower, mm; a fixed one is what it is. Common practice, no source. */
+/** How far a swivel seat is set higher or lower, mm; a fixed one is what it is. Common practice, no source. */
 const SEAT_MOVES = 50;
-/** So much nobody notices, mm. Common practice, no source. */
+/** A difference nobody notices, mm. Common practice, no source. */
 const UNNOTICED = 15;
 
 /** Surfaces that are too high or too low for what is done at them, once for each seat, person and height that is wanted. */

@@ -1,4 +1,4 @@
-/** What a place costs a supply: seconds of its fetches and, listed apart, penalties for broken wishes (methods.md 5). */
+/** What a place costs a supply: seconds of its fetches and, listed apart, penalties for broken wishes. */
 import { element, totalSeconds } from '../fetch/elements.ts';
 import { PUBLISHED, type Constants } from '../model/constants.ts';
 import type { Approach } from '../fetch/approach.ts';
@@ -8,7 +8,7 @@ import type { Digging } from '../fit/digging.ts';
 import { massEach } from '../fit/fit.ts';
 import type { Arrangement, Supply } from '../model/plan.ts';
 import { usesOf, type Scene } from '../scene/scene.ts';
-import { heapLooks, lookedThrough } from '../zones/searchTime.ts';
+import { unsortedLooks, lookedThrough } from '../zones/searchTime.ts';
 import { usedInPlace } from './atWork.ts';
 import { hazardsOf, type Penalty } from './hazards.ts';
 import { CLOSED } from './rules.ts';
@@ -42,7 +42,7 @@ export function lookupIn(
   arrangement: Arrangement,
 ): Lookup {
   const unit = scene.plan.units[compartment.unit]!;
-  const heap = heapLooks(scene, supply.id);
+  const heap = unsortedLooks(scene, supply.id);
   const known = arrangement === 'planned' || isLabelled(scene, compartment) || !CLOSED.has(compartment.access);
   return {
     lines: lookedThrough(supply) === 0 ? 1 : crowd.lines + (crowd.elsewhere ?? 0),
@@ -71,7 +71,7 @@ export function penaltiesOf(scene: Scene, supply: Supply, compartment: Compartme
 /** A machine that nobody weighed, g. Common practice, no source. */
 const MACHINE = 5000;
 
-/** D4, heavy low; judged at the height band of the way. */
+/** Heavy things lie low: judged at the height band of the way. */
 function heavyPenalty(supply: Supply, way: Approach): Penalty[] {
   const machine = supply.form === 'machine';
   const mass = massEach(supply) ?? (machine ? MACHINE : null);

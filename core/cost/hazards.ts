@@ -1,4 +1,4 @@
-/** Broken wishes about where a thing should not lie (D11, D13), the same from every seat: a child's reach, the sun, heat. */
+/** Broken wishes about where a thing should not lie, the same from every seat: a child's reach, the sun, heat. */
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Plan, Supply } from '../model/plan.ts';
 import { dangersOf } from './wishes.ts';
@@ -76,7 +76,7 @@ function nearOf(scene: Scene, compartment: Compartment): Near {
 /** How far the next socket is from a place, mm; null in a room without sockets, and elsewhere. */
 export const nextSocket = (scene: Scene, c: Compartment): number | null => nearOf(scene, c).socket;
 
-/** A lead reaches so far from its socket, mm. Common practice, no source. */
+/** How far a lead reaches from its socket, mm. Common practice, no source. */
 export const LEAD = 1500;
 
 /** Whether a hand that reaches in is safe from what is sharp and loose there: on a board, in cells, under a lid. */

@@ -24,7 +24,7 @@ const linesIn = (plan: Plan, unit: string, slot: string) =>
     (p) => p.arrangement === 'planned' && p.unit === unit && p.slot === slot && p.container === null,
   );
 
-test('filled anew, a place kept empty is empty, one kept for paper has paper only, odds and ends stay within their bound', () => {
+test('filled again, a place kept empty is empty, one kept for paper has paper only, odds and ends stay within their bound', () => {
   const plan = filled(
     applyChanges(demo, [
       keep('tall', 'd5', { for: 'empty' }),

@@ -62,7 +62,7 @@ test('the second look finds room where strips find none, and keeps the room to g
   expect(fitsTightly(drawer, there, thing('d', 200), 1, [], 0)).toBeNull();
 });
 
-test('the demo, placed anew, uses containers that are planned and leaves today’s alone', () => {
+test('the demo, placed again, uses containers that are planned and leaves today’s alone', () => {
   const bare = {
     ...demo,
     placements: Object.fromEntries(Object.entries(demo.placements).filter(([, p]) => p.arrangement === 'today')),

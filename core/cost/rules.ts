@@ -59,7 +59,7 @@ export interface Barred {
   words: string;
 }
 
-/** A thing that is lifted out is not lifted from above the shoulder (D4); judged for everybody who fetches it. */
+/** A thing that is lifted out is not lifted from above the shoulder; judged for everybody who fetches it. */
 function tooHeavy(scene: Scene, supply: Supply, compartment: Compartment): boolean {
   if (supply.form === 'sheets' || supply.form === 'loose') return false;
   const mass = massEach(supply);

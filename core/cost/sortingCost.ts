@@ -4,7 +4,7 @@
  */
 import type { Compartment } from '../furniture/compartments.ts';
 import { volume } from '../fit/fit.ts';
-import { lies } from '../fit/poses.ts';
+import { posesOf } from '../fit/poses.ts';
 import { isMadeFor } from '../fit/limits.ts';
 import type { Placement, Supply } from '../model/plan.ts';
 import type { SortingWay } from '../model/sorting.ts';
@@ -83,7 +83,7 @@ export function wantedOf(scene: Scene): Wanted {
           !another.has(c.id) &&
           (isMadeFor(supply, c) || (isLooseAndSharp(supply) && guardsHands(plan, c))) &&
           !scene.shut.has(c.id) &&
-          lies(supply, c).length > 0,
+          posesOf(supply, c).length > 0,
       );
       made.set(supply.id, (own = new Set(list.map((c) => c.id))));
     }

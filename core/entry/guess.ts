@@ -128,7 +128,7 @@ export function countHeld(
 const isSmall = (sizes: Three) => sizes[0] * sizes[1] * sizes[2] < 4e5;
 export const plural = (word: string) => (/(?:x|s)$/.test(word) ? `${word}es` : `${word}s`);
 
-/** A bottle of so many millilitres, in the proportions of its kind; else two and a half times as high as wide, a jar as high as wide. */
+/** A bottle of a volume in millilitres, in the proportions of its kind; else two and a half times as high as wide, a jar as high as wide. */
 export function bottleOf(ml: number, kind: Kind | null, jar: boolean, system: UnitSystem): Three {
   const slender = kind?.form === 'bottles' ? kind.length / kind.width : jar ? 1.3 : 2.5;
   const across = Math.cbrt((4 * ml * 1000 * GLASS) / (Math.PI * slender));
@@ -154,7 +154,7 @@ const COTTON = 0.8;
 /** Cloth off the bolt, where nobody says how wide, mm. */
 const BOLT = 1100;
 
-/** So much cloth off the bolt, folded as it is put away: 30 x 20 cm (12 x 8 in), or 40 x 30 where that would be a tower. */
+/** A length of cloth off the bolt, folded as it is put away: 30 x 20 cm (12 x 8 in), or 40 x 30 where that would be a tower. */
 export function foldedCloth(long: number, wide: number | undefined, words: string, system: UnitSystem): Three {
   const layer = CLOTH.find(([w]) => w.test(words))?.[1] ?? COTTON;
   const volume = long * (wide ?? BOLT) * layer;
@@ -269,7 +269,7 @@ export function guessSizes(
 /** A kit or set in its case, mm. Common practice, no source. */
 const KIT: Three = [250, 180, 60];
 
-/** So many things side by side and over each other in a case. */
+/** A number of things side by side and on top of each other in a case. */
 function caseOf([l, w, t]: Three, many: number): Three {
   const across = Math.max(1, Math.ceil(Math.sqrt((many * t) / w)));
   const sizes = [l + 10, across * w + 5, Math.ceil(many / across) * t + 5].sort((a, b) => b - a);

@@ -19,7 +19,7 @@ const tidyUp = (text: string) =>
     .replace(/\bsheets? of\b/i, '')
     .trim();
 
-/** A first letter made large, and at most so many characters, none of them cut in half. */
+/** A capital first letter, and at most a number of characters, none of them cut in half. */
 const asName = (text: string): string => {
   const [first = '', ...more] = [...text];
   return [first.toUpperCase(), ...more].slice(0, 100).join('').trim();

@@ -14,7 +14,7 @@ const POUNDS = new RegExp(
 /** "300 g" as people say it of paper; not "500 g of paper". */
 const GRAMS = new RegExp(String.raw`${NUMBER}\s*(?:g|grams?)(?![\w/])(?!\s*of\b)`, 'i');
 const ANY_BASIS = new RegExp(String.raw`\b(${BASIS_WORDS})\b`, 'i');
-/** Paper weighs so much at the least and at the most, g/m² and pounds of any kind. */
+/** The lightest and the heaviest paper, g/m² and pounds of any kind. */
 const [LIGHT, HEAVY] = [30, 850];
 const [FEW_POUNDS, MANY_POUNDS] = [9, 500];
 

@@ -14,7 +14,7 @@ const WOUND = [
   [/fabric|felt|canvas|cloth/i, 1.5],
 ] as const;
 const WOUND_OTHERWISE = 0.25;
-/** What is round and not flat, and wound up in layers; usually so thick, on a roll so wide, mm. */
+/** What is round and not flat, and wound up in layers; its usual thickness, and width on a roll, mm. */
 const STRANDS = /\b(?:cords?|ropes?|twine|strings?|wires?|chains?|paracord|rattail)\b/i;
 const STRAND = 2;
 const STRAND_ROLL = 60;

@@ -1,4 +1,4 @@
-/** The way between a station and a compartment, for a person: going there, opening, closing, coming back (methods.md 2). */
+/** The way between a station and a compartment, for a person: going there, opening, closing, coming back. */
 import type { Compartment } from '../furniture/compartments.ts';
 import { PUBLISHED, type Constants } from '../model/constants.ts';
 import type { Station } from '../model/plan.ts';

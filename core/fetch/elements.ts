@@ -103,7 +103,7 @@ function along(table: ReadonlyArray<[number, number]>, mm: number): number {
 const EYE_DISTANCE = 457.2;
 
 interface Timing {
-  /** TMU for a quantity, with so many kilograms in the hands. */
+  /** TMU for a quantity, with a load in the hands, kg. */
   tmu: (quantity: number, constants: Constants, kilograms: number) => number;
   unit: 'mm' | 'paces' | 'looks' | 'times' | 'seconds';
   motion: Motion;
@@ -135,17 +135,17 @@ const FOOT = 304.8;
 const reachFor = (k: Constants, mm: number) => k.reach * along(REACH, mm);
 const moveFor = (k: Constants, mm: number) => k.move * along(MOVE, mm);
 const [PULLING, PUSHING] = [['reach', 'grasp', 'move'] as const, ['reach', 'grasp', 'move', 'release'] as const];
-/** Reach to a handle, grasp it, and move it so far. */
+/** Reach to a handle, grasp it, and move it a distance. */
 const pull = (k: Constants, mm: number) => reachFor(k, FOOT) + k.grasp + moveFor(k, mm);
 /** The same, and let go. */
 const push = (k: Constants, mm: number) => pull(k, mm) + k.release;
-/** Grasp a thing, move it so far and let go. */
+/** Grasp a thing, move it a distance and let go. */
 const lift = (k: Constants, mm: number) => k.grasp + moveFor(k, mm) + k.release;
 
 const POUND = 0.45359237;
-/** Up to so much a weight makes no difference, lb. */
+/** The heaviest weight that makes no difference, lb. */
 const LIGHT = 2.5;
-/** From so much on a thing is carried with both hands, each with half of it, kg. Common practice, no source. */
+/** From this weight on a thing is carried with both hands, each with half of it, kg. Common practice, no source. */
 const BOTH_HANDS = 2;
 
 /**

@@ -1,4 +1,4 @@
-/** A fetch from a station to a compartment and back, as a list of elements in the order in which they are done (methods.md 2). */
+/** A fetch from a station to a compartment and back, as a list of elements in the order in which they are done. */
 import type { Constants } from '../model/constants.ts';
 import type { Digging } from '../fit/digging.ts';
 import type { Approach } from './approach.ts';
@@ -15,7 +15,7 @@ export interface Lookup {
   loose: boolean;
   /** What it takes to find one among others of its line, by how they lie; nothing when not given. */
   digging?: Digging;
-  /** Its home is not sorted: so many looks more, and it is picked out of a jumble. */
+  /** Its home is not sorted: this many more looks, and it is picked out of a jumble. */
   heap?: number;
   /** Things moved aside to get at it, on average: what a compartment that is overfull costs. */
   aside: number;
@@ -43,7 +43,7 @@ export function diggingElements(dig: Digging | undefined, constants: Constants):
   ];
 }
 
-/** From so much in the hands on paces are shorter, and by how much: 34 in empty, 30 in up to 35 lb, 24 in above (MTM-1, from memory); kg. */
+/** From which load in the hands paces are shorter, and by how much: 34 in empty, 30 in up to 35 lb, 24 in above (MTM-1, from memory); kg. */
 const SHORTER: ReadonlyArray<[kilograms: number, share: number]> = [
   [15.9, 34 / 24],
   [2.27, 34 / 30],

@@ -17,11 +17,11 @@ export interface Reached {
   reach: number;
 }
 
-/** Up to so far the trunk follows a reach without a bend of its own, degrees. MTM-1 counts it in the length of the reach (from memory). */
+/** How far the trunk follows a reach without a bend of its own, degrees. MTM-1 counts it in the length of the reach (from memory). */
 const LEAN = 30;
 /** Steps in which bends are tried, degrees. */
 const STEP = 5;
-/** Of the length of the arm one reaches so much once one has turned, and at least so far, mm. Common practice, no source. */
+/** The share of the arm's length that one reaches once one has turned, and the least reach, mm. Common practice, no source. */
 export const EASY = 0.75;
 const LEAST_REACH = 150;
 /** Less than that nobody rolls or steps, mm. */
@@ -33,7 +33,7 @@ export function quarters(degrees: number): number {
 }
 const NOISE = 1e-6;
 
-/** Shoulders, forwards of the seat and over the floor, for a trunk that leans by so many degrees about the hip. */
+/** Shoulders, forwards of the seat and over the floor, for a trunk that leans by an angle about the hip, degrees. */
 function leaned(body: Body, seat: number, degrees: number): { forward: number; height: number } {
   const [trunk, angle] = [body.shoulder - seat, (degrees * Math.PI) / 180];
   return { forward: trunk * Math.sin(angle), height: seat + trunk * Math.cos(angle) };

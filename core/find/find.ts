@@ -170,7 +170,7 @@ export function finderOf(
 /** A question is cut to this many words and characters: nobody looks for a thing by more. */
 const MOST_WORDS = 12;
 const LONGEST_QUERY = 200;
-/** Of so many that the index finds, the best are looked at more closely. */
+/** How many of those that the index finds are looked at more closely. */
 const CLOSELY = 50;
 
 /** The best matches; places after things that match as well. */

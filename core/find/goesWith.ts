@@ -6,7 +6,7 @@ export interface Companion {
   why: string;
 }
 
-/** @returns the nearest first, at most so many */
+/** @returns the nearest first */
 export function goesWith(plan: Plan, supply: string, most = 6): Companion[] {
   const own = plan.supplies[supply];
   if (!own) return [];

@@ -6,8 +6,8 @@
 import { PUBLISHED } from '../model/constants.ts';
 import type { Supply } from '../model/plan.ts';
 import { differs } from './alike.ts';
-import type { Laid } from './packed.ts';
-import { partPlace, type Lie } from './poses.ts';
+import type { Packed } from './packed.ts';
+import { partPlace, type Pose } from './poses.ts';
 import { seenFromAbove, type Holds } from './limits.ts';
 
 /** Motions that finding one among its neighbours adds to a fetch. */
@@ -28,7 +28,7 @@ export const NO_DIGGING: Digging = { travel: 0, flicks: 0, looks: 0, lifts: 0, j
 
 /** Thinner than this, what stands on its edge is flicked through; thicker things show their spines, mm. */
 const SPINE = 12;
-/** In a heap one gives up looking after so many: one rakes through it instead. */
+/** After this many one stops looking at each and rakes through the heap instead. */
 export const MOST_LOOKS = 20;
 
 /** Handfuls lifted off to get at one of a stack, on average over all that lie in it: none for the top one. */
@@ -44,7 +44,7 @@ function liftsFrom(stack: number, each: number, handful: number): number {
  * @param lie how they lie there
  * @param count how many lie there
  */
-export function diggingOf(supply: Supply, lie: Lie | null, count: number, place: Holds): Digging {
+export function diggingOf(supply: Supply, lie: Pose | null, count: number, place: Holds): Digging {
   if (!lie || count <= 1 || !differs(supply)) return NO_DIGGING;
   const k = place.constants ?? PUBLISHED;
   const { across, up, layers, rows, pattern, orientation } = lie;
@@ -89,7 +89,7 @@ export function diggingOf(supply: Supply, lie: Lie | null, count: number, place:
 /** The same of things as they are laid out; in a pile of several lines what lies above is lifted off first. */
 export function diggingIn(
   supply: Supply,
-  { lie, rows, stagger, fits, pile }: Pick<Laid, 'lie' | 'rows' | 'stagger' | 'fits' | 'pile'>,
+  { lie, rows, stagger, fits, pile }: Pick<Packed, 'lie' | 'rows' | 'stagger' | 'fits' | 'pile'>,
   place: Holds,
 ): Digging {
   const own = diggingOf(supply, lie && { ...lie, rows: stagger ? stagger.per : rows }, fits, place);

@@ -2,7 +2,7 @@
 import { chooseLie } from './fit.ts';
 import { holdsPile } from './limits.ts';
 import { grown, leavingRoom } from './growth.ts';
-import { countWithin, lies, shapeOf, stripWidth, type Lie } from './poses.ts';
+import { countWithin, posesOf, shapeOf, stripWidth, type Pose } from './poses.ts';
 import { TOP, type Compartment } from '../furniture/compartments.ts';
 import type { Supply } from '../model/plan.ts';
 
@@ -11,7 +11,7 @@ const ON_A_TABLE = 1 / 3;
 
 /** Finds how supplies lie in compartments, remembering the ways of lying for compartments of the same inside size. */
 export class Fitter {
-  private readonly known = new Map<string, Map<string, readonly Lie[]>>();
+  private readonly known = new Map<string, Map<string, readonly Pose[]>>();
   private readonly shapes: string[];
   /** Places in which sheets lie on each other. */
   private readonly piles: readonly boolean[];
@@ -19,7 +19,7 @@ export class Fitter {
   /** Width of each compartment, mm. */
   readonly usable: number[];
   private readonly grow: number;
-  /** Width that each line has at the least, mm: so few sorts of things stay out on a table. */
+  /** The least width of each line, mm, so that few sorts of things stay out on a table. */
   private readonly least: number[];
   /** Width that containers take, mm: what lies beside them alone has the rest to itself. */
   private readonly standing: readonly number[];
@@ -42,19 +42,19 @@ export class Fitter {
     this.usable = compartments.map((c, at) => c.inside.width * (bounds[at]?.share ?? 1));
   }
 
-  /** Whether a place takes so many lines, or so much, by a rule: what an exact layout does not know. */
+  /** Whether a rule lets a place take this many lines, or this much: what an exact layout does not know. */
   limited(at: number): boolean {
     return this.least[at]! > 0 || this.usable[at]! < this.compartments[at]!.inside.width;
   }
 
   /** All ways in which a supply may lie in the compartment at an index. */
-  ways(supply: Supply, at: number): readonly Lie[] {
+  ways(supply: Supply, at: number): readonly Pose[] {
     let byShape = this.known.get(supply.id);
     if (!byShape) this.known.set(supply.id, (byShape = new Map()));
     const shape = this.shapes[at]!;
     let ways = byShape.get(shape);
     if (!ways) {
-      byShape.set(shape, (ways = lies(supply, this.compartments[at]!)));
+      byShape.set(shape, (ways = posesOf(supply, this.compartments[at]!)));
     }
     return ways;
   }
@@ -64,7 +64,7 @@ export class Fitter {
    * them. What fills a place by itself has all of it, if need be without room to grow.
    * @returns null when none does
    */
-  into(supply: Supply, count: number, at: number, taken: number): { count: number; width: number; lie: Lie } | null {
+  into(supply: Supply, count: number, at: number, taken: number): { count: number; width: number; lie: Pose } | null {
     if (this.piles[at]) return this.ontoPile(supply, count, at, taken);
     const ways = this.ways(supply, at);
     const whole = this.usable[at]! - taken;
@@ -73,7 +73,7 @@ export class Fitter {
     const free = table ? Math.min(whole, this.usable[at]! * ON_A_TABLE) : whole;
     const least = this.least[at]!;
     if (free < least - 1e-6) return null;
-    let best: { count: number; width: number; lie: Lie } | null = null;
+    let best: { count: number; width: number; lie: Pose } | null = null;
     for (const lie of ways) {
       const fits = Math.min(count, leavingRoom(supply, countWithin(lie, free), this.grow));
       if (fits <= 0) continue;
@@ -96,7 +96,7 @@ export class Fitter {
     const usable = this.usable[at]!;
     const free = usable - taken;
     const flat = supply.form === 'sheets' ? ways.find((lie) => lie.orientation === 'flat') : undefined;
-    let best: { count: number; width: number; lie: Lie } | null = null;
+    let best: { count: number; width: number; lie: Pose } | null = null;
     if (flat) {
       const most = Math.floor((free / usable) * flat.layers + 1e-6);
       const fits = Math.min(count, leavingRoom(supply, most, this.grow));

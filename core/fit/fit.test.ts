@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { supplyRow } from '@heronstone/testing/randomPlan.ts';
 import { SUPPLY_DEFAULTS, type Supply } from '../model/plan.ts';
 import { chooseLie, fit, lieWords, massEach, volume } from './fit.ts';
-import { lies, LOOSE_FILL, stripWidth } from './poses.ts';
+import { posesOf, LOOSE_FILL, stripWidth } from './poses.ts';
 
 const base: Supply = {
   id: 's',
@@ -58,7 +58,7 @@ describe('pieces', () => {
 
   test('pieces on end do not stand on each other, blocks do', () => {
     const high = (length: number) =>
-      lies({ ...base, length, width: 40, thickness: 40, orientations: ['end'] }, holds('drawer', 300, 300, 400)).map(
+      posesOf({ ...base, length, width: 40, thickness: 40, orientations: ['end'] }, holds('drawer', 300, 300, 400)).map(
         (l) => l.layers,
       );
     expect(new Set(high(90))).toEqual(new Set([1]));
@@ -153,7 +153,7 @@ test('property: what fits lies inside, never more than is free, and more room ne
             expect(volume(supply, found.count)).toBeLessThanOrEqual((found.width * depth * height) / 1e6 + 1e-6);
         } else expect(found.reason).toBeTruthy();
         expect(fit(supply, supply.count, place, width + more).count).toBeGreaterThanOrEqual(found.count);
-        expect(chooseLie(lies(supply, place), supply.count, width)?.count ?? 0).toBe(found.count);
+        expect(chooseLie(posesOf(supply, place), supply.count, width)?.count ?? 0).toBe(found.count);
       },
     ),
     { numRuns: runs(150) },

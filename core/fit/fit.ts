@@ -7,14 +7,14 @@ import type { Orientation, Supply } from '../model/plan.ts';
 import { isRound } from './forms.ts';
 import {
   countWithin,
-  lies,
+  posesOf,
   partPlace,
   shapeOf,
   PEG_DEPTH,
   stances,
   stripWidth,
   volumeEach,
-  type Lie,
+  type Pose,
 } from './poses.ts';
 import { clearHeight, notHung, rise, unsupported, type Holds } from './limits.ts';
 import { sheetMass } from './sheets.ts';
@@ -24,7 +24,7 @@ export interface Fit {
   count: number;
   /** Width of the strip that this count takes, mm. */
   width: number;
-  lie: Lie | null;
+  lie: Pose | null;
   /** Whether even one can lie in the empty compartment. */
   possible: boolean;
   /** Why not (all of them), in a sentence without the name of the supply. */
@@ -59,7 +59,7 @@ export function fit(
   only: Orientation | null = null,
   system: UnitSystem = 'metric',
 ): Fit {
-  const ways = lies(supply, compartment, only);
+  const ways = posesOf(supply, compartment, only);
   if (ways.length === 0)
     return { count: 0, width: 0, lie: null, possible: false, reason: tooLarge(supply, compartment, only, system) };
   const best = chooseLie(ways, count, width);
@@ -79,11 +79,11 @@ export function fit(
  * @returns null when not even one column fits
  */
 export function chooseLie(
-  ways: readonly Lie[],
+  ways: readonly Pose[],
   count: number,
   width: number,
-): { count: number; width: number; lie: Lie } | null {
-  let best: { count: number; width: number; lie: Lie } | null = null;
+): { count: number; width: number; lie: Pose } | null {
+  let best: { count: number; width: number; lie: Pose } | null = null;
   for (const lie of ways) {
     const fits = Math.min(count, countWithin(lie, width));
     if (fits <= 0) continue;
@@ -194,7 +194,7 @@ function lyingWords(supply: Pick<Supply, 'form' | 'traits'>, orientation: Orient
 }
 
 /** Words for how a number of a supply lies. */
-export function lieWords(supply: Pick<Supply, 'form' | 'traits'>, lie: Lie, count: number): string {
+export function lieWords(supply: Pick<Supply, 'form' | 'traits'>, lie: Pose, count: number): string {
   if (lie.inPart) {
     const each = Math.min(lie.layers, count);
     return each > 1 ? `${lieWords(supply, lie.inPart, each)}, up to ${each} in each part` : 'one in each part';

@@ -1,7 +1,7 @@
 import { holds } from '@heronstone/testing/holds.ts';
 import { usualOrientations } from './forms.ts';
 import { fit, lieWords, massEach, volume } from './fit.ts';
-import { lies, stripWidth, HOOK_PITCH } from './poses.ts';
+import { posesOf, stripWidth, HOOK_PITCH } from './poses.ts';
 import { layOut } from './layOut.ts';
 import { FORMS, SUPPLY_DEFAULTS, type Form, type Supply } from '../model/plan.ts';
 
@@ -41,11 +41,11 @@ test('a long thing lies slanting where it does not lie straight: a 640 mm rule i
 
 test('bottles stand: side by side, one high, never lying when they are kept upright', () => {
   const bottles = thing('bottles', [120, 40, 40], 100, { orientations: ['flat', 'end'] });
-  expect(new Set(lies(bottles, holds('open', 400, 400, 400)).map((l) => l.orientation))).toEqual(
+  expect(new Set(posesOf(bottles, holds('open', 400, 400, 400)).map((l) => l.orientation))).toEqual(
     new Set(['end', 'flat']),
   );
   const upright = { ...bottles, traits: ['keep upright' as const] };
-  expect(lies(upright, holds('drawer', 400, 400, 100))).toEqual([]);
+  expect(posesOf(upright, holds('drawer', 400, 400, 100))).toEqual([]);
   expect(fit(upright, 1, holds('drawer', 400, 400, 100)).reason).toMatch(/^30 mm too tall standing$/);
 });
 
@@ -54,7 +54,7 @@ test('squat rolls stand on each other, slender ones do not', () => {
   const tape = fit(thing('rolls', [25, 100, 100], 40, { orientations: ['end'] }), 40, holds('drawer', 110, 110, 160));
   expect(tape.count).toBe(4);
   expect(tape.lie).toMatchObject({ orientation: 'end', layers: 4 });
-  expect(lies(thing('rolls', [300, 70, 70], 9), holds('open', 100, 100, 700))[0]).toMatchObject({
+  expect(posesOf(thing('rolls', [300, 70, 70], 9), holds('open', 100, 100, 700))[0]).toMatchObject({
     layers: 1,
   });
 });
@@ -89,10 +89,10 @@ test('machines stand as they are: never on their side, never on each other', () 
 
 test('fragile things lie in one layer; a thing kept upright stands by its thickness', () => {
   const cups = thing('pieces', [80, 80, 60], 12, { traits: ['fragile'] });
-  expect(lies(cups, holds('open', 300, 300, 300)).every((l) => l.layers === 1)).toBe(true);
+  expect(posesOf(cups, holds('open', 300, 300, 300)).every((l) => l.layers === 1)).toBe(true);
   const box = thing('pieces', [200, 100, 150], 1, { traits: ['keep upright'] });
-  expect(lies(box, holds('box', 400, 400, 170)).map((l) => l.up)).toEqual([150, 150]);
-  expect(lies(box, holds('box', 400, 400, 149))).toEqual([]);
+  expect(posesOf(box, holds('box', 400, 400, 170)).map((l) => l.up)).toEqual([150, 150]);
+  expect(posesOf(box, holds('box', 400, 400, 149))).toEqual([]);
 });
 
 test('what is slender falls over on end on a shelf, and stands in a drawer or box', () => {

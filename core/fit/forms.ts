@@ -85,7 +85,7 @@ export const FORM_FACTS: Readonly<Record<Form, FormFacts>> = {
   },
 };
 
-/** The ways of lying that are allowed when nobody says otherwise (methods.md 3). */
+/** The ways of lying that are allowed when nobody says otherwise. */
 export function usualOrientations(form: Form): Orientation[] {
   return [...FORM_FACTS[form].lies];
 }

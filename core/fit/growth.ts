@@ -11,7 +11,7 @@ export function grown(supply: Pick<Supply, 'form' | 'count'>, count: number, gro
   return count + Math.floor((count * grow) / (1 - grow) + 1e-9);
 }
 
-/** The most of a supply for which there is room to grow where so many fit in all. */
+/** The most of a supply that leaves room to grow, given how many fit in all. */
 export function leavingRoom(supply: Pick<Supply, 'form' | 'count'>, most: number, grow: number): number {
   if (supply.form === 'machine' || supply.count === 1) return most;
   let count = Math.floor(most * (1 - grow) + 1e-9);

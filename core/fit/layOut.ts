@@ -4,7 +4,7 @@
  * From above: x from the left, y from the front; on a board y runs down from its upper edge. Lengths in mm.
  */
 import type { Supply } from '../model/plan.ts';
-import type { Item, Laid, LaidOut } from './packed.ts';
+import type { Item, Packed, LaidOut } from './packed.ts';
 import { pilesOf } from './piles.ts';
 import { differs } from './alike.ts';
 import { diggingOf } from './digging.ts';
@@ -13,13 +13,13 @@ import type { Holds } from './limits.ts';
 import {
   countWithin,
   LOOSE_LEAST,
-  lies,
+  posesOf,
   staggeredWidth,
   staggersOf,
   volumeEach,
   withLayers,
   LOOSE_FILL,
-  type Lie,
+  type Pose,
   type Stagger,
 } from './poses.ts';
 import { dealParts, partCount, partRect, type Parts } from '../furniture/parts.ts';
@@ -29,7 +29,7 @@ import { FreeSpace, RULES, type Rect, type Rule } from '../geometry/pack/freeSpa
 interface Shape {
   w: number;
   d: number;
-  lie: Lie;
+  lie: Pose;
   /** Pieces (or stacks) from front to back in one column. */
   rows: number;
   stagger: Stagger | null;
@@ -42,7 +42,7 @@ export function floorOf(place: Pick<Holds, 'inside' | 'access'>): { width: numbe
 }
 
 /** Shapes in which a whole count can lie in one place, fewest columns first. */
-function shapesOf(lie: Lie, supply: Supply, count: number, width: number, depth: number): Shape[] {
+function shapesOf(lie: Pose, supply: Supply, count: number, width: number, depth: number): Shape[] {
   const shapes: Shape[] = [];
   const add = (w: number, d: number, rows: number, stagger: Stagger | null = null) => {
     if (w <= width + 1e-6 && d <= depth + 1e-6 && w > 0 && d > 0) shapes.push({ w, d, lie, rows, stagger });
@@ -108,7 +108,7 @@ export function layOut(
   const list = order.map((i) => items[i]!);
   const settled = laidAsGiven(place, list, fixed, grow, flat);
   if (!whole(settled, list)) return given;
-  const laid: Laid[] = [];
+  const laid: Packed[] = [];
   order.forEach((i, k) => (laid[i] = settled.laid[k]!));
   return { ...settled, laid };
 }
@@ -122,7 +122,7 @@ function laidAsGiven(
 ): LaidOut {
   const { width, depth } = floorOf(place);
   const ways = items.map((item) =>
-    lies(item.supply, place, item.only, item.anyhow).map((lie) => (hangs(place) ? onBoard(lie) : lie)),
+    posesOf(item.supply, place, item.only, item.anyhow).map((lie) => (hangs(place) ? onBoard(lie) : lie)),
   );
   if (place.parts) return inParts(place.parts, items, ways, width, depth);
   const shapes = items.map((item, i) =>
@@ -143,12 +143,12 @@ function laidAsGiven(
     return { laid: piled.laid, share: Math.min(1, share), reach: piled.reach };
   }
   const drawn = found
-    ? found.map((s, i): Laid => asLaid(s, items[i]!.count, ways[i]!, wants[i]!))
+    ? found.map((s, i): Packed => asLaid(s, items[i]!.count, ways[i]!, wants[i]!))
     : (inAnyOrder(items, ways, shapes, wants, fixed, width, depth) ??
       partly(items, ways, shapes, wants, fixed, width, depth));
   const taken = fixed.reduce((sum, r) => sum + r.w * r.d, 0);
   // What is drawn whole takes no more than that: a few loose things lie closer than they are reckoned.
-  const laid = drawn.map((l, i): Laid =>
+  const laid = drawn.map((l, i): Packed =>
     l.block && l.fits === items[i]!.count && l.block.w * l.block.d < l.wants
       ? { ...l, wants: l.block.w * l.block.d }
       : l,
@@ -162,11 +162,11 @@ function laidAsGiven(
   };
 }
 
-/** Whole parts of a divided place for each thing, so many as its count needs. */
+/** Whole parts of a divided place for each thing, as many as its count needs. */
 function inParts(
   parts: Parts,
   items: readonly Item[],
-  ways: ReadonlyArray<readonly Lie[]>,
+  ways: ReadonlyArray<readonly Pose[]>,
   width: number,
   depth: number,
 ): LaidOut {
@@ -181,7 +181,7 @@ function inParts(
     parts,
     items.map((item, i) => ({ needs: needs[i]!, first: item.part == null ? null : item.part - 1 })),
   );
-  const laid = items.map((item, i): Laid => {
+  const laid = items.map((item, i): Packed => {
     const lie = chosen[i]!;
     const own = dealt[i]!;
     const wants = lie ? needs[i]! * area : width * depth;
@@ -210,11 +210,11 @@ function inParts(
 function inPiles(
   place: Holds,
   items: readonly Item[],
-  ways: ReadonlyArray<readonly Lie[]>,
+  ways: ReadonlyArray<readonly Pose[]>,
   fixed: readonly Rect[],
   width: number,
   depth: number,
-): { laid: Laid[]; floor: number; reach: number; high: number } | null {
+): { laid: Packed[]; floor: number; reach: number; high: number } | null {
   const piles = pilesOf(place, items, ways);
   if (piles.every((p) => p.members.length < 2)) return null;
   const whole: Item[] = piles.map((p) => p.item);
@@ -222,7 +222,7 @@ function inPiles(
   const shapes = whole.map((item, i) => own[i]!.flatMap((lie) => shapesOf(lie, item.supply, item.count, width, depth)));
   const found = strips(place, whole, own, fixed, width, false) ?? packed(whole, shapes, fixed, width, depth);
   if (!found) return null;
-  const laid: Laid[] = [];
+  const laid: Packed[] = [];
   let high = 0;
   piles.forEach((pile, i) => {
     const s = found[i]!;
@@ -243,7 +243,7 @@ function inPiles(
   return { laid, floor: found.reduce((sum, s) => sum + s.w * s.d, 0), reach, high };
 }
 
-/** So many on each other are tried for things of which one is wanted, fewest first; packed, which takes longer, in coarser steps. */
+/** Heights of stacks that are tried for things of which one is wanted, lowest first; in coarser steps when packing, which takes longer. */
 const FEW_LAYERS = [1, 2, 3, 5, 8];
 const FEW_PACKED: ReadonlySet<number> = new Set([2, 5]);
 
@@ -254,7 +254,7 @@ const FEW_PACKED: ReadonlySet<number> = new Set([2, 5]);
 function loosened(
   place: Holds,
   items: readonly Item[],
-  ways: ReadonlyArray<readonly Lie[]>,
+  ways: ReadonlyArray<readonly Pose[]>,
   fixed: readonly Rect[],
   limit: number,
   depth: number,
@@ -296,18 +296,24 @@ function workOf(place: Holds, { supply, count }: Item, { lie, rows, stagger }: S
 }
 
 /** A column on a board is as deep as the board is high: rows below each other take the part of rows behind each other. */
-function onBoard(lie: Lie): Lie {
+function onBoard(lie: Pose): Pose {
   return { ...lie, into: lie.up, rows: lie.layers, layers: 1 };
 }
 
-function asLaid(s: (Shape & Rect) | null, count: number, ways: readonly Lie[], wants: number): Laid {
+function asLaid(s: (Shape & Rect) | null, count: number, ways: readonly Pose[], wants: number): Packed {
   if (!s) return { fits: 0, block: null, lie: null, rows: 0, stagger: null, possible: ways.length > 0, wants };
   const block = { x: s.x, y: s.y, w: s.w, d: s.d };
   return { fits: count, block, lie: s.lie, rows: s.rows, stagger: s.stagger, possible: true, wants };
 }
 
 /** The least floor that the whole count takes; a multiple of the whole where not all can lie there even alone. */
-function floorWanted(item: Item, ways: readonly Lie[], shapes: readonly Shape[], width: number, depth: number): number {
+function floorWanted(
+  item: Item,
+  ways: readonly Pose[],
+  shapes: readonly Shape[],
+  width: number,
+  depth: number,
+): number {
   if (ways.length === 0) return width * depth;
   if (shapes.length > 0) return Math.min(...shapes.map((s) => s.w * s.d));
   const most = Math.max(...ways.map((lie) => countWithin(lie, width)));
@@ -318,7 +324,7 @@ function floorWanted(item: Item, ways: readonly Lie[], shapes: readonly Shape[],
 function strips(
   place: Holds,
   items: readonly Item[],
-  ways: ReadonlyArray<readonly Lie[]>,
+  ways: ReadonlyArray<readonly Pose[]>,
   fixed: readonly Rect[],
   limit: number,
   flat: boolean,
@@ -435,7 +441,7 @@ function bestShape(space: FreeSpace, shapes: readonly Shape[], rule: Rule): (Sha
   return best;
 }
 
-/** Up to so many things all orders are tried when packing them found no room. */
+/** With at most this many things, all orders are tried once packing has found no room. */
 const FEW = 4;
 
 /**
@@ -444,13 +450,13 @@ const FEW = 4;
  */
 function inAnyOrder(
   items: readonly Item[],
-  ways: ReadonlyArray<readonly Lie[]>,
+  ways: ReadonlyArray<readonly Pose[]>,
   shapes: ReadonlyArray<readonly Shape[]>,
   wants: readonly number[],
   fixed: readonly Rect[],
   width: number,
   depth: number,
-): Laid[] | null {
+): Packed[] | null {
   const taken = fixed.reduce((sum, r) => sum + r.w * r.d, 0);
   if (items.length > FEW || taken + wants.reduce((a, b) => a + b, 0) > width * depth + 1e-6) return null;
   const given = items
@@ -460,7 +466,7 @@ function inAnyOrder(
     const of = <T>(list: readonly T[]) => order.map((i) => list[i]!);
     const laid = partly(of(items), of(ways), of(shapes), of(wants), fixed, width, depth);
     if (laid.every((l, k) => l.fits === items[order[k]!]!.count)) {
-      const result: Laid[] = [];
+      const result: Packed[] = [];
       order.forEach((i, k) => (result[i] = laid[k]!));
       return result;
     }
@@ -477,15 +483,15 @@ function* ordersOf(list: readonly number[]): Generator<number[]> {
 /** One after the other, each as many as still find room. */
 function partly(
   items: readonly Item[],
-  ways: ReadonlyArray<readonly Lie[]>,
+  ways: ReadonlyArray<readonly Pose[]>,
   shapes: ReadonlyArray<readonly Shape[]>,
   wants: readonly number[],
   fixed: readonly Rect[],
   width: number,
   depth: number,
-): Laid[] {
+): Packed[] {
   const space = spaceLeft(width, depth, fixed);
-  return items.map((item, i): Laid => {
+  return items.map((item, i): Packed => {
     const whole = bestShape(space, shapes[i]!, 'short side');
     if (whole) {
       space.take(whole);
@@ -507,7 +513,7 @@ function partly(
 }
 
 /** How many lie in a free rectangle in one way. */
-function countInto(lie: Lie, supply: Supply, f: Rect): number {
+function countInto(lie: Pose, supply: Supply, f: Rect): number {
   if (lie.pattern === 'slant' || lie.pattern === 'mixed')
     return f.w >= lie.across - 1e-6 && f.d >= lie.into - 1e-6 ? lie.perColumn : 0;
   if (lie.pattern === 'fill') {

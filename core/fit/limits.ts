@@ -12,9 +12,9 @@ import type { Parts } from '../furniture/parts.ts';
 export type Holds = Pick<Compartment, 'inside' | 'access' | 'walls'> &
   Partial<Pick<Compartment, 'constants' | 'hangs' | 'above' | 'parts'>>;
 
-/** An opening up to so wide or high is a slot for sheets, mm. */
+/** Openings at most this wide or high are slots for sheets, mm. */
 const SLOT = 60;
-/** A drawer or tray up to so high is made for sheets alone, mm. */
+/** Drawers and trays at most this high are made for sheets alone, mm. */
 const TRAY = 35;
 /** Thinner than this is a thin flat thing, mm. */
 const THIN = 12;
@@ -22,7 +22,7 @@ const THIN = 12;
 const SQUAT = 0.5;
 /** A single thing is stood on its side only when it is about as thick as high. */
 const BLOCK = 0.8;
-/** A stick is at least so many times as long as broad. */
+/** How many times as long as broad a stick is, at least. */
 const STICK = 2.5;
 
 /** The constants by which things lie in a place. */
@@ -72,7 +72,7 @@ export function isMadeFor(
   return supply.form === 'sheets' && isSlot(place) && (!tray || place.inside.height <= TRAY);
 }
 
-/** A part is made to measure when one thing fills so much of it. Common practice, no source. */
+/** A part is made to measure when one thing fills this share of it. Common practice, no source. */
 const FILLS = 0.35;
 
 /**
@@ -131,7 +131,7 @@ function isRod(s: Pick<Supply, 'form' | 'length' | 'width' | 'thickness'>): bool
   return (s.form === 'pieces' || s.form === 'long') && middle <= small * 1.2 && large >= 4 * middle && middle <= 40;
 }
 
-/** Rods up to so long are pens and the like, mm, and so many of them lie on a shelf with nothing before them. */
+/** Rods at most this long are pens and the like, mm; this many of them lie on a shelf with nothing before them. */
 const PEN = 200;
 const FEW_PENS = 3;
 
@@ -186,11 +186,11 @@ export function roomFor(supply: Supply, { orientation, up }: Standing, height: n
 
 /** Forms that hang on a hook by a hole, a loop, a handle, a clip or a bag. */
 const HUNG: ReadonlySet<Supply['form']> = new Set(['pieces', 'long', 'hung', 'set']);
-/** Packs and bags that hang are at most so thick, mm; plates with a hole so much. */
+/** The thickest packs and bags that hang, and the thickest plates with a hole, mm. */
 const PACK = 40;
 const PLATE = 12;
 
-/** Boards so thin and so broad have nothing to hang by, mm: they stand, leaning. Common practice, no source. */
+/** Boards thinner and broader than this have nothing to hang by, mm: they stand, leaning. Common practice, no source. */
 const BOARD = { thin: 4, broad: 450 } as const;
 
 /** Whether it has what a hook takes: what is said to hang, tools, thin plates, packs. Blocks, cups and balls have not, nor pens and rods. */
@@ -226,7 +226,7 @@ function isWell({ walls, parts, inside: { width, depth, height } }: Holds): bool
   return walls === 'all' && !parts && height > REACHED_INTO && height > 1.5 * narrow && narrow < REACHED_INTO;
 }
 
-/** A rack in which boards lean: no deeper, no narrower, so many times as high as deep; what leans has at least half of its height. Common practice, no source. */
+/** A rack in which boards lean: at most this deep, at least this narrow, this many times as high as deep; what leans has at least half its height. Common practice, no source. */
 const LEANS = { depth: 110, width: 300, high: 4, least: 0.5 } as const;
 /** Sheets so thick are boards, mm. */
 const STIFF = 1;

@@ -1,7 +1,7 @@
 /** What is laid into a place, and how it lies there; lengths in mm, from above: x from the left, y from the front. */
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 import type { Orientation, Supply } from '../model/plan.ts';
-import type { Lie, Stagger } from './poses.ts';
+import type { Pose, Stagger } from './poses.ts';
 
 /** What is to be laid into a place. */
 export interface Item {
@@ -14,11 +14,11 @@ export interface Item {
   part?: number | null;
 }
 
-export interface Laid {
+export interface Packed {
   /** How many of the wanted count lie there. */
   fits: number;
   block: Rect | null;
-  lie: Lie | null;
+  lie: Pose | null;
   rows: number;
   stagger: Stagger | null;
   /** Whether even one could lie in the empty place. */
@@ -32,7 +32,7 @@ export interface Laid {
 }
 
 export interface LaidOut {
-  laid: Laid[];
+  laid: Packed[];
   /** Floor wanted as a share of all; above 1 where something has no room. */
   share: number;
   /** How far from the left what lies there reaches, mm. */

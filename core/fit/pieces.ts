@@ -1,6 +1,6 @@
 /** The single pieces of a block as they lie, for drawings: rectangles or circles in the coordinates of the place. */
 import type { Supply } from '../model/plan.ts';
-import type { Laid } from './packed.ts';
+import type { Packed } from './packed.ts';
 
 export interface PieceMark {
   x: number;
@@ -13,10 +13,10 @@ export interface PieceMark {
 }
 
 /**
- * @param most at most so many marks; null when there would be more, and for what is poured or slanting
+ * @param most the most marks; null when there would be more, and for what is poured or slanting
  */
 export function piecesIn(
-  laid: Pick<Laid, 'block' | 'lie' | 'rows' | 'stagger' | 'fits'>,
+  laid: Pick<Packed, 'block' | 'lie' | 'rows' | 'stagger' | 'fits'>,
   most: number,
 ): PieceMark[] | null {
   const { block, lie, rows, stagger, fits } = laid;
@@ -57,7 +57,7 @@ export function piecesIn(
 }
 
 /** How high what lies in a block reaches, mm: piles of pieces, a stack of sheets, or all the height where it is poured in. */
-export function heightIn(laid: Pick<Laid, 'lie' | 'rows' | 'fits' | 'block'>, supply: Pick<Supply, 'form'>): number {
+export function heightIn(laid: Pick<Packed, 'lie' | 'rows' | 'fits' | 'block'>, supply: Pick<Supply, 'form'>): number {
   const { lie, fits } = laid;
   if (!lie || fits === 0) return 0;
   if (lie.inPart) return heightIn({ ...laid, lie: lie.inPart, fits: Math.min(fits, lie.layers) }, supply);

@@ -1,18 +1,18 @@
 /** Piles of sheets of several lines: which lie on each other, the larger below. */
 import type { Item } from './packed.ts';
-import type { Lie } from './poses.ts';
+import type { Pose } from './poses.ts';
 import { clearHeight, holdsPile, type Holds } from './limits.ts';
 
 export interface Pile {
   /** The pile as one thing: its base with all the sheets. */
   item: Item;
   /** How the base lies; null where one thing lies by itself, in whatever way. */
-  lie: Lie | null;
+  lie: Pose | null;
   /** Height of all, and how high it may be, mm. */
   height: number;
   most: number;
   /** From the bottom up: which item, how it lies, the height of what is below and above it, mm. */
-  members: Array<{ at: number; lie: Lie; below: number; above: number }>;
+  members: Array<{ at: number; lie: Pose; below: number; above: number }>;
 }
 
 /** By how much a sheet may stand out over the one below it, mm. Common practice, no source. */
@@ -22,7 +22,7 @@ const OUT = 6;
  * Puts flat sheets on each other as far as they may be piled; all else is a pile of its own. In a slot that is made for one pile
  * sheets of any size lie on each other; elsewhere a sheet lies on one that is as large.
  */
-export function pilesOf(place: Holds, items: readonly Item[], ways: ReadonlyArray<readonly Lie[]>): Pile[] {
+export function pilesOf(place: Holds, items: readonly Item[], ways: ReadonlyArray<readonly Pose[]>): Pile[] {
   const any = holdsPile(place);
   const piles: Pile[] = [];
   const order = items

@@ -1,7 +1,7 @@
 /**
  * Every way in which a supply can lie in a place: sheets in stacks or upright, stiff things in rows, columns and layers,
  * long ones also slanting, round ones in square or staggered rows, soft and small ones by volume, hung ones on a board.
- * A way of lying is a column of the place: so wide, over its depth and height; a supply takes as many as it needs.
+ * A pose is a column of the place over its whole depth and height; a supply takes as many columns as it needs.
  */
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Orientation, Supply } from '../model/plan.ts';
@@ -33,19 +33,19 @@ const ROD_GAP = 3;
 const MAGNET_USED = 0.8;
 /** Forms that can hang at all. */
 const MAY_HANG: ReadonlySet<Supply['form']> = new Set(['pieces', 'long', 'hung', 'set', 'rolls']);
-/** Distance of hooks on a board, mm. methods.md 3. */
+/** Distance of hooks on a board, mm. See docs/method-notes.md. */
 export const HOOK_PITCH = 25;
 /** How far things may stand out from a peg area, mm. */
 export const PEG_DEPTH = 120;
-/** Share of a strip that loose small things fill. methods.md 3. */
+/** Share of a strip that loose small things fill. See docs/method-notes.md. */
 export const LOOSE_FILL = 0.6;
-/** A thing is slim when it is so many times as long as wide. Common practice, no source. */
+/** How many times as long as wide a slim thing is. Common practice, no source. */
 const SLIM = 3;
 /** Narrowest strip that loose and soft things get, mm: a small pot or a section of a drawer. */
 export const LOOSE_LEAST = 30;
 
 /** How a supply lies in its columns of a compartment. All sizes mm. */
-export interface Lie {
+export interface Pose {
   orientation: Orientation;
   /** Size of one piece (or one stack of sheets) across the width, into the depth, and up. */
   across: number;
@@ -59,7 +59,7 @@ export interface Lie {
   /** In rows; poured or pressed in by volume; slanting over the whole floor; some turned by a quarter, over the whole floor. */
   pattern: 'grid' | 'fill' | 'slant' | 'mixed' | 'parts';
   /** How they lie in each part of a divided place; a column is a part then, and its layers are what goes into one. */
-  inPart?: Lie;
+  inPart?: Pose;
   /** Where each stack stands when some are turned, from the left and from the front, mm. */
   cells?: readonly Rect[];
   /** Round seen from above, so that rows may be staggered. */
@@ -123,7 +123,12 @@ function allStances(supply: Supply, wanted: readonly Orientation[]): Stance[] {
  * @param only when given, only this orientation
  * @param anyhow as it may lie there today: also so that it falls over, or higher than it should
  */
-export function lies(supply: Supply, place: Holds, only: Orientation | null = null, anyhow = false): readonly Lie[] {
+export function posesOf(
+  supply: Supply,
+  place: Holds,
+  only: Orientation | null = null,
+  anyhow = false,
+): readonly Pose[] {
   let own = known.get(supply);
   if (!own) known.set(supply, (own = new Map()));
   const key = `${shapeOf(place)} ${only ?? ''} ${anyhow ? 'anyhow' : ''}`;
@@ -133,7 +138,7 @@ export function lies(supply: Supply, place: Holds, only: Orientation | null = nu
 }
 
 /** By the row of the supply (rows are never changed in place), then by the shape of the place: many places have one shape. */
-const known = new WeakMap<object, Map<string, readonly Lie[]>>();
+const known = new WeakMap<object, Map<string, readonly Pose[]>>();
 const shapes = new WeakMap<object, string>();
 
 /** What a way of lying depends on in a place, as a key. */
@@ -156,11 +161,11 @@ export function shapeOf({ inside, access, walls, hangs, constants, above, parts 
  * In the parts of a divided place: each part is a small place of its own, and a line has whole parts.
  * Hand room in a cell that faces the front is that of a cell made to measure.
  */
-function inParts(supply: Supply, place: Holds, parts: Parts, only: Orientation | null, anyhow: boolean): Lie[] {
+function inParts(supply: Supply, place: Holds, parts: Parts, only: Orientation | null, anyhow: boolean): Pose[] {
   const { width, depth } = place.inside;
   if (parts.front && supply.form === 'loose' && !anyhow) return [];
-  const ways = lies(supply, partPlace(place, parts), only, anyhow);
-  const best = new Map<Orientation, Lie>();
+  const ways = posesOf(supply, partPlace(place, parts), only, anyhow);
+  const best = new Map<Orientation, Pose>();
   for (const own of ways) {
     const wide = parts.division === 'cards' ? parts.part.depth : parts.part.width;
     const each = Math.min(countWithin(own, wide), own.pattern === 'mixed' ? own.perColumn : Infinity);
@@ -210,14 +215,14 @@ export function partPlace(place: Holds, parts: Parts): Holds {
   return part;
 }
 
-function allLies(supply: Supply, place: Holds, only: Orientation | null, anyhow: boolean): Lie[] {
+function allLies(supply: Supply, place: Holds, only: Orientation | null, anyhow: boolean): Pose[] {
   const { inside, parts } = place;
   if (parts) return inParts(supply, place, parts, only, anyhow);
   const height = anyhow ? inside.height : clearHeight(place, supply, 'flat');
   if (place.access === 'peg') return hung(supply, place, only, anyhow);
   if (supply.form === 'hung') return [];
   if (supply.form === 'loose' || supply.form === 'soft') return poured(supply, place, height, anyhow);
-  const found: Lie[] = [];
+  const found: Pose[] = [];
   const deep = inside.depth;
   for (const stance of stances(supply, only)) {
     const { orientation, into, up, round } = stance;
@@ -264,10 +269,10 @@ function allLies(supply: Supply, place: Holds, only: Orientation | null, anyhow:
 }
 
 /** On a board, a magnet or rods: one deep, width and height of the board, to the next thing. */
-function hung(supply: Supply, place: Holds, only: Orientation | null, anyhow: boolean): Lie[] {
+function hung(supply: Supply, place: Holds, only: Orientation | null, anyhow: boolean): Pose[] {
   const { inside, hangs = 'hooks' } = place;
   if (anyhow ? !MAY_HANG.has(supply.form) : notHung(supply, place) !== null) return [];
-  const found: Lie[] = [];
+  const found: Pose[] = [];
   const add = (orientation: Orientation, w: number, into: number, h: number) => {
     if (into > PEG_DEPTH || w > inside.width || h > inside.height) return;
     const rows = Math.floor(inside.height / h);
@@ -302,7 +307,7 @@ function goesIn([small, middle, large]: Sizes, { inside, walls }: Holds, height:
 }
 
 type Sizes = [small: number, middle: number, large: number];
-/** Cloth is so thin as a share of its breadth; thicker soft things (a skein, a cushion) are not folded. Common practice, no source. */
+/** The thickest cloth, as a share of its breadth; thicker soft things (a skein, a cushion) are not folded. Common practice, no source. */
 const THIN_AS_CLOTH = 0.15;
 const MOST_FOLDS = 5;
 
@@ -318,7 +323,7 @@ function folded(sizes: Sizes, press: number, place: Holds): Sizes {
 }
 
 /** By volume: small things fill 60 % of what they are poured into, soft ones are pressed to their share. */
-function poured(supply: Supply, place: Holds, clear: number, anyhow: boolean): Lie[] {
+function poured(supply: Supply, place: Holds, clear: number, anyhow: boolean): Pose[] {
   const { inside } = place;
   if (!anyhow && unsupported(supply, { orientation: 'flat', across: 0, into: 0, up: 0 }, place)) return [];
   const { width, depth } = inside;
@@ -348,7 +353,7 @@ function poured(supply: Supply, place: Holds, clear: number, anyhow: boolean): L
   ];
 }
 
-/** So few pieces on a floor are tried in both directions; more lie in rows with little waste. */
+/** At most this many pieces on a floor are tried in both directions; more lie in rows with little waste. */
 const FEW = 16;
 
 /**
@@ -357,10 +362,10 @@ const FEW = 16;
  */
 function bothWays(
   count: number,
-  base: Pick<Lie, 'orientation' | 'across' | 'into' | 'up' | 'round' | 'deep'>,
+  base: Pick<Pose, 'orientation' | 'across' | 'into' | 'up' | 'round' | 'deep'>,
   inside: Compartment['inside'],
   layers: number,
-): Lie | null {
+): Pose | null {
   const { across: a, into: b } = base;
   const { width, depth } = inside;
   const most = Math.floor((width * depth) / (a * b) + 1e-9);
@@ -380,10 +385,10 @@ function bothWays(
 /** A bundle of long things slanting over the whole floor (Carver 1957): as many side by side as still fit. */
 function slanting(
   supply: Supply,
-  base: Pick<Lie, 'orientation' | 'across' | 'into' | 'up' | 'round' | 'deep'>,
+  base: Pick<Pose, 'orientation' | 'across' | 'into' | 'up' | 'round' | 'deep'>,
   inside: Compartment['inside'],
   layers: number,
-): Lie | null {
+): Pose | null {
   const [p, q] = [Math.max(base.across, base.into), Math.min(base.across, base.into)];
   let side = 0;
   while (side < supply.count && rectangleFits(p, (side + 1) * q, inside.width, inside.depth)) side++;
@@ -433,10 +438,10 @@ export function staggeredWidth(s: Stagger, diameter: number, stacks: number): nu
 }
 
 /** The same way of lying with another number on each other. */
-export const withLayers = (lie: Lie, layers: number): Lie => ({ ...lie, layers, perColumn: lie.rows * layers });
+export const withLayers = (lie: Pose, layers: number): Pose => ({ ...lie, layers, perColumn: lie.rows * layers });
 
 /** Width of the strip that a count takes in a way of lying, mm. */
-export function stripWidth(lie: Lie, count: number): number {
+export function stripWidth(lie: Pose, count: number): number {
   const straight = Math.ceil(count / lie.perColumn - 1e-9) * lie.across;
   if (!lie.round) return straight;
   const stacks = Math.ceil(count / lie.layers);
@@ -447,7 +452,7 @@ export function stripWidth(lie: Lie, count: number): number {
 }
 
 /** The most pieces that a way of lying puts into a width. */
-export function countWithin(lie: Lie, width: number): number {
+export function countWithin(lie: Pose, width: number): number {
   const straight = Math.floor((width + 1e-6) / lie.across) * lie.perColumn;
   if (!lie.round || width < lie.across - 1e-6) return straight;
   return staggersOf(lie.across, lie.deep).reduce((most, s) => {

@@ -60,7 +60,7 @@ export function sheetThickness(grammage: number): number {
   return grammage * BULK;
 }
 
-/** A folded card is twice its sheet, and springs open: so many sheets thick it lies in a pile. Common practice, no source. */
+/** A folded card is twice its sheet, and springs open: its thickness in a pile, in sheets. Common practice, no source. */
 const FOLDED = { pressed: 2, lying: 2.5 } as const;
 
 /** Thickness of a folded card, mm. @param sheet of its sheet @param pressed whether a weight keeps it flat */
@@ -72,8 +72,8 @@ export const isFolded = (words: string): boolean =>
   /\bcard bases?\b/i.test(words) || (/\bfolded\b/i.test(words) && /\bcards?\b/i.test(words));
 
 /**
- * An envelope has two layers, its seams, and a flap that lies on them: in a pile it is so many of its sheets thick, and as heavy as
- * so many of its outline. Common practice, no source.
+ * An envelope has two layers, its seams, and a flap that lies on them: its thickness in a pile, in sheets, and its weight in
+ * outlines of it. Common practice, no source.
  */
 export const ENVELOPE = { thick: 2.6, heavy: 2.25 } as const;
 

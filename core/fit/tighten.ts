@@ -55,7 +55,7 @@ export function fitsTightly(
   return layTogether(place, [...there, { supply, count, only: null }], fixed, grow)?.at(-1) ?? null;
 }
 
-/** How many of so many more find room beside what lies there, with no room kept free; nothing that lies there loses its own. */
+/** How many more of a supply find room beside what lies there, with no room kept free; nothing that lies there loses its own. */
 export function fitsBeside(
   place: Holds,
   there: readonly Item[],

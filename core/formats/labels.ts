@@ -77,7 +77,7 @@ export interface LabelOptions {
   changed?: boolean;
 }
 
-/** So much of what stands on a label is kept to be compared; the column has no more. */
+/** How much of what stands on a label is kept to be compared; the column holds no more. */
 const MOST_SAID = 4000;
 
 /** The row of the label of a place, when there is one. */

@@ -102,7 +102,7 @@ function withHunted(file: Row): Row {
   };
 }
 
-/** Of what comes in such a form a piece lasts for so many fetches. Common practice, no source; the same in server/sql/016. */
+/** How many fetches a piece of each form lasts for. Common practice, no source; the same in server/sql/016. */
 const LASTS: Readonly<Record<string, number>> = { rolls: 20, bottles: 40, soft: 6 };
 
 /**

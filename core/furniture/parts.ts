@@ -131,7 +131,7 @@ export function dealParts(p: Parts, items: ReadonlyArray<{ needs: number; first:
   return result;
 }
 
-/** Where so many free parts follow on each other, or the first free part. */
+/** Where a number of free parts follow each other, or the first free part. */
 function firstRun(taken: readonly boolean[], needs: number): number {
   let from = 0;
   for (let n = 0; n < taken.length; n++) {

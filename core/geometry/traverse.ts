@@ -35,7 +35,7 @@ export interface Traverse {
   culprits: Array<{ leg: number; length: number }>;
 }
 
-/** An error in this direction or straight against it, within so many degrees, points to a wall. */
+/** An error in this direction or straight against it, within this many degrees, points to a wall. */
 const ALONG = 20;
 /** A diagonal that agrees within this clears the walls that it spans, mm. */
 const AGREES = 15;

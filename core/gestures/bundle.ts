@@ -1,4 +1,4 @@
-/** Things banded together: so many as one bundle that lies as one thing. */
+/** Things banded together: a bundle of several lies as one thing. */
 import { isRound } from '../fit/forms.ts';
 import { set, type Change } from '../model/change.ts';
 import type { Plan, Supply } from '../model/plan.ts';
@@ -25,7 +25,7 @@ export const MOST_IN_BUNDLE = 200;
 export const mayBeBundled = (s: Pick<Supply, 'form' | 'count'>): boolean =>
   s.count > 1 && (s.form === 'rolls' || s.form === 'long' || s.form === 'pieces' || s.form === 'sheets');
 
-/** What a line is when so many of it are banded together: as many bundles, each with its sizes. */
+/** What a line becomes when it is banded in bundles of a size: a number of bundles, each with its sizes. */
 export function bundled(supply: Supply, per: number): Partial<Supply> {
   const count = Math.ceil(supply.count / per);
   const backstock = Math.min(count, Math.floor(supply.backstock / per));

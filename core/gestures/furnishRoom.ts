@@ -30,7 +30,7 @@ export interface Furnished {
 
 /** How many orders are tried at most; a good one usually comes first. */
 const ORDERS = 6;
-/** A top at which one works is at least so wide, mm; smaller ones get no seat. Common practice, no source. */
+/** The narrowest top one works at, mm; smaller ones get no seat. Common practice, no source. */
 const WORK_TOP = 750;
 
 /** What must not be in a furnished room. */

@@ -10,9 +10,9 @@ import { walksOf } from '../room/walks.ts';
 import { checkRoom } from '../checks/roomErrors.ts';
 import { checkSeats, checkWalkways } from '../checks/seatsAndWalkways.ts';
 
-/** So many places are looked at; each takes a few ms. */
+/** The most places that are looked at; each takes a few ms. */
 const MOST = 60;
-/** A place to which there is no way is as bad as so many other faults. */
+/** How many other faults a place to which there is no way weighs. */
 const NO_WAY = 10;
 
 /** What is wrong with where things stand: fronts that cannot open, seats without room. */

@@ -41,7 +41,7 @@ describe.each([
     (table) => {
       const first = add(plan, table);
       expect(evaluate(first.plan).findings.filter((f) => f.severity === 'error')).toEqual([]);
-      // After the first table every other piece, in the small room; else a bookcase and one in so many of them.
+      // After the first table every other piece, in the small room; else a bookcase and every nth of them.
       const at = tables.findIndex((t) => t.title === table);
       const all = at === 0 && name === 'metric';
       for (const type of rest.filter((t, i) => all || t.title === 'Bookcase' || i % tables.length === at)) {

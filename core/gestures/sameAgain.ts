@@ -6,7 +6,7 @@ import { STANDING_DEFAULTS, type Container, type Plan, type Shape, type Unit } f
 
 /** Kinds whose openings take inserts. */
 const OPENED: ReadonlySet<Unit['kind']> = new Set(['cube shelf', 'bookcase', 'cabinet']);
-/** An insert takes at least so much of the width and of the height of its opening. */
+/** The least share of the width and of the height of its opening that an insert takes. */
 const MOSTLY = 0.7;
 /** More of one kind than this in one place is nothing anybody means. */
 const MOST = 200;
@@ -87,7 +87,7 @@ function mostBeside(
 }
 
 /**
- * The same container, so many times, in its own place and in others, which are to be empty: all in one step.
+ * A number of the same container, in its own place and in others, which have to be empty: all in one step.
  * @param places each with how many
  */
 export function containersAgain(

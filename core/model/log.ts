@@ -31,7 +31,7 @@ export const monthsBetween = (from: string, to: string) => differenceInMonths(pa
 /** Days between two days. */
 export const daysBetween = (from: string, to: string) => differenceInCalendarDays(parseISO(to), parseISO(from));
 
-/** A day so many days later. */
+/** The date a number of days later. */
 export const dayAfter = (day: string, days: number) => format(addDays(parseISO(day), days), 'yyyy-MM-dd');
 
 /** One line of the log. */

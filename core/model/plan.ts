@@ -35,7 +35,7 @@ export const MetaSchema = z.strictObject({
   room: name('The room'),
   /** Ceiling height, mm. */
   ceiling: length('The ceiling', 1500, 8000),
-  /** Share of each compartment kept free for growth (D9: 10-25 %). */
+  /** Share of each compartment kept free for growth (10 to 25 % is usual). */
   roomToGrow: amount('Room to grow', 0, 0.5),
   paper: z.enum(['a4', 'letter']),
   labelWidth: length('The label width', 15, 200),

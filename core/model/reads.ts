@@ -1,5 +1,5 @@
 /**
- * What a stage of the computation reads of a plan. A stage is worked out anew only when something that it reads has changed:
+ * What a stage of the computation reads of a plan. A stage is worked out again only when something that it reads has changed:
  * a note, a label's size, a line in the log change no figure, and cost nothing. reads.test.ts holds every stage to what it
  * says here.
  */
@@ -89,7 +89,7 @@ export function sameFor({ tables, meta }: Reads, a: Plan, b: Plan): boolean {
 /** How many results a stage remembers: the plan, and what is tried out beside it. */
 const REMEMBERED = 4;
 
-/** Work on a plan that is done anew only when something has changed that it reads. */
+/** Work on a plan that is done again only when something has changed that it reads. */
 export function stage<T>(reads: Reads, work: (plan: Plan) => T): (plan: Plan) => T {
   let known: Array<{ plan: Plan; result: T }> = [];
   return (plan) => {

@@ -14,7 +14,7 @@ const COUNTED: ReadonlyArray<readonly [TableName, (n: number) => string]> = [
 ];
 
 /**
- * What a removal takes along: places of supplies first, since they have to be found anew.
+ * What a removal takes along: places of supplies first, since they have to be found again.
  * @param plan before the changes
  * @param table of what was removed itself
  * @returns '' when nothing went along that a maker would miss

@@ -1,4 +1,4 @@
-/** The maker's own way of sorting: what lies with what, what is shown, and the order inside a place (domain.md, schools). */
+/** The maker's own way of sorting: what lies with what, what is shown, and the order inside a place. */
 import { z } from 'zod';
 
 /** What puts things together: homes by kind and zone, nothing but the time of a fetch, or one of the schools. */

@@ -6,7 +6,7 @@ const OrientationSchema = z.enum(['flat', 'edge', 'end']);
 /** How a piece lies: flat (smallest side up), on edge (middle side up), on end (longest side up). */
 export type Orientation = z.infer<typeof OrientationSchema>;
 
-/** How a thing takes room (methods.md 3); what the three sizes mean for each is said in fit/forms. */
+/** How a thing takes room; what the three sizes mean for each is said in fit/forms. */
 export const FORMS = [
   'sheets',
   'pieces',
@@ -348,7 +348,7 @@ const keeps = z
     for: z.enum(KEPT_FOR),
     /** Which things: kinds, collections or names. */
     things: z.array(z.string().trim().min(1).max(120)).max(40, 'At most 40 kinds in one place.').default([]),
-    /** Odds and ends: at most so many lines, and litres. */
+    /** Odds and ends: the most lines, and the most litres. */
     lines: count('How many supplies', 1, 100).nullable().default(null),
     litres: amount('How many litres', 0.1, 1000).nullable().default(null),
   })

@@ -61,7 +61,7 @@ export function bodyOf(person: Sized, seat: number | null, constants: Constants 
   };
 }
 
-/** A measured part of a body may be so much longer or shorter than its share of the height. Common practice, no source. */
+/** How much a measured part of a body may differ from its usual share of the height. Common practice, no source. */
 const OFF = 0.25;
 /** The limits of the schema of a plan, mm. */
 const LIMITS: Readonly<Record<Measured, readonly [least: number, most: number]>> = {

@@ -1,4 +1,4 @@
-/** D5, see it or forget it: what somebody at a seat sees of a place without opening anything. */
+/** What somebody at a seat sees of a place without opening anything. */
 import type { Compartment } from '../furniture/compartments.ts';
 import { inRoom } from '../furniture/footprint.ts';
 import type { Constants } from '../model/constants.ts';

@@ -5,7 +5,7 @@ import { diggingIn } from '../fit/digging.ts';
 import { handRoom, seenFromAbove } from '../fit/limits.ts';
 import { heightIn } from '../fit/pieces.ts';
 import { grown } from '../fit/growth.ts';
-import type { Item, Laid } from '../fit/packed.ts';
+import type { Item, Packed } from '../fit/packed.ts';
 import { floorOf, layOut } from '../fit/layOut.ts';
 import { partsInWords } from '../furniture/parts.ts';
 import { outline } from '../fit/containers.ts';
@@ -22,7 +22,7 @@ import { usesOf, type Scene } from '../scene/scene.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
 
 /** How the things of a place lie in it: the part of its figures that its ways and its users make no difference to. */
-export type LaidPlace = ReturnType<typeof layPlace>;
+export type PackedPlace = ReturnType<typeof layPlace>;
 
 /** Lays the placements of a place. */
 export function layPlace(scene: Scene, compartment: Compartment, list: readonly Placement[], arrangement: Arrangement) {
@@ -56,7 +56,7 @@ export function layPlace(scene: Scene, compartment: Compartment, list: readonly 
 function takenBy(
   place: Compartment,
   items: readonly Item[],
-  laid: readonly Laid[],
+  laid: readonly Packed[],
   boxes: ReadonlyArray<Rect & { high: number }>,
 ): Fill['takes'] {
   if (place.access === 'peg' || place.parts) return null;
@@ -95,7 +95,7 @@ export function packPlace(
   list: readonly Placement[],
   arrangement: Arrangement,
   spares: ReadonlyMap<string, number>,
-  there: LaidPlace,
+  there: PackedPlace,
 ): { placements: PlacementReport[]; fill: Fill } {
   const placements = list.map((p, i) =>
     placementReport(
@@ -119,7 +119,7 @@ export function crowdAround(
   compartment: Compartment,
   list: readonly Placement[],
   at: number,
-  { laid, behind, crowd }: LaidPlace,
+  { laid, behind, crowd }: PackedPlace,
 ): Crowd {
   return {
     ...crowd,
@@ -131,7 +131,7 @@ export function crowdAround(
 }
 
 /** How many other things stand before one, where one gets in from the front. */
-export function inFront(compartment: Compartment, laid: readonly Laid[], at: number, fixed: readonly Rect[]): number {
+export function inFront(compartment: Compartment, laid: readonly Packed[], at: number, fixed: readonly Rect[]): number {
   const own = laid[at]!.block;
   if (!own || compartment.access === 'peg' || compartment.parts || seenFromAbove(compartment)) return 0;
   const before = (r: Rect | null) =>
@@ -143,7 +143,7 @@ function stateOf(
   scene: Scene,
   compartment: Compartment,
   items: readonly Item[],
-  laid: readonly Laid[],
+  laid: readonly Packed[],
   standing: ReadonlyArray<{ rect: Rect | null }>,
   share: number,
   reach: number,
@@ -163,7 +163,7 @@ function stateOf(
 export function seenWords(
   supply: Pick<Supply, 'form'>,
   compartment: Pick<Compartment, 'access' | 'walls' | 'parts'>,
-  laid: Laid,
+  laid: Packed,
 ): string {
   if (!laid.lie) return '';
   if (compartment.access === 'peg') return 'in view';
@@ -183,7 +183,7 @@ export function seenWords(
 }
 
 /** How things lie, in words. Loose ones beside others run together without something round them. */
-function howWords(supply: Supply, lie: Laid['lie'], fits: number, place: Compartment, { lines }: Crowd): string {
+function howWords(supply: Supply, lie: Packed['lie'], fits: number, place: Compartment, { lines }: Crowd): string {
   if (!lie) return 'does not fit';
   if (place.access === 'peg') return 'hung';
   const words = lieWords(supply, lie, fits);
@@ -198,7 +198,7 @@ function placementReport(
   arrangement: Arrangement,
   supply: Supply,
   crowd: Crowd,
-  laid: Laid,
+  laid: Packed,
   heaped: boolean,
   spares: number,
 ): PlacementReport {
@@ -297,7 +297,7 @@ function asks(elements: readonly Element[], walk: number): UsedFrom['times'] {
   };
 }
 
-function whyNot(scene: Scene, supply: Supply, c: Compartment, p: Placement, laid: Laid): string {
+function whyNot(scene: Scene, supply: Supply, c: Compartment, p: Placement, laid: Packed): string {
   if (!laid.possible) return tooLarge(supply, c, p.orientation, scene.plan.meta.units);
   if (laid.fits === 0) return 'there is no room beside what lies there';
   return `only ${laid.fits} of ${countWords(supply, p.count)} fit beside what lies there`;

@@ -3,7 +3,7 @@
  * tests all show fields of this report.
  */
 import { countMoves } from './countMoves.ts';
-import { layPlace, packPlace, type LaidPlace } from './contents.ts';
+import { layPlace, packPlace, type PackedPlace } from './contents.ts';
 import { shared } from './shared.ts';
 import { FIGURES, sameFor } from '../model/reads.ts';
 import { checkContainers } from '../checks/containersFit.ts';
@@ -52,7 +52,7 @@ import { reportedArrangement, weekOf, worstOf } from './week.ts';
 import { guessesOf } from '../model/guessed.ts';
 import { openWork } from './openWork.ts';
 import { nothingSaid, supplyReports, type SaidOfSupplies } from './supplyReports.ts';
-import { heapLooks, linesOf } from '../zones/searchTime.ts';
+import { unsortedLooks, linesOf } from '../zones/searchTime.ts';
 import { homesOf } from '../zones/homes.ts';
 import {
   homedIn,
@@ -126,7 +126,7 @@ const nothingLying = () => ({
   strained: new Map(),
 });
 
-/** Makes something anew only when what it is made of is not the same as last time. */
+/** Makes something again only when what it is made of is not the same as last time. */
 function once<T>(made: Made<T>, id: string, of: readonly unknown[], make: () => T): T {
   const before = made.get(id);
   if (before && sameList(before.of, of)) return before.value;
@@ -145,7 +145,7 @@ function onceOf<K extends object, T>(made: WeakMap<K, T>, of: K, make: () => T):
 }
 
 /** How things lie, by arrangement and compartment, and what was laid: the same wherever the furniture stands. */
-type LaidBefore = Map<string, { of: readonly unknown[]; laid: LaidPlace }>;
+type LaidBefore = Map<string, { of: readonly unknown[]; laid: PackedPlace }>;
 
 /**
  * Evaluates one plan after another and works out only what a change touches: when a thing is moved or changed, the places
@@ -167,7 +167,7 @@ export function evaluator(): (plan: Plan) => Report {
     if (kept === null || !sameScene)
       kept = {
         ways: scene.approaches,
-        // Those about the room come first: a glance at it changes them alone (replica.ts).
+        // Those about the room come first: a quick check at it changes them alone (replica.ts).
         findings: [
           ...roomFindings(plan),
           ...checkNeeds(plan),
@@ -193,7 +193,7 @@ export function evaluator(): (plan: Plan) => Report {
   };
 }
 
-/** Parts that are made of what was kept, or made anew because they are not the same: one look at their items is enough. */
+/** Parts that are made of what was kept, or made again because they are not the same: one look at their items is enough. */
 const OF_KEPT: ReadonlyArray<keyof Report> = [
   ...(['compartments', 'placements', 'supplies', 'containers'] as const),
   ...(['findings', 'cuts', 'week', 'order', 'worst', 'strain'] as const),
@@ -229,7 +229,7 @@ function packedOf(
   for (const p of list) {
     const own = homes.of.get(p.supply)!;
     const home = (p.spare ? homes.sparesOf.get(p.supply) : undefined) ?? own;
-    const heap = own.row?.unsorted ? heapLooks(scene, p.supply) : null;
+    const heap = own.row?.unsorted ? unsortedLooks(scene, p.supply) : null;
     of.push(p, plan.supplies[p.supply], spares.get(p.supply) ?? 0, own.zone, home.id, linesOf(scene, home), heap);
   }
   return once(kept.packed[arrangement], c.id, of, () => {

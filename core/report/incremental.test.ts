@@ -86,7 +86,7 @@ test('other changes are seen, too: furniture moved, a constant changed, a supply
   }
 });
 
-test('what a move does not touch is not made anew', () => {
+test('what a move does not touch is not made again', () => {
   const next = evaluator();
   const before = next(demo);
   const id = Object.keys(demo.placements).find((p) => demo.placements[p]!.arrangement === 'planned')!;
@@ -96,12 +96,12 @@ test('what a move does not touch is not made anew', () => {
   expect(after.placements[id]).not.toBe(before.placements[id]);
 });
 
-test('a glance at furniture being moved says what a full evaluation says about the room, and leaves the replica where it was', () => {
+test('a quick check at furniture being moved says what a full evaluation says about the room, and leaves the replica where it was', () => {
   const replica = new Replica();
   replica.open(demo);
   const before = replica.now();
   const onTable = applyChanges(demo, [set('units', 'cart', { x: demo.units.books!.x, y: demo.units.books!.y })]).plan;
-  const seen = replica.glance(differenceOf(demo, onTable));
+  const seen = replica.quickCheck(differenceOf(demo, onTable));
   const whole = afresh(onTable);
   const room = roomFindings(onTable);
   expect(room.length).toBeGreaterThan(roomFindings(demo).length);

@@ -149,7 +149,7 @@ describe('a stage reads no more than it says', () => {
     );
   });
 
-  test('and is done anew when something changes that it reads', () => {
+  test('and is done again when something changes that it reads', () => {
     expect(UNREAD).toEqual(expect.arrayContaining(['photos', 'labels', 'logs', 'sittings', 'timings']));
     for (const table of FIGURES.tables) {
       const [id] = Object.keys(demo[table]);

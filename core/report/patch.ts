@@ -14,7 +14,7 @@ const ROWS = [
 ] as const satisfies ReadonlyArray<keyof Report>;
 type RowPart = (typeof ROWS)[number];
 
-/** Parts that are long lists, of which most stays: taken from the list of before, so many from there on, or new. */
+/** Parts that are long lists, of which most stays: taken from the list of before, a run of them, or new. */
 const LISTS = ['findings', 'cuts'] as const satisfies ReadonlyArray<keyof Report>;
 type ListPart = (typeof LISTS)[number];
 type Taken = [from: number, count: number] | { is: unknown };

@@ -3,13 +3,13 @@ import { demoPlan } from '@heronstone/testing/demo.ts';
 import { applyChanges, set, setMeta } from '../model/change.ts';
 import { keyOf } from '../model/finding.ts';
 import { evaluate } from './evaluate.ts';
-import { foremost } from './prioritise.ts';
+import { prioritise } from './prioritise.ts';
 
 const demo = demoPlan();
 const report = evaluate(demo);
 
 test('the demo’s list begins with the five problems of the room that its maker planted, each once', () => {
-  const { first, folded, known } = foremost(report.findings);
+  const { first, grouped, accepted: known } = prioritise(report.findings);
   expect(
     first
       .slice(0, 5)
@@ -18,11 +18,11 @@ test('the demo’s list begins with the five problems of the room that its maker
   ).toEqual(['door meets it', 'fuse board not clear', 'in the way', 'no room before it', 'socket covered']);
   expect(first.length).toBeLessThanOrEqual(9);
   expect(new Set(first.map(keyOf)).size).toBe(first.length);
-  const kinds = folded.map((k) => k.code);
+  const kinds = grouped.map((k) => k.code);
   expect(kinds).toEqual(expect.arrayContaining(['fix to the wall', 'overfull']));
   expect(new Set(kinds).size).toBe(kinds.length);
   expect(known).toEqual([]);
-  const told = first.length + folded.reduce((sum, k) => sum + k.findings.length, 0);
+  const told = first.length + grouped.reduce((sum, k) => sum + k.findings.length, 0);
   expect(told).toBe(report.findings.length);
 });
 
@@ -31,8 +31,8 @@ test('one that is accepted is counted no more, stays accepted when other things 
   const knows = applyChanges(demo, [setMeta(demo, { accepted: [keyOf(socket)] })]).plan;
   const after = evaluate(knows);
   expect(after.cautions).toBe(report.cautions - 1);
-  expect(foremost(after.findings).known.map((f) => f.message)).toEqual([socket.message]);
+  expect(prioritise(after.findings).known.map((f) => f.message)).toEqual([socket.message]);
   const moved = applyChanges(knows, [set('units', 'books', { x: demo.units.books!.x + 1 })]).plan;
-  expect(foremost(evaluate(moved).findings).known).toHaveLength(1);
+  expect(prioritise(evaluate(moved).findings).known).toHaveLength(1);
   expect(evaluate(applyChanges(knows, [setMeta(knows, { accepted: [] })]).plan).cautions).toBe(report.cautions);
 });

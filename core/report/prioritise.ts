@@ -37,7 +37,7 @@ const LAST: ReadonlySet<string> = new Set([
   'shelf sags',
   'dust on cloth or paper',
 ]);
-/** So many cautions are shown each by itself at the most. */
+/** The most cautions that are shown each by itself. */
 const FIRST = 7;
 
 function rank(f: Finding): number {
@@ -46,17 +46,17 @@ function rank(f: Finding): number {
   return at >= 0 ? at : LAST.has(f.code) ? RANK.length + 1 : RANK.length;
 }
 
-export interface Foremost {
+export interface Prioritised {
   /** Each by itself, what matters most first. */
   first: Finding[];
   /** The rest by their kind. */
-  folded: Array<{ code: string; findings: Finding[] }>;
+  grouped: Array<{ code: string; findings: Finding[] }>;
   /** Those that the maker knows of. */
-  known: Finding[];
+  accepted: Finding[];
 }
 
-/** Findings in the order in which they are told. Errors are all among the first; of the cautions so many as matter most. */
-export function foremost(findings: readonly Finding[]): Foremost {
+/** Findings in the order in which they are shown. All errors come first, then the cautions that matter most. */
+export function prioritise(findings: readonly Finding[]): Prioritised {
   const open = findings.filter((f) => !f.accepted);
   const sorted = open
     .map((f, i) => ({ f, i }))
@@ -64,14 +64,14 @@ export function foremost(findings: readonly Finding[]): Foremost {
     .map(({ f }) => f);
   const errors = sorted.filter((f) => f.severity === 'error');
   const cautions = sorted.filter((f) => f.severity !== 'error');
-  // Each by itself only as far as it is of the kinds that matter; the others are folded together whole.
+  // Each by itself only as far as it is of the kinds that matter; the others are grouped together whole.
   const own = cautions.filter((f) => rank(f) < RANK.length).slice(0, FIRST);
-  const folded = new Map<string, Finding[]>();
-  for (const f of cautions) if (!own.includes(f)) folded.set(f.code, [...(folded.get(f.code) ?? []), f]);
+  const grouped = new Map<string, Finding[]>();
+  for (const f of cautions) if (!own.includes(f)) grouped.set(f.code, [...(grouped.get(f.code) ?? []), f]);
   return {
     first: [...errors, ...own],
-    folded: [...folded].map(([code, list]) => ({ code, findings: list })),
-    known: findings.filter((f) => f.accepted),
+    grouped: [...grouped].map(([code, list]) => ({ code, findings: list })),
+    accepted: findings.filter((f) => f.accepted),
   };
 }
 

@@ -11,7 +11,7 @@ import type { Report } from './report.ts';
 import { roomFindings } from '../checks/roomFindings.ts';
 
 /** What there is to say about a room while something in it is being moved. */
-export type Glance = Pick<Report, 'findings' | 'errors' | 'cautions'>;
+export type QuickCheck = Pick<Report, 'findings' | 'errors' | 'cautions'>;
 
 export class Replica {
   private readonly evaluateNext = evaluator();
@@ -37,7 +37,7 @@ export class Replica {
    * Looks at the plan of which this is the difference without going on to it: what the room is found to be, at once; about
    * things and figures what was said last.
    */
-  glance(difference: PlanDifference): Glance {
+  quickCheck(difference: PlanDifference): QuickCheck {
     const { plan, report } = this.now();
     const rest = report.findings.slice(roomFindings(plan).length);
     const now = roomFindings(withDifference(plan, difference));

@@ -96,7 +96,7 @@ export interface HomeReport {
   /** It is not sorted: its things lie as a heap. */
   unsorted: boolean;
   /** Minutes a week that it costs, or would cost, not to sort it; null where there is nothing to sort. */
-  heapMinutes: number | null;
+  unsortedMinutes: number | null;
 }
 
 /** How far the places of an arrangement can be named. */
@@ -113,8 +113,8 @@ export interface NamesReport {
   placesPerHome: number;
   homesPerPlace: number;
   /** Kinds that lie in more than one piece of furniture. */
-  kindsTorn: string[];
-  setsTorn: Array<{ name: string; supplies: string[]; places: string[] }>;
+  kindsSplit: string[];
+  setsSplit: Array<{ name: string; supplies: string[]; places: string[] }>;
   apartBroken: Array<{ place: string; a: string; b: string }>;
   /** Collections and kinds that pull at the same things: a collection lies whole, or its kinds do. */
   collections: CollectionReport[];

@@ -99,13 +99,13 @@ function rollElements(plan: Plan, station: string, cart: string, constants: Cons
 /** Between furniture a pace takes longer. */
 const pacing = (plan: Plan) => (Object.keys(plan.corners).length >= 3 ? 'walk round furniture' : 'walk');
 
-/** Getting up and sitting down again so many times, the chair moved. */
+/** Getting up and sitting down again a number of times, the chair moved. */
 function gettingUp(constants: Constants, many: number): Element[] {
   const kinds = ['push the chair back', 'stand up', 'sit down', 'draw the chair up'] as const;
   return many === 0 ? [] : kinds.map((kind) => element(kind, many, constants));
 }
 
-/** Turning to go and turning where one arrives, on so many ways. */
+/** Turning to go and turning where one arrives, for a number of ways. */
 const turns = (constants: Constants, ways: number): Element[] => [
   element('turn', ways, constants),
   element('turn round', ways, constants),

@@ -103,7 +103,7 @@ function reportOf(
 
 const NOT_YET = 'not placed yet';
 
-/** Of up to so many lines that have no place all places are looked at; of more, which would take long, so many each: the emptiest. */
+/** With at most this many lines that have no place, all places are looked at; with more, which would take long, the emptiest of them for each. */
 const FEW = 30;
 const TRIED = 4;
 
@@ -164,7 +164,7 @@ function wantingIn(scene: Scene, supply: Supply): Wanting {
   return none(`larger than every place: ${closest!.words} in ${closest!.name}, the closest`);
 }
 
-/** What an exact layout of the places says of so many more of a supply. */
+/** What an exact layout of the places says of a number more of a supply. */
 interface Room {
   /** A place that takes all of them with the room to grow kept free. */
   yes: string | null;
@@ -177,7 +177,7 @@ interface Room {
 /** What was tried for a supply, with what lay in each place then: as long as the same lies there, the answer is the same. */
 const answers = new WeakMap<Supply, { count: number; grow: number; there: unknown[]; answer: Room }>();
 
-/** Whether so many fit beside what lies in some places, as the Report lays them out. */
+/** Whether a number fit beside what lies in some places, as the Report lays them out. */
 function roomIn(
   scene: Scene,
   supply: Supply,

@@ -5,13 +5,13 @@
 import { totalSeconds } from '../fetch/elements.ts';
 import { ALONE, fetchElements } from '../fetch/fetch.ts';
 import type { Compartment } from '../furniture/compartments.ts';
-import { lies } from '../fit/poses.ts';
+import { posesOf } from '../fit/poses.ts';
 import type { Finding } from '../model/finding.ts';
 import type { Arrangement, Placement, Supply } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { allottedTo } from '../zones/allotted.ts';
 import { apartFrom } from '../zones/separations.ts';
-import { heapMinutes } from '../zones/searchTime.ts';
+import { unsortedMinutes } from '../zones/searchTime.ts';
 import { homesOf } from '../zones/homes.ts';
 import { nameOfPlace, namesOf, type Named } from '../zones/named.ts';
 import { asksFor, formOf, hasSlots, offers, type PlaceForm } from '../zones/placeForms.ts';
@@ -81,8 +81,8 @@ export function homedIn(scene: Scene, rows: readonly Placement[], placements: re
       furtherRuns: homes.reduce((n, h) => n + Math.max(0, h.runs.length - 1), 0),
       placesPerHome: mean(homes.map((h) => h.places.length)),
       homesPerPlace: mean([...named.places.values()].map((p) => p.of.length)),
-      kindsTorn: [...kinds].filter(([, units]) => units.size > 1).map(([kind]) => kind),
-      setsTorn: setsTorn(scene, rows),
+      kindsSplit: [...kinds].filter(([, units]) => units.size > 1).map(([kind]) => kind),
+      setsSplit: setsTorn(scene, rows),
       apartBroken: apartBroken(scene, rows),
       collections: collectionsIn(scene, rows),
       cost: null,
@@ -97,7 +97,7 @@ export function homedIn(scene: Scene, rows: readonly Placement[], placements: re
 const mean = (list: readonly number[]) => (list.length === 0 ? 0 : list.reduce((a, b) => a + b, 0) / list.length);
 
 /** Sets that do not lie in one place or one run of neighbours, with the places where they lie. */
-function setsTorn(scene: Scene, rows: readonly Placement[]): NamesReport['setsTorn'] {
+function setsTorn(scene: Scene, rows: readonly Placement[]): NamesReport['setsSplit'] {
   const own = new Map<string, Set<string>>();
   for (const p of rows) {
     if (p.spare || !scene.compartment.has(compartmentId(p))) continue;
@@ -110,7 +110,7 @@ function setsTorn(scene: Scene, rows: readonly Placement[]): NamesReport['setsTo
   });
 }
 
-/** So many lines make a collection that one would keep whole. Our constant, no source. */
+/** The fewest supplies that make a collection one would keep whole. Our constant, no source. */
 const COLLECTION = 3;
 
 /** Collections of several kinds of which the room has more: either the collection lies together, or each of the kinds does. */
@@ -153,7 +153,7 @@ export function homeFindings(scene: Scene, names: NamesReport, rows: readonly Pl
   const place = (id: string) => scene.compartment.get(id)?.name ?? id;
   const rowOf = (supply: string) => rows.find((p) => p.supply === supply)?.id ?? '';
   return [
-    ...names.setsTorn.map((t): Finding => ({
+    ...names.setsSplit.map((t): Finding => ({
       code: 'set torn',
       severity: 'caution',
       path: `placements.${rowOf(t.supplies[0]!)}.slot`,
@@ -241,7 +241,7 @@ function flowsOf(scene: Scene, named: Named, placements: readonly PlacementRepor
   };
 }
 
-/** What is fetched so often in a week is wanted within arm's length. Common practice, no source. */
+/** What is fetched at least this often a week is wanted within arm's length. Common practice, no source. */
 const OFTEN = 3;
 /** A long piece, mm. Common practice, no source. */
 const LONG = 420;
@@ -290,7 +290,7 @@ function needOf(
       reach: 'any',
       unit: 'lines',
       asks: long.length,
-      has: long.filter((s) => places.some((c) => c.only !== 'today' && lies(s, c).length > 0)).length,
+      has: long.filter((s) => places.some((c) => c.only !== 'today' && posesOf(s, c).length > 0)).length,
     },
   ];
   return lines.filter((l) => l.asks > 1e-9);
@@ -298,7 +298,7 @@ function needOf(
 
 /** So little is no gap: litres, metres or lines. */
 const NO_GAP = 0.05;
-/** So many pieces are named that would close one. */
+/** How many pieces are named that would close one. */
 const CLOSERS = 2;
 
 /** What is short most, and which furniture that is nobody's would close it. */
@@ -387,7 +387,7 @@ export function homeReports(scene: Scene, homed: Readonly<Record<Arrangement, Ho
       runs: { today: at('today'), planned: at('planned') },
       out: { today: out('today'), planned: out('planned') },
       unsorted: h.row?.unsorted ?? false,
-      heapMinutes: heapMinutes(scene, h),
+      unsortedMinutes: unsortedMinutes(scene, h),
     };
   });
 }

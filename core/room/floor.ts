@@ -7,7 +7,7 @@ import { tooLowToWalk } from './overhead.ts';
 import { cellsOf, clearOf, NOISE, turn, type Floor, type Node, type Solid } from '../geometry/sight.ts';
 import { outlineOf } from './walls.ts';
 
-/** Half the width of a body that walks, mm (methods.md 2). */
+/** Half the width of a body that walks, mm. */
 export const BODY = 250;
 /** What begins higher than this is walked under or beside (wall shelves, pegboards), mm. */
 const OVERHEAD = 1000;

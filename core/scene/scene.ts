@@ -92,7 +92,7 @@ function doer(plan: Plan, activity: Activity, station: Station): Person {
 const built = stage(SCENE, buildScene);
 let last: Scene | null = null;
 
-/** The scene of a plan. What lies where, and what the things are, makes no difference to it, so moving things does not build it anew. */
+/** The scene of a plan. What lies where, and what the things are, makes no difference to it, so moving things does not build it again. */
 export function sceneOf(plan: Plan): Scene {
   if (last?.plan === plan) return last;
   last = { ...built(plan), plan };

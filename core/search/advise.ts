@@ -14,7 +14,7 @@ export interface Help extends Pick<Idea, 'id' | 'kind' | 'title' | 'price' | 'ba
   minutes: number;
   /** Supplies that find a place by it, and such that lose theirs (negative). */
   places: number;
-  /** How many supplies lie elsewhere than in the plan, the room filled anew. */
+  /** How many supplies lie elsewhere than in the plan, the room filled again. */
   moves: number;
   /** Money for a minute a week; null when the price is not known. */
   moneyAMinute: number | null;
@@ -36,7 +36,7 @@ export interface Advising {
   title: string;
   /** What was found so far, best first. */
   found: Help[];
-  /** The week of the plan with which everything is compared: filled anew with the same effort. */
+  /** The week of the plan with which everything is compared: filled again with the same effort. */
   base: number;
 }
 
@@ -44,7 +44,7 @@ export interface Advising {
 const MOVES = 400;
 /** What saves less is not worth a line, minutes a week. */
 const LEAST = 0.05;
-/** At most so many pairs of ideas are tried, and of which kinds: those that take room from each other. */
+/** The most pairs of ideas that are tried, and of which kinds: those that take room from each other. */
 const PAIRS = 4;
 const PAIRED: ReadonlySet<Idea['kind']> = new Set([
   'zone',
@@ -64,7 +64,7 @@ interface Filled {
   errors: number;
 }
 
-/** Fills a plan anew, beginning with where things are planned. */
+/** Fills a plan again, beginning with where things are planned. */
 function fill(plan: Plan, { seed, moves = MOVES }: AdviseOptions): Filled {
   const start = Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
   const solution = solveAll(plan, { seed, moves, ...(start.length > 0 ? { start } : {}) });

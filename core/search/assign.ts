@@ -18,7 +18,7 @@ export interface Answer {
 
 /** Moves tried for each item: for each place, up to a most. The time of the whole search grows with the number of items. */
 const MOVES = { each: 60, most: 7000 } as const;
-/** Where homes count: at least so many for each item, so many in all where the items are few, and so many at the most. */
+/** Where homes count: the fewest for each item, the fewest in all where the items are few, and the most. */
 const WITH_HOMES = { least: 5000, all: 750_000, most: 16_000 } as const;
 export function movesFor(p: Problem): number {
   if (!p.naming) return Math.min(MOVES.most, MOVES.each * p.places);
@@ -84,7 +84,7 @@ function construct(state: State, near: readonly Int32Array[], fixed: ArrayLike<n
     if (j >= 0 && state.fits(i, j)) state.put(i, j);
     else open.push(i);
   }
-  // Regret is looked at anew only for those whose best place has just lost room.
+  // Regret is looked at again only for those whose best place has just lost room.
   const bestOf = new Int32Array(p.items);
   const regretOf = new Float64Array(p.items);
   const look = (i: number) => {

@@ -1,5 +1,5 @@
 /** The assignment problem and an answer in the making: what each place holds, and what one item more or less costs. */
-import { Looking, type Sought } from './searchTimeMoves.ts';
+import { SearchTime, type Sought } from './searchTimeMoves.ts';
 import { Names, type Naming } from './naming.ts';
 
 /** How much over a capacity is no more than rounding. */
@@ -71,13 +71,13 @@ export class State {
   readonly names: Names | null;
   /** Less than that an item costs nowhere. */
   readonly cheapest: Float64Array;
-  private readonly looking: Looking;
+  private readonly looking: SearchTime;
 
   constructor(p: Problem) {
     this.p = p;
     this.at = new Int32Array(p.items).fill(-1);
     this.left = Float64Array.from(p.capacity);
-    this.looking = new Looking(p);
+    this.looking = new SearchTime(p);
     this.there = Array.from({ length: p.places }, () => []);
     const partners: Array<Array<readonly [number, number]>> = Array.from({ length: p.items }, () => []);
     for (const [a, b, cost] of p.pairs) {
@@ -158,7 +158,7 @@ export class State {
 /** The cost of an answer, from nothing. */
 export function costOf(p: Problem, at: ArrayLike<number>): number {
   let sum = 0;
-  const looking = new Looking(p);
+  const looking = new SearchTime(p);
   const lookedBefore = looking.total();
   for (let i = 0; i < p.items; i++) {
     const j = at[i]!;

@@ -6,7 +6,7 @@
  * A linear relaxation (Dantzig 1957 for the knapsack of each place); things deeper than half of a place lie beside each other
  * (the simplest of the dual feasible functions of Fekete & Schepers 2004).
  */
-import { lies, LOOSE_FILL, volumeEach } from '../fit/poses.ts';
+import { posesOf, LOOSE_FILL, volumeEach } from '../fit/poses.ts';
 import { floorOf } from '../fit/layOut.ts';
 import { barredFrom, goesAway, mayLieIn } from '../cost/rules.ts';
 import { placeCost } from '../cost/cost.ts';
@@ -17,7 +17,7 @@ import { fetchesAWeek, sceneOf, type Scene } from '../scene/scene.ts';
 import { lookedThrough, soughtAs } from '../zones/searchTime.ts';
 import { sparesOf } from '../zones/spares.ts';
 
-/** Round things in staggered rows take so much of the floor of those in square ones: half the root of three. */
+/** The share of the floor that round things take in staggered rows rather than square ones: half the root of three. */
 const STAGGERED = Math.sqrt(3) / 2;
 
 /** The least that one piece of a supply takes of the floor of a place, mm²; and across it and into it where two never lie behind or beside each other, mm. */
@@ -30,7 +30,7 @@ interface Least {
 function leastOf(supply: Supply, place: Compartment): Least | null {
   const { width, depth } = floorOf(place);
   let least: Least | null = null;
-  for (const lie of lies(supply, place)) {
+  for (const lie of posesOf(supply, place)) {
     const board = place.access === 'peg';
     const [across, into, layers] = board ? [lie.across, lie.up, 1] : [lie.across, lie.into, lie.layers];
     let own: Least;

@@ -1,7 +1,7 @@
 /** Small problems to the end: every assignment that could still be better than the best so far, by branch and bound (Land & Doig 1960). */
 import { costOf, NOISE, type Problem } from './assignment.ts';
 
-/** So many items at the most, and so many steps: a part of a second. */
+/** The most items, and the most steps: a part of a second. */
 const FEW = 8;
 const STEPS = 60_000;
 

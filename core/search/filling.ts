@@ -1,7 +1,7 @@
 /** The state of filling a room: what lies where, how much width is taken, what fetching costs; and the first filling of it. */
 import { totalSeconds } from '../fetch/elements.ts';
 import { volume } from '../fit/fit.ts';
-import type { Lie } from '../fit/poses.ts';
+import type { Pose } from '../fit/poses.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { byName, type Placement, type Supply } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
@@ -26,7 +26,7 @@ export interface Part {
   spare: boolean;
   count: number;
   at: number;
-  lie: Lie;
+  lie: Pose;
   width: number;
 }
 export type Thing = Pick<Part, 'supply' | 'spare' | 'count'>;
@@ -34,7 +34,7 @@ export type Left = Thing;
 
 /** A supply that has a compartment to itself. */
 const ALONE = { lines: 1, share: 0 };
-/** At most so many places for one line of supply; more would mean looking everywhere (D17). */
+/** The most places for one line of supply; more would mean looking everywhere. */
 const MOST_PARTS = 4;
 
 /** The state of a search: what lies where, how much width is taken, and what fetching costs. */
@@ -138,7 +138,7 @@ export class Filling {
   }
 
   /** Seconds a week that finding and getting out one of a part takes when it lies so. */
-  digging(part: Thing, at: number, lie: Lie): number {
+  digging(part: Thing, at: number, lie: Pose): number {
     const fetches = this.fetches(part);
     if (fetches === 0 || part.count === 1) return 0;
     const digging = diggingOf(part.supply, lie, part.count, this.scene.compartments[at]!);
@@ -146,7 +146,7 @@ export class Filling {
   }
 
   /** Seconds a week that a part adds to a compartment, the looking of the others there included. */
-  added(part: Thing, at: number, lie: Lie): number {
+  added(part: Thing, at: number, lie: Pose): number {
     const { constants, compartments } = this.scene;
     const line = lookedThrough(part.supply);
     const all = this.lines[at]!;
@@ -259,7 +259,7 @@ export class Filling {
 }
 
 /**
- * The order in which supplies choose: those that only few places can hold first (D10), then by cube-per-order, litres
+ * The order in which supplies choose: those that only few places can hold first, then by cube-per-order, litres
  * for each fetch a week, least first; what nobody fetches comes last, bulky things first.
  */
 export function inOrder(search: Filling, things: readonly Thing[]): Thing[] {
@@ -456,7 +456,7 @@ export function placeOne(search: Filling, thing: Thing): number {
   let missing = thing.count;
   const unused = search.fetches(thing) === 0;
   for (let part = 0; part < MOST_PARTS && missing > 0; part++) {
-    let best: { at: number; count: number; rank: number; cost: number; lie: Lie; width: number } | null = null;
+    let best: { at: number; count: number; rank: number; cost: number; lie: Pose; width: number } | null = null;
     search.scene.compartments.forEach((compartment, at) => {
       const fits = search.fits(supply, missing, at);
       if (!fits) return;
@@ -472,7 +472,7 @@ export function placeOne(search: Filling, thing: Thing): number {
         best = { at, count: fits.count, rank, cost, lie: fits.lie, width: fits.width };
     });
     if (!best) break;
-    const { at, count, lie, width } = best as { at: number; count: number; lie: Lie; width: number };
+    const { at, count, lie, width } = best as { at: number; count: number; lie: Pose; width: number };
     const made = { supply, spare, count, at, lie, width };
     if (part > 0 && search.hasAlready(made, at)) break; // what is left does not fit beside it
     search.put(made);

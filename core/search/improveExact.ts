@@ -5,16 +5,16 @@
 import { State, type Problem } from './assignment.ts';
 import type { Filling, Left, Part } from './filling.ts';
 import { inARow } from './runOrder.ts';
-import type { Reported } from './reportCost.ts';
+import type { ReportCost } from './reportCost.ts';
 
-/** So many layouts are tried at the most. */
+/** The most layouts that are tried. */
 const TRIES = 400;
 /** Less than that is no gain, s a week. */
 const LEAST = 0.05;
-/** With so few parts and places, the one times the other, all pairs of parts are tried, each in the place of the other; so often all of it is gone through. */
+/** With at most this many parts times places, all pairs of parts change places; how often all of it is gone through. */
 const FEW = 300;
 const ROUNDS = 4;
-/** Of few parts moves are tried, too, that cost so much more as the search reckons, s a week: the Report may see it otherwise. */
+/** With few parts, moves are tried, too, that cost at most this much more by the search's own reckoning, s a week: the Report may see it otherwise. */
 const SLACK = 60;
 /** Where something is that has no place. */
 const OUT = -1;
@@ -78,12 +78,12 @@ class Both {
  * @param goOn whether another layout may be tried
  * @returns what has no place
  */
-export function* judge(
+export function* improveExact(
   search: Filling,
   problem: Problem,
   itemOf: (thing: Left) => number | undefined,
   unplaced: readonly Left[],
-  reported: Reported,
+  reported: ReportCost,
   goOn: () => boolean,
 ): Generator<undefined, Left[]> {
   const { scene } = search;

@@ -1,7 +1,7 @@
 /** One step of the search of assign.ts: an item, all of a home in a place, or a home from all its places goes elsewhere, or stays. */
 import type { State } from './assignment.ts';
 
-/** What is so many times worse than the heat is not taken once in a million moves. */
+/** What is this many times worse than the heat is not taken once in a million moves. */
 const HOPELESS = 15;
 /** The cheapest places of an item that are mostly looked at. */
 export const NEAR = 30;

@@ -1,13 +1,13 @@
 /** How things lie in each place once it is settled what lies there: another way of lying, where the Report has less time for it. */
 import type { Orientation } from '../model/plan.ts';
 import type { Filling, Part } from './filling.ts';
-import type { Reported } from './reportCost.ts';
+import type { ReportCost } from './reportCost.ts';
 
 /** Less than that is no gain, s a week. */
 const LEAST = 0.05;
 
 /** @param goOn whether another layout may be tried */
-export function* relay(search: Filling, reported: Reported, goOn: () => boolean): Generator<undefined, void> {
+export function* reorient(search: Filling, reported: ReportCost, goOn: () => boolean): Generator<undefined, void> {
   const { scene, fitter } = search;
   for (const at of scene.compartments.keys()) {
     if (!goOn()) return;

@@ -1,6 +1,6 @@
 /** What the Report has for a place: whether all of it lies there as it should, how, and the seconds a week of it. */
 import { layTogether } from '../fit/tighten.ts';
-import type { Lie } from '../fit/poses.ts';
+import type { Pose } from '../fit/poses.ts';
 import type { Orientation, Placement } from '../model/plan.ts';
 import { layPlace, packPlace } from '../report/contents.ts';
 import { asChosen, compartmentId } from '../scene/scene.ts';
@@ -12,7 +12,7 @@ export interface Lying {
   only: Orientation | null;
 }
 
-export class Reported {
+export class ReportCost {
   private readonly search: Filling;
   private readonly pinned: readonly Placement[];
   private readonly order: ReturnType<typeof asChosen>;
@@ -28,7 +28,7 @@ export class Reported {
    * How things lie in a place by an exact layout, beside what stays there and with the room to grow of each.
    * @returns the way of each; null when they do not all fit
    */
-  ways(at: number, things: readonly Lying[]): Lie[] | null {
+  ways(at: number, things: readonly Lying[]): Pose[] | null {
     const { scene, fitter } = this.search;
     const place = scene.compartments[at]!;
     const held = this.held(at);

@@ -19,7 +19,7 @@ interface Row {
   apart: boolean;
 }
 
-/** From so many lines, most of which have a colour, things are put in the order of their colours without being asked. Our constants, no source. */
+/** From this many lines on, most of which have a colour, things are put in the order of their colours without being asked. Our constants, no source. */
 const COLOURED = { lines: 4, share: 0.7 } as const;
 
 /** Supplies that follow an order along their places, and so do not move by themselves. */

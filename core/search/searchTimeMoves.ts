@@ -25,7 +25,7 @@ export interface Sought {
 /** What others that lie there add to one fetch, looks. @param others their lines @param own lines of the thing's home */
 const furtherLooks = (others: number, own: number): number => (own > 1 || others === 0 ? others / 2 : 1 + others / 2);
 
-export class Looking {
+export class SearchTime {
   /** Lines that are looked through in each place, and fetches. */
   private readonly lines: Float64Array;
   private readonly fetches: Float64Array;

@@ -149,7 +149,7 @@ test('property: the same with every wish a maker can have, over thousands of pla
   expect(broken.size).toBeGreaterThanOrEqual(Math.min(rules.length, runs(6)));
 });
 
-test('property: only a part is planned anew, and the rest stays where it is', () => {
+test('property: only a part is planned again, and the rest stays where it is', () => {
   fc.assert(
     fc.property(wishfulPlan(16), fc.nat(), fc.constantFrom('new', 'station', 'fill', 'empty'), (plan, n, kind) => {
       const first = solveAll(plan, { seed: 1, moves: 20 });

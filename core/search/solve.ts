@@ -1,6 +1,6 @@
 /**
  * Fills the compartments. Start: cube-per-order index (Heskett 1963): what takes little room and is fetched often
- * chooses first, and things are split where they must. Then the parts are assigned anew by the search of assign.ts, with
+ * chooses first, and things are split where they must. Then the parts are assigned again by the search of assign.ts, with
  * what looking through a full place costs and what the wished order weighs. Same plan and seed, same result.
  */
 import { fit } from '../fit/fit.ts';
@@ -14,13 +14,13 @@ import { assignByHomes, type NamedAnswer } from './namesCost.ts';
 import { costOf, type Problem } from './assignment.ts';
 import { leftOut, problemOf, type Movable } from './problem.ts';
 import { goesAway } from '../cost/rules.ts';
-import { judge } from './improveExact.ts';
+import { improveExact } from './improveExact.ts';
 import { keepApart } from './separateHot.ts';
 import { gather, inOrder, makeRoom, placeOne, Filling, tighten, type Left, type Part, type Thing } from './filling.ts';
-import { relay } from './reorient.ts';
-import { Reported } from './reportCost.ts';
+import { reorient } from './reorient.ts';
+import { ReportCost } from './reportCost.ts';
 import { orderRuns } from './runOrder.ts';
-import { untangle } from './untangle.ts';
+import { unmix } from './untangle.ts';
 import { homesOf } from '../zones/homes.ts';
 import { sparesOf } from '../zones/spares.ts';
 
@@ -86,7 +86,7 @@ interface Begun {
 
 /**
  * Solves a plan. A generator, so that a worker can report progress and be stopped between steps.
- * Locked placements of the plan stay as they are and take their room; all others are planned anew.
+ * Locked placements of the plan stay as they are and take their room; all others are planned again.
  */
 export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, Solution> {
   const begun = yield* begin(plan, options);
@@ -149,9 +149,9 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
     best: () => [...pinned, ...asPlacements(scene, search.parts, pinned)],
   });
   const weighed = { ...(step.done ? (step.value.weighed ?? problem) : problem), cost: exactly };
-  const reported = new Reported(search, pinned);
+  const reported = new ReportCost(search, pinned);
   unplaced = withTheirOwn(search, reported, unplaced, goOn);
-  const judging = judge(search, weighed, itemsOf(parts), unplaced, reported, goOn);
+  const judging = improveExact(search, weighed, itemsOf(parts), unplaced, reported, goOn);
   for (let look = judging.next(); ; look = judging.next()) {
     if (look.done) {
       unplaced = look.value;
@@ -160,8 +160,8 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
     yield shown();
   }
   keepApart(search, pinned);
-  if (problem.naming) untangle(search, pinned);
-  const relaying = relay(search, reported, goOn);
+  if (problem.naming) unmix(search, pinned);
+  const relaying = reorient(search, reported, goOn);
   for (let look = relaying.next(); !look.done; look = relaying.next()) yield shown();
   if (options.stop?.()) ended = 'stopped';
   const left = new Map<string, number>();
@@ -329,7 +329,7 @@ function withTheRest(search: Filling, unplaced: readonly Left[]): Left[] {
 }
 
 /** What has no place lies with the rest of its supply where an exact layout has room for both. @returns what has none */
-function withTheirOwn(search: Filling, reported: Reported, unplaced: readonly Left[], goOn: () => boolean): Left[] {
+function withTheirOwn(search: Filling, reported: ReportCost, unplaced: readonly Left[], goOn: () => boolean): Left[] {
   return unplaced.filter(({ supply, spare, count }) => {
     for (const part of search.parts.filter((p) => p.supply === supply && p.spare === spare)) {
       if (search.fitter.limited(part.at) || !goOn()) continue;

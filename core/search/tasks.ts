@@ -1,4 +1,4 @@
-/** What part of a room is planned anew, as options of the solver. */
+/** What part of a room is planned again, as options of the solver. */
 import type { Plan } from '../model/plan.ts';
 import { sceneOf, mainStationOf } from '../scene/scene.ts';
 import { homeOfPlacement } from '../zones/named.ts';

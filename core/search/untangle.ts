@@ -5,7 +5,7 @@ import { heldBy, homeOfPlacement } from '../zones/named.ts';
 import { bestPlace, type Filling, type Part } from './filling.ts';
 
 /** @param pinned what stays where it is */
-export function untangle(search: Filling, pinned: readonly Placement[]): void {
+export function unmix(search: Filling, pinned: readonly Placement[]): void {
   const { scene } = search;
   const said = (p: Part) => ({ supply: p.supply.id, spare: p.spare });
   for (const [at, place] of scene.compartments.entries()) {

@@ -11,7 +11,7 @@ export interface Occasion {
   day: string;
   title: string;
   note: string;
-  /** It comes again every so many months; 0 for once. */
+  /** After how many months it comes again; 0 for once. */
   months: number;
 }
 
@@ -82,7 +82,7 @@ export function occasionsOf(plan: Plan, today: string): Occasion[] {
   return all.sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : a.id < b.id ? -1 : 1));
 }
 
-/** A day so many months later, at most the last of its month. */
+/** The date a number of months later, at most the last of its month. */
 export function addMonths(day: string, months: number): string {
   const [y, m, d] = day.split('-').map(Number) as [number, number, number];
   const last = new Date(Date.UTC(y, m - 1 + months + 1, 0)).getUTCDate();

@@ -61,7 +61,7 @@ export interface ReviewLine {
 
 /** How many times the same is to be seen before it is said. */
 const OFTEN = 2;
-/** Fetched so often a week from further than a swivel, a thing is worth moving. Our figure, no source. */
+/** A thing fetched at least this often a week from further than a swivel is worth moving. Our figure, no source. */
 const FAR_FETCHES = 1;
 
 /**

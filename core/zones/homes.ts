@@ -44,14 +44,14 @@ export interface Homes {
   own: ReadonlySet<string>;
 }
 
-/** From so many lines a home is split, and so many it has then. Our constants, no source. */
+/** From how many lines on a home is split, and how many it has then. Our constants, no source. */
 const LARGE = 14;
 const CHUNK = 10;
-/** Homes of so few lines and litres are tiny: joined as long as they stay small and are of few kinds. */
+/** Homes of at most this many lines and litres are tiny: joined as long as they stay small and are of few kinds. */
 const TINY = { lines: 2, litres: 1.5, joined: 6, kinds: 3 } as const;
 /** How alike in their uses two tiny homes are at the least to be joined, 0 to 1. */
 const USED_TOGETHER = 0.5;
-/** Of so many others, the most alike, a tiny home is looked at as a partner. */
+/** How many others, the most alike, a tiny home is tried with as a partner. */
 const PARTNERS = 24;
 
 const known = new WeakMap<object, { of: readonly unknown[]; made: Homes }>();

@@ -67,7 +67,7 @@ function furtherLooks(scene: Scene, home: HomeOf, supply: string): number {
 }
 
 /** Further looks for a thing whose home is not sorted; null where it is. */
-export function heapLooks(scene: Scene, supply: string): number | null {
+export function unsortedLooks(scene: Scene, supply: string): number | null {
   const home = homesOf(scene).of.get(supply);
   return home?.row?.unsorted ? furtherLooks(scene, home, supply) : null;
 }
@@ -76,9 +76,9 @@ const priced = new WeakMap<HomeOf, number>();
 
 /**
  * Minutes a week that it costs not to sort a home: looking and picking out of a heap. Null where there is nothing to sort. Homes
- * are formed anew with the scene and the supplies, so a figure is worked out once for each.
+ * are formed again with the scene and the supplies, so a figure is worked out once for each.
  */
-export function heapMinutes(scene: Scene, home: HomeOf): number | null {
+export function unsortedMinutes(scene: Scene, home: HomeOf): number | null {
   if (home.spares || home.supplies.length < 2) return null;
   let minutes = priced.get(home);
   if (minutes === undefined) priced.set(home, (minutes = priceOf(scene, home)));

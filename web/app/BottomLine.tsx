@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { Popover } from 'radix-ui';
 import type { Week } from '@heronstone/core/report/evaluate.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
-import { Said } from '../parts/Messages.tsx';
+import { Messages } from '../parts/Messages.tsx';
 import { constantsOf } from '@heronstone/core/model/constants.ts';
 import { useStore } from '../state/state.ts';
 
@@ -74,7 +74,7 @@ export function BottomLine() {
         </Link>
       )}
       {/* However much the figures say: what is said has its room. */}
-      <Said grows="up" className="h-full min-w-72 grow max-lg:min-w-0" />
+      <Messages grows="up" className="h-full min-w-72 grow max-lg:min-w-0" />
       <div className="flex shrink-0 gap-5">
         <StillOpen />
       </div>

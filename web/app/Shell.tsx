@@ -11,7 +11,7 @@ import { BottomLine, WeekInShort } from './BottomLine.tsx';
 import { CodeDialog } from './CodeDialog.tsx';
 import { NextStrip } from './NextStrip.tsx';
 import { MoreMenu } from './MoreMenu.tsx';
-import { Said, useIsSaying } from '../parts/Messages.tsx';
+import { Messages, useIsSaying } from '../parts/Messages.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { SaveState } from '../parts/SaveState.tsx';
 import { useNarrow } from '../ui/narrow.ts';
@@ -100,7 +100,7 @@ export function Shell({ step, children }: { step: WorkStep; children: ReactNode 
               </Link>
               <WeekInShort />
             </div>
-            <Said grows="down" className={`noprint absolute! inset-0 ${saying ? '' : 'pointer-events-none'}`} />
+            <Messages grows="down" className={`noprint absolute! inset-0 ${saying ? '' : 'pointer-events-none'}`} />
           </div>
         ) : (
           <div className="w-40 shrink-0">

@@ -3,7 +3,7 @@ import { Component, type ErrorInfo, type ReactNode } from 'react';
 import { Button } from '../ui/Button.tsx';
 
 interface Props {
-  /** Another step begins anew. */
+  /** Another step begins again. */
   step: string;
   children: ReactNode;
 }

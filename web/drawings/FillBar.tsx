@@ -3,7 +3,7 @@ import type { Fill } from '@heronstone/core/report/evaluate.ts';
 const TONE = { free: 'var(--w4)', comfortable: 'var(--w3)', full: 'var(--lichen)', over: 'var(--rust)' } as const;
 
 /** The tide mark at the side of a front: fill as a water level, with a tick at the room to grow. Sizes in drawing units. */
-export function Tide({
+export function FillBar({
   fill,
   x,
   y,

@@ -16,7 +16,7 @@ import { commit } from '../state/openPlan.ts';
 import { notice, select, shownPlan, useStore } from '../state/state.ts';
 import { InsideFront } from './InsideFront.tsx';
 import { NameIn } from './NameIn.tsx';
-import { Tide } from './FillBar.tsx';
+import { FillBar } from './FillBar.tsx';
 import { Segments } from '../ui/Segments.tsx';
 
 /** More pieces than this are drawn as a wash; the count says how many. */
@@ -117,7 +117,7 @@ export function Inside({
               room to grow
             </text>
           )}
-          <Tide
+          <FillBar
             fill={c.fill[arrangement]}
             x={width + 5 * px}
             y={0}

@@ -15,11 +15,11 @@ import {
   setPerson,
   setStation,
   setView,
-  setWash,
+  setTint,
   stationOf,
   useStore,
   type View,
-  type Wash,
+  type Tint,
 } from '../state/state.ts';
 import { FromAbove, type AboveProps } from './FromAbove.tsx';
 import { Inside } from './Inside.tsx';
@@ -47,7 +47,7 @@ const SHORT: ReadonlyArray<[View, string]> = [
   ['inside', 'Inside'],
 ];
 
-const WASHES: ReadonlyArray<readonly [Wash, string]> = [
+const WASHES: ReadonlyArray<readonly [Tint, string]> = [
   ['', 'colour by nothing'],
   ['seconds', 'seconds a fetch'],
   ['minutes', 'minutes a week'],
@@ -170,7 +170,7 @@ function LookInside({ compartment, menu }: { compartment: CompartmentReport; men
 }
 const ONE = () => 1;
 
-/** What is chosen often. It hears only of what it names, so that a moved thing does not draw it anew. */
+/** What is chosen often. It hears only of what it names, so that a moved thing does not draw it again. */
 const Often = memo(function Often() {
   const hasToday = useStore((s) => Object.values(s.plan!.placements).some((p) => p.arrangement === 'today'));
   const stations = byName(useStore((s) => s.plan!.stations));
@@ -268,14 +268,14 @@ function Shown({ cramped }: { cramped: boolean }) {
 /** What the rings and colours of the drawing mean. */
 const Key = memo(function Key() {
   const view = useStore((s) => s.view);
-  const wash = useStore((s) => s.wash);
+  const wash = useStore((s) => s.tint);
   const hasStations = useStore((s) => Object.keys(s.plan!.stations).length > 0);
   const away = useStore((s) => Object.keys(s.plan!.elsewheres).length > 0);
   if (!hasStations || view === 'inside') return <span />;
   return (
     <div className="flex flex-wrap items-center gap-x-3 short:hidden">
       <RippleKey away={away} />
-      <Select look="line" label="Colour by" value={wash} options={WASHES} onSet={setWash} />
+      <Select look="line" label="Colour by" value={wash} options={WASHES} onSet={setTint} />
     </div>
   );
 });

@@ -32,7 +32,7 @@ const NAMES = 30;
 const BELOW = 120;
 /** From how many pixels on the whole room is seen at once. */
 const WIDE = 1400;
-/** Up to so many mm in a pixel there is room for the heights of the body. */
+/** With at most this many mm in a pixel there is room for the heights of the body. */
 const ROOMY = 7;
 /** Room for the bar that scrolls, pixels. */
 const BAR = 14;
@@ -44,7 +44,7 @@ export function RoundTheRoom({ lit = [], onCompartment, menu, zoomed = 'round' }
   const stationId = useStore(stationOf);
   const seat = useStore(seatOf);
   const person = useStore(personOf);
-  const washed = useStore((s) => s.wash);
+  const washed = useStore((s) => s.tint);
   const arrangement = useStore((s) => s.arrangement);
   const selected = useStore((s) => s.selected);
   const frame = useRef<HTMLDivElement>(null);
@@ -295,7 +295,7 @@ export function RoundTheRoom({ lit = [], onCompartment, menu, zoomed = 'round' }
 
 const NONE: CompartmentReport[] = [];
 let grouped: { of: readonly CompartmentReport[]; groups: ReadonlyMap<string, CompartmentReport[]> } | null = null;
-/** The places of each unit, but for containers; the same list for the same places, so that nothing is drawn anew. */
+/** The places of each unit, but for containers; the same list for the same places, so that nothing is drawn again. */
 function ofUnits(compartments: readonly CompartmentReport[]): ReadonlyMap<string, CompartmentReport[]> {
   if (grouped?.of === compartments) return grouped.groups;
   const groups = new Map<string, CompartmentReport[]>();

@@ -1,7 +1,7 @@
 /** What is washed over the places of a drawing: its number, in words, and its share of the largest. */
 import type { Report } from '@heronstone/core/report/evaluate.ts';
 import type { Arrangement } from '@heronstone/core/model/plan.ts';
-import type { Wash as Kind } from '../state/state.ts';
+import type { Tint as Kind } from '../state/state.ts';
 
 export type Wash = ReadonlyMap<string, Heat> | null;
 export interface Heat {

@@ -5,7 +5,7 @@ import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { figuresOf, type Compared } from '@heronstone/core/report/planVsPlan.ts';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import type { ReportPatch } from '@heronstone/core/report/patch.ts';
-import { Replica, type Glance } from '@heronstone/core/report/replica.ts';
+import { Replica, type QuickCheck } from '@heronstone/core/report/replica.ts';
 import type { PlanDifference } from '@heronstone/core/model/difference.ts';
 import { addPieces, copyPiece, type Added, type Standing } from '@heronstone/core/gestures/addPieces.ts';
 import { alternativesFor } from '@heronstone/core/ask/alternatives.ts';
@@ -35,8 +35,8 @@ import { OTHER_WORDS } from '@heronstone/library/otherWords.ts';
 import { tryOut, type Effect } from '@heronstone/core/ask/tryOut.ts';
 import { applyChanges, type Change } from '@heronstone/core/model/change.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
-import { lookForMends } from '@heronstone/core/ask/fixes/lookForFixes.ts';
-import type { Mend } from '@heronstone/core/ask/fixes/fix.ts';
+import { lookForFixes } from '@heronstone/core/ask/fixes/lookForFixes.ts';
+import type { Fix } from '@heronstone/core/ask/fixes/fix.ts';
 import type { UnitSystem } from '@heronstone/core/model/measure.ts';
 import { byName, type Arrangement, type PullLine, type Plan, type Shape } from '@heronstone/core/model/plan.ts';
 import { settledUnits } from '@heronstone/core/room/standing.ts';
@@ -76,9 +76,9 @@ const worker = {
     finders = {};
     return replica.apply(difference);
   },
-  /** What there is to say about the room of a plan that is not gone on to. */
-  glance(difference: PlanDifference): Glance {
-    return replica.glance(difference);
+  /** What there is to say about the room of a plan that the engine does not go on to. */
+  quickCheck(difference: PlanDifference): QuickCheck {
+    return replica.quickCheck(difference);
   },
   /** Pieces of furniture in a plan that may be newer than the one the engine has. */
   addPieces(plan: Plan, shape: Shape, standing: Standing, many: number): Added {
@@ -103,9 +103,9 @@ const worker = {
     return alternativesFor(now().plan, supply, count, placement, arrangement);
   },
   /** What could be done about a finding. Other questions are answered between its tries; none, when the plan changes meanwhile. */
-  async mends(finding: Finding): Promise<Mend[]> {
+  async mends(finding: Finding): Promise<Fix[]> {
     const { plan, report } = now();
-    const run = lookForMends(plan, report.findings, finding, newId);
+    const run = lookForFixes(plan, report.findings, finding, newId);
     for (;;) {
       const step = run.next();
       if (step.done) return step.value;
@@ -123,7 +123,7 @@ const worker = {
     const { readSuppliesCsv } = await csv();
     return readSuppliesCsv(text, system, { mapping, headed, kinds: KINDS, places: placesByName(now().plan) });
   },
-  /** The moves from today to the plan, in sittings of so many minutes. */
+  /** The moves from today to the plan, in sessions of a number of minutes. */
   changeOver(minutes: number): ChangeOver {
     return changeOver(now().plan, now().report, minutes);
   },

@@ -1,6 +1,6 @@
 import { formatLength } from '@heronstone/core/model/measure.ts';
 import type { Finding } from '@heronstone/core/model/finding.ts';
-import type { Mend } from '@heronstone/core/ask/fixes/fix.ts';
+import type { Fix } from '@heronstone/core/ask/fixes/fix.ts';
 import { engine } from '../engine/client.ts';
 import { useAsked } from '../state/useAsked.ts';
 import { commit } from '../state/openPlan.ts';
@@ -8,7 +8,7 @@ import { useStore } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
 
 /** What could be done about a finding, asked of the engine; null while it is not known or nothing is looked for. */
-function useMends(f: Finding): Mend[] | null {
+function useMends(f: Finding): Fix[] | null {
   return useAsked(f.by === undefined ? null : () => engine.mends(f), [f]).value;
 }
 

@@ -7,7 +7,7 @@ import { commit } from '../state/openPlan.ts';
 import { newId, useStore } from '../state/state.ts';
 import { Choice, OptionalField } from '../ui/Field.tsx';
 
-/** So many of the maker's own words are offered to be ticked. */
+/** How many of the maker's own words are offered to be ticked. */
 const MOST_WORDS = 60;
 /** What odds and ends are bounded to at first. */
 const FIRST_BOUND = 5;

@@ -18,7 +18,7 @@ const text = (grows: 'up' | 'down') =>
 export const useIsSaying = (): boolean => useStore((s) => s.notices.length > 0 || s.lastStep !== null);
 
 /** @param grows the free side, to which a long message grows while it is read */
-export function Said({ grows, className = '' }: { grows: 'up' | 'down'; className?: string }) {
+export function Messages({ grows, className = '' }: { grows: 'up' | 'down'; className?: string }) {
   const notices = useStore((s) => s.notices);
   const why = useStore((s) => s.weekWhy);
   // An error is not talked over by what is said after it.

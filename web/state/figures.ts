@@ -24,16 +24,16 @@ let broke: Plan | null = null;
 let figures: Report | null = null;
 /** What is being moved: only its findings are wanted until the hand rests. */
 let moving: Plan | null = null;
-let glanced: Plan | null = null;
-let glancing = false;
+let checked: Plan | null = null;
+let checking = false;
 let rest: ReturnType<typeof setTimeout> | undefined;
-/** So long a hand does not move when it rests, ms. */
+/** How long a hand that rests has not moved, ms. */
 const REST = 250;
 
 /** Has the plan that is shown worked out, unless it is or was already. */
 export function evaluateNow(): void {
   const plan = get().preview ?? get().plan;
-  if (plan !== null && plan === moving && sent !== null) return glance(plan, sent);
+  if (plan !== null && plan === moving && sent !== null) return quickCheck(plan, sent);
   if (busy || !plan || plan === sent || plan === broke) return;
   const begun = performance.now();
   const mine = run;
@@ -90,13 +90,13 @@ export function withFigures(then: () => void): void {
 }
 
 /** Shows at once what the room is found to be while something in it is being moved. */
-function glance(plan: Plan, from: Plan): void {
-  if (glancing || plan === glanced) return;
+function quickCheck(plan: Plan, from: Plan): void {
+  if (checking || plan === checked) return;
   const mine = run;
-  glancing = true;
-  glanced = plan;
+  checking = true;
+  checked = plan;
   engine
-    .glance(differenceOf(from, plan))
+    .quickCheck(differenceOf(from, plan))
     .then((seen) => {
       if (mine === run && moving !== null && figures) put({ report: { ...figures, ...seen } });
     })
@@ -105,7 +105,7 @@ function glance(plan: Plan, from: Plan): void {
     })
     .finally(() => {
       if (mine !== run) return;
-      glancing = false;
+      checking = false;
       evaluateNow();
     });
 }
@@ -134,7 +134,7 @@ engineLine.onEnd(() => {
 function startAgain(after: Plan | null): void {
   run++;
   busy = false;
-  glancing = false;
+  checking = false;
   broke = after;
   sent = null;
   figures = null;
@@ -179,7 +179,7 @@ export function endMoving(): void {
 /** Shows the figures of the plan that the engine has again, after something was tried out. */
 export const backToFigures = () => put({ report: figures });
 
-/** Another plan is opened: the engine begins anew. */
+/** Another plan is opened: the engine begins again. */
 export function forgetPlan(): void {
   if (sent === null) return;
   startAgain(null);

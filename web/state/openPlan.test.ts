@@ -18,7 +18,7 @@ const answer = <T>(work: () => T): Promise<T> =>
 const replicaEngine = () => ({
   open: (plan: Parameters<Replica['open']>[0]) => answer(() => replica.open(plan)),
   apply: (difference: Parameters<Replica['apply']>[0]) => answer(() => replica.apply(difference)),
-  glance: (difference: Parameters<Replica['glance']>[0]) => answer(() => replica.glance(difference)),
+  quickCheck: (difference: Parameters<Replica['quickCheck']>[0]) => answer(() => replica.quickCheck(difference)),
 });
 import.meta.jest.unstable_mockModule('../engine/client.ts', () => ({
   engine: replicaEngine(),
@@ -101,7 +101,7 @@ test('while the server is away everything is kept in the browser, and sent when 
   await until(() => now().saving.kind === 'away', 'away');
   expect(waitingIn('p')).toEqual(['One', 'Two']);
   server.mood = 'fine';
-  // The window is opened anew: what it kept is there, and goes out.
+  // The window is opened again: what it kept is there, and goes out.
   await openPlan('p');
   await saved();
   expect([named('a'), named('b')]).toEqual(['One', 'Two']);
@@ -307,7 +307,7 @@ test('while a unit is moved by hand its findings come at once, its figures when 
   const onTop = (f: { code: string }) => f.code === 'overlap';
   expect(before.findings.some(onTop)).toBe(false);
   previewMove([set('units', 'a', { x: 1490, y: 500 })]);
-  await until(() => now().report!.findings.some(onTop), 'the finding of the glance');
+  await until(() => now().report!.findings.some(onTop), 'the finding of the quick check');
   expect(now().report!.compartments).toBe(before.compartments);
   await until(() => now().engineHas === now().preview, 'figures of what rests');
   expect(now().report!.findings.some(onTop)).toBe(true);
@@ -317,7 +317,7 @@ test('while a unit is moved by hand its findings come at once, its figures when 
   expect(now().report!.findings).toEqual(before.findings);
   // Made before the hand rests: the figures come, and what was found in passing stays until then.
   previewMove([set('units', 'a', { x: 1490, y: 500 })]);
-  await until(() => now().report!.findings.some(onTop), 'the finding of the glance');
+  await until(() => now().report!.findings.some(onTop), 'the finding of the quick check');
   commit('Move a', [set('units', 'a', { x: 1490, y: 500 })]);
   expect(now().report!.findings.some(onTop)).toBe(true);
   await until(() => now().engineHas === now().plan, 'figures of what was made');

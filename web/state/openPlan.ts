@@ -157,7 +157,7 @@ export function retryRefused(id: string): void {
     notice(`It still cannot be: ${cause.findings[0]?.message ?? cause.message}`, 'error');
   }
 }
-/** Opens the plan anew from the server; what is not saved yet stays. */
+/** Opens the plan again from the server; what is not saved yet stays. */
 export const lookAgain = () => sync?.happened({ kind: 'told', epoch: '', revision: 0 });
 
 /** Lets this device in again with a code; what waited is sent then. @throws ApiError when the code is wrong */

@@ -108,7 +108,7 @@ const NAMES: Readonly<Record<Task['kind'], string>> = {
 };
 
 /**
- * Plans a part of the room anew, the best so far on the screen. When the plan is changed meanwhile, the search begins again
+ * Plans a part of the room again, the best so far on the screen. When the plan is changed meanwhile, the search begins again
  * from the best it had.
  */
 export async function fillRoom(task: Task, name = NAMES[task.kind]): Promise<void> {

@@ -28,7 +28,7 @@ export type Selected = {
 export type View = 'above' | 'round' | 'inside';
 /** A view that can be zoomed. */
 export type Zoomable = 'above' | 'round' | 'inside' | 'found';
-export type Wash = '' | 'seconds' | 'minutes' | 'sight' | 'side';
+export type Tint = '' | 'seconds' | 'minutes' | 'sight' | 'side';
 
 /** How saving goes. */
 export interface Saving {
@@ -82,7 +82,7 @@ interface State {
   /** Whose reach is shown; null for who sits at the station. */
   person: string | null;
   /** What is washed over the places: nothing, seconds of a fetch, minutes a week, what is seen from the seat. */
-  wash: Wash;
+  tint: Tint;
   arrangement: Arrangement;
   /** The mode in which the room is drawn; '' is every day. */
   mode: string;
@@ -113,7 +113,7 @@ export const useStore = create<State>(() => ({
   zoomTo: null,
   station: null,
   person: null,
-  wash: '',
+  tint: '',
   arrangement: 'planned',
   mode: '',
   also: [],
@@ -175,7 +175,7 @@ export const setZoom = (view: Zoomable, zoom: number) => put((s) => ({ zoom: { .
 export const zoomTo = (view: Zoomable, part: string) => put({ zoomTo: { view, part } });
 export const setStation = (station: string) => put({ station });
 export const setPerson = (person: string | null) => put({ person });
-export const setWash = (wash: Wash) => put({ wash });
+export const setTint = (tint: Tint) => put({ tint });
 export const setArrangement = (arrangement: Arrangement) => put({ arrangement });
 
 // ---- what is shown ----

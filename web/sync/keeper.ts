@@ -20,7 +20,7 @@ interface Written extends Kept {
   alive: number;
 }
 
-/** A window says that it lives so often, ms; browsers slow down the clocks of windows that nobody sees to once a minute. */
+/** How often a window says that it lives, ms; browsers slow down the clocks of windows that nobody sees to once a minute. */
 export const BEAT = 5_000;
 const DEAD_AFTER = 150_000;
 

@@ -5,7 +5,7 @@
  *
  * - Only a group that the server refuses for what is in it is set aside. With no answer, a full disk, a session that ended or
  *   an error of the server it stays, and is sent again.
- * - A history (a plan, or the same plan restored from a backup) has an epoch. Another epoch means: open the plan anew. Numbers
+ * - A history (a plan, or the same plan restored from a backup) has an epoch. Another epoch means: open the plan again. Numbers
  *   of revisions are compared within an epoch only.
  * - What was missed is taken in oldest first, without gaps.
  */
@@ -101,11 +101,11 @@ interface Told {
   revision: number;
 }
 
-/** So many groups go out at once. */
+/** The most groups that go out at once. */
 const AT_ONCE = 200;
-/** Who missed more than this opens the plan anew. */
+/** Who missed more than this opens the plan again. */
 const FAR_BEHIND = 2000;
-/** Makes the plan be opened anew. */
+/** Makes the plan be opened again. */
 const NOWHERE: Told = { epoch: '', revision: 0 };
 /** Waits after failures, ms. */
 const PAUSES = [1500, 3000, 6000, 12_000, 20_000] as const;
@@ -197,7 +197,7 @@ function take(s: State, happened: Happened, todo: Todo[]): State {
       const waiting = happened.waiting.filter((w) => !known.has(w.group.id));
       const refused = happened.refused.filter((r) => !known.has(r.group.id));
       if (waiting.length === 0 && refused.length === 0) return s;
-      // The server may have some of it, and the rest stands on that: opened anew it says what it has.
+      // The server may have some of it, and the rest stands on that: opened again it says what it has.
       return { ...s, doubtful: [...s.doubtful, ...waiting], refused: [...s.refused, ...refused] };
     }
     case 'told': {
@@ -223,7 +223,7 @@ function take(s: State, happened: Happened, todo: Todo[]): State {
       };
     }
     case 'answer':
-      // An answer that was given up, or one to a window that was opened anew since.
+      // An answer that was given up, or one to a window that was opened again since.
       if (s.busy !== happened.request) return s;
       return takeAnswer({ ...s, busy: null }, happened.request, happened.answer, todo);
   }
@@ -293,7 +293,7 @@ function takeEntries(s: State, entries: readonly JournalEntry[], have: readonly 
       plan = applyChanges(plan, entry.group.changes).plan;
     } catch (cause) {
       if (!(cause instanceof ChangeError)) throw cause;
-      // What we have is not what the server had before: it is opened anew.
+      // What we have is not what the server had before: it is opened again.
       return { ...s, told: NOWHERE };
     }
     revision = entry.revision;

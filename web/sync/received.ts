@@ -1,4 +1,4 @@
-/** The server's word on new revisions, for as long as a plan is open; asked for anew when the line is cut. */
+/** The server's word on new revisions, for as long as a plan is open; asked for again when the line is cut. */
 
 interface Told {
   epoch: string;

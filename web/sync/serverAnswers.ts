@@ -7,7 +7,7 @@ import type { Server } from './sync.ts';
 /** What refuses a group for what is in it. All else is no reason to give it up. */
 const REFUSES: ReadonlySet<number> = new Set([400, 413, 422]);
 
-/** So many groups are asked about in one address. */
+/** The most groups that are asked about in one address. */
 const ASKED = 300;
 
 export function serverFor(plan: string): Server {
@@ -31,7 +31,7 @@ async function outcome(plan: string, request: Request, groups: readonly Group[])
 export async function openedPlan(plan: string, ids: readonly string[] = []) {
   for (;;) {
     const read = await api.plan(plan, ids.slice(0, ASKED));
-    // So many that they do not go into one address.
+    // Too many for one address.
     for (let i = ASKED; i < ids.length; i += ASKED)
       read.have.push(
         ...(await api.plan(plan, ids.slice(i, i + ASKED))).have.filter((h) => h.revision <= read.revision),

@@ -1,7 +1,7 @@
 /** What is offered for a finding. */
 import type { Change } from '../../model/change.ts';
 
-export interface Mend {
+export interface Fix {
   /** "Slide it 70 mm to the south", "Raise it by 3 1/2 in, to 33 in" */
   words: string;
   changes: Change[];

@@ -9,11 +9,11 @@ import { checkSeats, checkWalkways } from '../../checks/seatsAndWalkways.ts';
 import { checkAreas } from '../../checks/areasFree.ts';
 import { checkClearance } from '../../checks/clearance.ts';
 import { moves } from './slideFixes.ts';
-import type { Mend, NewId } from './fix.ts';
+import type { Fix, NewId } from './fix.ts';
 import { sizes } from './sizeFixes.ts';
 import { swaps } from './swapFixes.ts';
 
-/** So many that hold in the room are tried in the whole Report, of each kind. */
+/** How many of each kind that hold in the room are tried in the whole Report. */
 const WHOLE_TRIES = 2;
 
 /** What is quickly looked at again, the quickest first; narrow ways are slow to work out. */
@@ -24,7 +24,7 @@ function checksFor(code: string): ReadonlyArray<(plan: Plan) => Finding[]> {
   return checks;
 }
 
-/** A mend that asks no more than so much is as good as any: nobody carries two pieces past each other instead. */
+/** A fix that asks no more than this is as good as any: nobody carries two pieces past each other instead. */
 const LITTLE = 300;
 
 /**
@@ -33,12 +33,12 @@ const LITTLE = 300;
  * @param known all findings of the plan's Report
  * @returns yields between tries, which take up to half a second each
  */
-export function* lookForMends(
+export function* lookForFixes(
   plan: Plan,
   known: readonly Finding[],
   finding: Finding,
   newId: NewId,
-): Generator<undefined, Mend[]> {
+): Generator<undefined, Fix[]> {
   if (finding.by === undefined) return [];
   const wanted = keyOf(finding);
   const checks = checksFor(finding.code);
@@ -48,7 +48,7 @@ export function* lookForMends(
   const all = new Set(known.map(keyOf));
   const gone = (after: readonly Finding[], there: ReadonlySet<string>) =>
     after.every((f) => keyOf(f) !== wanted && there.has(keyOf(f)));
-  const first = function* (candidates: Iterable<Mend>): Generator<undefined, Mend[]> {
+  const first = function* (candidates: Iterable<Fix>): Generator<undefined, Fix[]> {
     let tries = 0;
     for (const mend of candidates) {
       const after = applyChanges(plan, mend.changes).plan;
@@ -66,8 +66,8 @@ export function* lookForMends(
 }
 
 /** The same, to its end. */
-export function mendsOf(plan: Plan, known: readonly Finding[], finding: Finding, newId: NewId): Mend[] {
-  const run = lookForMends(plan, known, finding, newId);
+export function mendsOf(plan: Plan, known: readonly Finding[], finding: Finding, newId: NewId): Fix[] {
+  const run = lookForFixes(plan, known, finding, newId);
   for (;;) {
     const step = run.next();
     if (step.done) return step.value;

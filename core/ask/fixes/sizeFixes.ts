@@ -6,11 +6,11 @@ import type { Finding } from '../../model/finding.ts';
 import { formatLength, STEP } from '../../model/measure.ts';
 import type { Plan, Unit } from '../../model/plan.ts';
 import { ridersOf } from '../../room/standing.ts';
-import type { Mend } from './fix.ts';
+import type { Fix } from './fix.ts';
 
-/** By at most so much a piece is raised or lowered, or cut down, mm, and as a share of the side. Common practice, no source. */
+/** The most by which a piece is raised, lowered or cut down, mm, and as a share of the side. Common practice, no source. */
 const MOST = { height: 300, side: 300, share: 0.25 } as const;
-/** What hangs is hung by at most so much higher or lower, mm. */
+/** The most by which something is hung higher or lower, mm. */
 const HUNG = 500;
 /** Another size asks more than sliding as far: it is cut or bought. Raising a table on its legs does not. */
 const ASKS = { hang: 1, raise: 1.5, cut: 4 } as const;
@@ -30,7 +30,7 @@ const IN_THE_WAY: ReadonlySet<string> = new Set([
 ]);
 
 /** Other sizes and heights, those that change least first. */
-export function* sizes(plan: Plan, finding: Finding): Generator<Mend> {
+export function* sizes(plan: Plan, finding: Finding): Generator<Fix> {
   const table = finding.targets.find((t) => t.table === 'units');
   const unit = table && plan.units[table.id];
   const by = finding.by;
@@ -70,12 +70,7 @@ export function* sizes(plan: Plan, finding: Finding): Generator<Mend> {
 }
 
 /** The least whole number of the maker's steps that is enough, and a step more. */
-function* rounded(
-  plan: Plan,
-  by: number,
-  most: number,
-  make: (mm: number) => Mend | null | undefined,
-): Generator<Mend> {
+function* rounded(plan: Plan, by: number, most: number, make: (mm: number) => Fix | null | undefined): Generator<Fix> {
   const step = STEP[plan.meta.units];
   const first = Math.ceil(by / step - 1e-6) * step;
   for (const mm of [first, first + step]) {
@@ -91,7 +86,7 @@ const carried = (plan: Plan, unit: Unit, up: number): Change[] =>
   ridersOf(plan, unit).map((r) => set('units', r.id, { bottom: tidy(r.bottom + up) }));
 
 /** A table on higher legs, or on blocks; nothing else is raised. */
-function raised(plan: Plan, unit: Unit, mm: number, name?: string): Mend | null {
+function raised(plan: Plan, unit: Unit, mm: number, name?: string): Fix | null {
   if (unit.kind !== 'table' || unit.host !== null) return null;
   const say = (x: number) => formatLength(x, plan.meta.units);
   const height = tidy(unit.height + mm);
@@ -104,7 +99,7 @@ function raised(plan: Plan, unit: Unit, mm: number, name?: string): Mend | null 
 }
 
 /** A lower piece: a table on shorter legs; of others, what room is over in its height, and then its highest opening. */
-function lowered(plan: Plan, unit: Unit, mm: number): Mend | null {
+function lowered(plan: Plan, unit: Unit, mm: number): Fix | null {
   if (unit.kind === 'cabinet' || unit.asOne) return null;
   const say = (x: number) => formatLength(x, plan.meta.units);
   const height = tidy(unit.height - mm);
@@ -126,7 +121,7 @@ function lowered(plan: Plan, unit: Unit, mm: number): Mend | null {
 }
 
 /** What hangs or stands on something, hung lower or higher. */
-function* hung(plan: Plan, unit: Unit): Generator<Mend> {
+function* hung(plan: Plan, unit: Unit): Generator<Fix> {
   if (unit.host !== null || unit.onDoor !== null) return;
   const say = (x: number) => formatLength(x, plan.meta.units);
   const step = STEP[plan.meta.units];
@@ -145,7 +140,7 @@ function* hung(plan: Plan, unit: Unit): Generator<Mend> {
 }
 
 /** A narrower strip for things at the back of a table. */
-function strip(plan: Plan, table: Unit, mm: number): Mend | null {
+function strip(plan: Plan, table: Unit, mm: number): Fix | null {
   const storeDepth = tidy(table.storeDepth - mm);
   if (storeDepth < 0) return null;
   const say = (x: number) => formatLength(x, plan.meta.units);
@@ -158,7 +153,7 @@ function strip(plan: Plan, table: Unit, mm: number): Mend | null {
 }
 
 /** A piece that is less deep, its back where it is, or narrower, its left or its right side where it is. */
-function* cutDown(plan: Plan, unit: Unit, by: number): Generator<Mend> {
+function* cutDown(plan: Plan, unit: Unit, by: number): Generator<Fix> {
   const step = STEP[plan.meta.units];
   const first = Math.ceil(by / step - 1e-6) * step;
   // By how much it is off is not always how much narrower it must be: before a socket, say.
@@ -177,7 +172,7 @@ function* cutDown(plan: Plan, unit: Unit, by: number): Generator<Mend> {
  * A piece with one side shorter.
  * @param at where it is cut: 1 at the front or the right, -1 at the left, 0 on both sides
  */
-function smaller(plan: Plan, unit: Unit, side: 'width' | 'depth', mm: number, at: 1 | -1 | 0): Mend | null {
+function smaller(plan: Plan, unit: Unit, side: 'width' | 'depth', mm: number, at: 1 | -1 | 0): Fix | null {
   const long = unit[side];
   if (mm > Math.min(MOST.side, long * MOST.share) || unit.asOne) return null;
   // A corner cabinet and a carousel have no side that could be cut by itself.

@@ -14,7 +14,7 @@ import { inMode, standing } from '../../room/standing.ts';
 import { inRoom } from '../../furniture/footprint.ts';
 import { distanceToSegment } from '../../geometry/geometry.ts';
 import { outlineOf, wallsOf, type Wall } from '../../room/walls.ts';
-import type { Mend, NewId } from './fix.ts';
+import type { Fix, NewId } from './fix.ts';
 
 const WAYS = [
   ['east', 1, 0],
@@ -30,7 +30,7 @@ const PARK = 50;
 const AT_WALL = 60;
 
 /** Slides, the shortest first; in a mode, for what is on wheels, parking places, the nearest first. */
-export function* moves(plan: Plan, finding: Finding, newId: NewId): Generator<Mend> {
+export function* moves(plan: Plan, finding: Finding, newId: NewId): Generator<Fix> {
   const [target] = finding.targets;
   if (target?.table !== 'units' && target?.table !== 'stations' && target?.table !== 'areas') return;
   const { table, id } = target;
@@ -69,7 +69,7 @@ export function wallBehind(plan: Plan, unit: Unit): Wall | null {
 }
 
 /** Places where a unit on wheels is out of the way in a mode, the nearest first. */
-function* parks(plan: Plan, unit: Unit, mode: string, newId: NewId): Generator<Mend> {
+function* parks(plan: Plan, unit: Unit, mode: string, newId: NewId): Generator<Fix> {
   const here = inMode(plan, mode);
   const outline = outlineOf(here);
   const [xs, ys] = [outline.map((p) => p.x), outline.map((p) => p.y)];

@@ -5,13 +5,13 @@ import { byName, type Plan, type Unit } from '../../model/plan.ts';
 import { isLoose } from '../../room/arrange.ts';
 import { seatsAt } from '../../room/standing.ts';
 import { wallBehind } from './slideFixes.ts';
-import type { Mend } from './fix.ts';
+import type { Fix } from './fix.ts';
 
-/** Two pieces have to be carried past each other: that asks so much by itself, in mm of sliding. */
+/** What carrying two pieces past each other asks by itself, in mm of sliding. */
 const ASKS = 600;
 
 /** Pieces with which the one at fault could change places, the nearest first. */
-export function* swaps(plan: Plan, finding: Finding): Generator<Mend> {
+export function* swaps(plan: Plan, finding: Finding): Generator<Fix> {
   const [target] = finding.targets;
   const unit = target?.table === 'units' ? plan.units[target.id] : undefined;
   // In a mode it stands elsewhere already, or is rolled away.

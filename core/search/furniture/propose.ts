@@ -31,7 +31,7 @@ export interface ProposeOptions {
 }
 
 export interface Proposal {
-  /** Where the furniture stands, and where things lie then: they are placed anew, beginning with where they are planned. */
+  /** Where the furniture stands, and where things lie then: they are placed again, beginning with where they are planned. */
   changes: Change[];
   /** Units that stand elsewhere than today. */
   moved: string[];
@@ -45,7 +45,7 @@ export interface Proposal {
   /** Faults of the room with it, and today. */
   faults: number;
   faultsToday: number;
-  /** The same of the room as it stands, its things placed anew with the same effort. */
+  /** The same of the room as it stands, its things placed again with the same effort. */
   minutesToday: number;
   walkedToday: number;
 }
@@ -65,7 +65,7 @@ const TROUBLE = 5;
 const SEARCHES = 10;
 /** How hot a search begins, as a share of the way a week; found by trying on the demo. */
 const HEAT = 0.6;
-/** Moves tried for each thing when the places are filled anew. */
+/** Moves tried for each thing when the places are filled again. */
 const REFILL = 400;
 /** How often in a search arrangements are looked at by all checks, how many each time, and at the end. */
 const ROUNDS = 15;
@@ -318,7 +318,7 @@ function apart(arranging: Arranging, found: readonly Found[], wanted: number): F
   return chosen;
 }
 
-/** A plan whose things are placed anew, beginning with where they are planned; as it is when nothing is planned. */
+/** A plan whose things are placed again, beginning with where they are planned; as it is when nothing is planned. */
 function refilled(plan: Plan, arrangement: Arrangement, seed: number): { plan: Plan; changes: Change[] } {
   const start = Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
   if (arrangement === 'today' || start.length === 0) return { plan, changes: [] };

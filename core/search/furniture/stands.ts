@@ -26,7 +26,7 @@ import { outlineOf, wallsOf } from '../../room/walls.ts';
 /** Where a unit stands. */
 export type Stand = Pick<Unit, 'x' | 'y' | 'turn'>;
 
-/** Getting up and sitting down take as long as so many metres of walking (MTM-1: 78 TMU beside 17 TMU for a pace of 864 mm). */
+/** Getting up and sitting down, in metres of walking (MTM-1: 78 TMU beside 17 TMU for a pace of 864 mm). */
 const RISE = 4;
 /** Where one stands before a front, mm from it. */
 const BEFORE = 400;
@@ -290,7 +290,7 @@ interface Way {
   /** Where one stands before the unit, and the place itself, at each stand. */
   fronts: readonly Point[];
   points: readonly Point[];
-  /** So far from the seat one need not get up, mm. */
+  /** The farthest from the seat that one need not get up, mm. */
   within: number;
   times: number;
   /** Metres that getting up counts. */

@@ -7,7 +7,7 @@ import { fetchesAWeek, sceneOf, usesOf } from '../../scene/scene.ts';
 import type { Idea } from './idea.ts';
 import { MOST } from './idea.ts';
 
-/** A second one of a tool that is used at two places (D7). */
+/** A second one of a tool that is used at two places. */
 export function duplicates(plan: Plan): Idea[] {
   const scene = sceneOf(plan);
   return byName(plan.supplies)

@@ -26,7 +26,7 @@ export interface GivingProposal {
   missing: Array<{ zone: string; form: (typeof PLACE_FORMS)[number]; amount: number }>;
 }
 
-/** So much longer than from the worst piece a fetch takes that finds no room in its zone, s. Our constant, no source. */
+/** How much longer than from the worst piece a fetch takes that finds no room in its zone, s. Our constant, no source. */
 const BORROWED = 20;
 /** What each metre between a piece and the seats of its zone costs, where zones are to lie near together, s a fetch. */
 const METRE = 3;

@@ -2,7 +2,7 @@
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import type { Wall } from '@heronstone/core/room/walls.ts';
 import { closed, WALL } from './svgPath.ts';
-import type { useHands } from './useHands.ts';
+import type { useRoomDrag } from './useHands.ts';
 
 export function WallThings({
   wall,
@@ -13,7 +13,7 @@ export function WallThings({
   wall: Wall;
   plan: Plan;
   px: number;
-  hands: ReturnType<typeof useHands>;
+  hands: ReturnType<typeof useRoomDrag>;
 }) {
   const on = (along: number, out: number) => ({
     x: wall.from.x + wall.along.x * along + wall.inward.x * out,

@@ -7,7 +7,7 @@ import { closed } from './svgPath.ts';
 /** How far a wash reaches round a piece and a seat, mm. */
 const ROUND = 260;
 const SEAT = 520;
-/** So many washes differ in colour; the hatch and the letter tell them apart besides. */
+/** How many tints differ in colour; the hatch and the letter tell them apart besides. */
 const WASHES = 8;
 const TURN = [45, 90, 0, 135, 20, 110, 65, 155];
 

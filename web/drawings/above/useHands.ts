@@ -79,7 +79,7 @@ const stays = (unit: Unit) =>
  * @param walls whether corners, and what is on the walls, can be
  * @param px mm in a pixel of the screen
  */
-export function useHands(svg: RefObject<SVGSVGElement | null>, editable: boolean, walls: boolean, px: number) {
+export function useRoomDrag(svg: RefObject<SVGSVGElement | null>, editable: boolean, walls: boolean, px: number) {
   const mode = useStore((s) => s.mode);
   const also = useStore((s) => s.also);
   const selected = useStore((s) => s.selected);

@@ -6,7 +6,7 @@ import { drags, useHeld } from '../../state/held.ts';
 import { select } from '../../state/state.ts';
 import { intoSheet } from '../../ui/Sheet.tsx';
 import { RippleMark } from '../RippleMark.tsx';
-import { Tide } from '../FillBar.tsx';
+import { FillBar } from '../FillBar.tsx';
 import type { Heat } from '../tint.ts';
 import { layFront, namedBy, spokenFront } from './frontWords.ts';
 
@@ -150,7 +150,14 @@ export const Front = memo(function Front({
           </text>
         ))}
       {contents.length > 0 && (
-        <Tide fill={fill} x={x + width - 7 * px} y={y + 2 * px} width={5 * px} height={height - 4 * px} grow={grow} />
+        <FillBar
+          fill={fill}
+          x={x + width - 7 * px}
+          y={y + 2 * px}
+          width={5 * px}
+          height={height - 4 * px}
+          grow={grow}
+        />
       )}
       {lit && (
         <rect

@@ -5,7 +5,7 @@ import type { Arrangement } from '@heronstone/core/model/plan.ts';
 
 /** ms */
 const TAKES = 220;
-/** No more than so many at once: more are not followed by any eye. */
+/** The most at once: no eye follows more. */
 const MOST = 60;
 
 /** Where each supply lies, by place: the first of its places. */

@@ -10,12 +10,12 @@ export interface Row {
 const MOST = 3;
 
 /**
- * Parts a strip between its walls into so many rows that the longest is as short as can be.
+ * Cuts a strip between its walls into rows so that the longest is as short as can be.
  * @param lengths of the walls in their order, mm
  * @returns at most `count` rows, none empty
  */
 export function rowsOf(lengths: readonly number[], count: number): Row[] {
-  // How long the longest row is when the first so many walls are in so many rows, and where the last row begins.
+  // How long the longest row is for the first n walls in m rows, and where the last row begins.
   const starts = lengths.reduce<number[]>((all, l) => [...all, all.at(-1)! + l], [0]);
   const best = Array.from({ length: count + 1 }, () => new Array<number>(lengths.length + 1).fill(Infinity));
   const begins = best.map((row) => row.map(() => 0));

@@ -15,7 +15,7 @@ import { newId, setArrangement, useStore } from '../../state/state.ts';
 import { solverLine } from '../../engine/client.ts';
 import { Waiting } from '../../parts/Waiting.tsx';
 import { SaveState } from '../../parts/SaveState.tsx';
-import { Said } from '../../parts/Messages.tsx';
+import { Messages } from '../../parts/Messages.tsx';
 import { isTyping } from '../../ui/keys.ts';
 import { Button } from '../../ui/Button.tsx';
 import { useNarrow } from '../../ui/narrow.ts';
@@ -123,7 +123,7 @@ export function BeginStep() {
             ) : (
               <Ready onFirst={() => void first()} onBack={(n) => commit('Go back to a question', [to(n)])} />
             )}
-            <Said grows="down" className="mt-4 min-h-10 shrink-0" />
+            <Messages grows="down" className="mt-4 min-h-10 shrink-0" />
           </section>
           <div
             className={`min-h-0 grow bg-sand/40 p-6 max-md:order-first max-md:shrink-0 max-md:grow-0 max-md:p-2 ${hasRoom ? 'max-md:h-44' : 'max-md:hidden'}`}

@@ -4,7 +4,7 @@ import { useAsked } from '../../state/useAsked.ts';
 import { useStore } from '../../state/state.ts';
 import type { ThisTime } from './LabelSettings.tsx';
 
-/** The labels of the plan laid out on sheets and on strips, anew whenever what they show changes. */
+/** The labels of the plan laid out on sheets and on strips, again whenever what they show changes. */
 export function useLabels({ skip, changed }: ThisTime) {
   const plan = useStore((s) => s.plan)!;
   const arrangement = useStore((s) => s.arrangement);

@@ -31,7 +31,7 @@ export function MoveStep() {
   const [over, setOver] = useState<ChangeOver | null>(null);
   const [done, setDone] = useState<ReadonlySet<string>>(new Set());
   const [other, setOther] = useState<Move | null>(null);
-  /** The plan as this list knows it: after a tick it goes on, after anything else it is made anew. */
+  /** The plan as this list knows it: after a tick it goes on, after anything else it is made again. */
   const known = useRef<{ plan: Plan | null; minutes: number }>({ plan: null, minutes });
   useEffect(() => setArrangement('today'), []);
   useEffect(() => {
@@ -56,7 +56,7 @@ export function MoveStep() {
   const all = over?.sittings.flatMap((s) => s.moves) ?? [];
   const next = all.find((m) => !done.has(m.id));
   const left = all.filter((m) => !done.has(m.id));
-  /** Makes changes that belong to a move, with the sitting that goes on; then the list goes on, or is made anew. */
+  /** Makes changes that belong to a move, with the sitting that goes on; then the list goes on, or is made again. */
   const make = (name: string, move: Move, changes: Change[], goesOn: boolean): boolean => {
     const more = going
       ? [set('sittings', going.id, { moves: going.moves + 1, estimated: going.estimated + move.seconds })]

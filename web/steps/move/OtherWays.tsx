@@ -1,4 +1,4 @@
-/** When a move went another way than planned: not all fitted, it was put elsewhere, it was given away. The rest is planned anew. */
+/** When a move went another way than planned: not all fitted, it was put elsewhere, it was given away. The rest is planned again. */
 import { useState } from 'react';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import type { Move } from '@heronstone/core/changeover/move.ts';

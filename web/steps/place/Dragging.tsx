@@ -1,6 +1,6 @@
 /**
  * Supplies, or all that a place holds, dragged from place to place with mouse or finger (a finger rests for a moment first).
- * What changes with every step of the hand is kept beside the plan, so that the drawing and the sheet are not drawn anew.
+ * What changes with every step of the hand is kept beside the plan, so that the drawing and the sheet are not drawn again.
  */
 import { useDrag } from '@use-gesture/react';
 import { useEffect, useRef, useState, type MouseEvent, type ReactNode } from 'react';
@@ -152,7 +152,7 @@ function edgeAt(x: number, y: number): { box: Element; by: number } | null {
   return share < EDGE ? { box, by: -SPEED } : share > 1 - EDGE ? { box, by: SPEED } : null;
 }
 
-/** The note beside the hand; it hears which place is under it, and follows it without being drawn anew. */
+/** The note beside the hand; it hears which place is under it, and follows it without being drawn again. */
 function Carried({ hand, at }: { hand: Hand; at: React.RefObject<{ x: number; y: number }> }) {
   const over = useHeld((s) => s.over);
   const [effect, setEffect] = useState<Effect | null>(null);

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { setMeta } from '@heronstone/core/model/change.ts';
 import { keyOf, type Finding } from '@heronstone/core/model/finding.ts';
-import { foremost } from '@heronstone/core/report/prioritise.ts';
+import { prioritise } from '@heronstone/core/report/prioritise.ts';
 import { commit } from '../../state/openPlan.ts';
 import { select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -10,7 +10,7 @@ import { TERMS } from '../../ui/terms.ts';
 import { MendButtons } from '../../parts/FindingLine.tsx';
 
 export function Warnings({ findings }: { findings: readonly Finding[] }) {
-  const { first, folded, known } = foremost(findings);
+  const { first, grouped, accepted } = prioritise(findings);
   const accept = (keys: readonly string[], words: string) => {
     const { plan } = useStore.getState();
     commit(words, [setMeta(plan!, { accepted: [...new Set([...plan!.meta.accepted, ...keys])] })]);
@@ -23,7 +23,7 @@ export function Warnings({ findings }: { findings: readonly Finding[] }) {
           <Line key={keyOf(f) + f.message} finding={f} onKnow={() => accept([keyOf(f)], `Known: ${f.code}`)} />
         ))}
       </ul>
-      {folded.map(({ code, findings: list }) => (
+      {grouped.map(({ code, findings: list }) => (
         <Kind
           key={code}
           title={`${code[0]!.toUpperCase()}${code.slice(1)}: ${list.length}`}
@@ -34,9 +34,9 @@ export function Warnings({ findings }: { findings: readonly Finding[] }) {
           ))}
         </Kind>
       ))}
-      {known.length > 0 && (
-        <Kind title={`You know of: ${known.length}`}>
-          {known.map((f) => (
+      {accepted.length > 0 && (
+        <Kind title={`You know of: ${accepted.length}`}>
+          {accepted.map((f) => (
             <Line
               key={keyOf(f) + f.message}
               finding={f}

@@ -10,7 +10,7 @@ const WAYS = [
   ['once', 'is used up by one fetch'],
 ] as const;
 
-/** So many fetches one of it lasts when nothing else is usual. Common practice, no source. */
+/** How many fetches one of it lasts when nothing else is usual. Common practice, no source. */
 const LASTS = 20;
 
 /** What becomes of a thing that was fetched: whether it goes back, is used up, and how fast. */

@@ -16,7 +16,7 @@ import { Folded } from '../../ui/Sheet.tsx';
 export function PackedAnotherWay({ supply }: { supply: Supply }) {
   return (
     <Folded title="Packed another way">
-      {/* Begun anew when the line is another one, or was packed so. */}
+      {/* Begun again when the line is another one, or was packed so. */}
       <Packing key={`${supply.id} ${supply.form} ${supply.count} ${supply.length} ${supply.width}`} supply={supply} />
     </Folded>
   );

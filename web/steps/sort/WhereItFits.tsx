@@ -7,7 +7,7 @@ import { select, useStore } from '../../state/state.ts';
 import { Button } from '../../ui/Button.tsx';
 import { EveryPlace } from './EveryPlace.tsx';
 
-/** So many places are listed in the sheet; the table has all. */
+/** How many places are listed in the sheet; the table has all. */
 const LISTED = 40;
 
 /** How many fit in each place, how many more beside what lies there, and why not; for a machine, where it can work. */

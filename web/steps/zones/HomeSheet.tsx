@@ -76,7 +76,7 @@ export function HomeSheet({
             />
             A set: it stays together, or it is said to be torn
           </label>
-          {home.heapMinutes !== null && (
+          {home.unsortedMinutes !== null && (
             <label className="flex min-h-8 items-center gap-1.5">
               <input
                 type="checkbox"
@@ -85,7 +85,7 @@ export function HomeSheet({
               />
               <span>
                 Not worth sorting: a heap to rake through,{' '}
-                <span className="text-soft">{howLong(home.heapMinutes)} a week of looking</span>
+                <span className="text-soft">{howLong(home.unsortedMinutes)} a week of looking</span>
               </span>
             </label>
           )}

@@ -81,7 +81,7 @@ export function HomesView({ report }: { report: Report }) {
     { filterTaps: true, preventScroll: 250, pointer: { keys: false } },
   );
   const planned = names.planned;
-  const torn = planned.setsTorn.length;
+  const torn = planned.setsSplit.length;
   return (
     <>
       <section aria-label="Homes" className="flex min-h-0 min-w-0 grow flex-col px-2 md:px-5">
@@ -97,12 +97,12 @@ export function HomesView({ report }: { report: Report }) {
             Fill by homes
           </Button>
         </div>
-        {planned.kindsTorn.length > 0 && (
+        {planned.kindsSplit.length > 0 && (
           <details className="px-1 pb-2 text-soft">
             <summary className="w-fit cursor-pointer">
-              {howMany(planned.kindsTorn.length, 'kind')} in more than one piece of furniture
+              {howMany(planned.kindsSplit.length, 'kind')} in more than one piece of furniture
             </summary>
-            {planned.kindsTorn.join(', ')}
+            {planned.kindsSplit.join(', ')}
           </details>
         )}
         <Collections report={report} />

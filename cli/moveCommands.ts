@@ -8,7 +8,7 @@ import { finderOf } from '@heronstone/core/find/find.ts';
 import { binderPdf } from '@heronstone/core/formats/binder.ts';
 import { doorSheetsPdf } from '@heronstone/core/formats/doorSheets.ts';
 import { applyChanges, ChangeError, remove, set, type Change } from '@heronstone/core/model/change.ts';
-import type { Arrangement, Plan } from '@heronstone/core/model/plan.ts';
+import type { Arrangement, Container, Placement, Plan } from '@heronstone/core/model/plan.ts';
 import { sceneOf } from '@heronstone/core/scene/scene.ts';
 import { occasionsOf, writeCalendar } from '@heronstone/core/upkeep/calendar.ts';
 import { OTHER_WORDS } from '@heronstone/library/otherWords.ts';
@@ -24,6 +24,9 @@ const of = () => new Option('--of <arrangement>', 'which arrangement').choices([
 const onDay = () =>
   new Option('--day <day>', 'as on this day, like 2027-03-31').default(new Date().toISOString().slice(0, 10), 'today');
 
+type Lying = Placement | Container;
+const rowsOf = (plan: Plan, table: 'placements' | 'containers'): Lying[] => Object.values<Lying>(plan[table]);
+
 /**
  * The plan in which today is one file's today and the plan is another's plan (its today, when it plans nothing).
  * @throws UsageError when the two are not of one room
@@ -34,11 +37,11 @@ function fromTo(from: Plan, to: Plan): Plan {
     : 'today';
   const changes: Change[] = [];
   for (const table of ['placements', 'containers'] as const) {
-    for (const row of Object.values(to[table])) changes.push(remove(table, row.id));
-    for (const row of Object.values(from[table]))
+    for (const row of rowsOf(to, table)) changes.push(remove(table, row.id));
+    for (const row of rowsOf(from, table))
       if (row.arrangement !== 'planned')
         changes.push(set(table, `a_${row.id}`.slice(0, 64), { ...row, ...inner(row, 'a_') }));
-    for (const row of Object.values(to[table]))
+    for (const row of rowsOf(to, table))
       if (row.arrangement === target)
         changes.push(set(table, `b_${row.id}`.slice(0, 64), { ...row, ...inner(row, 'b_'), arrangement: 'planned' }));
   }

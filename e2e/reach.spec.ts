@@ -30,7 +30,7 @@ test('the apprentice is chosen and the ripples, bands and seconds change', async
   await chooseShown(page, words.field.whoseReachIsShown, 'Apprentice');
   await expect(overhead).toHaveText('overhead grip 1,710 mm');
   await expect(page.locator('[data-person="apprentice"]')).toHaveCount(1);
-  await expect(sheet).toContainText('A fetch, Apprentice');
+  await expect(sheet).toContainText('One fetch, by Apprentice');
   const after = await page.locator('[data-place]').evaluateAll((all) => all.map((e) => e.getAttribute('aria-label')));
   const changed = after.filter((label, i) => label !== before[i]);
   expect(changed.length).toBeGreaterThan(5);

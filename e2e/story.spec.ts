@@ -184,7 +184,7 @@ test('measure, furnish, activities, sort, place, label, find; undo; restart; fil
     await page.locator('[data-place]').first().press('Enter');
     await page.getByRole('button', { name: words.button.done }).click();
     await page.getByRole('button', { name: words.button.fillTheRoom }).click();
-    await expect(page.getByRole('button', { name: /^Bookcase, shelf 3: .*line/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Bookcase, shelf 3: .*suppl/ })).toBeVisible();
   });
 
   await test.step('labels as a PDF on both papers', async () => {

@@ -82,7 +82,7 @@ export const words = {
     remove: 'Remove',
     removeCarvingHeadsAndHands: 'Remove Carving heads and hands',
     restoreThis: 'Restore this',
-    splitOff2Lines: 'Split off 2 lines',
+    splitOff2Lines: 'Split off 2 supplies',
     takeBackThisSession: 'Take back this session',
     switchItOff: 'Switch it off',
     allowViewingOnly: 'Allow viewing only',
@@ -123,7 +123,7 @@ export const words = {
   /** Boxes to tick and one of a few. */
   choice: {
     chooseAcrylicsBottled: 'Choose Acrylics, bottled',
-    chooseAllLinesShown: 'Choose all lines shown',
+    chooseAllLinesShown: 'Choose all supplies shown',
     fromADxfFile: 'From a DXF file',
     fromTheFront: 'from the front',
     leastMoneyFirst: 'least money first',
@@ -226,7 +226,7 @@ export const words = {
   group: {
     aWeekInTheRoom: 'A week in the room',
     apprentice: 'Apprentice',
-    changeManyLines: 'Change many lines',
+    changeManyLines: 'Change many supplies',
     maker: 'Maker',
     nextMove: 'Next move',
   },

@@ -50,7 +50,7 @@ test('zones painted and proposed, homes merged, split and renamed, filled, one p
 
   await test.step('homes: dragged to another zone, dropped on another, split and renamed', async () => {
     await page.getByRole('tab', { name: words.tab.homes }).click();
-    const card = (name: string) => page.getByRole('listitem', { name: new RegExp(`^${name}, \\d+ line`) });
+    const card = (name: string) => page.getByRole('listitem', { name: new RegExp(`^${name}, \\d+ suppl`) });
     const drag = async (from: string, to: { x: number; y: number }) => {
       const box = (await card(from).boundingBox())!;
       await page.mouse.move(box.x + 40, box.y + box.height - 8);
@@ -65,7 +65,7 @@ test('zones painted and proposed, homes merged, split and renamed, filled, one p
     };
     await drag('Tools', await on('Paints'));
     await expect(page.getByText('Merge Tools into Paints').first()).toBeVisible();
-    await expect(card('Paints')).toContainText('13 lines');
+    await expect(card('Paints')).toContainText('13 supplies');
     const column = (await page.getByRole('region', { name: /^Zone C/ }).boundingBox())!;
     await drag('Brushes', { x: column.x + column.width / 2, y: column.y + 20 });
     await expect(
@@ -76,10 +76,10 @@ test('zones painted and proposed, homes merged, split and renamed, filled, one p
     await side.getByLabel('Split off Varnish, matt').check();
     await side.getByLabel(words.field.nameOfTheNewHome).fill('Grounds and finishes');
     await side.getByRole('button', { name: words.button.splitOff2Lines }).click();
-    await expect(card('Grounds and finishes')).toContainText('2 lines');
+    await expect(card('Grounds and finishes')).toContainText('2 supplies');
     await side.getByLabel('Name', { exact: true }).fill('Colours and tools');
     await side.getByLabel('Name', { exact: true }).press('Enter');
-    await expect(card('Colours and tools')).toContainText('11 lines');
+    await expect(card('Colours and tools')).toContainText('11 supplies');
     const plan = await stored();
     expect(plan.homes[plan.supplies.primer!.home!]!.name).toBe('Grounds and finishes');
     expect(plan.homes[plan.supplies['brushes-fine']!.home!]!.zone).toBe('zone-sewing');
@@ -140,7 +140,7 @@ test('the same by keys alone: painted, a home renamed, moved, merged and undone'
   await expect(page.getByText(/Give Cube shelf to A/).first()).toBeVisible();
   await page.getByRole('tab', { name: words.tab.floor }).focus();
   await page.keyboard.press('ArrowRight');
-  const card = (name: string) => page.getByRole('listitem', { name: new RegExp(`^${name}, \\d+ line`) });
+  const card = (name: string) => page.getByRole('listitem', { name: new RegExp(`^${name}, \\d+ suppl`) });
   await card('Tapes').focus();
   await page.keyboard.press('F2');
   await expect(side.getByLabel('Name', { exact: true })).toBeFocused();
@@ -155,9 +155,9 @@ test('the same by keys alone: painted, a home renamed, moved, merged and undone'
   await page.getByRole('button', { name: 'What to do with Sticky things' }).focus();
   await page.keyboard.press('Enter');
   await page.getByRole('menuitem', { name: 'Merge with Trims' }).press('Enter');
-  await expect(card('Sticky things')).toContainText('10 lines');
+  await expect(card('Sticky things')).toContainText('10 supplies');
   for (let n = 0; n < 3; n++) await page.keyboard.press('Control+z');
-  await expect(card('Tapes')).toContainText('2 lines');
+  await expect(card('Tapes')).toContainText('2 supplies');
 
   // A proposal, a home split, the room filled, one piece given away and planned again, door sheets.
   const stored = async (): Promise<Plan> => {
@@ -178,7 +178,7 @@ test('the same by keys alone: painted, a home renamed, moved, merged and undone'
   await side.getByLabel(words.field.nameOfTheNewHome).focus();
   await page.keyboard.type('Grounds');
   await page.keyboard.press('Enter');
-  await expect(card('Grounds')).toContainText('1 line');
+  await expect(card('Grounds')).toContainText('1 supply');
   await page.getByRole('button', { name: words.button.fillByHomes }).focus();
   await page.keyboard.press('Enter');
   await expect(messages(page).getByText(/The room is filled/)).toBeVisible();
@@ -228,7 +228,7 @@ test('a kit is a box with its contents; a heap says its price; spares lie behind
   expect(boxed.containers[boxed.kits.fair!.box!]).toMatchObject({ unit: 'landing-cupboard', slot: 's2' });
 
   await page.goto(`${server.address}/plan/demo/zones?view=homes`);
-  const card = (name: string) => page.getByRole('listitem', { name: new RegExp(`^${name}, \\d+ line`) });
+  const card = (name: string) => page.getByRole('listitem', { name: new RegExp(`^${name}, \\d+ suppl`) });
   await expect(card('Fair box')).toBeVisible();
   await card('Paints').getByRole('button', { name: 'Paints' }).first().click();
   const heap = side.getByLabel(/^Not worth sorting: a heap to rake through, \d+(\.\d)? (s|min) a week of looking/);

@@ -117,7 +117,7 @@ Spool tray, 30 | tray | 260x215x40 | 4 | 9 | | cells 6x5x1`,
 };
 
 function parse(group: string, line: string): ContainerType {
-  const [name, kind, size, wall, price, marks = '', parts = ''] = line.split('|').map((c) => c.trim()) as string[];
+  const [name, kind, size, wall, price, marks = '', parts = ''] = line.split('|').map((c) => c.trim());
   const [divided, counts = '1x1x1'] = parts.split(' ');
   const [across, along, over] = counts.split('x').map(Number) as [number, number, number];
   const [width, depth, height] = size!.split('x').map(Number) as [number, number, number];

@@ -59,7 +59,7 @@ const sheetOf = (name: string, grammage: number): number =>
   isFolded(name) ? foldedThickness(sheetThickness(grammage)) : sheetThickness(grammage);
 
 function parse(craft: string, line: string): Starter {
-  const [name, category, form, count, size, weight, marks, fetches] = line.split('|').map((c) => c.trim()) as string[];
+  const [name, category, form, count, size, weight, marks, fetches] = line.split('|').map((c) => c.trim());
   const kind = form as Form;
   const [length, width, thickness] = size!.split('x').map(Number) as [number, number, number?];
   const grammage = weight!.endsWith('gsm') ? Number.parseFloat(weight!) : null;

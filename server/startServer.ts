@@ -86,7 +86,7 @@ export async function startServer({
   await listen(server, port, host);
   await share.resume().catch((cause: unknown) => {
     report?.(cause);
-    tell('The room could not be opened to the home again; switch sharing on again.');
+    tell('The room could not be opened to the home again; switch sharing on in the menu.');
   });
   const first = setTimeout(() => void copy(), copyAfter);
   first.unref();

@@ -13,7 +13,7 @@ import { sag, stiffness } from './sag.ts';
 import { DENSITY, tippingOf } from './tipping.ts';
 
 /** A heavy thing or full container as it is lifted out. */
-export interface Lifted {
+interface Lifted {
   placement: string | null;
   container: string | null;
   compartment: string;
@@ -29,7 +29,7 @@ export interface Lifted {
   words: string;
 }
 /** A loaded shelf: mass in kg, lengths in mm. */
-export interface Sagging {
+interface Sagging {
   compartment: string;
   mass: number;
   span: number;
@@ -43,13 +43,13 @@ export interface Sagging {
   rests: boolean;
 }
 /** A place whose limit is known, and what lies there, kg. */
-export interface Loaded {
+interface Loaded {
   compartment: string;
   mass: number;
   limit: number;
 }
 /** What holds a drawer unit over what tips it, with the worst drawer out and with all; below 1 it tips. */
-export interface Tip {
+interface Tip {
   unit: string;
   single: number;
   all: number;

@@ -1,4 +1,5 @@
 /** Whether a machine can work where it stands, and whether it is used there: then one goes to it, and nobody carries it. */
+import { mapFor, remembered } from '../model/memo.ts';
 import { TOP, type Compartment } from '../furniture/compartments.ts';
 import { formatLength } from '../model/measure.ts';
 import type { Plan, Supply, Unit } from '../model/plan.ts';
@@ -72,19 +73,16 @@ function behind(plan: Plan, unit: Unit): number {
 /** How high a top is at which one works at a machine, seated or standing, mm. Common practice, no source. */
 const WORKED_AT = { least: 550, most: 1050 };
 
-const found = new WeakMap<Scene, Map<string, boolean>>();
+/** Whether machines can work in places, by both. */
+const works = mapFor<Scene, boolean>();
 
 /** Whether a machine is used where it stands: on a top at a height for work, with room to work there. */
 export function usedInPlace(scene: Scene, supply: Supply, c: Compartment): boolean {
   if (supply.form !== 'machine' || c.container !== null || (c.access !== 'top' && c.slot !== TOP)) return false;
   if (c.front.bottom < WORKED_AT.least || c.front.bottom > WORKED_AT.most) return false;
-  let known = found.get(scene);
-  if (!known) found.set(scene, (known = new Map()));
-  const key = `${supply.id} ${c.id}`;
-  let works = known.get(key);
-  if (works === undefined) {
-    works = worksIn(scene.plan, supply, settledUnits(scene.plan)[c.unit]!, c).works;
-    known.set(key, works);
-  }
-  return works;
+  return remembered(
+    works(scene),
+    `${supply.id} ${c.id}`,
+    () => worksIn(scene.plan, supply, settledUnits(scene.plan)[c.unit]!, c).works,
+  );
 }

@@ -1,4 +1,5 @@
 /** Where a thing may not lie: decisions of the purge, dangers, sun, heat, damp, weight, what must be seen, what the maker ruled out. */
+import { mapFor, once, remembered } from '../model/memo.ts';
 import { UNDER, type Compartment } from '../furniture/compartments.ts';
 import { massEach } from '../fit/fit.ts';
 import type { Plan, Supply } from '../model/plan.ts';
@@ -91,20 +92,16 @@ function standsOnFloor(s: Supply): boolean {
 }
 
 /** By scene, then by the row of the supply, then by compartment. */
-const known = new WeakMap<object, WeakMap<Supply, Map<string, Barred | null>>>();
+const rulesIn = once((_approaches: Scene['approaches']) => mapFor<Supply, Barred | null>());
 
 /**
  * Why a supply may not lie in a place, or null. No search breaks these rules; by hand they can be broken and are then
  * said as cautions and counted as penalties. A rule whose penalty was set to nothing does not count.
  */
 export function barredFrom(scene: Scene, supply: Supply, compartment: Compartment): Barred | null {
-  let all = known.get(scene.approaches);
-  if (!all) known.set(scene.approaches, (all = new WeakMap()));
-  let own = all.get(supply);
-  if (!own) all.set(supply, (own = new Map()));
-  let found = own.get(compartment.id);
-  if (found === undefined) own.set(compartment.id, (found = ruleFor(scene, supply, compartment)));
-  return found ?? homeElsewhere(scene, supply, compartment);
+  const rules = rulesIn(scene.approaches)(supply);
+  const rule = remembered(rules, compartment.id, () => ruleFor(scene, supply, compartment));
+  return rule ?? homeElsewhere(scene, supply, compartment);
 }
 
 /** What was firmly given to other zones, and a home that is firmly somewhere else; not remembered, since a click changes it. */

@@ -159,7 +159,7 @@ export function foldedCloth(long: number, wide: number | undefined, words: strin
   const layer = CLOTH.find(([w]) => w.test(words))?.[1] ?? COTTON;
   const volume = long * (wide ?? BOLT) * layer;
   const [l, w] = volume / (300 * 200) > 120 ? [400, 300] : [300, 200];
-  return [roundGuess(l!, system), roundGuess(w!, system), Math.max(roundGuess(volume / (l! * w!), system), 3)];
+  return [roundGuess(l, system), roundGuess(w, system), Math.max(roundGuess(volume / (l * w), system), 3)];
 }
 
 /** In which unit a bare outline was meant, when read in the plan's own it would be several times the usual size. */

@@ -1,4 +1,5 @@
 /** What may lie where, and how much room is left: the rules that no search may break. */
+import { remembered } from '../model/memo.ts';
 import { chooseLie } from './fit.ts';
 import { holdsPile } from './limits.ts';
 import { grown, leavingRoom } from './growth.ts';
@@ -11,7 +12,7 @@ const ON_A_TABLE = 1 / 3;
 
 /** Finds how supplies lie in compartments, remembering the ways of lying for compartments of the same inside size. */
 export class Fitter {
-  private readonly known = new Map<string, Map<string, readonly Pose[]>>();
+  private readonly poses = new Map<string, Map<string, readonly Pose[]>>();
   private readonly shapes: string[];
   /** Places in which sheets lie on each other. */
   private readonly piles: readonly boolean[];
@@ -49,14 +50,8 @@ export class Fitter {
 
   /** All ways in which a supply may lie in the compartment at an index. */
   ways(supply: Supply, at: number): readonly Pose[] {
-    let byShape = this.known.get(supply.id);
-    if (!byShape) this.known.set(supply.id, (byShape = new Map()));
-    const shape = this.shapes[at]!;
-    let ways = byShape.get(shape);
-    if (!ways) {
-      byShape.set(shape, (ways = posesOf(supply, this.compartments[at]!)));
-    }
-    return ways;
+    const byShape = remembered(this.poses, supply.id, () => new Map<string, readonly Pose[]>());
+    return remembered(byShape, this.shapes[at]!, () => posesOf(supply, this.compartments[at]!));
   }
 
   /**

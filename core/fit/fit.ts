@@ -2,6 +2,7 @@
  * How many of a supply fit in a place, how they lie, how much of its width they take, and why not where they do not.
  * Here every supply gets a strip over the whole depth and height; layout.ts lays several into one place more tightly.
  */
+import { mapFor, remembered } from '../model/memo.ts';
 import { formatLength, type UnitSystem } from '../model/measure.ts';
 import type { Orientation, Supply } from '../model/plan.ts';
 import { isRound } from './forms.ts';
@@ -130,20 +131,14 @@ interface OneIn {
   words: string;
 }
 /** By the row of the supply (rows are never changed in place), then by the shape of the place: many places have one shape. */
-const ones = new WeakMap<object, Map<string, OneIn>>();
+const ones = mapFor<Supply, OneIn>();
 
 /** Whether one piece goes into an empty place, and by how much it does not. */
 export function oneIn(supply: Supply, compartment: Holds, system: UnitSystem): OneIn {
-  let own = ones.get(supply);
-  if (!own) ones.set(supply, (own = new Map()));
-  const key = `${shapeOf(compartment)} ${system}`;
-  let found = own.get(key);
-  if (!found) {
+  return remembered(ones(supply), `${shapeOf(compartment)} ${system}`, () => {
     const fits = fit(supply, 1, compartment).count > 0;
-    found = { fits, ...(fits ? { over: 0, words: '' } : shortfall(supply, compartment, null, system)) };
-    own.set(key, found);
-  }
-  return found;
+    return { fits, ...(fits ? { over: 0, words: '' } : shortfall(supply, compartment, null, system)) };
+  });
 }
 
 /** By how much the best-lying single piece is too large, mm; Infinity where size is not the reason. */

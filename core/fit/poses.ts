@@ -130,7 +130,7 @@ export function posesOf(
   anyhow = false,
 ): readonly Pose[] {
   let own = known.get(supply);
-  if (!own) known.set(supply, (own = new Map()));
+  if (!own) known.set(supply, (own = new Map<string, readonly Pose[]>()));
   const key = `${shapeOf(place)} ${only ?? ''} ${anyhow ? 'anyhow' : ''}`;
   let found = own.get(key);
   if (!found) own.set(key, (found = allLies(supply, place, only, anyhow)));

@@ -128,15 +128,7 @@ export function readDxf(text: string, unit?: keyof typeof DXF_UNITS): DxfResult 
   const notes: string[] = [];
   const chains: Chain[] = [];
   const skipped = new Map<string, number>();
-  collect(
-    file.entities as unknown as Entity[],
-    (file.blocks ?? {}) as unknown as Record<string, Block>,
-    (p) => p,
-    '0',
-    chains,
-    skipped,
-    0,
-  );
+  collect(file.entities, file.blocks ?? {}, (p) => p, '0', chains, skipped, 0);
   if (!known)
     return {
       ok: false,

@@ -270,7 +270,7 @@ function restOfHome(report: Report, c: CompartmentReport, arrangement: Arrangeme
   if (!home || home.supplies.length < 2) return '';
   const other = home.runs[arrangement].find((run) => !run.includes(c.id));
   const here = home.runs[arrangement].some((run) => run.includes(c.id));
-  const place = here && other ? placeOf(report, other[0]!) : null;
+  const place = here && other ? placeOf(report, other[0]) : null;
   return place ? `more in ${place.name}` : '';
 }
 

@@ -55,7 +55,7 @@ export function goodSpot(
   let last: Rest | null = null;
   const now = faultsOf(plan);
   for (const { roomy, tight } of freeSpots(unit, plan, before)) {
-    const at = (roomy ?? tight)!;
+    const at = roomy ?? tight;
     // Beside the place looked at last it is hardly better: a hand's breadth further along is looked at next.
     if (last && Math.hypot(at.x - last.x, at.y - last.y) < 120 && at.turn === last.turn) continue;
     last = at;

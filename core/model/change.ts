@@ -63,7 +63,7 @@ export class ChangeError extends Error {
 
 /** Sets a row (typed shorthand). */
 export function set<T extends TableName>(table: T, id: string, columns: Partial<Rows[T]>): Change {
-  return { table, id, set: columns as Record<string, unknown> };
+  return { table, id, set: columns };
 }
 
 /** Removes a row. */
@@ -233,7 +233,7 @@ function withoutMentions(plan: Plan, table: TableName, id: string): Change[] {
   const changes: Change[] = [];
   if (table === 'units' || table === 'containers')
     for (const rows of ['placements', 'containers'] as const)
-      for (const row of Object.values(plan[rows]))
+      for (const row of Object.values<Plan['placements'][string] | Plan['containers'][string]>(plan[rows]))
         if (row.returns && (table === 'units' ? row.returns.unit : row.returns.container) === id)
           changes.push({
             table: rows,

@@ -2,6 +2,7 @@
  * Every constant of the models of time, reach and load that a maker may change, with its published or first value, unit
  * and source. A plan keeps only those that were changed (meta.constants); taking one out is the way back.
  */
+import { once } from './memo.ts';
 import { z } from 'zod';
 import { amount } from './fields.ts';
 
@@ -349,17 +350,13 @@ export const ConstantsSchema = z.strictObject(
   ) as unknown as Record<ConstantKey, z.ZodOptional<z.ZodNumber>>,
 );
 
-const known = new WeakMap<ChangedConstants, Constants>();
+const all = once(
+  (changed: ChangedConstants) =>
+    Object.fromEntries(CONSTANT_KEYS.map((key) => [key, changed[key] ?? CONSTANTS[key].value])) as Constants,
+);
 
 /** All constants, with those that were changed. */
-export function constantsOf(changed: ChangedConstants = NONE): Constants {
-  let all = known.get(changed);
-  if (!all) {
-    all = Object.fromEntries(CONSTANT_KEYS.map((key) => [key, changed[key] ?? CONSTANTS[key].value])) as Constants;
-    known.set(changed, all);
-  }
-  return all;
-}
+export const constantsOf = (changed: ChangedConstants = NONE): Constants => all(changed);
 const NONE: ChangedConstants = {};
 /** As published, nothing changed. */
 export const PUBLISHED = constantsOf(NONE);

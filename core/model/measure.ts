@@ -101,11 +101,11 @@ export function readLength(text: string, system: UnitSystem, feet = false): Read
   const single = SINGLE.exec(trimmed);
   const amount = single && readAmount(single[1]!);
   if (!single || amount === null) return unreadable;
-  const bare = system === 'imperial' && feet && amount! <= MOST_BARE_FEET ? 'ft' : BARE[system];
+  const bare = system === 'imperial' && feet && amount <= MOST_BARE_FEET ? 'ft' : BARE[system];
   const unit = (single[2] ?? bare).toLowerCase();
   return {
     ok: true,
-    mm: tidy(amount! * (LENGTH_UNITS[unit] ?? LENGTH_UNITS[unit.replace(/[s.]$/, '')] ?? MM_PER_INCH)),
+    mm: tidy(amount * (LENGTH_UNITS[unit] ?? LENGTH_UNITS[unit.replace(/[s.]$/, '')] ?? MM_PER_INCH)),
   };
 }
 

@@ -163,7 +163,7 @@ export interface ReferenceColumn {
   whenGone: WhenGone;
 }
 export const REFERENCES: readonly ReferenceColumn[] = TABLE_NAMES.flatMap((table) =>
-  Object.entries(TABLES[table].shape).flatMap(([column, field]) => {
+  Object.entries<z.core.$ZodType>(TABLES[table].shape).flatMap(([column, field]) => {
     const reference = referenceOf(field);
     return reference ? [{ table, column, to: reference.to as TableName, whenGone: reference.whenGone }] : [];
   }),

@@ -1,7 +1,8 @@
 /** A place of a Report by its id, found at once however many there are. */
+import { once } from '../model/memo.ts';
 import type { CompartmentReport, Report } from './report.ts';
 
-const known = new WeakMap<readonly CompartmentReport[], ReadonlyMap<string, CompartmentReport>>();
+const byId = once((compartments: readonly CompartmentReport[]) => new Map(compartments.map((c) => [c.id, c])));
 
 /** @returns undefined when there is no Report yet, no id, or no such place */
 export function placeOf(
@@ -9,8 +10,5 @@ export function placeOf(
   id: string | null | undefined,
 ): CompartmentReport | undefined {
   if (!report || id === null || id === undefined) return undefined;
-  const { compartments } = report;
-  let byId = known.get(compartments);
-  if (!byId) known.set(compartments, (byId = new Map(compartments.map((c) => [c.id, c]))));
-  return byId.get(id);
+  return byId(report.compartments).get(id);
 }

@@ -31,8 +31,8 @@ test('one that is accepted is counted no more, stays accepted when other things 
   const knows = applyChanges(demo, [setMeta(demo, { accepted: [keyOf(socket)] })]).plan;
   const after = evaluate(knows);
   expect(after.cautions).toBe(report.cautions - 1);
-  expect(prioritise(after.findings).known.map((f) => f.message)).toEqual([socket.message]);
+  expect(prioritise(after.findings).accepted.map((f) => f.message)).toEqual([socket.message]);
   const moved = applyChanges(knows, [set('units', 'books', { x: demo.units.books!.x + 1 })]).plan;
-  expect(prioritise(evaluate(moved).findings).known).toHaveLength(1);
+  expect(prioritise(evaluate(moved).findings).accepted).toHaveLength(1);
   expect(evaluate(applyChanges(knows, [setMeta(knows, { accepted: [] })]).plan).cautions).toBe(report.cautions);
 });

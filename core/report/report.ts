@@ -20,7 +20,7 @@ import type { Fill, PlacementReport } from '../checks/placementReport.ts';
 import type { Strain } from '../checks/strain.ts';
 
 export type { Fill, FillState, PlacementReport, UsedFrom } from '../checks/placementReport.ts';
-export type { Lifted, Loaded, Sagging, Strain, Tip } from '../checks/strain.ts';
+export type { Strain } from '../checks/strain.ts';
 
 export interface ReachReport {
   ripple: Ripple;

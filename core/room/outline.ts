@@ -71,7 +71,7 @@ export function splitWall(plan: Plan, corner: string, id: string): Change[] {
     set('corners', id, { id, order: order + 1, ...at, wall: `${name}, far part`.slice(0, 120), taped: null }),
   );
   for (const table of ['openings', 'fixtures'] as const) {
-    for (const row of Object.values(plan[table])) {
+    for (const row of Object.values<{ id: string; corner: string; offset: number }>(plan[table])) {
       if (row.corner === corner && row.offset >= half)
         changes.push(set(table, row.id, { corner: id, offset: row.offset - half }));
     }
@@ -87,7 +87,7 @@ export function removeCorner(plan: Plan, corner: string): Change[] {
   const before = walls.at(index - 1)!;
   const changes: Change[] = [set('corners', before.id, { taped: null })];
   for (const table of ['openings', 'fixtures'] as const) {
-    for (const row of Object.values(plan[table])) {
+    for (const row of Object.values<{ id: string; corner: string; offset: number }>(plan[table])) {
       if (row.corner === corner)
         changes.push(set(table, row.id, { corner: before.id, offset: row.offset + before.length }));
     }

@@ -21,8 +21,8 @@ const STEP = 50;
  *   from the walls when there is none; beside the others when the room has no walls yet
  */
 export function freeSpot(unit: Shaped, plan: Plan, before: number = CLEAR.person): Rest {
-  const { roomy, tight } = freeSpots(unit, plan, before).next().value!;
-  return (roomy ?? tight)!;
+  const first = freeSpots(unit, plan, before).next().value as FreeSpot;
+  return first.roomy ?? first.tight;
 }
 
 /** A place that is free: with the room wanted before it, or without. */

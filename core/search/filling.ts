@@ -81,7 +81,7 @@ export class Filling {
     );
     this.spares = spares;
     this.open = open;
-    this.sought = scene.compartments.map(() => new Map());
+    this.sought = scene.compartments.map(() => new Map<string, { here: number; lines: number; fetches: number }>());
     // A container is a thing to look past, too.
     this.lines = scene.compartments.map((c) => scene.standing.planned.get(c.id)?.length ?? 0);
     // Containers stand where they stand; strips begin beside them.

@@ -34,7 +34,7 @@ export function tryMove(
   if (there.length === 0 || !(p.cost[i * p.places + j]! < Infinity)) return 0;
   const k = there[Math.floor(random() * there.length)]!;
   // What it can save at the most that one thing makes room, wherever that goes.
-  if (state.fits(i, j, p.size[k * p.places + j]!)) {
+  if (state.fits(i, j, p.size[k * p.places + j])) {
     const least = state.least(i, j) - state.here(i) + state.cheapest[k]! - state.here(k);
     if (least > HOPELESS * heat) return 0;
   }

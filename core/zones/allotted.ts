@@ -1,4 +1,5 @@
 /** To whom places are given: to zones, to storage, or to nobody. What is said of a single place goes before what is said of its unit. */
+import { once } from '../model/memo.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Allotment, Plan } from '../model/plan.ts';
 
@@ -10,18 +11,15 @@ export interface Allotted {
 }
 
 const OPEN: Allotted = { as: 'open', zones: [], firm: false };
-const known = new WeakMap<object, ReadonlyMap<string, Allotted>>();
 const key = (unit: string, slot: string, container: string | null) => `${unit}/${slot}#${container ?? ''}`;
 
-function byPlace(plan: Pick<Plan, 'allotments'>): ReadonlyMap<string, Allotted> {
-  let made = known.get(plan.allotments);
-  if (made) return made;
+const byPlace = once((allotments: Plan['allotments']): ReadonlyMap<string, Allotted> => {
   const rows = new Map<string, Allotment[]>();
-  for (const a of Object.values(plan.allotments)) {
+  for (const a of Object.values(allotments)) {
     const at = key(a.unit, a.slot, a.container);
     rows.set(at, [...(rows.get(at) ?? []), a]);
   }
-  made = new Map(
+  return new Map(
     [...rows].map(([at, list]) => {
       const shared = list.filter((a) => a.zone !== null);
       // A place that is given to zones is theirs, whatever else was said of it.
@@ -30,16 +28,14 @@ function byPlace(plan: Pick<Plan, 'allotments'>): ReadonlyMap<string, Allotted> 
       return [at, { as: of[0]!.as, zones, firm: of.some((a) => a.firm) }];
     }),
   );
-  known.set(plan.allotments, made);
-  return made;
-}
+});
 
 /** To whom a place is given: its own word, else that of the opening it stands in, else that of its unit. */
 export function allottedTo(
   plan: Pick<Plan, 'allotments'>,
   c: Pick<Compartment, 'unit' | 'slot' | 'container'>,
 ): Allotted {
-  const all = byPlace(plan);
+  const all = byPlace(plan.allotments);
   if (all.size === 0) return OPEN;
   return (
     (c.container === null ? undefined : all.get(key(c.unit, c.slot, c.container))) ??

@@ -1,25 +1,19 @@
 /** Which places of a piece of furniture are neighbours, and the runs that places make: the next drawer down, the cubby beside. */
 import type { Compartment } from '../furniture/compartments.ts';
+import { once } from '../model/memo.ts';
 import { openingOf, type Scene } from '../scene/scene.ts';
 
 /** By how much two fronts overlap at the least to be over or beside each other, as a share of the smaller. */
 const OVERLAP = 0.5;
 
-const known = new WeakMap<object, ReadonlyMap<string, readonly string[]>>();
-
 /**
  * Neighbours of every place, in its own piece of furniture: the next one up, down, left and right of an opening; for a box what
  * stands with it in one opening or in the next one, and that opening itself.
  */
-export function neighboursOf(
-  scene: Pick<Scene, 'approaches' | 'compartments'>,
-): ReadonlyMap<string, readonly string[]> {
-  let made = known.get(scene.approaches);
-  if (!made) known.set(scene.approaches, (made = neighbours(scene.compartments)));
-  return made;
-}
+export const neighboursOf = (scene: Pick<Scene, 'compartments'>): ReadonlyMap<string, readonly string[]> =>
+  neighbours(scene.compartments);
 
-function neighbours(compartments: readonly Compartment[]): Map<string, string[]> {
+const neighbours = once((compartments: readonly Compartment[]): Map<string, string[]> => {
   const units = new Map<string, Compartment[]>();
   for (const c of compartments) {
     const list = units.get(c.unit);
@@ -54,7 +48,7 @@ function neighbours(compartments: readonly Compartment[]): Map<string, string[]>
     }
   }
   return new Map([...near].map(([id, set]) => [id, [...set]]));
-}
+});
 
 type Span = readonly [number, number];
 type Axis = (c: Compartment) => Span;

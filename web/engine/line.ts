@@ -48,10 +48,13 @@ export class Line<T> {
 
   constructor(options: LineOptions) {
     this.options = options;
-    this.ask = new Proxy({} as object, {
-      get: (_, question) =>
-        typeof question === 'string' ? (...args: unknown[]) => this.put(question, args) : undefined,
-    }) as Remote<T>;
+    this.ask = new Proxy(
+      {},
+      {
+        get: (_, question) =>
+          typeof question === 'string' ? (...args: unknown[]) => this.put(question, args) : undefined,
+      },
+    ) as Remote<T>;
   }
 
   /** What waits for an answer, oldest first. */

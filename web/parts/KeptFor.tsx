@@ -60,7 +60,7 @@ export function KeptFor({ place }: { place: Place }) {
             (k) => [k, KEPT_WORDS[k]] as const,
           ),
         ]}
-        onSet={(kept) => choose(kept as Keep['for'] | '')}
+        onSet={(kept) => choose(kept)}
       />
       {keep?.for === 'these' && (
         <fieldset className="mt-1">

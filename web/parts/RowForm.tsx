@@ -160,7 +160,7 @@ const NO_FINDINGS: readonly Finding[] = [];
 export function Problems({ table, id }: { table: TableName; id: string }) {
   const findings = useStore((s) => s.report?.findings ?? NO_FINDINGS);
   return findings
-    .filter((f) => f.targets[0]?.table === table && f.targets[0]!.id === id)
+    .filter((f) => f.targets[0]?.table === table && f.targets[0].id === id)
     .map((f) => (
       <p
         key={f.code + f.message}

@@ -55,7 +55,7 @@ function DraftField<V>({
     else
       void form.handleSubmit(({ text }) => {
         leave();
-        onSet(text as V);
+        onSet(text);
       })();
   };
   return (

@@ -45,7 +45,7 @@ export function useRoving(frame: RefObject<HTMLElement | null>, selector: string
   });
   return {
     onFocus: (event: FocusEvent) => {
-      const part = (event.target as Element).closest(selector);
+      const part = event.target.closest(selector);
       if (!part) return;
       for (const other of frame.current?.querySelectorAll(`${selector}[tabindex="0"]`) ?? [])
         if (other !== part) other.setAttribute('tabindex', '-1');

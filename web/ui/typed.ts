@@ -15,7 +15,7 @@ const reading = <V>(read: (text: string) => Outcome<V>): Reads<V> =>
     if ('value' in outcome) return outcome.value;
     context.addIssue({ code: 'custom', message: outcome.wrong });
     return z.NEVER;
-  }) as unknown as Reads<V>;
+  });
 
 /** A name or another short text; it may be empty only where that means something. */
 export const readsText = (empty: boolean): Reads<string> =>

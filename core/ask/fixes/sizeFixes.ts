@@ -184,7 +184,7 @@ function smaller(plan: Plan, unit: Unit, side: 'width' | 'depth', mm: number, at
   if (unit[inner] !== null) {
     const share = side === 'width' && unit.columns > 1 ? mm / unit.columns : mm;
     own[inner] = tidy(unit[inner] - share);
-    if (own[inner]! < 20) return null;
+    if (own[inner] < 20) return null;
   }
   if (side === 'width' && unit.bays.length > 0) {
     const widest = Math.max(...unit.bays.map((b) => b.width));

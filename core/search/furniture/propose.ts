@@ -242,7 +242,7 @@ class Passing {
     this.dearer = BLAME * metres;
     this.arranging = arranging;
     this.fine = fine;
-    this.blamed = arranging.choices.map(() => new Map());
+    this.blamed = arranging.choices.map(() => new Map<number, number>());
   }
 
   note(places: Int32Array, metres: number): void {

@@ -54,7 +54,7 @@ export const MOST = 6;
 
 /** Whether changes leave the room with no more faults than it has. */
 export function harmless(plan: Plan, changes: readonly Change[]): boolean {
-  const { plan: after } = applyChanges(plan, changes as Change[]);
+  const { plan: after } = applyChanges(plan, changes);
   if (!seatsFree(after, changes)) return false;
   const faults = (p: Plan) =>
     roomFindings(p).filter((f) => f.code !== 'fix to the wall' && f.code !== 'not carried in');

@@ -128,9 +128,9 @@ export function marksOf(plan: Plan, report: Report, mode: string, px: number, ta
     if (f.by === undefined || (f.mode !== undefined && f.mode !== mode)) continue;
     const row =
       f.targets[0]?.table === 'units'
-        ? plan.units[f.targets[0]!.id]
+        ? plan.units[f.targets[0].id]
         : f.targets[0]?.table === 'stations'
-          ? plan.stations[f.targets[0]!.id]
+          ? plan.stations[f.targets[0].id]
           : undefined;
     if (!row || (worst.get(row.id)?.by ?? 0) >= f.by) continue;
     worst.set(row.id, { x: row.x, y: row.y, by: f.by });

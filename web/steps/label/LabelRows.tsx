@@ -43,7 +43,7 @@ export function LabelRows() {
                 ['trial', row?.state === 'trial' ? `temporary, since ${row.since}` : 'temporary'],
                 ['permanent', 'permanent'],
               ]}
-              onSet={(state) => state !== 'none' && change({ state: state as LabelRow['state'], since: today() })}
+              onSet={(state) => state !== 'none' && change({ state: state, since: today() })}
             />
             <TextField
               label="Own words"

@@ -159,7 +159,7 @@ export function CompartmentSheet({
                 >
                   {plan.containers[id]!.name}
                   {report.containers[id]?.reason && (
-                    <span className="block text-xs text-rust">{report.containers[id]!.reason}</span>
+                    <span className="block text-xs text-rust">{report.containers[id].reason}</span>
                   )}
                 </button>
               </li>

@@ -149,8 +149,8 @@ export function ReachView({ onShow }: { onShow: () => void }) {
               type="button"
               className="min-h-6 text-left hover:underline"
               onClick={() => {
-                if (f.targets[0]?.table === 'placements') select({ kind: 'placement', id: f.targets[0]!.id });
-                else if (f.targets[0]?.table === 'units') select({ kind: 'unit', id: f.targets[0]!.id });
+                if (f.targets[0]?.table === 'placements') select({ kind: 'placement', id: f.targets[0].id });
+                else if (f.targets[0]?.table === 'units') select({ kind: 'unit', id: f.targets[0].id });
                 onShow();
               }}
             >

@@ -50,7 +50,7 @@ export function StrainView({ onShow }: { onShow: () => void }) {
             l.index >= 99 ? 'beyond' : l.index.toFixed(1),
           ],
           bad: l.index > 1,
-          how: `${weigh(constants.lift)} × ${Object.entries(multipliers(l.lift))
+          how: `${weigh(constants.lift)} × ${Object.entries<number>({ ...multipliers(l.lift) })
             .map(([name, value]) => `${name.toUpperCase()} ${value.toFixed(2)}`)
             .join(
               ' × ',

@@ -196,7 +196,7 @@ export function SupplyTable() {
           placeholder="Show only …"
           className="w-56 rounded-full border border-line bg-paper px-3 py-0.5"
         />
-        <Select label="Show only supplies that are" look="line" value={only} options={ONLY} onSet={setOnly} />
+        <Select label="Show supplies that are" look="line" value={only} options={ONLY} onSet={setOnly} />
         <span className="text-soft">
           {lines.length === Object.keys(plan.supplies).length ? '' : `${lines.length} shown`}
         </span>

@@ -31,7 +31,7 @@ function Line({ collection: c, report }: { collection: CollectionReport; report:
   // The maker's own home of that name with just these things: the button takes it back.
   const home = report.homes.find((h) => h.own && h.set && h.name.toLowerCase() === c.name.toLowerCase());
   const kinds = c.kinds.map((k) => `${k.kind} (${k.inside} of it, ${k.outside} of others)`).join(', ');
-  const first = placeOf(report, c.runs[0]![0]!)?.name ?? '';
+  const first = placeOf(report, c.runs[0]![0])?.name ?? '';
   return (
     <li className="flex flex-wrap items-center justify-between gap-2">
       <span className="min-w-0 grow basis-80">

@@ -16,7 +16,7 @@ export function whereIs(report: Report, home: HomeReport, arrangement: 'today' |
   const out = home.out[arrangement].map((id) => placeOf(report, id)?.name ?? id);
   if (runs.length === 0) return out[0] ?? 'not placed yet';
   const [first, ...more] = runs.map((run) => {
-    const name = placeOf(report, run[0]!)?.name ?? run[0]!;
+    const name = placeOf(report, run[0])?.name ?? run[0]!;
     return run.length > 1 ? `${name} and ${run.length - 1} beside it` : name;
   });
   return more.length === 0 ? first! : `${first}; and ${howMany(more.length, 'place')} elsewhere`;

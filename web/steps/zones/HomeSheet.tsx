@@ -1,7 +1,7 @@
 /** A home: its name, zone, things, order, and where it is wanted. */
 import { Help } from '../../ui/Help.tsx';
 import { useState } from 'react';
-import { INSIDE_ORDERS, INSIDE_WORDS, type InsideOrder } from '@heronstone/core/model/sorting.ts';
+import { INSIDE_ORDERS, INSIDE_WORDS } from '@heronstone/core/model/sorting.ts';
 import { ASKED_SIDES, byName, type Home } from '@heronstone/core/model/plan.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
 import type { HomeReport, Report } from '@heronstone/core/report/evaluate.ts';
@@ -232,7 +232,7 @@ export function HomeSheet({
                 label="First by"
                 value={inside[0] ?? ''}
                 options={[['', 'as in the whole room'], ...ORDER_OPTIONS]}
-                onSet={(o) => put({ inside: o === '' ? [] : [o as InsideOrder, ...inside.slice(1)] }, 'its order')}
+                onSet={(o) => put({ inside: o === '' ? [] : [o, ...inside.slice(1)] }, 'its order')}
               />
               {inside.length > 0 && (
                 <Choice

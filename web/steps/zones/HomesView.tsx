@@ -34,7 +34,7 @@ export function HomesView({ report }: { report: Report }) {
     setChosen(h.supplies.length > 0 ? { supply: h.supplies[0]!, spares: h.spares } : null);
   const zones = report.zones;
   const columns = [
-    ...zones.map((z) => ({ id: z.id as string | null, letter: z.letter, name: z.name })),
+    ...zones.map((z) => ({ id: z.id, letter: z.letter, name: z.name })),
     { id: null, letter: 'S', name: 'Not used, store' },
   ].map((c) => ({ ...c, homes: report.homes.filter((h) => h.zone === c.id && (h.supplies.length > 0 || h.own)) }));
   const shift = (h: HomeReport, by: 1 | -1) => {
@@ -70,7 +70,7 @@ export function HomesView({ report }: { report: Report }) {
       card.style.transform = last ? '' : `translate(${movement[0]}px, ${movement[1]}px) rotate(-2deg)`;
       card.style.pointerEvents = last ? '' : 'none';
       card.style.zIndex = last ? '' : '30';
-      const target = targetAt(xy as [number, number], h.id);
+      const target = targetAt(xy, h.id);
       setOver(last ? null : target);
       if (!last || canceled || !target) return;
       if ('home' in target) {

@@ -1,6 +1,6 @@
 /**
  * The elements a fetch is made of, with their times by MTM-1: Maynard, Stegemerten & Schwab, Methods-Time Measurement,
- * 1948; 1 TMU = 0.036 s (values from memory). A second system, MODAPTS, times lists of its own in checks/time.test.ts.
+ * 1948; 1 TMU = 0.036 s (values from memory). A second system, MODAPTS, times lists of its own in published/time.test.ts.
  */
 
 import { PUBLISHED, type ConstantKey, type Constants } from '../model/constants.ts';

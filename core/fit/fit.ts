@@ -1,6 +1,6 @@
 /**
  * How many of a supply fit in a place, how they lie, how much of its width they take, and why not where they do not.
- * Here every supply gets a strip over the whole depth and height; layout.ts lays several into one place more tightly.
+ * Here every supply gets a strip over the whole depth and height; layOut.ts lays several into one place more tightly.
  */
 import { mapFor, remembered } from '../model/memo.ts';
 import { formatLength, type UnitSystem } from '../model/measure.ts';

@@ -1,4 +1,4 @@
-/** Usual sizes of what lies in rooms where cloth, yarn and leather are worked; columns as in usual/paper.ts. From memory. */
+/** Usual sizes of what lies in rooms where cloth, yarn and leather are worked; columns as in usual/paperSizes.ts. From memory. */
 export const CLOTH_KINDS = `
 Thread; sewing thread; cotton thread; spool of thread; reel of cotton; reels of cotton; sewing cotton; machine thread; polyester thread | thread | rolls | 55x25 | 20 | L | 10
 Serger thread; overlock thread; overlocker thread; thread cone; cone of thread | thread | rolls | 115x75 | 90 | L | 4

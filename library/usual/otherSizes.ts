@@ -1,4 +1,4 @@
-/** Usual sizes of paint, beads, clay, wax, wood, flowers, parcels, tools and what lies in any workroom; columns as in usual/paper.ts. From memory. */
+/** Usual sizes of paint, beads, clay, wax, wood, flowers, parcels, tools and what lies in any workroom; columns as in usual/paperSizes.ts. From memory. */
 export const OTHER_KINDS = `
 Acrylic paint; acrylic; craft paint; bottle of paint; paint bottle; paint | paints | bottles | 115x38 | 80 | U |
 Paint tube; acrylic paint tube; tube of acrylic paint; tube of paint; tubes of acrylic; paint tubes acrylic | paints | pieces | 170x40x35 | 110 | |

@@ -6,7 +6,8 @@ import { ESLint } from 'eslint';
 
 const eslint = new ESLint({ cwd: fileURLToPath(new URL('..', import.meta.url)) });
 const rules = async (code: string) => {
-  const [result] = await eslint.lintText(code, { filePath: 'core/example.ts' });
+  // As a file that is there: rules that know types ask for its project.
+  const [result] = await eslint.lintText(code, { filePath: 'core/geometry/diagonal.ts' });
   return result!.messages.map((m) => m.ruleId);
 };
 
@@ -34,7 +35,7 @@ test('what core does today passes it', async () => {
 test('and the sources name nothing of the kind', () => {
   const folder = fileURLToPath(new URL('.', import.meta.url));
   const files = readdirSync(folder, { recursive: true, encoding: 'utf8' }).filter(
-    (f) => f.endsWith('.ts') && !f.endsWith('.test.ts') && !f.startsWith('checks'),
+    (f) => f.endsWith('.ts') && !f.endsWith('.test.ts') && !f.startsWith('published'),
   );
   expect(files.length).toBeGreaterThan(20);
   for (const file of files) {

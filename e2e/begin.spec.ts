@@ -128,7 +128,9 @@ test.describe('in American English', () => {
     }
     await expect(page.getByLabel('What do you have?')).toHaveValue('');
     await noAlert(page);
-    await page.getByRole('button', { name: 'Continue with 40 things' }).focus();
+    const onward = page.getByRole('button', { name: 'Continue with 40 things' });
+    await onward.focus();
+    await expect(onward).toBeInViewport({ ratio: 1 });
     await hands.line('');
     await question(page, 'Enough for a first plan');
     await look(page, 'Enough for a first plan');

@@ -268,12 +268,17 @@ test('a supply is moved to another drawer by keyboard alone, with its figures be
   await page.keyboard.press('Enter');
   await expect(dialog).toHaveCount(0);
   await expect(sheet.getByText(target, { exact: true }).first()).toBeVisible();
+  // The focus is where the person was: in the sheet, not on the page.
+  const inSheet = () => page.evaluate(() => document.activeElement?.closest('aside') !== null);
+  await expect.poll(inSheet).toBe(true);
   await page.keyboard.press('l');
   await expect(sheet.getByRole('button', { name: words.button.letItMove })).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(sheet.getByRole('button', { name: words.button.keepItHere })).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(sheet.getByText('Workbench, back of the top').first()).toBeVisible();
+  await settled(page);
+  await expect.poll(inSheet).toBe(true);
   await page.keyboard.press('Control+Shift+z');
   await expect(sheet.getByText(target, { exact: true }).first()).toBeVisible();
 });

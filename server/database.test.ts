@@ -36,7 +36,11 @@ test('without PG_VERSION it stops and names the newest copy; with that copy it s
   expect(readdirSync(join(data, 'db'))).toEqual(files);
 
   const copy = readBackup(readFileSync(join(data, 'copies', '2027-01-03.heronbackup')));
-  await startAfresh(data, '2027-02-01');
+  await startAfresh(data, '2027-02-01', (path) => {
+    copyTemplate('bare', join(root, 'bare'));
+    renameSync(join(root, 'bare', 'db'), path);
+    return Promise.resolve();
+  });
   expect(readdirSync(join(data, 'db.before-2027-02-01'))).toEqual(files);
   const again = await openDatabase(data);
   await new Store(again.db).restore(copy.plans);

@@ -89,12 +89,18 @@ async function makeDatabase(directory: string, path: string, tell: (message: str
   tell('Making the database; the first time takes some seconds …');
   const part = `${path}.part`;
   rmSync(part, { recursive: true, force: true });
-  await (await PGlite.create(part)).close();
+  await create(part);
   renameSync(part, path);
 }
 
-/** Puts a database that cannot be opened aside, so that a new one can be made from a copy. @param day names it */
-export async function startAfresh(directory: string, day: string): Promise<void> {
+const create = async (path: string): Promise<void> => (await PGlite.create(path)).close();
+
+/**
+ * Puts a database that cannot be opened aside, so that a new one can be made from a copy.
+ * @param day names it
+ * @param make makes an empty database
+ */
+export async function startAfresh(directory: string, day: string, make = create): Promise<void> {
   const release = lock(directory);
   try {
     const path = join(directory, 'db');
@@ -103,7 +109,7 @@ export async function startAfresh(directory: string, day: string): Promise<void>
       for (let n = 2; existsSync(aside); n++) aside = `${path}.before-${day}-${n}`;
       renameSync(path, aside);
     }
-    await (await PGlite.create(`${path}.part`)).close();
+    await make(`${path}.part`);
     renameSync(`${path}.part`, path);
   } finally {
     release();

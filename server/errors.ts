@@ -96,7 +96,7 @@ function answerTo(cause: unknown, path: string): Answer | null {
   // What the parser of a body, or of an address, says is wrong with it.
   const { status } = (cause ?? {}) as { status?: unknown };
   return (
-    ofBody((cause ?? {}), path) ??
+    ofBody(cause ?? {}, path) ??
     (typeof status === 'number' && status >= 400 && status < 500
       ? { status, error: { code: 'request', message: 'This request cannot be read.' } }
       : null)

@@ -1,0 +1,28 @@
+/** What has the focus is seen before it is pressed. */
+import { expect, test } from './testServer.ts';
+import { words } from './words.ts';
+
+test.use({ template: 'empty' });
+
+test('with a starter list longer than the window, the button that adds it is in sight', async ({ page, server }) => {
+  await page.goto(server.address);
+  await page.getByLabel(words.field.nameOfThePlan).fill('Cards');
+  await page.getByRole('button', { name: words.button.createPlan }).click();
+  for (const craft of ['Paper cards', 'Sewing'])
+    await page.getByRole('button', { name: new RegExp(`^${craft}`) }).click();
+  for (const title of [
+    'What do you make?',
+    'How large is the room?',
+    'What furniture do you have?',
+    'Who works here?',
+  ]) {
+    await expect(page.getByRole('heading', { name: title })).toBeVisible();
+    const go = page.locator('form button[type="submit"].bg-rust, button[form].bg-rust').last();
+    await expect(go).toBeInViewport({ ratio: 1 });
+    await go.click();
+  }
+  await expect(page.getByRole('heading', { name: 'What do you own?' })).toBeVisible();
+  const add = page.getByRole('button', { name: /^Add \d+ things and continue/ });
+  await expect(add).toBeFocused();
+  await expect(add).toBeInViewport({ ratio: 1 });
+});

@@ -1,8 +1,7 @@
-/** Commands about reach and time: one fetch, a week, a pull list as one round, and the time study. */
+/** Commands about reach and time: one fetch, a week, and a pull list as one round. */
 import type { Command } from 'commander';
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
 import { accountOf } from '@heronstone/core/ask/account.ts';
-import { timeStudy } from '@heronstone/core/ask/timeStudy.ts';
 import { sceneOf } from '@heronstone/core/scene/scene.ts';
 import { readPlan, UsageError } from './files.ts';
 
@@ -41,10 +40,4 @@ export function addReachCommands(program: Command, io: Io): void {
       const { week, worst, strain } = evaluate(readPlan(file));
       io.out(json({ week, worst, strain }));
     });
-
-  program
-    .command('study')
-    .argument('<plan>', 'plan file')
-    .description('factors of the kinds of motion, fitted to the fetches that were timed')
-    .action((file: string) => io.out(json(timeStudy(readPlan(file)))));
 }

@@ -6,7 +6,6 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { expect, test } from './testServer.ts';
 import { choose } from './choose.ts';
-import { messages } from './messages.ts';
 import { openReport } from './reports.ts';
 import { chooseShown } from './shown.ts';
 import { LONG } from './long.ts';
@@ -200,47 +199,6 @@ test('a child must not reach a thing: the wish is a finding, and a key fixes it'
   await expect(page.getByRole('region', { name: words.region.reachInFigures })).toContainText('Counted over');
   await expect(page.getByRole('button', { name: /Markers in .* is in reach of Apprentice/ })).toHaveCount(0);
 });
-
-test(
-  'on a phone real fetches are timed, and the study refuses too few, then keeps factors',
-  LONG,
-  async ({ page, server }) => {
-    await page.setViewportSize({ width: 390, height: 844 });
-    await page.goto(`${server.address}/plan/demo/find?words=gouges`);
-    await page.getByRole('button', { name: words.button.timeThisFetch }).click();
-    await page.waitForTimeout(600);
-    await page.getByRole('button', { name: words.button.iHaveItStop }).click();
-    await page.getByRole('button', { name: words.button.timeStudy1 }).click();
-    const dialog = page.getByRole('dialog', { name: words.dialog.timeStudy });
-    await expect(dialog).toContainText('One fetch was timed; 6 at least say something.');
-    await page.keyboard.press('Escape');
-    // More of them, as from earlier days.
-    const { revision } = (await (await fetch(`${server.address}/api/plans/demo`)).json()) as { revision: number };
-    const places = ['books/s2', 'books/s4', 'cubes/c1r1', 'cubes/c2r3', 'tall/d2', 'slim/d2', 'peg/peg', 'shelfW/s1'];
-    const changes = places.flatMap((place, i) =>
-      [0, 1].map((n) => {
-        const [unit, slot] = place.split('/');
-        const id = `e${i}${n}`;
-        const station = n === 0 ? 'seat-bench' : 'stand-bench';
-        const row = { id, station, person: null, unit, slot, container: null, supply: null, back: false };
-        return { table: 'timings', id, set: { ...row, seconds: 14 + i + 4 * n, day: '2026-11-20' } };
-      }),
-    );
-    const response = await fetch(`${server.address}/api/plans/demo/changes`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ baseRevision: revision, groups: [{ id: 'timed', name: 'Timed before', changes }] }),
-    });
-    expect(response.status).toBe(200);
-    await page.getByRole('button', { name: words.button.timeStudy17 }).click();
-    await expect(dialog).toContainText(/with these factors by \d+\.\d s/);
-    await dialog.getByRole('button', { name: words.button.keepTheseFactors }).click();
-    await expect(messages(page).getByText('Every figure uses your own pace now', { exact: false })).toBeVisible();
-    await page.keyboard.press('Escape');
-    await page.goto(`${server.address}/plan/demo/place?view=constants`);
-    await expect(page.getByRole('button', { name: /Reset all to the published values \(\d changed\)/ })).toBeEnabled();
-  },
-);
 
 test('one round and the worst lead to the place', async ({ page, server }) => {
   await page.goto(`${server.address}/plan/demo/place?view=round`);

@@ -182,15 +182,6 @@ const VIEWS: ReadonlyArray<[string, string, (page: Page) => Promise<unknown>]> =
     },
   ],
   [
-    'find, a thing timed',
-    '/plan/demo/find?words=glue',
-    async (page) => {
-      await page.getByRole('list', { name: words.list.found }).getByRole('button').first().click();
-      await page.getByRole('button', { name: /^Time study/ }).click();
-      await page.getByRole('dialog', { name: words.dialog.timeStudy }).waitFor();
-    },
-  ],
-  [
     'move, another way',
     '/plan/demo/move',
     async (page) => {

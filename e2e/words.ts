@@ -39,12 +39,10 @@ export const words = {
     fillTheRoomThisWay: 'Fill the room this way',
     findOutWhatWouldHelp: 'Find out what would help',
     gizmosIsNotHere: 'Gizmos is not here',
-    iHaveItStop: 'I have it: stop',
     iLookedElsewhereFirst: 'I looked elsewhere first',
     itLiesThereNow: 'It lies there now',
     keepACopyOfThisPlan: 'Keep a copy of this plan',
     keepItHere: 'Keep it here',
-    keepTheseFactors: 'Keep these factors',
     keepTheseZones: 'Keep these zones',
     leaveIt: 'Leave it',
     letItMove: 'Let it move',
@@ -107,9 +105,6 @@ export const words = {
     theProjectIsDone: 'The project is done',
     theWholePlace: 'The whole place',
     thisSheetForACuttingMachine: 'This sheet for a cutting machine',
-    timeStudy1: 'Time study (1)',
-    timeStudy17: 'Time study (17)',
-    timeThisFetch: 'Time this fetch',
     tryAllWays: 'Try all ways',
     tryOnArrangement1: 'Try on: Arrangement 1',
     undo: 'Undo',
@@ -135,7 +130,6 @@ export const words = {
   /** Dialogs. */
   dialog: {
     keyboardShortcuts: 'Keyboard shortcuts',
-    timeStudy: 'Time study',
   },
   /** Fields and lists to choose from, by their labels. */
   field: {

@@ -131,7 +131,6 @@ export type Allotment = Rows['allotments'];
 export type Home = Rows['homes'];
 export type Apart = Rows['aparts'];
 export type Photo = Rows['photos'];
-export type Timing = Rows['timings'];
 export type LabelRow = Rows['labels'];
 export type Season = Rows['seasons'];
 export type PullLine = Rows['pulls'];

@@ -1,4 +1,5 @@
 /** A Report as the parts in which it is not the Report of before: little to send where little has changed. */
+import { rowsPatch, withRowsPatch, type RowsPatch } from '../model/rowsPatch.ts';
 import type { Report } from './report.ts';
 
 /** Parts that are many rows, or one for each arrangement, of which only some change. */
@@ -19,12 +20,6 @@ const LISTS = ['findings', 'cuts'] as const satisfies ReadonlyArray<keyof Report
 type ListPart = (typeof LISTS)[number];
 type Taken = [from: number, count: number] | { is: unknown };
 
-interface RowsPatch {
-  set: Record<string, unknown>;
-  gone: string[];
-  order: string[] | null;
-}
-
 export interface ReportPatch {
   /** Parts that are another object. */
   parts: Partial<Report>;
@@ -34,7 +29,6 @@ export interface ReportPatch {
   compartments: Record<number, Report['compartments'][number]> | null;
 }
 
-type Rows = Readonly<Record<string, unknown>>;
 const isRows = (key: keyof Report): key is RowPart => (ROWS as readonly string[]).includes(key);
 const isList = (key: keyof Report): key is ListPart => (LISTS as readonly string[]).includes(key);
 
@@ -63,14 +57,8 @@ export function patchOf(before: Report | null, after: Report): ReportPatch {
         if (c !== before.compartments[i]) patch.compartments![i] = c;
       });
     } else if (isRows(key)) {
-      const [a, b] = [before[key] as Rows, after[key] as Rows];
-      const set: Record<string, unknown> = {};
-      for (const id in b) if (a[id] !== b[id]) set[id] = b[id];
-      const gone = Object.keys(a).filter((id) => !Object.hasOwn(b, id));
-      const ids = Object.keys(b);
-      const kept = Object.keys(a).filter((id) => Object.hasOwn(b, id));
-      const next = [...kept, ...ids.filter((id) => !Object.hasOwn(a, id))];
-      patch.rows[key] = { set, gone, order: ids.every((id, i) => id === next[i]) ? null : ids };
+      // Another object that says the same is handed on as no change.
+      patch.rows[key] = rowsPatch(before[key], after[key]) ?? { set: {}, gone: [], order: null };
     } else if (isList(key)) patch.lists[key] = takenFrom(before[key], after[key]);
     else Object.assign(patch.parts, { [key]: after[key] });
   }
@@ -87,12 +75,7 @@ export function patched(before: Report | null, { parts, rows, lists, compartment
   const longs = Object.keys(lists) as ListPart[];
   if (Object.keys(parts).length + keys.length + longs.length === 0 && compartments === null) return before;
   const next: Record<string, unknown> = { ...before, ...parts };
-  for (const key of keys) {
-    const { set, gone, order } = rows[key]!;
-    const all: Record<string, unknown> = { ...before[key], ...set };
-    for (const id of gone) delete all[id];
-    next[key] = order ? Object.fromEntries(order.map((id) => [id, all[id]])) : all;
-  }
+  for (const key of keys) next[key] = withRowsPatch(before[key], rows[key]!);
   for (const key of longs)
     next[key] = lists[key]!.flatMap((t): unknown[] =>
       Array.isArray(t) ? before[key].slice(t[0], t[0] + t[1]) : [t.is],

@@ -21,7 +21,6 @@ const LONGER: Readonly<Record<string, number>> = {
   doorSheets: 60_000,
   binder: 120_000,
   changeOver: 60_000,
-  study: 60_000,
 };
 
 export const engineLine = new Line<EngineWorker>({

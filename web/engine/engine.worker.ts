@@ -10,7 +10,6 @@ import type { PlanDifference } from '@heronstone/core/model/difference.ts';
 import { addPieces, copyPiece, type Added, type Standing } from '@heronstone/core/gestures/addPieces.ts';
 import { alternativesFor } from '@heronstone/core/ask/alternatives.ts';
 import { explain } from '@heronstone/core/ask/explain.ts';
-import { timeStudy } from '@heronstone/core/ask/timeStudy.ts';
 import { pullTour } from '@heronstone/core/ask/tour.ts';
 import { accountOf } from '@heronstone/core/ask/account.ts';
 import { finderOf, type Finder } from '@heronstone/core/find/find.ts';
@@ -145,9 +144,6 @@ const worker = {
   /** Everything that a session uses, as one round. */
   tour(activity: string, arrangement: Arrangement) {
     return pullTour(sceneOf(now().plan), activity, arrangement);
-  },
-  study() {
-    return timeStudy(now().plan);
   },
   account(station: string, compartment: string, person: string) {
     return accountOf(sceneOf(now().plan), station, compartment, person);

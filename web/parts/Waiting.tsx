@@ -23,7 +23,6 @@ const ABOUT: Readonly<Record<string, string>> = {
   labelSheet: 'the labels',
   placeNew: 'places for what has none',
   figures: 'the figures of the other plan',
-  study: 'the times',
 };
 
 /** After this long it is said what the window waits for, ms: most answers come sooner. */

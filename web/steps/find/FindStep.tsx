@@ -11,7 +11,6 @@ import { RoundTheRoom } from '../../drawings/RoundTheRoom.tsx';
 import { AboutFound } from './AboutFound.tsx';
 import { PullView } from './PullView.tsx';
 import { ScanButton } from './ScanButton.tsx';
-import { TimeIt } from './TimeIt.tsx';
 import { engine } from '../../engine/client.ts';
 import { useAsked } from '../../state/useAsked.ts';
 import { seatOf, setArrangement, useStore } from '../../state/state.ts';
@@ -47,7 +46,6 @@ function FindView() {
   const report = useStore((s) => s.report);
   const arrangement = useStore((s) => s.arrangement);
   const station = useStore(seatOf);
-  const looks = useStore((s) => s.may === 'read');
   const [search] = useSearchParams();
   const { words, look } = useWords();
   const place = search.get('place');
@@ -185,13 +183,6 @@ function FindView() {
         <div className="flex flex-col gap-2 max-md:order-last">
           {hit?.kind === 'supply' && words !== '' && (
             <AboutFound key={hit.id} supply={hit.id} onFind={(w) => look({ words: w })} />
-          )}
-          {shown && !looks && (
-            <TimeIt
-              key={shown.id}
-              compartment={shown}
-              supply={hit?.kind === 'supply' && words !== '' ? hit.id : null}
-            />
           )}
         </div>
         <div className="min-h-64 shrink-0 grow">

@@ -4,7 +4,7 @@ import { applyChanges } from '@heronstone/core/model/change.ts';
 import { changesTo, solveAll } from '@heronstone/core/search/solve.ts';
 import { notInInches } from '@heronstone/testing/metricWords.ts';
 import { sampleRoom } from '../demo/sampleRooms.ts';
-import { expect, test } from './testServer.ts';
+import { ask, expect, test } from './testServer.ts';
 import { settled } from './settled.ts';
 
 const PATHS = [
@@ -22,12 +22,8 @@ test('no screen of a plan in feet says millimetres, kilograms, litres or a fract
 }) => {
   const room = sampleRoom('cards');
   const plan = applyChanges(room, changesTo(room, solveAll(room, { seed: 1, moves: 2000 }))).plan;
-  const answer = await fetch(`${server.address}/api/plans/import?as=inches`, {
-    method: 'POST',
-    headers: { 'content-type': 'text/plain' },
-    body: writePlanFile(plan),
-  });
-  const { id } = (await answer.json()) as { id: string };
+  const answer = await ask(server.address, 'POST', '/api/plans/import?as=inches', writePlanFile(plan));
+  const { id } = JSON.parse(answer) as { id: string };
   const read = async (where: string) => {
     const text = await page.evaluate(() => {
       for (const d of document.querySelectorAll('details')) d.open = true;

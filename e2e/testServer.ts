@@ -1,6 +1,7 @@
 /** The real server for the stories: one for many, or a process of its own on a copy of a prepared data directory. */
 import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { request as httpRequest } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -63,6 +64,28 @@ export class TestServer {
 }
 
 /**
+ * Asks a server over a connection of its own: one that is kept open would be closed by the server while a test works something
+ * out, and be found broken by the next question.
+ * @throws Error with what the server said, unless it answered well
+ */
+export function ask(address: string, method: string, path: string, text?: string): Promise<string> {
+  return new Promise((done, fail) => {
+    const headers = text === undefined ? {} : { 'content-type': 'text/plain' };
+    const request = httpRequest(`${address}${path}`, { method, headers, agent: false }, (response) => {
+      const parts: Buffer[] = [];
+      response.on('data', (part: Buffer) => parts.push(part));
+      response.on('end', () => {
+        const body = Buffer.concat(parts).toString();
+        if ((response.statusCode ?? 500) < 300) done(body);
+        else fail(new Error(`${method} ${path}: ${response.statusCode} ${body}`));
+      });
+    });
+    request.on('error', fail);
+    request.end(text);
+  });
+}
+
+/**
  * One server for all stories of a worker that do not stop it, emptied and filled again before each. It is a process of its own: a
  * story that works something out itself holds up no connection.
  */
@@ -79,16 +102,9 @@ class SharedServer {
   }
 
   async fill(template: Template): Promise<void> {
-    const { plans } = (await (await this.ask('GET', '/api/plans')).json()) as { plans: Array<{ id: string }> };
-    for (const { id } of plans) await this.ask('DELETE', `/api/plans/${id}`);
-    if (template === 'demo') await this.ask('POST', '/api/plans/import', DEMO);
-  }
-
-  private async ask(method: string, path: string, text?: string): Promise<Response> {
-    const body = text === undefined ? {} : { headers: { 'content-type': 'text/plain' }, body: text };
-    const answer = await fetch(`${this.address}${path}`, { method, ...body });
-    if (!answer.ok) throw new Error(`${method} ${path}: ${answer.status} ${await answer.text()}`);
-    return answer;
+    const { plans } = JSON.parse(await ask(this.address, 'GET', '/api/plans')) as { plans: Array<{ id: string }> };
+    for (const { id } of plans) await ask(this.address, 'DELETE', `/api/plans/${id}`);
+    if (template === 'demo') await ask(this.address, 'POST', '/api/plans/import', DEMO);
   }
 
   stop(): Promise<void> {

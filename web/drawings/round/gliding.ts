@@ -1,12 +1,16 @@
-/** When a room is filled or tidied, what moved glides from its old place to its new one: once, in a fifth of a second. */
+/**
+ * When things are moved by a step or taken back, what moved glides from its old place to its new one, in a fifth of a second. Not while
+ * a search runs: names would fly over each other with every better plan.
+ */
 import { useEffect, useRef, type RefObject } from 'react';
 import type { Report } from '@heronstone/core/report/evaluate.ts';
+import { useSearching } from '../../state/searching.ts';
 import type { Arrangement } from '@heronstone/core/model/plan.ts';
 
 /** ms */
 const TAKES = 220;
 /** The most at once: no eye follows more. */
-const MOST = 60;
+const MOST = 12;
 
 /** Where each supply lies, by place: the first of its places. */
 function placesOf(report: Report, arrangement: Arrangement): Map<string, string> {
@@ -42,7 +46,9 @@ export function useGliding(
     last.current = { plan: report.plan, arrangement, at };
     const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
     const box = frame.current;
-    if (!box || !before || still || before.plan !== report.plan || before.arrangement !== arrangement) return;
+    const searching = useSearching.getState().running !== null;
+    if (!box || !before || still || searching || before.plan !== report.plan || before.arrangement !== arrangement)
+      return;
     const all = moved(before.at, at);
     // One thing that is moved by hand was followed by the hand.
     if (all.length < 2) return;

@@ -12,6 +12,8 @@ export default defineConfig({
   // A slow machine is waited for: what is expected comes, or a whole story fails after minutes, never for being late.
   timeout: ALL ? 3_600_000 : 1_200_000,
   expect: { timeout: 240_000 },
+  // A story that fails and then passes is listed as flaky; it is to be made to wait for a state.
+  retries: 1,
   reporter: [['list'], ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ?? '.results/playwright.json' }]],
   // The longest stories first, so that no worker is left with one of them at the end.
   projects: [

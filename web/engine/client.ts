@@ -4,7 +4,7 @@ import type { DxfResult, DXF_UNITS } from '@heronstone/core/formats/dxf.ts';
 import type { BoundWorker } from './bound.worker.ts';
 import type { DxfWorker } from './dxf.worker.ts';
 import type { EngineWorker } from './engine.worker.ts';
-import { Line } from './line.ts';
+import { Line } from './workerLine.ts';
 import type { SolverWorker } from './solver.worker.ts';
 
 /** How long a question may take, ms: most take some milliseconds. */

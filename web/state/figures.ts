@@ -7,7 +7,7 @@ import { patched } from '@heronstone/core/report/patch.ts';
 import type { Report } from '@heronstone/core/report/report.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { engine, engineLine } from '../engine/client.ts';
-import { Stopped } from '../engine/line.ts';
+import { Stopped } from '../engine/workerLine.ts';
 import { notice, useStore } from './state.ts';
 
 const get = useStore.getState;

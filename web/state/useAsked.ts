@@ -1,6 +1,6 @@
 /** A question to the engine: asked again whenever it is another one, or the engine has another plan. */
 import { useEffect, useRef, useState } from 'react';
-import { Stopped } from '../engine/line.ts';
+import { Stopped } from '../engine/workerLine.ts';
 import { notice, useStore } from './state.ts';
 
 export interface Asked<T> {

@@ -1,6 +1,6 @@
 /** A worker that answers, one that throws, and one that hangs. */
 import { expose } from 'comlink';
-import { Line, Stopped } from './line.ts';
+import { Line, Stopped } from './workerLine.ts';
 
 interface Worked {
   add(a: number, b: number): number;

@@ -166,6 +166,8 @@ export class Store {
     return this.inTurn(async () => {
       if (await this.read(plan.meta.id)) throw new Error(`There is a plan with the id “${plan.meta.id}” already.`);
       const epoch = await this.db.transaction(async (tx) => {
+        // In the place of a plan that was put away; nobody who was let into that one is let into this one.
+        await tx.query('DELETE FROM guests WHERE plan = $1', [plan.meta.id]);
         await tx.query('DELETE FROM plans WHERE id = $1', [plan.meta.id]);
         const made = await tx.query<{ epoch: string }>(
           `INSERT INTO plans (${META_FIELDS.map(quoted).join(', ')}, revision) VALUES (${META_FIELDS.map((_, i) => `$${i + 1}`).join(', ')}, 1) RETURNING epoch`,

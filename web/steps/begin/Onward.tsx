@@ -17,7 +17,7 @@ export function Onward({
   ref?: Ref<HTMLButtonElement>;
 }) {
   return (
-    <div className="sticky bottom-0 z-10 -mx-1 mt-3 bg-paper px-1 py-2">
+    <div className="sticky bottom-0 z-10 -mx-1 mt-3 bg-paper px-1 py-2 md:-bottom-6">
       <Button
         {...(ref ? { ref } : {})}
         {...(form ? { form } : {})}

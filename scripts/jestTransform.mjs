@@ -4,7 +4,7 @@
  */
 import swc from '@swc/jest';
 
-const GLOBALS = [
+export const GLOBALS = [
   ...['Math', 'Infinity', 'Number', 'Object', 'Array', 'Map', 'Set', 'WeakMap', 'JSON', 'String', 'Float64Array'],
   ...['Int32Array', 'Uint8Array', 'Error', 'Symbol'],
 ];

@@ -1,7 +1,7 @@
 /** What stands or opens in an area that must be free, and who sits in it, each in the mode in which the area counts. */
 import { footprint } from '../furniture/footprint.ts';
 import { openedOf } from '../furniture/opened.ts';
-import type { Finding } from '../model/finding.ts';
+import { caution, type Finding, type Said } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Area, type Plan } from '../model/plan.ts';
 import { areaOutline } from '../room/areas.ts';
@@ -25,20 +25,12 @@ function checkArea(plan: Plan, area: Area): Finding[] {
   const span = { bottom: area.bottom, top: area.bottom + area.height };
   const when = area.mode === '' ? '' : `In “${area.mode}”: `;
   const mode = area.mode === '' ? {} : { mode: area.mode };
-  const about = (code: string, message: string, by: number): Finding => ({
-    code,
-    severity: 'caution',
-    path: `areas.${area.id}.x`,
-    value: [area.x, area.y],
-    expected: 'a free area inside the room',
-    message,
-    targets: [{ table: 'areas', id: area.id }],
-    by: Math.ceil(by - 1e-6),
-    ...mode,
-  });
+  const about = (code: string, said: Said): Finding => caution(code, `areas.${area.id}.x`, { ...said, ...mode });
   const out = outOfRoom(shape, outlineOf(plan));
   if (out > 1)
-    findings.push(about('area outside room', `${when}${area.name} reaches ${say(out)} through a wall.`, out));
+    findings.push(
+      about('area outside room', { message: `${when}${area.name} reaches ${say(out)} through a wall.`, by: out }),
+    );
   for (const door of Object.values(plan.openings)) {
     const wall = walls.find((w) => w.id === door.corner);
     const sweep = wall ? doorSweep(door, wall) : [];
@@ -46,11 +38,10 @@ function checkArea(plan: Plan, area: Area): Finding[] {
     const depth = overlapDepth(sweep, shape);
     if (depth > NOISE)
       findings.push(
-        about(
-          'door meets area',
-          `${when}the ${door.kind} on ${wall!.name} meets ${area.name} by ${say(depth)}.`,
-          depth,
-        ),
+        about('door meets area', {
+          message: `${when}the ${door.kind} on ${wall!.name} meets ${area.name} by ${say(depth)}.`,
+          by: depth,
+        }),
       );
   }
   const own = area.unit === null ? undefined : plan.units[area.unit];
@@ -64,20 +55,14 @@ function checkArea(plan: Plan, area: Area): Finding[] {
     const what = unit.wheels
       ? `${when}${unit.name} must be rolled away: it stands ${say(by)} in ${area.name}.`
       : `${when}${unit.name} stands ${say(by)} in ${area.name}.`;
-    findings.push({
-      code: 'in the way',
-      severity: 'caution',
-      path: `units.${unit.id}.x`,
-      value: [unit.x, unit.y],
-      expected: `${area.name} free`,
-      message: what,
-      targets: [
-        { table: 'units', id: unit.id },
-        { table: 'areas', id: area.id },
-      ],
-      by: Math.ceil(by - 1e-6),
-      ...mode,
-    });
+    findings.push(
+      caution('in the way', `units.${unit.id}.x`, {
+        message: what,
+        by,
+        also: [{ table: 'areas', id: area.id }],
+        ...mode,
+      }),
+    );
   }
   findings.push(...barred(plan, area, shape, span, when, mode, mine));
   return findings;
@@ -103,38 +88,22 @@ function barred(
       if (o.kind !== 'lid' && inSpan(o, span) > 1) by = Math.max(by, overlapDepth(o.shape, shape));
     if (by <= NOISE) return [];
     return [
-      {
-        code: 'cannot open then',
-        severity: 'caution',
-        path: `units.${unit.id}.x`,
-        value: [unit.x, unit.y],
-        expected: `${area.name} clear of what opens`,
+      caution('cannot open then', `units.${unit.id}.x`, {
         message: `${when}${unit.name} cannot open: ${area.name} is ${say(by)} in its way. Take out before what is wanted then.`,
-        targets: [
-          { table: 'units', id: unit.id },
-          { table: 'areas', id: area.id },
-        ],
-        by: Math.ceil(by - 1e-6),
+        by,
+        also: [{ table: 'areas', id: area.id }],
         ...mode,
-      },
+      }),
     ];
   });
   const seats = byName(plan.stations).flatMap((station): Finding[] =>
     inside(station, shape)
       ? [
-          {
-            code: 'seat in the way',
-            severity: 'caution',
-            path: `stations.${station.id}.x`,
-            value: [station.x, station.y],
-            expected: `${area.name} clear of seats`,
+          caution('seat in the way', `stations.${station.id}.x`, {
             message: `${when}nobody can sit at ${station.name}: its seat is in ${area.name}.`,
-            targets: [
-              { table: 'stations', id: station.id },
-              { table: 'areas', id: area.id },
-            ],
+            also: [{ table: 'areas', id: area.id }],
             ...mode,
-          },
+          }),
         ]
       : [],
   );

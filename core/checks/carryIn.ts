@@ -1,8 +1,7 @@
 /** Does a unit that is not owned yet go through the door, and can it be stood up under the ceiling? */
-import type { Finding } from '../model/finding.ts';
+import { caution, type Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Opening, type Plan, type Unit } from '../model/plan.ts';
-import { caution } from '../room/free.ts';
 
 type Size = Pick<Unit, 'width' | 'depth' | 'height'>;
 
@@ -31,24 +30,18 @@ export function checkCarryIn(plan: Plan): Finding[] {
     const by = Math.min(...doors.map((d) => tooLargeFor(unit, d)));
     if (doors.length > 0 && by > 0)
       findings.push(
-        caution(
-          'does not pass the door',
-          unit,
-          `${unit.name} does not go through the door in one piece: it is ${say(by)} too large.`,
-          'taken in parts, or smaller',
+        caution('does not pass the door', `units.${unit.id}.x`, {
+          message: `${unit.name} does not go through the door in one piece: it is ${say(by)} too large.`,
           by,
-        ),
+        }),
       );
     const needs = standUpHeight(unit);
     if (needs > plan.meta.ceiling && unit.height <= plan.meta.ceiling && unit.height > Math.max(unit.width, unit.depth))
       findings.push(
-        caution(
-          'cannot be stood up',
-          unit,
-          `${unit.name} cannot be tilted up from lying: its diagonal is ${say(needs)}, the ceiling ${say(plan.meta.ceiling)}. Put it together standing.`,
-          `a diagonal of at most ${say(plan.meta.ceiling)}`,
-          needs - plan.meta.ceiling,
-        ),
+        caution('cannot be stood up', `units.${unit.id}.x`, {
+          message: `${unit.name} cannot be tilted up from lying: its diagonal is ${say(needs)}, the ceiling ${say(plan.meta.ceiling)}. Put it together standing.`,
+          by: needs - plan.meta.ceiling,
+        }),
       );
     return findings;
   });

@@ -6,10 +6,10 @@
 import { compartmentsOf } from '../furniture/compartments.ts';
 import { onLeaf } from '../furniture/mounts.ts';
 import { openedOf } from '../furniture/opened.ts';
-import type { Finding } from '../model/finding.ts';
+import { caution, type Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Fixture, type Plan, type Unit } from '../model/plan.ts';
-import { boxOf, caution, freeBefore, inSpan, NOISE, strip, together } from '../room/free.ts';
+import { boxOf, freeBefore, inSpan, NOISE, strip, together } from '../room/free.ts';
 import { dot, outOfRoom, overlapDepth, subtract } from '../geometry/geometry.ts';
 import { CLEAR, doorSweep, KEEP_CLEAR, usualClear } from '../room/doorSweep.ts';
 import { lowest } from '../room/overhead.ts';
@@ -65,29 +65,21 @@ function fronts(plan: Plan): Finding[] {
         const free = freeBefore(unit, plan, c.front, opens + CLEAR.person, c.front);
         if (free < opens - NOISE)
           return [
-            caution(
-              'cannot open',
-              unit,
-              `${c.name} opens ${say(free)} of ${say(opens)}: it falls ${say(opens - free)} short.`,
-              `${say(opens)} free before it`,
-              opens - free,
-              free,
-            ),
+            caution('cannot open', `units.${unit.id}.x`, {
+              message: `${c.name} opens ${say(free)} of ${say(opens)}: it falls ${say(opens - free)} short.`,
+              by: opens - free,
+            }),
           ];
       }
     }
     const meets = doorMeets(plan, unit);
     if (meets)
       return [
-        caution(
-          'cannot open',
-          unit,
-          `The ${meets.kind} of ${meets.name} meets ${meets.what}: ${say(Math.ceil(meets.by))} are missing to open it fully.`,
-          'room to open fully',
-          meets.by,
-          undefined,
-          meets.other === null ? [] : [{ table: 'units', id: meets.other }],
-        ),
+        caution('cannot open', `units.${unit.id}.x`, {
+          message: `The ${meets.kind} of ${meets.name} meets ${meets.what}: ${say(Math.ceil(meets.by))} are missing to open it fully.`,
+          by: meets.by,
+          also: meets.other === null ? [] : [{ table: 'units', id: meets.other }],
+        }),
       ];
     if (unit.kind === 'table' || unit.kind === 'cart' || unit.bottom > 0 || list.length === 0) return [];
     const opens = Math.max(0, ...drawers.map((c) => c.inside.depth));
@@ -96,14 +88,10 @@ function fronts(plan: Plan): Finding[] {
     const free = freeBefore(unit, plan, { bottom: unit.bottom, top: unit.bottom + unit.height }, wanted + 1);
     if (free >= wanted - NOISE) return [];
     return [
-      caution(
-        'no room before it',
-        unit,
-        `Before ${unit.name} ${say(free)} are free${opens > 0 ? ' with its drawers shut' : ''}; a person needs ${say(wanted)}${opens > 0 ? ' to open one' : ''}.`,
-        `${say(wanted)} free before it`,
-        wanted - free,
-        free,
-      ),
+      caution('no room before it', `units.${unit.id}.x`, {
+        message: `Before ${unit.name} ${say(free)} are free${opens > 0 ? ' with its drawers shut' : ''}; a person needs ${say(wanted)}${opens > 0 ? ' to open one' : ''}.`,
+        by: wanted - free,
+      }),
     ];
   });
 }
@@ -122,15 +110,11 @@ function meetings(plan: Plan): Finding[] {
         for (const b of parts[j]!) if (inSpan(a, b) > 1) by = Math.max(by, overlapDepth(a.shape, b.shape));
       if (by > NOISE)
         findings.push(
-          caution(
-            'open into each other',
-            unit,
-            `${unit.name} and ${other.name} open into each other by ${formatLength(Math.ceil(by), plan.meta.units)}: only one at a time.`,
-            'room for both to be open',
+          caution('open into each other', `units.${unit.id}.x`, {
+            message: `${unit.name} and ${other.name} open into each other by ${formatLength(Math.ceil(by), plan.meta.units)}: only one at a time.`,
             by,
-            undefined,
-            [{ table: 'units', id: other.id }],
-          ),
+            also: [{ table: 'units', id: other.id }],
+          }),
         );
     }
   });
@@ -153,29 +137,21 @@ function openings(plan: Plan, walls: readonly Wall[]): Finding[] {
       const depth = sweep.length > 0 ? overlapDepth(sweep, box.feet) : 0;
       if (depth > NOISE)
         findings.push(
-          caution(
-            `${door.kind} meets it`,
-            unit,
-            `The ${door.kind} on ${wall.name} meets ${unit.name} by ${say(depth)}.`,
-            `outside the swing of the ${door.kind}`,
-            depth,
-            undefined,
-            [{ table: 'openings', id: door.id }],
-          ),
+          caution(`${door.kind} meets it`, `units.${unit.id}.x`, {
+            message: `The ${door.kind} on ${wall.name} meets ${unit.name} by ${say(depth)}.`,
+            by: depth,
+            also: [{ table: 'openings', id: door.id }],
+          }),
         );
       else if (keep.length > 0) {
         const into = overlapDepth(keep, box.feet);
         if (into > NOISE)
           findings.push(
-            caution(
-              `${door.kind} blocked`,
-              unit,
-              `${unit.name} stands ${say(into)} into the ${say(deep)} kept clear before the ${door.kind} on ${wall.name}.`,
-              `${say(deep)} free before the ${door.kind}`,
-              into,
-              undefined,
-              [{ table: 'openings', id: door.id }],
-            ),
+            caution(`${door.kind} blocked`, `units.${unit.id}.x`, {
+              message: `${unit.name} stands ${say(into)} into the ${say(deep)} kept clear before the ${door.kind} on ${wall.name}.`,
+              by: into,
+              also: [{ table: 'openings', id: door.id }],
+            }),
           );
       }
     }
@@ -190,7 +166,7 @@ function wallWords(
   wall: Wall,
   say: (mm: number) => string,
   size: { wide: number; deep: number; by: number },
-): [code: string, message: string, expected: string] {
+): [code: string, message: string] {
   const name = f.name || `the ${f.kind}`;
   const depth = say(size.by);
   switch (f.kind) {
@@ -199,25 +175,18 @@ function wallWords(
       return [
         `${f.kind} covered`,
         `${unit.name} covers ${f.name || `the ${f.kind}`} on ${wall.name}, ${say(f.bottom)} up.`,
-        `the ${f.kind} within reach`,
       ];
     case 'fuse board':
       return [
         'fuse board not clear',
         `${unit.name} stands ${depth} into the ${say(size.wide)} × ${say(size.deep)} kept clear before the fuse board. Local code and an electrician decide how much it must be.`,
-        'a clear floor before the fuse board',
       ];
     case 'fixed thing':
-      return [
-        'fixed thing met',
-        `${unit.name} stands ${depth} into ${f.name || 'the fixed thing'} on ${wall.name}.`,
-        'beside it',
-      ];
+      return ['fixed thing met', `${unit.name} stands ${depth} into ${f.name || 'the fixed thing'} on ${wall.name}.`];
     default:
       return [
         `${f.kind} covered`,
         `${unit.name} stands ${depth} into the ${say(size.deep)} that should be free before ${name}.`,
-        `${say(size.deep)} free before ${name}`,
       ];
   }
 }
@@ -262,8 +231,10 @@ function fixtures(plan: Plan, walls: readonly Wall[]): Finding[] {
       if (inSpan(box, span) <= 1 || holds.includes(unit)) continue;
       const by = overlapDepth(keep, box.feet);
       if (by <= NOISE) continue;
-      const [code, message, expected] = wallWords(fixture, unit, wall, say, { wide, deep, by });
-      findings.push(caution(code, unit, message, expected, by, undefined, [{ table: 'fixtures', id: fixture.id }]));
+      const [code, message] = wallWords(fixture, unit, wall, say, { wide, deep, by });
+      findings.push(
+        caution(code, `units.${unit.id}.x`, { message, by, also: [{ table: 'fixtures', id: fixture.id }] }),
+      );
     }
   }
   return findings;

@@ -1,5 +1,5 @@
 /** What is wrong with containers where they stand. */
-import type { Finding } from '../model/finding.ts';
+import { caution, found, type Finding, type Said } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Container, type Plan } from '../model/plan.ts';
 import type { Scene } from '../scene/scene.ts';
@@ -15,58 +15,40 @@ export function checkContainers(plan: Plan, scene: Scene): Finding[] {
 
 function checkOne(plan: Plan, scene: Scene, c: Container): Finding[] {
   const severity = c.arrangement === 'planned' ? 'error' : 'caution';
-  const finding = (code: string, field: string, value: unknown, expected: string, message: string): Finding => ({
-    code,
-    severity,
-    path: `containers.${c.id}.${field}`,
-    value,
-    expected,
-    message,
-    targets: [{ table: 'containers', id: c.id }],
-  });
+  const finding = (code: string, field: string, said: Said): Finding =>
+    found(severity, code, `containers.${c.id}.${field}`, said);
   const parent = c.parent === null ? null : plan.containers[c.parent]!;
   if (parent && (parent.id === c.id || parent.parent === c.id))
     return [
-      finding(
-        'in itself',
-        'parent',
-        c.parent,
-        'a container that does not stand in it',
-        parent.id === c.id
-          ? `${c.name} is said to stand in itself.`
-          : `${c.name} and ${parent.name} are said to stand in each other.`,
-      ),
+      finding('in itself', 'parent', {
+        message:
+          parent.id === c.id
+            ? `${c.name} is said to stand in itself.`
+            : `${c.name} and ${parent.name} are said to stand in each other.`,
+        expected: 'a container that does not stand in it',
+      }),
     ];
   if (parent?.parent)
     return [
-      finding(
-        'nested too deep',
-        'parent',
-        c.parent,
-        'a container that stands in no other',
-        `${c.name} is in ${parent.name}, which is in a container itself; they nest one level.`,
-      ),
+      finding('nested too deep', 'parent', {
+        message: `${c.name} is in ${parent.name}, which is in a container itself; they nest one level.`,
+        expected: 'a container that stands in no other',
+      }),
     ];
   if (parent && (parent.unit !== c.unit || parent.slot !== c.slot || parent.arrangement !== c.arrangement))
     return [
-      finding(
-        'container elsewhere',
-        'parent',
-        c.parent,
-        `the place of ${parent.name}`,
-        `${c.name} is said to be in ${parent.name}, but stands in another place.`,
-      ),
+      finding('container elsewhere', 'parent', {
+        message: `${c.name} is said to be in ${parent.name}, but stands in another place.`,
+        expected: `the place of ${parent.name}`,
+      }),
     ];
   const place = scene.compartment.get(standsIn(plan, c));
   if (!place || !scene.compartment.has(containerPlace(c)))
     return [
-      finding(
-        'no such place',
-        'slot',
-        c.slot,
-        `a place of ${plan.units[c.unit]!.name}`,
-        `${c.name} stands in “${c.slot}” of ${plan.units[c.unit]!.name}, which has no such place.`,
-      ),
+      finding('no such place', 'slot', {
+        message: `${c.name} stands in “${c.slot}” of ${plan.units[c.unit]!.name}, which has no such place.`,
+        expected: `a place of ${plan.units[c.unit]!.name}`,
+      }),
     ];
   const standing = scene.standing[c.arrangement === 'planned' ? 'planned' : 'today']
     .get(place.id)
@@ -75,13 +57,10 @@ function checkOne(plan: Plan, scene: Scene, c: Container): Finding[] {
   const say = (mm: number) => formatLength(mm, plan.meta.units);
   if (standing?.reason)
     return [
-      finding(
-        'container does not fit',
-        standing.reason.includes('too') ? 'width' : 'x',
-        [c.width, c.depth, c.height],
-        `a container within ${say(width)} × ${say(depth)} × ${say(height)}, beside the others`,
-        `${c.name} in ${place.name}: ${standing.reason}.`,
-      ),
+      finding('container does not fit', standing.reason.includes('too') ? 'width' : 'x', {
+        message: `${c.name} in ${place.name}: ${standing.reason}.`,
+        expected: `a container within ${say(width)} × ${say(depth)} × ${say(height)}, beside the others`,
+      }),
     ];
   const headroom = height - c.height;
   if (
@@ -91,17 +70,10 @@ function checkOne(plan: Plan, scene: Scene, c: Container): Finding[] {
     headroom < LID_ROOM
   )
     return [
-      {
-        ...finding(
-          'lid cannot open',
-          'lid',
-          'on',
-          `at least ${say(LID_ROOM)} above it, or no lid`,
-          `${c.name} in ${place.name}: its lid cannot be taken off where it stands, ${say(Math.ceil(LID_ROOM - headroom))} short above it. Leave the lid off, or carry it out.`,
-        ),
-        severity: 'caution',
-        by: Math.ceil(LID_ROOM - headroom),
-      },
+      caution('lid cannot open', `containers.${c.id}.lid`, {
+        message: `${c.name} in ${place.name}: its lid cannot be taken off where it stands, ${say(Math.ceil(LID_ROOM - headroom))} short above it. Leave the lid off, or carry it out.`,
+        by: LID_ROOM - headroom,
+      }),
     ];
   return [];
 }

@@ -4,7 +4,7 @@
  */
 import { guardsHands, LEAD, nextSocket } from '../cost/hazards.ts';
 import type { Compartment } from '../furniture/compartments.ts';
-import type { Finding } from '../model/finding.ts';
+import type { Finding, Said } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import type { Supply } from '../model/plan.ts';
 import type { Scene } from '../scene/scene.ts';
@@ -20,45 +20,32 @@ export function checkDangers(scene: Scene, c: Compartment, list: readonly Placem
   const { plan } = scene;
   const findings: Finding[] = [];
   const supplyOf = (p: PlacementReport) => plan.supplies[p.supply]!;
-  const say = (code: string, p: PlacementReport, message: string, expected: string, by?: number) =>
-    findings.push(aboutPlace(p, code, message, expected, by));
+  const say = (code: string, p: PlacementReport, said: Said) => findings.push(aboutPlace(p, code, said));
   for (const p of list) {
     const s = supplyOf(p);
     const others = list.filter((other) => other !== p).map(supplyOf);
     if (s.traits.includes('hot')) {
       const near = others.find(burns);
       if (near)
-        say(
-          'hot beside what burns',
-          p,
-          `${s.name} gets hot, and ${near.name} lies beside it in ${c.name}. Let it cool on a heat-proof mat; keep it by itself.`,
-          'a heat-proof place of its own',
-        );
+        say('hot beside what burns', p, {
+          message: `${s.name} gets hot, and ${near.name} lies beside it in ${c.name}. Let it cool on a heat-proof mat; keep it by itself.`,
+        });
       const far = nextSocket(scene, c);
       if (far !== null && far > LEAD)
-        say(
-          'hot tool far from a socket',
-          p,
-          `${s.name} gets hot, and the next socket is ${formatLength(Math.round(far), plan.meta.units)} from ${c.name}. Hot tools have their place by their socket, on a heat-proof mat.`,
-          `within ${formatLength(LEAD, plan.meta.units)} of a socket`,
-          far - LEAD,
-        );
+        say('hot tool far from a socket', p, {
+          message: `${s.name} gets hot, and the next socket is ${formatLength(Math.round(far), plan.meta.units)} from ${c.name}. Hot tools have their place by their socket, on a heat-proof mat.`,
+          by: far - LEAD,
+        });
     }
     if (s.traits.includes('sharp') && s.form === 'loose' && p.count > 1 && !guardsHands(plan, c))
-      say(
-        'sharp and loose',
-        p,
-        `${s.name} lies loose in ${c.name}, and is sharp: a hand that reaches in gets hurt. Give it a lidded box, a cushion or a magnet.`,
-        'a box, a cushion or a magnet',
-      );
+      say('sharp and loose', p, {
+        message: `${s.name} lies loose in ${c.name}, and is sharp: a hand that reaches in gets hurt. Give it a lidded box, a cushion or a magnet.`,
+      });
     const below = s.traits.includes('dusty') ? others.find(takesDust) : undefined;
     if (below)
-      say(
-        'dust on cloth or paper',
-        p,
-        `${s.name} gives dust, and ${below.name} lies open beside it in ${c.name}. A lid or a bag keeps it in.`,
-        'a place of its own, or a lid',
-      );
+      say('dust on cloth or paper', p, {
+        message: `${s.name} gives dust, and ${below.name} lies open beside it in ${c.name}. A lid or a bag keeps it in.`,
+      });
   }
   return findings;
 }

@@ -1,5 +1,5 @@
 /** Cautions about furniture: what can tip is fixed to the wall. Guidance, not certification. */
-import type { Finding } from '../model/finding.ts';
+import { caution, type Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Plan, type Unit } from '../model/plan.ts';
 
@@ -22,15 +22,9 @@ export function checkFurniture(plan: Plan): Finding[] {
     const limit = drawers ? FIX_TO_WALL.withDrawers : FIX_TO_WALL.without;
     if (unit.height <= limit) return [];
     return [
-      {
-        code: 'fix to the wall',
-        severity: 'caution',
-        path: `units.${unit.id}.height`,
-        value: unit.height,
-        expected: `fixed to the wall when taller than ${formatLength(limit, plan.meta.units)}`,
+      caution('fix to the wall', `units.${unit.id}.height`, {
         message: `${unit.name} is ${formatLength(unit.height, plan.meta.units)} high: fix it to the wall so that it cannot tip, with fixings that suit the wall and away from cables and pipes.`,
-        targets: [{ table: 'units', id: unit.id }],
-      },
+      }),
     ];
   });
 }

@@ -1,5 +1,5 @@
 /** Kits in their homes. */
-import type { Finding } from '../model/finding.ts';
+import { caution, type Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Plan } from '../model/plan.ts';
 import type { Scene } from '../scene/scene.ts';
@@ -9,18 +9,12 @@ export function checkKits(plan: Plan, scene: Scene): Finding[] {
   const say = (mm: number) => formatLength(Math.ceil(mm), plan.meta.units);
   return byName(plan.kits).flatMap((kit): Finding[] => {
     if (kit.box !== null || kit.unit === null) return [];
-    const about = { severity: 'caution', targets: [{ table: 'kits', id: kit.id }] } as const;
     const home = scene.compartment.get(`${kit.unit}/${kit.slot}`);
     if (!home)
       return [
-        {
-          ...about,
-          code: 'no such place',
-          path: `kits.${kit.id}.slot`,
-          value: kit.slot,
-          expected: `a place of ${plan.units[kit.unit]!.name}`,
+        caution('no such place', `kits.${kit.id}.slot`, {
           message: `The kit ${kit.name} has its home in “${kit.slot}” of ${plan.units[kit.unit]!.name}, which has no such place.`,
-        },
+        }),
       ];
     const { inside } = home;
     // A box is put in either way round, but not on its side.
@@ -32,15 +26,10 @@ export function checkKits(plan: Plan, scene: Scene): Finding[] {
     );
     if (by <= 0.5) return [];
     return [
-      {
-        ...about,
-        code: 'kit does not fit',
-        path: `kits.${kit.id}.width`,
-        value: [kit.width, kit.depth, kit.height],
-        expected: `at most ${say(inside.width)} × ${say(inside.depth)} × ${say(inside.height)}`,
+      caution('kit does not fit', `kits.${kit.id}.width`, {
         message: `The kit ${kit.name} is ${say(by)} too large for ${home.name}.`,
-        by: Math.ceil(by),
-      },
+        by,
+      }),
     ];
   });
 }

@@ -13,16 +13,12 @@ export function checkWishes(scene: Scene, p: PlacementReport): Finding[] {
   const findings: Finding[] = [];
   const supply = plan.supplies[p.supply]!;
   const compartment = scene.compartment.get(p.compartment)!;
-  const about = (code: string, message: string, expected: string, by?: number): Finding =>
-    aboutPlace(p, code, message, expected, by);
   for (const { person, by } of dangersOf(scene, supply, compartment))
     findings.push(
-      about(
-        'in reach of a child',
-        `${supply.name} in ${p.place} is in reach of ${person.name}, ${say(by)} below the highest reach. Follow its label; lock it away or put it higher.`,
-        'a place that is locked or out of reach',
+      aboutPlace(p, 'in reach of a child', {
+        message: `${supply.name} in ${p.place} is in reach of ${person.name}, ${say(by)} below the highest reach. Follow its label; lock it away or put it higher.`,
         by,
-      ),
+      }),
     );
   for (const wish of Object.values(plan.wishes)) {
     if (wish.supply !== p.supply || wish.wish !== 'should reach') continue;
@@ -30,14 +26,13 @@ export function checkWishes(scene: Scene, p: PlacementReport): Finding[] {
     const by = withinReach(scene, person, compartment);
     if (by >= 0 && !isLocked(plan, compartment)) continue;
     findings.push(
-      about(
-        'out of reach',
-        by < 0
-          ? `${supply.name} in ${p.place} is ${say(-by)} out of reach of ${person.name}, who should reach it.`
-          : `${supply.name} in ${p.place} is locked away; ${person.name} should reach it.`,
-        'a place within reach',
-        Math.max(0, -by),
-      ),
+      aboutPlace(p, 'out of reach', {
+        message:
+          by < 0
+            ? `${supply.name} in ${p.place} is ${say(-by)} out of reach of ${person.name}, who should reach it.`
+            : `${supply.name} in ${p.place} is locked away; ${person.name} should reach it.`,
+        by: Math.max(0, -by),
+      }),
     );
   }
   const each = supply.mass ?? 0;
@@ -48,19 +43,15 @@ export function checkWishes(scene: Scene, p: PlacementReport): Finding[] {
     said.add(person.id);
     if (person.lifts !== null && each > person.lifts)
       findings.push(
-        about(
-          'not to be lifted',
-          `${supply.name} weighs ${formatMass(each, plan.meta.units)}; ${person.name} should lift at most ${formatMass(person.lifts, plan.meta.units)}.`,
-          'a place where it can stay and be used',
-        ),
+        aboutPlace(p, 'not to be lifted', {
+          message: `${supply.name} weighs ${formatMass(each, plan.meta.units)}; ${person.name} should lift at most ${formatMass(person.lifts, plan.meta.units)}.`,
+        }),
       );
     if (!person.steps && use.band === 'steps' && !person.wheelchair)
       findings.push(
-        about(
-          'needs steps',
-          `${supply.name} in ${p.place} is reached from steps only; ${person.name} should not climb them.`,
-          'a lower place',
-        ),
+        aboutPlace(p, 'needs steps', {
+          message: `${supply.name} in ${p.place} is reached from steps only; ${person.name} should not climb them.`,
+        }),
       );
   }
   return findings;

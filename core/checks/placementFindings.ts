@@ -3,7 +3,7 @@ import { inMeasures } from '../model/amounts.ts';
 import { formatLength } from '../model/measure.ts';
 import { beyondBound, keepOf, KEPT_WORDS } from '../cost/keeps.ts';
 import type { Compartment } from '../furniture/compartments.ts';
-import type { Finding } from '../model/finding.ts';
+import { caution, error, found, type Finding, type Said } from '../model/finding.ts';
 import type { Arrangement, Placement, Plan, Supply } from '../model/plan.ts';
 import type { Fill, PlacementReport } from './placementReport.ts';
 import type { Scene } from '../scene/scene.ts';
@@ -21,41 +21,27 @@ export function placementFindings(plan: Plan, p: PlacementReport): Finding[] {
       ? `${supply.name} does not fit in ${p.place}: ${p.reason}.`
       : `${p.count} ${supply.name}: ${p.fits} fit ${p.how} in ${p.place}; ${p.count - p.fits} have no room there.`;
   return [
-    {
-      code: 'does not fit',
-      severity,
-      path: `placements.${p.id}.count`,
-      value: p.count,
-      expected: p.fits === 0 ? 'another place' : `at most ${p.fits}`,
+    found(severity, 'does not fit', `placements.${p.id}.count`, {
       message,
-      targets: [{ table: 'placements', id: p.id }],
-    },
+      expected: p.fits === 0 ? 'another place' : `at most ${p.fits}`,
+    }),
   ];
 }
 
-/** A caution about where a thing lies. @param by by how much it falls short, mm */
-export function aboutPlace(p: PlacementReport, code: string, message: string, expected: string, by?: number): Finding {
-  return {
-    code,
-    severity: 'caution',
-    path: `placements.${p.id}.slot`,
-    expected,
-    message,
-    targets: [{ table: 'placements', id: p.id }],
-    ...(by === undefined ? {} : { by: Math.ceil(by) }),
-  };
-}
+/** A caution about where a thing lies. */
+export const aboutPlace = (p: PlacementReport, code: string, said: Said): Finding =>
+  caution(code, `placements.${p.id}.slot`, said);
 
 /** A thing that is planned where it falls over, rolls away or lies too high. */
 function liesBadly(plan: Plan, p: PlacementReport, why: string): Finding {
   const message = `${p.count} ${plan.supplies[p.supply]!.name} in ${p.place}: ${why}.`;
-  return aboutPlace(p, 'lies badly', message, 'a place that holds it, or something to lie in');
+  return aboutPlace(p, 'lies badly', { message });
 }
 
 /** A thing that is planned where the maker keeps the place for something else. */
 function keptForOthers(plan: Plan, p: PlacementReport, why: string): Finding {
   const message = `${plan.supplies[p.supply]!.name} in ${p.place}: ${why}.`;
-  return aboutPlace(p, 'kept for others', message, 'another place, or another use of this one');
+  return aboutPlace(p, 'kept for others', { message });
 }
 
 /** More odds and ends in a place than it is to hold. */
@@ -70,15 +56,10 @@ export function tooManyOdds(plan: Plan, c: Compartment, list: readonly Placement
     );
   if (!beyond) return [];
   return [
-    {
-      code: 'too many odds and ends',
-      severity: 'caution',
-      path: `keeps.${keep.id}.lines`,
-      value: Math.round(beyond.value * 10) / 10,
-      expected: `at most ${beyond.most}`,
+    caution('too many odds and ends', `keeps.${keep.id}.lines`, {
       message: `${c.name} has ${beyond.words}.`,
       targets: [{ table: 'units', id: c.unit }],
-    },
+    }),
   ];
 }
 
@@ -88,15 +69,10 @@ export function keptNowhere(plan: Plan, scene: Scene): Finding[] {
     const id = `${k.unit}/${k.slot}${k.container === null ? '' : `#${k.container}`}`;
     if (scene.compartment.has(id)) return [];
     return [
-      {
-        code: 'no such place',
-        severity: 'caution',
-        path: `keeps.${k.id}.slot`,
-        value: k.slot,
-        expected: `a place of ${plan.units[k.unit]!.name}`,
+      caution('no such place', `keeps.${k.id}.slot`, {
         message: `A place of ${plan.units[k.unit]!.name} is kept for ${KEPT_WORDS[k.for]}, and is not there any more.`,
         targets: [{ table: 'units', id: k.unit }],
-      },
+      }),
     ];
   });
 }
@@ -104,44 +80,28 @@ export function keptNowhere(plan: Plan, scene: Scene): Finding[] {
 /** A compartment that holds more than it has room for today. */
 export function overFull(c: Compartment, fill: Fill): Finding {
   const message = `${c.name} holds more than it has room for today (${Math.round(fill.share * 100)} % full): things lie on and in front of each other.`;
-  return {
-    code: 'overfull',
-    severity: 'caution',
-    path: `units.${c.unit}`,
-    value: Math.round(fill.share * 100) / 100,
-    expected: 'at most 1',
-    message,
-    targets: [{ table: 'units', id: c.unit }],
-  };
+  return caution('overfull', `units.${c.unit}`, { message });
 }
 
 /** A placement in a compartment that its unit does not have (any more). */
 export function noSuchPlace(plan: Plan, p: Placement): Finding {
   const unit = plan.units[p.unit]!;
   const message = `${plan.supplies[p.supply]!.name} is placed in “${p.slot}” of ${unit.name}, which has no such place any more.`;
-  return {
-    code: 'no such place',
-    severity: p.arrangement === 'planned' ? 'error' : 'caution',
-    path: `placements.${p.id}.slot`,
-    value: p.slot,
-    expected: `a place of ${unit.name}`,
+  return found(p.arrangement === 'planned' ? 'error' : 'caution', 'no such place', `placements.${p.id}.slot`, {
     message,
-    targets: [{ table: 'placements', id: p.id }],
-  };
+    expected: `a place of ${unit.name}`,
+  });
 }
 
 /** More placed than owned. */
 export function tooManyPlaced(supply: Supply, total: number, arrangement: Arrangement): Finding {
   const message = `${supply.name}: ${total} are placed ${arrangement === 'today' ? 'today' : 'in the plan'}, but there are ${supply.count}.`;
-  return {
-    code: 'more placed than owned',
-    severity: arrangement === 'planned' ? 'error' : 'caution',
-    path: `supplies.${supply.id}.count`,
-    value: supply.count,
-    expected: `placements that add up to ${supply.count} or less`,
-    message,
-    targets: [{ table: 'supplies', id: supply.id }],
-  };
+  return found(
+    arrangement === 'planned' ? 'error' : 'caution',
+    'more placed than owned',
+    `supplies.${supply.id}.count`,
+    { message, expected: `placements that add up to ${supply.count} or less` },
+  );
 }
 
 /** Furniture that cannot be got at from a seat, each once for each seat. */
@@ -161,25 +121,16 @@ export function walledIn(scene: Scene): Finding[] {
 
 function noWay(plan: Plan, station: string, unit: string, reason: string): Finding {
   const [from, to] = [plan.stations[station]!.name, plan.units[unit]!.name];
-  return {
-    code: 'cannot be walked to',
-    severity: 'error',
-    path: `units.${unit}.x`,
-    value: [plan.units[unit]!.x, plan.units[unit]!.y],
-    expected: `a way at least ${formatLength(500, plan.meta.units)} wide from the seat to its front`,
+  return error('cannot be walked to', `units.${unit}.x`, {
     message: `${to} cannot be walked to from ${from}: ${reason}.`,
-    targets: [{ table: 'units', id: unit }],
-  };
+    expected: `a way at least ${formatLength(500, plan.meta.units)} wide from the seat to its front`,
+  });
 }
 
 /** Uses without a seat to fetch from. */
 export function noStation(plan: Plan): Finding {
-  return {
-    code: 'no station',
-    severity: 'caution',
-    path: 'stations',
-    expected: 'at least one work seat',
+  return caution('no station', 'stations', {
     message: 'There is no work seat yet, so nothing can be said about reach and time. Add one in Furnish.',
     targets: [{ table: 'meta', id: plan.meta.id }],
-  };
+  });
 }

@@ -3,7 +3,7 @@
  * (1973; letters from memory): A absolutely necessary, E especially important, I important, O ordinary, U unimportant,
  * X undesirable. Worked out from shared supplies, same sitting, and what one gives off and the other cannot bear.
  */
-import type { Finding } from '../model/finding.ts';
+import { caution, type Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Activity, type Plan, type Relation } from '../model/plan.ts';
 import { seatsOf } from '../scene/scene.ts';
@@ -112,16 +112,10 @@ export function checkRelations(plan: Plan): Finding[] {
         : `${a.name} and ${b.name} are ${say(r.distance)} apart: ${r.reasons[0]}.`
       : `${a.name} and ${b.name} should be near each other (${r.reasons[0]}), but are ${say(r.distance)} apart.`;
     return [
-      {
-        code: apart ? 'too near' : 'too far',
-        severity: 'caution',
-        path: `activities.${a.id}.station`,
-        value: Math.round(r.distance),
-        expected: apart ? `at least ${say(APART)} apart` : `at most ${say(limit)} apart`,
+      caution(apart ? 'too near' : 'too far', `activities.${a.id}.station`, {
         message,
-        targets: [{ table: 'activities', id: a.id }],
-        by: Math.ceil(Math.abs(r.distance - limit)),
-      },
+        by: Math.abs(r.distance - limit),
+      }),
     ];
   });
 }

@@ -1,7 +1,7 @@
 /** What is wrong with the room and what stands in it: openings that do not fit their wall, overlaps, things outside. */
-import type { Finding } from '../model/finding.ts';
+import { error, type Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
-import { byName, cornersInOrder, type Plan, type TableName, type Unit } from '../model/plan.ts';
+import { byName, cornersInOrder, type Plan, type Unit } from '../model/plan.ts';
 import { footprint, solidSpan } from '../furniture/footprint.ts';
 import { tierFindings } from '../furniture/inside.ts';
 import { compartmentsOf } from '../furniture/compartments.ts';
@@ -21,30 +21,6 @@ export function checkRoom(plan: Plan): Finding[] {
   return [...checkOutline(here), ...checkOnWalls(here), ...checkUnits(here), ...checkStations(here)];
 }
 
-function error(
-  code: string,
-  table: TableName,
-  id: string,
-  field: string,
-  message: string,
-  expected: string,
-  value: unknown,
-  by?: number,
-  others: Finding['targets'] = [],
-): Finding {
-  const path = `${table}.${id}.${field}`;
-  return {
-    code,
-    severity: 'error',
-    path,
-    value,
-    expected,
-    message,
-    targets: [{ table, id }, ...others],
-    ...(by ? { by: Math.ceil(by - 1e-6) } : {}),
-  };
-}
-
 function checkOutline(plan: Plan): Finding[] {
   const outline = outlineOf(plan);
   if (outline.length === 0) return [];
@@ -56,35 +32,29 @@ function checkOutline(plan: Plan): Finding[] {
     const message = `${a.wall} and ${b.wall} cross each other, ${formatLength(at[0]!, plan.meta.units)} east and ${formatLength(at[1]!, plan.meta.units)} south of the first corner.`;
     const other = [{ table: 'corners', id: a.id }] as const;
     return [
-      error('crossing', 'corners', b.id, 'x', message, 'walls that meet only at their corners', at, undefined, other),
+      error('crossing', `corners.${b.id}.x`, {
+        message,
+        expected: 'walls that meet only at their corners',
+        also: other,
+      }),
     ];
   }
   const first = Object.values(plan.corners)[0]!;
   if (outline.length < 3 || signedArea(outline) < 0.5e6) {
     return [
-      error(
-        'outline',
-        'corners',
-        first.id,
-        'order',
-        'The outline of the room does not run clockwise round at least 0.5 m² of floor.',
-        'three or more corners, clockwise',
-        outline.length,
-      ),
+      error('outline', `corners.${first.id}.order`, {
+        message: 'The outline of the room does not run clockwise round at least 0.5 m² of floor.',
+        expected: 'three or more corners, clockwise',
+      }),
     ];
   }
   return wallsOf(plan)
     .filter((wall) => wall.length > 30_000)
     .map((wall) =>
-      error(
-        'wall length',
-        'corners',
-        wall.id,
-        'x',
-        `${wall.name} is ${formatLength(wall.length, plan.meta.units)} long; a room here has walls of up to ${plan.meta.units === 'imperial' ? '98 ft' : '30 m'}.`,
-        `at most ${formatLength(30_000, plan.meta.units)}`,
-        wall.length,
-      ),
+      error('wall length', `corners.${wall.id}.x`, {
+        message: `${wall.name} is ${formatLength(wall.length, plan.meta.units)} long; a room here has walls of up to ${plan.meta.units === 'imperial' ? '98 ft' : '30 m'}.`,
+        expected: `at most ${formatLength(30_000, plan.meta.units)}`,
+      }),
     );
 }
 
@@ -98,42 +68,27 @@ function checkOnWalls(plan: Plan): Finding[] {
       const label = `The ${o.kind} on ${wall.name}`;
       if (o.width > wall.length + TOLERANCE)
         findings.push(
-          error(
-            'wider than wall',
-            'openings',
-            o.id,
-            'width',
-            `${label} is ${say(o.width)} wide, but the wall is ${say(wall.length)} long.`,
-            `at most ${say(Math.floor(wall.length))}`,
-            o.width,
-            o.width - wall.length,
-          ),
+          error('wider than wall', `openings.${o.id}.width`, {
+            message: `${label} is ${say(o.width)} wide, but the wall is ${say(wall.length)} long.`,
+            expected: `at most ${say(Math.floor(wall.length))}`,
+            by: o.width - wall.length,
+          }),
         );
       else if (o.offset + o.width > wall.length + TOLERANCE)
         findings.push(
-          error(
-            'off the wall',
-            'openings',
-            o.id,
-            'offset',
-            `${label} ends ${say(o.offset + o.width - wall.length)} past the end of the wall.`,
-            `at most ${say(Math.floor(wall.length - o.width))} from the corner`,
-            o.offset,
-            o.offset + o.width - wall.length,
-          ),
+          error('off the wall', `openings.${o.id}.offset`, {
+            message: `${label} ends ${say(o.offset + o.width - wall.length)} past the end of the wall.`,
+            expected: `at most ${say(Math.floor(wall.length - o.width))} from the corner`,
+            by: o.offset + o.width - wall.length,
+          }),
         );
       if (o.sill + o.height > ceiling + TOLERANCE)
         findings.push(
-          error(
-            'above ceiling',
-            'openings',
-            o.id,
-            'height',
-            `${label} reaches ${say(o.sill + o.height)}, above the ceiling at ${say(ceiling)}.`,
-            `at most ${say(ceiling - o.sill)} high`,
-            o.height,
-            o.sill + o.height - ceiling,
-          ),
+          error('above ceiling', `openings.${o.id}.height`, {
+            message: `${label} reaches ${say(o.sill + o.height)}, above the ceiling at ${say(ceiling)}.`,
+            expected: `at most ${say(ceiling - o.sill)} high`,
+            by: o.sill + o.height - ceiling,
+          }),
         );
     }
     for (const [i, a] of openings.entries())
@@ -142,45 +97,30 @@ function checkOnWalls(plan: Plan): Finding[] {
         const high = Math.min(a.sill + a.height, b.sill + b.height) - Math.max(a.sill, b.sill);
         if (depth > TOLERANCE && high > TOLERANCE)
           findings.push(
-            error(
-              'openings overlap',
-              'openings',
-              b.id,
-              'offset',
-              `The ${b.kind} on ${wall.name} overlaps the ${a.kind} by ${say(depth)}.`,
-              'openings apart from each other',
-              b.offset,
-              depth,
-              [{ table: 'openings', id: a.id }],
-            ),
+            error('openings overlap', `openings.${b.id}.offset`, {
+              message: `The ${b.kind} on ${wall.name} overlaps the ${a.kind} by ${say(depth)}.`,
+              expected: 'openings apart from each other',
+              by: depth,
+              also: [{ table: 'openings', id: a.id }],
+            }),
           );
       }
     for (const f of Object.values(plan.fixtures).filter((f) => f.corner === wall.id)) {
       if (f.offset + f.width > wall.length + TOLERANCE)
         findings.push(
-          error(
-            'off the wall',
-            'fixtures',
-            f.id,
-            'offset',
-            `The ${f.kind} on ${wall.name} ends ${say(f.offset + f.width - wall.length)} past the end of the wall.`,
-            `at most ${say(Math.floor(wall.length - f.width))} from the corner`,
-            f.offset,
-            f.offset + f.width - wall.length,
-          ),
+          error('off the wall', `fixtures.${f.id}.offset`, {
+            message: `The ${f.kind} on ${wall.name} ends ${say(f.offset + f.width - wall.length)} past the end of the wall.`,
+            expected: `at most ${say(Math.floor(wall.length - f.width))} from the corner`,
+            by: f.offset + f.width - wall.length,
+          }),
         );
       if (f.bottom + f.height > ceiling + TOLERANCE)
         findings.push(
-          error(
-            'above ceiling',
-            'fixtures',
-            f.id,
-            'bottom',
-            `The ${f.kind} on ${wall.name} reaches above the ceiling at ${say(ceiling)}.`,
-            `at most ${say(ceiling - f.height)} over the floor`,
-            f.bottom,
-            f.bottom + f.height - ceiling,
-          ),
+          error('above ceiling', `fixtures.${f.id}.bottom`, {
+            message: `The ${f.kind} on ${wall.name} reaches above the ceiling at ${say(ceiling)}.`,
+            expected: `at most ${say(ceiling - f.height)} over the floor`,
+            by: f.bottom + f.height - ceiling,
+          }),
         );
     }
   }
@@ -202,16 +142,11 @@ function checkUnits(plan: Plan): Finding[] {
     const over = lowest(plan, feet[i]!);
     if (topOf(unit) > over.height + TOLERANCE)
       findings.push(
-        error(
-          'taller than room',
-          'units',
-          unit.id,
-          over.under ? 'x' : unit.bottom > 0 ? 'bottom' : 'height',
-          `${unit.name} reaches ${say(topOf(unit))}; ${over.under ? `${over.under.name} over it is` : 'the ceiling is'} at ${say(Math.floor(over.height))}.`,
-          `at most ${say(Math.floor(over.height - unit.bottom))} high here`,
-          unit.height,
-          topOf(unit) - over.height,
-        ),
+        error('taller than room', `units.${unit.id}.${over.under ? 'x' : unit.bottom > 0 ? 'bottom' : 'height'}`, {
+          message: `${unit.name} reaches ${say(topOf(unit))}; ${over.under ? `${over.under.name} over it is` : 'the ceiling is'} at ${say(Math.floor(over.height))}.`,
+          expected: `at most ${say(Math.floor(over.height - unit.bottom))} high here`,
+          by: topOf(unit) - over.height,
+        }),
       );
     const host = unit.host === null ? undefined : plan.units[unit.host];
     if (host) findings.push(...insertFindings(unit, host, say));
@@ -219,16 +154,11 @@ function checkUnits(plan: Plan): Finding[] {
       const out = outOfRoom(feet[i]!, outline);
       if (out > TOLERANCE)
         findings.push(
-          error(
-            'outside room',
-            'units',
-            unit.id,
-            'x',
-            `${unit.name} stands ${say(Math.ceil(out))} through a wall or outside the room.`,
-            'inside the outline of the room',
-            [unit.x, unit.y],
-            out,
-          ),
+          error('outside room', `units.${unit.id}.x`, {
+            message: `${unit.name} stands ${say(Math.ceil(out))} through a wall or outside the room.`,
+            expected: 'inside the outline of the room',
+            by: out,
+          }),
         );
     }
     for (let j = i + 1; j < units.length; j++) {
@@ -244,17 +174,12 @@ function checkUnits(plan: Plan): Finding[] {
       const tall = topOf(below) - Math.max(a.bottom, b.bottom);
       if (under && tall < depth + STANDS_UNDER) {
         findings.push(
-          error(
-            'too tall to stand under',
-            'units',
-            below.id,
-            'height',
-            `${below.name} is ${say(Math.ceil(tall))} too tall to stand under ${above.name}.`,
-            `at most ${say(Math.floor(Math.max(a.bottom, b.bottom)))} high there, or beside it`,
-            below.height,
-            tall,
-            [{ table: 'units', id: above.id }],
-          ),
+          error('too tall to stand under', `units.${below.id}.height`, {
+            message: `${below.name} is ${say(Math.ceil(tall))} too tall to stand under ${above.name}.`,
+            expected: `at most ${say(Math.floor(Math.max(a.bottom, b.bottom)))} high there, or beside it`,
+            by: tall,
+            also: [{ table: 'units', id: above.id }],
+          }),
         );
         continue;
       }
@@ -263,17 +188,12 @@ function checkUnits(plan: Plan): Finding[] {
       const lift = Math.min(a.top - b.bottom, b.top - a.bottom);
       const by = unit.bottom > 0 || other.bottom > 0 ? Math.min(depth, lift) : depth;
       findings.push(
-        error(
-          'overlap',
-          'units',
-          mover.id,
-          'x',
-          `${mover.name} and ${stays.name} overlap by ${say(Math.ceil(by))}.`,
-          `at least ${say(Math.ceil(by))} apart`,
-          [mover.x, mover.y],
+        error('overlap', `units.${mover.id}.x`, {
+          message: `${mover.name} and ${stays.name} overlap by ${say(Math.ceil(by))}.`,
+          expected: `at least ${say(Math.ceil(by))} apart`,
           by,
-          [{ table: 'units', id: stays.id }],
-        ),
+          also: [{ table: 'units', id: stays.id }],
+        }),
       );
     }
   });
@@ -295,30 +215,20 @@ function insertFindings(unit: Unit, host: Unit, say: (mm: number) => string): Fi
     compartmentsOf(host).find((c) => c.slot === unit.hostSlot) ?? mountsOf(host).find((m) => m.slot === unit.hostSlot);
   if (!opening)
     return [
-      error(
-        'no such opening',
-        'units',
-        unit.id,
-        'hostSlot',
-        `${unit.name} stands in “${unit.hostSlot}” of ${host.name}, which has no such opening.`,
-        `an opening of ${host.name}`,
-        unit.hostSlot,
-      ),
+      error('no such opening', `units.${unit.id}.hostSlot`, {
+        message: `${unit.name} stands in “${unit.hostSlot}” of ${host.name}, which has no such opening.`,
+        expected: `an opening of ${host.name}`,
+      }),
     ];
   const sides = ['width', 'depth', 'height'] as const;
   return sides.flatMap((side) =>
     unit[side] > opening.inside[side] + 0.5
       ? [
-          error(
-            'insert too large',
-            'units',
-            unit.id,
-            side,
-            `${unit.name} is ${say(unit[side])} in ${side}; ${opening.name} has ${say(opening.inside[side])}.`,
-            `at most ${say(opening.inside[side])}`,
-            unit[side],
-            unit[side] - opening.inside[side],
-          ),
+          error('insert too large', `units.${unit.id}.${side}`, {
+            message: `${unit.name} is ${say(unit[side])} in ${side}; ${opening.name} has ${say(opening.inside[side])}.`,
+            expected: `at most ${say(opening.inside[side])}`,
+            by: unit[side] - opening.inside[side],
+          }),
         ]
       : [],
   );
@@ -331,16 +241,11 @@ function checkStations(plan: Plan): Finding[] {
     const out = standsOut([station], outline);
     return out > TOLERANCE
       ? [
-          error(
-            'outside room',
-            'stations',
-            station.id,
-            'x',
-            `The seat of ${station.name} is ${formatLength(Math.ceil(out), plan.meta.units)} outside the room.`,
-            'inside the outline of the room',
-            [station.x, station.y],
-            out,
-          ),
+          error('outside room', `stations.${station.id}.x`, {
+            message: `The seat of ${station.name} is ${formatLength(Math.ceil(out), plan.meta.units)} outside the room.`,
+            expected: 'inside the outline of the room',
+            by: out,
+          }),
         ]
       : [];
   });

@@ -1,5 +1,5 @@
 /** Seats that roll back, seats back to back, heads under slopes, and the width of the ways between. */
-import type { Finding } from '../model/finding.ts';
+import { caution, type Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Plan, type Station } from '../model/plan.ts';
 import { openedOf } from '../furniture/opened.ts';
@@ -24,26 +24,6 @@ const THIGHS = 190;
 export const WHEELCHAIR_ROUTE = 915;
 /** What stands lower than this is rolled over or beside by a seat, mm. */
 const SEAT_BACK = 1000;
-
-function finding(
-  station: Station,
-  code: string,
-  message: string,
-  expected: string,
-  by: number,
-  also: Finding['targets'] = [],
-): Finding {
-  return {
-    code,
-    severity: 'caution',
-    path: `stations.${station.id}.x`,
-    value: [station.x, station.y],
-    expected,
-    message,
-    targets: [{ table: 'stations', id: station.id }, ...also],
-    by: Math.ceil(by - 1e-6),
-  };
-}
 
 /** The floor that a seat needs behind it, clockwise from its back left. */
 export const rollBack = (station: Pick<Station, 'x' | 'y' | 'facing'>): Point[] => atSeat(station, 0, ROLL_BACK.deep);
@@ -76,13 +56,10 @@ export function checkSeats(plan: Plan): Finding[] {
     const free = freeHeight(here, station);
     if (free < needs - NOISE)
       findings.push(
-        finding(
-          station,
-          'head room',
-          `At ${station.name} ${say(free)} are free; the head of ${here.people[station.person]!.name} is at ${say(needs)}.`,
-          `${say(needs)} free`,
-          needs - free,
-        ),
+        caution('head room', `stations.${station.id}.x`, {
+          message: `At ${station.name} ${say(free)} are free; the head of ${here.people[station.person]!.name} is at ${say(needs)}.`,
+          by: needs - free,
+        }),
       );
     if (station.posture !== 'seated') continue;
     const legs = station.seatHeight + THIGHS;
@@ -90,14 +67,11 @@ export function checkSeats(plan: Plan): Finding[] {
       if (unit.hostSlot !== 'edge' || unit.host !== station.unit || unit.bottom >= legs - NOISE) continue;
       if (overlapDepth(atSeat(station, -ROLL_BACK.deep, 0), boxOf(unit).feet) <= NOISE) continue;
       findings.push(
-        finding(
-          station,
-          'legs meet it',
-          `${unit.name} hangs down to ${say(unit.bottom)} in front of the seat of ${station.name}; legs need ${say(legs)} free.`,
-          'higher, or beside the seat',
-          legs - unit.bottom,
-          [{ table: 'units', id: unit.id }],
-        ),
+        caution('legs meet it', `stations.${station.id}.x`, {
+          message: `${unit.name} hangs down to ${say(unit.bottom)} in front of the seat of ${station.name}; legs need ${say(legs)} free.`,
+          by: legs - unit.bottom,
+          also: [{ table: 'units', id: unit.id }],
+        }),
       );
     }
     findings.push(...opensOver(here, station));
@@ -113,13 +87,10 @@ export function checkSeats(plan: Plan): Finding[] {
     if (wall > worst.by) worst = { by: wall, what: 'the wall' };
     if (worst.by > NOISE)
       findings.push(
-        finding(
-          station,
-          'seat cannot roll back',
-          `The seat of ${station.name} cannot roll back to get up: ${worst.what} is ${say(worst.by)} too near.`,
-          `${say(ROLL_BACK.deep)} free behind the seat`,
-          worst.by,
-        ),
+        caution('seat cannot roll back', `stations.${station.id}.x`, {
+          message: `The seat of ${station.name} cannot roll back to get up: ${worst.what} is ${say(worst.by)} too near.`,
+          by: worst.by,
+        }),
       );
   }
   stations.forEach((a, i) => {
@@ -128,13 +99,10 @@ export function checkSeats(plan: Plan): Finding[] {
       const by = overlapDepth(rollBack(a), rollBack(b));
       if (by > NOISE)
         findings.push(
-          finding(
-            a,
-            'seats back to back',
-            `The seats of ${a.name} and ${b.name} roll back into each other by ${say(by)}.`,
-            'room for both to roll back',
+          caution('seats back to back', `stations.${a.id}.x`, {
+            message: `The seats of ${a.name} and ${b.name} roll back into each other by ${say(by)}.`,
             by,
-          ),
+          }),
         );
     }
   });
@@ -150,14 +118,11 @@ function opensOver(plan: Plan, station: Station): Finding[] {
     if (!meets) return [];
     const what = meets.kind === 'drawer' ? meets.name : `the door of ${unit.name}`;
     return [
-      finding(
-        station,
-        'opens over the seat',
-        `${what.replace(/^t/, 'T')} opens over whoever sits at ${station.name}: roll back first, or move one of them aside.`,
-        'room for it to open beside the seat',
-        SITTER,
-        [{ table: 'units', id: unit.id }],
-      ),
+      caution('opens over the seat', `stations.${station.id}.x`, {
+        message: `${what.replace(/^t/, 'T')} opens over whoever sits at ${station.name}: roll back first, or move one of them aside.`,
+        by: SITTER,
+        also: [{ table: 'units', id: unit.id }],
+      }),
     ];
   });
 }
@@ -218,16 +183,12 @@ export function checkWalkways(plan: Plan): Finding[] {
     for (const id of closed(wanted, walked)) {
       said.add(id);
       const width = widest(2 * BODY, wanted, (w) => closed(w, [id]).length === 0);
-      findings.push({
-        code: 'narrow way',
-        severity: 'caution',
-        path: `units.${id}.x`,
-        value: width,
-        expected: `${say(wanted)} wide`,
-        message: `The way from ${station.name} to ${here.units[id]!.name} narrows to ${say(width)}; ${say(wanted)} are wanted${wanted >= WHEELCHAIR_ROUTE ? ' for a wheelchair' : ''}.`,
-        targets: [{ table: 'units', id }],
-        by: Math.ceil(wanted - width - 1e-6),
-      });
+      findings.push(
+        caution('narrow way', `units.${id}.x`, {
+          message: `The way from ${station.name} to ${here.units[id]!.name} narrows to ${say(width)}; ${say(wanted)} are wanted${wanted >= WHEELCHAIR_ROUTE ? ' for a wheelchair' : ''}.`,
+          by: wanted - width,
+        }),
+      );
     }
   }
   return findings;

@@ -2,7 +2,7 @@
 import { formatBend, formatMass } from '../model/measure.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { massEach } from '../fit/fit.ts';
-import type { Finding } from '../model/finding.ts';
+import { caution, type Finding } from '../model/finding.ts';
 import { byName, type Arrangement, type Unit, type Plan } from '../model/plan.ts';
 import type { PlacementReport } from './placementReport.ts';
 import { settledUnits } from '../room/standing.ts';
@@ -221,42 +221,28 @@ export function checkStrain(scene: Scene, strain: Strain): Finding[] {
   return [
     ...strain.lifts
       .filter((l) => l.index > 1)
-      .map((l): Finding => ({
-        code: 'heavy lift',
-        severity: 'caution',
-        path: l.placement ? `placements.${l.placement}.slot` : `containers.${l.container}.slot`,
-        value: Math.round(l.index * 100) / 100,
-        expected: 'a lifting index of at most 1',
-        message: `${l.words}; the lifting index is ${l.index.toFixed(1)}. For healthy adults in good conditions; guidance, not medical advice.`,
-        targets: [l.placement ? { table: 'placements', id: l.placement } : { table: 'containers', id: l.container! }],
-      })),
+      .map((l) =>
+        caution('heavy lift', l.placement ? `placements.${l.placement}.slot` : `containers.${l.container}.slot`, {
+          message: `${l.words}; the lifting index is ${l.index.toFixed(1)}. For healthy adults in good conditions; guidance, not medical advice.`,
+        }),
+      ),
     ...strain.loads
       .filter((l) => l.mass > l.limit + 1e-9)
       .map((l): Finding => {
         const unit = openingOf(l.compartment).split('/')[0]!;
-        return {
-          code: 'too much weight',
-          severity: 'caution',
-          path: `units.${unit}.load`,
-          value: Math.round(l.mass * 10) / 10,
-          expected: `at most ${weight(l.limit, plan)}`,
+        return caution('too much weight', `units.${unit}.load`, {
           message: `${name(l.compartment)} carries ${weight(l.mass, plan)}; by its maker’s word it carries ${weight(l.limit, plan)}. Lighten it, or ask its maker.`,
-          targets: [{ table: 'units', id: unit }],
-        };
+        });
       }),
     ...strain.sags
       .filter((s) => s.share > 1)
-      .map((s): Finding => ({
-        code: 'shelf sags',
-        severity: 'caution',
-        path: `units.${openingOf(s.compartment).split('/')[0]}.board`,
-        value: Math.round(s.lasting * 10) / 10,
-        expected: `at most ${formatBend(s.limit, plan.meta.units)}`,
-        message: s.rests
-          ? `${name(s.compartment)} bends under ${weight(s.mass, plan)} until it rests on what is below it; ${formatBend(s.limit, plan.meta.units)} is usual.`
-          : `${name(s.compartment)} sags about ${formatBend(s.now, plan.meta.units)} under ${weight(s.mass, plan)}, in time ${formatBend(s.lasting, plan.meta.units)}; ${formatBend(s.limit, plan.meta.units)} is usual.`,
-        targets: [{ table: 'units', id: openingOf(s.compartment).split('/')[0]! }],
-      })),
+      .map((s): Finding =>
+        caution('shelf sags', `units.${openingOf(s.compartment).split('/')[0]}.board`, {
+          message: s.rests
+            ? `${name(s.compartment)} bends under ${weight(s.mass, plan)} until it rests on what is below it; ${formatBend(s.limit, plan.meta.units)} is usual.`
+            : `${name(s.compartment)} sags about ${formatBend(s.now, plan.meta.units)} under ${weight(s.mass, plan)}, in time ${formatBend(s.lasting, plan.meta.units)}; ${formatBend(s.limit, plan.meta.units)} is usual.`,
+        }),
+      ),
   ];
 }
 

@@ -5,12 +5,12 @@
 import TinyQueue from 'tinyqueue';
 import { compartmentsOf } from '../furniture/compartments.ts';
 import { footprint, inRoom } from '../furniture/footprint.ts';
-import type { Finding } from '../model/finding.ts';
+import { caution, type Finding, type Said } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, type Plan, type Unit } from '../model/plan.ts';
 import { reachableSeatedInChair } from '../reach/access.ts';
 import { obstaclesOf, reachesOver } from '../reach/around.ts';
-import { caution, boxOf, freeBefore, inSpan, NOISE } from '../room/free.ts';
+import { boxOf, freeBefore, inSpan, NOISE } from '../room/free.ts';
 import { distanceToSegment, inside, overlapDepth, subtract, type Point } from '../geometry/geometry.ts';
 import { blocksWalking } from '../room/floor.ts';
 import { standing } from '../room/standing.ts';
@@ -45,16 +45,13 @@ export function checkWheelchair(plan: Plan): Finding[] {
   const rough = largestCircle(here, 4);
   const circle = 2 * rough.radius > ADA.turning + 20 ? rough : largestCircle(here);
   if (2 * circle.radius < ADA.turning - NOISE)
-    findings.push({
-      code: 'no turning circle',
-      severity: 'caution',
-      path: 'units',
-      value: Math.floor(2 * circle.radius),
-      expected: `a free circle of ${say(ADA.turning)}`,
-      message: `The largest free circle on the floor is ${say(2 * circle.radius)} across; a wheelchair turns in ${say(ADA.turning)}.`,
-      targets: [{ table: 'meta', id: plan.meta.id }],
-      by: Math.ceil(ADA.turning - 2 * circle.radius - 3 * EXACT),
-    });
+    findings.push(
+      caution('no turning circle', 'units', {
+        message: `The largest free circle on the floor is ${say(2 * circle.radius)} across; a wheelchair turns in ${say(ADA.turning)}.`,
+        targets: [{ table: 'meta', id: plan.meta.id }],
+        by: ADA.turning - 2 * circle.radius - 3 * EXACT,
+      }),
+    );
   for (const unit of byName(here.units)) {
     if (unit.kind === 'table' || unit.bottom > 0) continue;
     const out = beforeIt(unit, here);
@@ -69,23 +66,17 @@ export function checkWheelchair(plan: Plan): Finding[] {
       .filter(({ c, deep }) => deep > 0 && !reachableOver(c.access3.z, deep));
     if (over[0])
       findings.push(
-        caution(
-          'out of reach',
-          unit,
-          `${over.length} of ${list.length} ${list.length === 1 ? 'place' : 'places'} of ${unit.name} lie ${say(over[0].deep)} behind the edge of what stands before ${over.length === 1 ? 'it' : 'them'}, at ${say(over[0].c.access3.z)}: too far or too high to reach over from a wheelchair.`,
-          `at most ${say(635)} deep and ${say(1120)} high forward, ${say(610)} and ${say(1170)} to the side`,
-          Math.max(1, over[0].deep - 610),
-        ),
+        caution('out of reach', `units.${unit.id}.x`, {
+          message: `${over.length} of ${list.length} ${list.length === 1 ? 'place' : 'places'} of ${unit.name} lie ${say(over[0].deep)} behind the edge of what stands before ${over.length === 1 ? 'it' : 'them'}, at ${say(over[0].c.access3.z)}: too far or too high to reach over from a wheelchair.`,
+          by: Math.max(1, over[0].deep - 610),
+        }),
       );
     if (far.length > 0)
       findings.push(
-        caution(
-          'out of reach',
-          unit,
-          `${far.length} of ${list.length} ${list.length === 1 ? 'place' : 'places'} of ${unit.name} lie lower than ${say(ADA.reach.low)} or higher than ${say(ADA.reach.high)}: out of reach from a wheelchair.`,
-          `places between ${say(ADA.reach.low)} and ${say(ADA.reach.high)}`,
-          Math.max(...far.map((c) => Math.max(c.access3.z - ADA.reach.high, ADA.reach.low - c.access3.z))),
-        ),
+        caution('out of reach', `units.${unit.id}.x`, {
+          message: `${far.length} of ${list.length} ${list.length === 1 ? 'place' : 'places'} of ${unit.name} lie lower than ${say(ADA.reach.low)} or higher than ${say(ADA.reach.high)}: out of reach from a wheelchair.`,
+          by: Math.max(...far.map((c) => Math.max(c.access3.z - ADA.reach.high, ADA.reach.low - c.access3.z))),
+        }),
       );
   }
   for (const station of stations) {
@@ -108,48 +99,33 @@ function beforeIt(unit: Unit, plan: Plan): Finding | null {
   const free = freeBefore(unit, plan, { bottom: 0, top: 1000 }, deep + 1, across);
   if (free >= deep - NOISE) return null;
   const say = (mm: number) => formatLength(Math.floor(mm), plan.meta.units);
-  return caution(
-    'no clear floor',
-    unit,
-    `Before ${unit.name} ${say(free)} are free on ${say(wide)} of width; a wheelchair needs ${say(deep)}.`,
-    `${say(wide)} × ${say(deep)} free before it`,
-    deep - free,
-    free,
-  );
+  return caution('no clear floor', `units.${unit.id}.x`, {
+    message: `Before ${unit.name} ${say(free)} are free on ${say(wide)} of width; a wheelchair needs ${say(deep)}.`,
+    by: deep - free,
+  });
 }
 
 function atTable(plan: Plan, table: Unit, station: Point, say: (mm: number) => string): Finding[] {
   const findings: Finding[] = [];
   const top = table.bottom + table.height;
-  const add = (code: string, message: string, expected: string, by: number) =>
-    findings.push({
-      ...caution(code, table, message, expected, by),
-      path: `units.${table.id}.height`,
-      value: table.height,
-    });
+  const add = (code: string, said: Said) => findings.push(caution(code, `units.${table.id}.height`, said));
   const under = top - table.board;
   if (under < ADA.knees.high - NOISE)
-    add(
-      'no room for knees',
-      `Under ${table.name} ${say(under)} are free; knees in a wheelchair need ${say(ADA.knees.high)}.`,
-      `${say(ADA.knees.high)} free under it`,
-      ADA.knees.high - under,
-    );
+    add('no room for knees', {
+      message: `Under ${table.name} ${say(under)} are free; knees in a wheelchair need ${say(ADA.knees.high)}.`,
+      by: ADA.knees.high - under,
+    });
   const beside = kneeWidth(plan, table, station);
   if (beside < ADA.knees.wide - NOISE)
-    add(
-      'no room for knees',
-      `Under ${table.name} the knees have ${say(beside)} of width at the seat; they need ${say(ADA.knees.wide)}.`,
-      `${say(ADA.knees.wide)} of width under it`,
-      ADA.knees.wide - beside,
-    );
+    add('no room for knees', {
+      message: `Under ${table.name} the knees have ${say(beside)} of width at the seat; they need ${say(ADA.knees.wide)}.`,
+      by: ADA.knees.wide - beside,
+    });
   if (top < ADA.surface.low - NOISE || top > ADA.surface.high + NOISE)
-    add(
-      'surface height',
-      `${table.name} is ${say(top)} high; a work surface for a wheelchair is ${say(ADA.surface.low)} to ${say(ADA.surface.high)}.`,
-      `${say(ADA.surface.low)} to ${say(ADA.surface.high)}`,
-      Math.max(ADA.surface.low - top, top - ADA.surface.high),
-    );
+    add('surface height', {
+      message: `${table.name} is ${say(top)} high; a work surface for a wheelchair is ${say(ADA.surface.low)} to ${say(ADA.surface.high)}.`,
+      by: Math.max(ADA.surface.low - top, top - ADA.surface.high),
+    });
   return findings;
 }
 

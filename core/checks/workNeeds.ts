@@ -1,6 +1,6 @@
 /** What activities need against what their stations give: surface, height, sockets, water, light, air, people. */
 import { inRoom } from '../furniture/footprint.ts';
-import type { Finding } from '../model/finding.ts';
+import { caution, type Finding, type Said } from '../model/finding.ts';
 import { constantsOf } from '../model/constants.ts';
 import { formatLength, listed } from '../model/measure.ts';
 import { byName, type Activity, type Plan, type Station } from '../model/plan.ts';
@@ -77,20 +77,14 @@ function workHeights(plan: Plan): Finding[] {
         found.set(key, {
           names: [a.name],
           rest: `${table.name} is ${say(top)} high; ${a.work} work of ${person.name} wants ${say(low)} to ${say(high)}, so it is ${say(off)} too ${top < low ? 'low' : 'high'}.`,
-          finding: {
-            code: 'work height',
-            severity: 'caution',
-            path: `units.${table.id}.height`,
-            value: top,
-            expected: `${say(low)} to ${say(high)} high`,
+          finding: caution('work height', `units.${table.id}.height`, {
             message: station.name,
-            targets: [
-              { table: 'units', id: table.id },
+            by: off,
+            also: [
               { table: 'stations', id },
               { table: 'activities', id: a.id },
             ],
-            by: Math.ceil(off - 1e-6),
-          },
+          }),
         });
       }
     }
@@ -103,36 +97,16 @@ function workHeights(plan: Plan): Finding[] {
 function atStation(plan: Plan, a: Activity, station: Station): Finding[] {
   const findings: Finding[] = [];
   const say = (mm: number) => formatLength(Math.ceil(mm - 1e-6), plan.meta.units);
-  const add: Add = (code, field, value, message, expected, by, others = []) =>
-    findings.push({
-      code,
-      severity: 'caution',
-      path: `activities.${a.id}.${field}`,
-      value,
-      expected,
-      message,
-      targets: [{ table: 'activities', id: a.id }, ...others],
-      ...(by === undefined ? {} : { by: Math.ceil(by - 1e-6) }),
-    });
+  const add: Add = (code, field, said) => findings.push(caution(code, `activities.${a.id}.${field}`, said));
   const where = `${a.name} at ${station.name}`;
   surface(plan, a, station, where, say, add);
   if (a.posture !== 'either' && a.posture !== station.posture)
-    add(
-      'posture',
-      'posture',
-      a.posture,
-      `${where}: it is ${a.posture} work, the station is ${station.posture}.`,
-      `a ${a.posture} station`,
-    );
+    add('posture', 'posture', { message: `${where}: it is ${a.posture} work, the station is ${station.posture}.` });
   const places = station.second === null ? 1 : 2;
   if (a.people > places)
-    add(
-      'too few places',
-      'people',
-      a.people,
-      `${where}: ${a.people} people work there, and there ${places === 1 ? 'is one place' : 'are two places'}.`,
-      `at most ${places}`,
-    );
+    add('too few places', 'people', {
+      message: `${where}: ${a.people} people work there, and there ${places === 1 ? 'is one place' : 'are two places'}.`,
+    });
   const around = edgeOf(plan, station);
   const near = (points: readonly Point[]) => Math.min(Infinity, ...points.map((p) => around(p)));
   const things = (kind: string) =>
@@ -152,66 +126,44 @@ function atStation(plan: Plan, a: Activity, station: Station): Finding[] {
           : nearest === Infinity
             ? 'there is no socket in the room'
             : `the nearest socket is ${say(nearest)} away, a cord reaches ${say(WITHIN.cord)}`;
-      add(
-        'no socket in reach',
-        'sockets',
-        a.sockets,
-        `${where}: ${how}. No cords across the floor; new sockets are for an electrician.`,
-        `${a.sockets} outlets within ${say(WITHIN.cord)}`,
-        outlets === 0 && nearest < Infinity ? nearest - WITHIN.cord : undefined,
-      );
+      add('no socket in reach', 'sockets', {
+        message: `${where}: ${how}. No cords across the floor; new sockets are for an electrician.`,
+        by: outlets === 0 && nearest < Infinity ? nearest - WITHIN.cord : undefined,
+      });
     }
   }
   if (a.watts > MUCH_POWER)
-    add(
-      'much power',
-      'watts',
-      a.watts,
-      `${where} takes ${a.watts} W at once. What the circuit carries is for local code and an electrician.`,
-      `at most ${MUCH_POWER} W without asking`,
-    );
+    add('much power', 'watts', {
+      message: `${where} takes ${a.watts} W at once. What the circuit carries is for local code and an electrician.`,
+    });
   if (a.needs.includes('water')) {
     const far = near(things('water').map((w) => w.at));
     if (far > WITHIN.water)
-      add(
-        'far from water',
-        'needs',
-        'water',
-        far === Infinity
-          ? `${where} needs water; there is none in the room.`
-          : `${where} needs water; the tap is ${say(far)} away.`,
-        `water within ${say(WITHIN.water)}`,
-        far === Infinity ? undefined : far - WITHIN.water,
-      );
+      add('far from water', 'needs', {
+        message:
+          far === Infinity
+            ? `${where} needs water; there is none in the room.`
+            : `${where} needs water; the tap is ${say(far)} away.`,
+        by: far === Infinity ? undefined : far - WITHIN.water,
+      });
   }
   const windows = windowsOf(plan);
   if (a.needs.includes('ventilation') || a.gives.includes('fumes')) {
     const far = near([...things('vent').map((v) => v.at), ...windows.map((w) => w.at)]);
     if (far > WITHIN.air)
-      add(
-        'no fresh air',
-        'needs',
-        'ventilation',
-        far === Infinity
-          ? `${where} needs fresh air; there is no window and no vent. Follow the label of the product.`
-          : `${where} needs fresh air; the nearest window or vent is ${say(far)} away. Follow the label of the product.`,
-        `a window or vent within ${say(WITHIN.air)}`,
-        far === Infinity ? undefined : far - WITHIN.air,
-      );
+      add('no fresh air', 'needs', {
+        message:
+          far === Infinity
+            ? `${where} needs fresh air; there is no window and no vent. Follow the label of the product.`
+            : `${where} needs fresh air; the nearest window or vent is ${say(far)} away. Follow the label of the product.`,
+        by: far === Infinity ? undefined : far - WITHIN.air,
+      });
   }
   if (a.needs.includes('daylight')) daylight(plan, station, where, windows, say, add);
   return findings;
 }
 
-type Add = (
-  code: string,
-  field: string,
-  value: unknown,
-  message: string,
-  expected: string,
-  by?: number,
-  others?: Finding['targets'],
-) => void;
+type Add = (code: string, field: string, said: Said) => void;
 
 function surface(
   plan: Plan,
@@ -224,28 +176,18 @@ function surface(
   const table = station.unit === null ? undefined : plan.units[station.unit];
   if (!table) {
     if (a.surfaceWidth !== null || a.surfaceDepth !== null)
-      add(
-        'no surface',
-        'surfaceWidth',
-        a.surfaceWidth,
-        `${where} needs a surface; the station has no table.`,
-        'a station at a table',
-      );
+      add('no surface', 'surfaceWidth', { message: `${where} needs a surface; the station has no table.` });
     return;
   }
   const free = { width: table.width, depth: table.depth - table.storeDepth };
   const wants = { width: a.surfaceWidth ?? 0, depth: a.surfaceDepth ?? 0 };
   const short = Math.max(wants.width - free.width, wants.depth - free.depth);
   if (short > 0.5)
-    add(
-      'surface too small',
-      wants.width > free.width ? 'surfaceWidth' : 'surfaceDepth',
-      wants.width > free.width ? a.surfaceWidth : a.surfaceDepth,
-      `${where} needs ${say(wants.width)} × ${say(wants.depth)}; ${table.name} has ${say(free.width)} × ${say(free.depth)} free.`,
-      `at least ${say(wants.width)} × ${say(wants.depth)}`,
-      short,
-      [{ table: 'units', id: table.id }],
-    );
+    add('surface too small', wants.width > free.width ? 'surfaceWidth' : 'surfaceDepth', {
+      message: `${where} needs ${say(wants.width)} × ${say(wants.depth)}; ${table.name} has ${say(free.width)} × ${say(free.depth)} free.`,
+      by: short,
+      also: [{ table: 'units', id: table.id }],
+    });
 }
 
 /** Distance of a point from the edge of a station's table, or from its seat, mm. */
@@ -281,24 +223,14 @@ function daylight(
 ): void {
   const lit = windows.filter((w) => distance(w.at, station) <= DAYLIGHT * w.head);
   if (lit.length === 0) {
-    add(
-      'no daylight',
-      'needs',
-      'daylight',
-      `${where} wants daylight; no window is near enough.`,
-      'a seat within twice the height of a window',
-    );
+    add('no daylight', 'needs', { message: `${where} wants daylight; no window is near enough.` });
     return;
   }
   const person = plan.people[station.person]!;
   const side = (w: { at: Point }) => ((bearing(station, w.at) - station.facing + 540) % 360) - 180;
   const fromHand = (w: { at: Point }) => (person.hand === 'right' ? side(w) : -side(w)) > 45;
   if (lit.every((w) => fromHand(w) && Math.abs(side(w)) < 135))
-    add(
-      'light from the hand',
-      'needs',
-      'daylight',
-      `${where}: the window is on the side of the ${person.hand} hand, ${say(distance(lit[0]!.at, station))} away, so that the hand throws its shadow on the work.`,
-      'light from the other side or from the front',
-    );
+    add('light from the hand', 'needs', {
+      message: `${where}: the window is on the side of the ${person.hand} hand, ${say(distance(lit[0]!.at, station))} away, so that the hand throws its shadow on the work.`,
+    });
 }

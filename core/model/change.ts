@@ -5,8 +5,7 @@
 import { z } from 'zod';
 import { isWordOfTheLanguage, unfit } from './text.ts';
 import { MetaSchema, REFERENCES, TABLES, TABLE_NAMES, type Plan, type Rows, type TableName } from './plan.ts';
-import type { Finding } from './finding.ts';
-import { findingsFromZod, unfitFinding } from './finding.ts';
+import { error, findingsFromZod, unfitFinding, type Finding } from './finding.ts';
 
 const rowId = z
   .string()
@@ -151,15 +150,13 @@ export function danglingReferences(plan: Plan, touched?: ReadonlySet<string>): F
     for (const key in rows) {
       const value = rows[key]![column];
       if (value === null || Object.hasOwn(plan[to], value as string)) continue;
-      findings.push({
-        code: 'reference',
-        severity: 'error',
-        path: `${table}.${key}.${column}`,
-        value,
-        expected: `the id of one of the ${to}`,
-        message: `${table}.${key}.${column}: there is no “${String(value)}” among the ${to}.`,
-        targets: [{ table, id: key }],
-      });
+      findings.push(
+        error('reference', `${table}.${key}.${column}`, {
+          value,
+          expected: `the id of one of the ${to}`,
+          message: `${table}.${key}.${column}: there is no “${String(value)}” among the ${to}.`,
+        }),
+      );
     }
   }
   return findings;

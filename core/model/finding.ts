@@ -16,8 +16,8 @@ export interface Finding {
   /** Where, as a path in the plan: "units.u3.height". */
   path: string;
   value?: unknown;
-  /** What would be right. */
-  expected: string;
+  /** What would be right; said of every error. */
+  expected?: string;
   /** One sentence for a person, naming the thing and the field. */
   message: string;
   /** What it is about: the row that is at fault first, then what else takes part. */
@@ -29,6 +29,32 @@ export interface Finding {
   /** The maker knows of it. */
   accepted?: true;
 }
+
+/** What a finding says besides where it is. @param by is rounded up to whole mm */
+export interface Said {
+  message: string;
+  value?: unknown;
+  expected?: string;
+  by?: number;
+  /** What else takes part. */
+  also?: readonly Target[];
+  /** All that it is about, where that is not the row of its path. */
+  targets?: readonly Target[];
+  mode?: string;
+}
+
+/** A finding about the field at a path, "table.id.field": its row is the first of its targets. */
+export function found(severity: Finding['severity'], code: string, path: string, said: Said): Finding {
+  const { by, also = [], targets, ...rest } = said;
+  const [table, id] = path.split('.') as [TableName, string];
+  const rounded = by ? { by: Math.ceil(by - 1e-6) } : {};
+  return { code, severity, path, ...rest, targets: targets ?? [{ table, id }, ...also], ...rounded };
+}
+
+export const caution = (code: string, path: string, said: Said): Finding => found('caution', code, path, said);
+/** An error says what would be right. */
+export const error = (code: string, path: string, said: Said & { expected: string }): Finding =>
+  found('error', code, path, said);
 
 /** A finding without its figures: the same one as long as it is about the same things. */
 export const keyOf = (f: Finding): string =>

@@ -6,7 +6,7 @@ import { totalSeconds } from '../fetch/elements.ts';
 import { ALONE, fetchElements } from '../fetch/fetch.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { posesOf } from '../fit/poses.ts';
-import type { Finding } from '../model/finding.ts';
+import { caution, type Finding } from '../model/finding.ts';
 import type { Arrangement, Placement, Supply } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { allottedTo } from '../zones/allotted.ts';
@@ -153,27 +153,21 @@ export function homeFindings(scene: Scene, names: NamesReport, rows: readonly Pl
   const place = (id: string) => scene.compartment.get(id)?.name ?? id;
   const rowOf = (supply: string) => rows.find((p) => p.supply === supply)?.id ?? '';
   return [
-    ...names.setsSplit.map((t): Finding => ({
-      code: 'set torn',
-      severity: 'caution',
-      path: `placements.${rowOf(t.supplies[0]!)}.slot`,
-      expected: 'one place, or places beside each other',
-      message: `“${t.name}” is a set, and lies in ${t.places.length} places: ${t.places.map(place).join('; ')}.`,
-      targets: t.supplies.flatMap((s) => {
-        const id = rowOf(s);
-        return id === '' ? [] : [{ table: 'placements' as const, id }];
+    ...names.setsSplit.map((t) =>
+      caution('set torn', `placements.${rowOf(t.supplies[0]!)}.slot`, {
+        message: `“${t.name}” is a set, and lies in ${t.places.length} places: ${t.places.map(place).join('; ')}.`,
+        targets: t.supplies.flatMap((s) => {
+          const id = rowOf(s);
+          return id === '' ? [] : [{ table: 'placements' as const, id }];
+        }),
       }),
-    })),
-    ...names.apartBroken.map((b): Finding => {
+    ),
+    ...names.apartBroken.map((b) => {
       const why = apartFrom(plan).get(b.a)?.get(b.b) ?? '';
-      return {
-        code: 'kept apart',
-        severity: 'caution',
-        path: `placements.${rowOf(b.a)}.slot`,
-        expected: 'two places',
+      return caution('kept apart', `placements.${rowOf(b.a)}.slot`, {
         message: `${plan.supplies[b.a]!.name} and ${plan.supplies[b.b]!.name} are to be kept apart, and lie together in ${place(b.place)}${why === '' ? '' : `: ${why}`}.`,
         targets: [b.a, b.b].map((s) => ({ table: 'placements' as const, id: rowOf(s) })),
-      };
+      });
     }),
   ];
 }

@@ -1,6 +1,5 @@
 /** What is free before a front: shared by all checks of room to move. */
 import { footprint, inRoom, solidSpan } from '../furniture/footprint.ts';
-import type { Finding } from '../model/finding.ts';
 import type { Plan, Unit } from '../model/plan.ts';
 import { dot, subtract, type Point } from '../geometry/geometry.ts';
 import { outlineOf, type Wall } from './walls.ts';
@@ -37,28 +36,6 @@ export function atWall(wall: Wall, along: number, out: number): Point {
 /** A rectangle at a wall, as a closed outline. */
 export function strip(wall: Wall, from: number, to: number, out: number): Point[] {
   return [atWall(wall, from, 0), atWall(wall, to, 0), atWall(wall, to, out), atWall(wall, from, out)];
-}
-
-/** A caution about where a unit stands, with the millimetres that it falls short. @param others what takes part in it */
-export function caution(
-  code: string,
-  unit: Unit,
-  message: string,
-  expected: string,
-  by: number,
-  value?: unknown,
-  others: Finding['targets'] = [],
-): Finding {
-  return {
-    code,
-    severity: 'caution',
-    path: `units.${unit.id}.x`,
-    value: value ?? [unit.x, unit.y],
-    expected,
-    message,
-    targets: [{ table: 'units', id: unit.id }, ...others],
-    by: Math.ceil(by - 1e-6),
-  };
 }
 
 /**

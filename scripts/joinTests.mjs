@@ -1,0 +1,54 @@
+/**
+ * Joins the tests of each folder of core and of the library into one module: Jest makes a world of its own for each test file and
+ * loads all that it needs into it, which takes longer than most tests do. `npm test` runs these; `npx jest` the files as they are.
+ */
+import { build } from 'esbuild';
+import { readdirSync, readFileSync, rmSync } from 'node:fs';
+import { dirname } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { GLOBALS } from './jestTransform.mjs';
+import { root } from './prepare.mjs';
+
+const FOLDERS = ['core', 'library'];
+const OUT = `${root}.results/joined`;
+
+/** Packages are loaded as they are; a module of ours goes on reading what lies beside its source. */
+const ours = {
+  name: 'ours',
+  setup({ onResolve, onLoad }) {
+    onResolve({ filter: /^[^./]/ }, ({ path }) => (path.startsWith('@heronstone/') ? null : { path, external: true }));
+    onLoad({ filter: /\.ts$/ }, ({ path }) => {
+      const text = readFileSync(path, 'utf8');
+      return { contents: text.replaceAll('import.meta.url', JSON.stringify(pathToFileURL(path).href)), loader: 'ts' };
+    });
+  },
+};
+
+/** The test files of a folder, by the folder that they lie in. */
+function testsIn(folder) {
+  const byFolder = {};
+  for (const file of readdirSync(`${root}${folder}`, { recursive: true }))
+    if (file.endsWith('.test.ts') && !file.includes('node_modules')) (byFolder[dirname(file)] ??= []).push(file);
+  return Object.entries(byFolder);
+}
+
+rmSync(OUT, { recursive: true, force: true });
+await Promise.all(
+  FOLDERS.flatMap((folder) =>
+    testsIn(folder).map(([within, files]) =>
+      build({
+        stdin: { contents: files.map((file) => `import './${file}';`).join('\n'), resolveDir: `${root}${folder}` },
+        outfile: `${OUT}/${folder}/${within}.test.mjs`,
+        bundle: true,
+        platform: 'node',
+        format: 'esm',
+        target: 'node20',
+        logLevel: 'warning',
+        sourcemap: 'inline',
+        sourcesContent: false,
+        banner: { js: `const { ${GLOBALS.join(', ')} } = globalThis;` },
+        plugins: [ours],
+      }),
+    ),
+  ),
+);

@@ -102,7 +102,7 @@ test('an outline that crosses itself is an error that names both walls and the p
     ),
   ).plan;
   expect(checkRoom(crossed)[0]).toMatchObject({ code: 'crossing', severity: 'error' });
-  expect(checkRoom(crossed)[0]!.message).toContain('2 000 mm east and 0 mm south');
+  expect(checkRoom(crossed)[0]!.message).toContain('2,000 mm east and 0 mm south');
 });
 
 test('a unit across an inner corner of the room stands through a wall, though its own corners are inside', () => {

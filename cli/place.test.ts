@@ -1,4 +1,5 @@
 import type { ComparedPlans } from '@heronstone/core/report/todayVsPlan.ts';
+import { withFewThings } from '@heronstone/testing/demo.ts';
 import { longTest } from '@heronstone/testing/longTest.ts';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -93,7 +94,8 @@ test('--station plans again only what is used most at a station', async () => {
 });
 
 test('heron place --by a way of sorting keeps it in the plan, and --unit fills one unit alone', async () => {
-  const { code, out } = await heron('place', demo, '--by', 'colour', '--out', at('colour.json'));
+  writeFileSync(at('few.json'), writePlanFile(withFewThings(plan, [], 3)));
+  const { code, out } = await heron('place', at('few.json'), '--by', 'colour', '--out', at('colour.json'));
   expect(code).toBe(0);
   const said = JSON.parse(out) as { by: string; order: { furtherHomes: number; sorts: unknown[] } };
   expect(said.by).toBe('colour');

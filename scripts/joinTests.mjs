@@ -4,7 +4,6 @@
  */
 import { build } from 'esbuild';
 import { readdirSync, readFileSync, rmSync } from 'node:fs';
-import { dirname } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { GLOBALS } from './jestTransform.mjs';
 import { root } from './prepare.mjs';
@@ -24,12 +23,12 @@ const ours = {
   },
 };
 
-/** The test files of a folder, by the folder that they lie in. */
+/** The test files of a folder, by the folder in it in which they lie. */
 function testsIn(folder) {
-  const byFolder = {};
+  const within = {};
   for (const file of readdirSync(`${root}${folder}`, { recursive: true }))
-    if (file.endsWith('.test.ts') && !file.includes('node_modules')) (byFolder[dirname(file)] ??= []).push(file);
-  return Object.entries(byFolder);
+    if (file.endsWith('.test.ts')) (within[file.split('/').slice(0, -1)[0] ?? 'itself'] ??= []).push(file);
+  return Object.entries(within);
 }
 
 rmSync(OUT, { recursive: true, force: true });

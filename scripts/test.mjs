@@ -10,20 +10,25 @@ installChromium();
 mkdirSync(`${root}.results`, { recursive: true });
 build();
 
+const JOINED = ['--config', `${root}scripts/jestJoined.config.mjs`];
 // What was seen to be right is not looked at again while it has not changed.
 const TYPES = ['--noEmit', '--incremental', '--tsBuildInfoFile', `${root}node_modules/.cache/types.tsbuildinfo`];
 const failed = await together({
   lint: [`${root}scripts/lint.mjs`],
   types: [bin('typescript-native/bin/tsc'), ...TYPES],
   'data directories for the tests': ['--import', 'tsx', `${root}scripts/makeTemplates.ts`],
+  'tests joined': [`${root}scripts/joinTests.mjs`],
 });
 const steps = [
   [
     'unit tests and checks',
     () =>
-      node(['--experimental-vm-modules', bin('jest/bin/jest.js'), '--json', '--outputFile=.results/jest.json'], {
-        NODE_NO_WARNINGS: '1',
-      }),
+      node(
+        ['--experimental-vm-modules', bin('jest/bin/jest.js'), ...JOINED, '--json', '--outputFile=.results/jest.json'],
+        {
+          NODE_NO_WARNINGS: '1',
+        },
+      ),
   ],
   [
     'end to end',

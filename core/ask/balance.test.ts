@@ -1,16 +1,13 @@
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { runs } from '@heronstone/testing/runs.ts';
-import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import { evaluate } from '../report/evaluate.ts';
-import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, remove, set } from '../model/change.ts';
 import { changesTo, solveAll } from '../search/solve.ts';
 import { balanceOf, classOf } from './balance.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error('The demo plan cannot be read.');
-const demo = read.plan;
+const demo = demoPlan();
 
 test('the planted shortage of the demo is named: 0.25 m² of flat shelf for A2 sheets', () => {
   const { words, classes } = balanceOf(demo);

@@ -1,5 +1,4 @@
-import { readFileSync } from 'node:fs';
-import { readPlanFile } from '../formats/planFile.ts';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { shoppingRows, writeShoppingCsv } from '../formats/shoppingCsv.ts';
 import { CONTAINER_DEFAULTS } from '../fit/containers.ts';
 import { applyChanges, set } from '../model/change.ts';
@@ -8,9 +7,7 @@ import { sceneOf } from '../scene/scene.ts';
 import { worksIn } from '../cost/atWork.ts';
 import { roomEverywhere, roomIn, roomInContainer } from './capacity.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error('The demo plan cannot be read.');
-const demo = read.plan;
+const demo = demoPlan();
 const scene = sceneOf(demo);
 const report = evaluate(demo);
 

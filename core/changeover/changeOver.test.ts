@@ -1,9 +1,8 @@
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { runs } from '@heronstone/testing/runs.ts';
-import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { evaluate } from '../report/evaluate.ts';
 import { layOut } from '../fit/layOut.ts';
-import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, remove, set } from '../model/change.ts';
 import type { Container, Placement, Plan } from '../model/plan.ts';
 import { optionsFor } from '../search/tasks.ts';
@@ -20,9 +19,7 @@ import { orderMoves } from './order.ts';
 import { cutIntoSittings, dependencies, type Cut } from './sessions.ts';
 import { didNotFit, gaveAway, putElsewhere, tick } from './tick.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error(read.findings[0]!.message);
-const demo = read.plan;
+const demo = demoPlan();
 const demoReport = evaluate(demo);
 const whole = changeOver(demo, demoReport, 60);
 const all = (c: { sittings: Array<{ moves: Move[] }> }) => c.sittings.flatMap((s) => s.moves);

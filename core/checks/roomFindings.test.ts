@@ -1,11 +1,8 @@
-import { readFileSync } from 'node:fs';
-import { readPlanFile } from '../formats/planFile.ts';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { applyChanges, set, type Change } from '../model/change.ts';
 import { roomFindings } from './roomFindings.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error('The demo plan cannot be read.');
-const demo = read.plan;
+const demo = demoPlan();
 const after = (...changes: Change[]) => applyChanges(demo, changes).plan;
 
 test('a change of supplies leaves the findings of the room as they are, without looking again', () => {

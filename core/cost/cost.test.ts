@@ -1,9 +1,7 @@
-import { readFileSync } from 'node:fs';
-import { readPlanFile } from '../formats/planFile.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { explain } from '../ask/explain.ts';
 import { applyChanges, set } from '../model/change.ts';
-import type { Plan } from '../model/plan.ts';
 import { sceneOf } from '../scene/scene.ts';
 import { PUBLISHED } from '../model/constants.ts';
 import { seeded } from '../geometry/seeded.ts';
@@ -12,9 +10,7 @@ import { stripWidth } from '../fit/poses.ts';
 import { Fitter } from '../fit/feasible.ts';
 import { changesTo, solveAll } from '../search/solve.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error('no demo');
-const demo: Plan = read.plan;
+const demo = demoPlan();
 const scene = sceneOf(demo);
 const at = (id: string) => scene.compartment.get(id)!;
 const supply = (id: string) => demo.supplies[id]!;
@@ -111,7 +107,7 @@ describe('why here names true reasons', () => {
   test('take the fetches away and the thing is placed elsewhere, with another reason', () => {
     const uses = Object.values(demo.uses).filter((u) => u.supply === often.supply);
     const unused = applyChanges(
-      demo,
+      withFewThings(demo, [often.supply]),
       uses.map((u) => set('uses', u.id, { fetches: 0 })),
     ).plan;
     const again = applyChanges(unused, changesTo(unused, solveAll(unused, { seed: 1, moves: 30 }))).plan;

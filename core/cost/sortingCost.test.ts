@@ -1,5 +1,4 @@
-import { readFileSync } from 'node:fs';
-import { readPlanFile } from '../formats/planFile.ts';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { applyChanges, set, setMeta } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import { SORTING, WAYS, type Sorting, type SortingWay } from '../model/sorting.ts';
@@ -12,9 +11,7 @@ import { sparesOf } from '../zones/spares.ts';
 import { shareOf } from './stock.ts';
 import { holdsFor, sortingBy, takeWay } from '../search/ways.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error(read.findings[0]!.message);
-const demo = read.plan;
+const demo = demoPlan();
 const sortedBy = (sorting: Partial<Sorting>, plan: Plan = demo) =>
   applyChanges(plan, [setMeta(plan, { sorting: { ...SORTING, way: 'quickest', ...sorting } })]).plan;
 const planned = (plan: Plan) => Object.values(plan.placements).filter((p) => p.arrangement === 'planned');

@@ -1,15 +1,12 @@
-import { readFileSync } from 'node:fs';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { OTHER_WORDS } from '@heronstone/library/otherWords.ts';
 import { evaluate } from '../report/evaluate.ts';
-import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { goesWith } from './goesWith.ts';
 import { QUERIES } from '@heronstone/testing/queries.ts';
 import { finderOf } from './find.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error('no demo');
-const demo = read.plan;
+const demo = demoPlan();
 const report = evaluate(demo);
 const finder = finderOf(demo, report, 'planned', OTHER_WORDS);
 

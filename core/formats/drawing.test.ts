@@ -1,6 +1,6 @@
 /** Drawings read back by readers that this project did not write: svgson for SVG, the package dxf for DXF. */
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { runs } from '@heronstone/testing/runs.ts';
-import { readFileSync } from 'node:fs';
 import { Helper } from 'dxf';
 import fc from 'fast-check';
 import { parseSync, type INode } from 'svgson';
@@ -10,12 +10,9 @@ import { signedArea } from '../geometry/geometry.ts';
 import { wallsOf } from '../room/walls.ts';
 import { drawAbove, drawRound, onPaper } from './drawing.ts';
 import { readDxf, writeDxf } from './dxf.ts';
-import { readPlanFile } from './planFile.ts';
 import { writeSvg } from './svg.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error('no demo');
-const demo = read.plan;
+const demo = demoPlan();
 const lengths = (points: ReadonlyArray<{ x: number; y: number }>) =>
   points.map((a, i) => {
     const b = points[(i + 1) % points.length]!;

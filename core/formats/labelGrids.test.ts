@@ -1,6 +1,6 @@
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { LONG_RUN, runs } from '@heronstone/testing/runs.ts';
 import { labelParts } from './labelLayout.ts';
-import { readFileSync } from 'node:fs';
 import { createCanvas, DOMMatrix, ImageData, Path2D } from '@napi-rs/canvas';
 import jsQR from 'jsqr';
 import { parseSync } from 'svgson';
@@ -11,15 +11,12 @@ import { LABELLING, type Labelling, type Plan } from '../model/plan.ts';
 import { gridPlaces, labelRow, labelsOf, labelSheet, PAPER, type LabelOptions, type LabelSheet } from './labels.ts';
 import { labelsPdf, testPage } from './labelsPdf.ts';
 import { labelsSvg, strips } from './labelsSvg.ts';
-import { readPlanFile } from './planFile.ts';
 
 // The library that reads the PDF draws with the shapes of this canvas.
 Object.assign(globalThis, { DOMMatrix, ImageData, Path2D });
 const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error('no demo');
-const demo = read.plan;
+const demo = demoPlan();
 const report = evaluate(demo);
 const PT = 72 / 25.4;
 

@@ -1,6 +1,6 @@
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { LONG_RUN, runs } from '@heronstone/testing/runs.ts';
 import { labelParts, textWidth } from './labelLayout.ts';
-import { readFileSync } from 'node:fs';
 import jsQR from 'jsqr';
 import fontkit from '@cantoo/fontkit';
 import { PDFDocument } from '@cantoo/pdf-lib';
@@ -11,12 +11,9 @@ import { applyChanges, set } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import { labelSheet, PAPER, SHEET, type LabelSheet } from './labels.ts';
 import { labelsPdf } from './labelsPdf.ts';
-import { readPlanFile } from './planFile.ts';
 import { qrPath } from './qr.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error('no demo');
-const demo = read.plan;
+const demo = demoPlan();
 
 function sheetOf(plan: Plan, options: Partial<Parameters<typeof labelSheet>[3]> = {}): LabelSheet {
   const made = labelSheet(plan, evaluate(plan), 'planned', {

@@ -1,5 +1,5 @@
 /** Names that would write lines, cells or commands of their own into files. */
-import { readFileSync } from 'node:fs';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import Papa from 'papaparse';
 import { writeCalendar } from '../upkeep/calendar.ts';
 import { applyChanges, set, setMeta } from '../model/change.ts';
@@ -9,11 +9,8 @@ import { addSupplies } from '../entry/addSupplies.ts';
 import { readSuppliesCsv, writeSuppliesCsv } from './csv.ts';
 import { drawAbove } from './drawing.ts';
 import { writeDxf } from './dxf.ts';
-import { readPlanFile } from './planFile.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error('no demo');
-const demo = read.plan;
+const demo = demoPlan();
 /** A plan as an earlier program may have kept it: names were not looked at for line breaks then. */
 const kept: Plan = {
   ...demo,

@@ -1,15 +1,12 @@
-import { readFileSync } from 'node:fs';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { evaluate } from '../report/evaluate.ts';
-import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import { sceneOf, mainStationOf } from '../scene/scene.ts';
 import { tryOut } from '../ask/tryOut.ts';
 import { mergeZone, moveContents, swapContents } from './byHand.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error(read.findings[0]!.message);
-const demo = read.plan;
+const demo = demoPlan();
 const inside = (plan: Plan, unit: string, slot: string) =>
   Object.values(plan.placements)
     .filter((p) => p.arrangement === 'planned' && p.unit === unit && p.slot === slot)

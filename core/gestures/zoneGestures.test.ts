@@ -1,13 +1,10 @@
-import { readFileSync } from 'node:fs';
-import { readPlanFile } from '../formats/planFile.ts';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { applyChanges, type Change } from '../model/change.ts';
 import { samePlan, type Plan } from '../model/plan.ts';
 import { evaluate } from '../report/evaluate.ts';
 import * as by from './zoneGestures.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error(read.findings[0]!.message);
-const demo = read.plan;
+const demo = demoPlan();
 let next = 0;
 const newId = () => `new${next++}`;
 /** Makes changes and sees that undo takes all of them back. */

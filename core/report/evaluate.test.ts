@@ -1,20 +1,17 @@
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { runs } from '@heronstone/testing/runs.ts';
-import { readFileSync } from 'node:fs';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import fc from 'fast-check';
 import { evaluate } from './evaluate.ts';
 import { alternativesFor, weight } from '../ask/alternatives.ts';
 import { explain } from '../ask/explain.ts';
-import { readPlanFile } from '../formats/planFile.ts';
 import { floorOf } from '../fit/layOut.ts';
 import { totalSeconds } from '../fetch/elements.ts';
 import { applyChanges, remove, set } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import { sceneOf } from '../scene/scene.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error('The demo plan cannot be read.');
-const demo: Plan = read.plan;
+const demo = demoPlan();
 const report = evaluate(demo);
 
 test('the week is the sum of its placements and of hunting', () => {

@@ -1,14 +1,11 @@
 /** What the Report says of zones and homes, worked out by hand on a room of two seats. */
-import { readFileSync } from 'node:fs';
-import { readPlanFile } from '../formats/planFile.ts';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { applyChanges, set, setMeta, type Change } from '../model/change.ts';
 import { sceneOf } from '../scene/scene.ts';
 import { asksFor, formOf, hasSlots, offers } from '../zones/placeForms.ts';
 import { evaluate } from './evaluate.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error(read.findings[0]!.message);
-const demo = read.plan;
+const demo = demoPlan();
 const having = (...changes: Change[]) => applyChanges(demo, changes).plan;
 const report = evaluate(demo);
 

@@ -1,19 +1,16 @@
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { keepZones } from '../gestures/zoneGestures.ts';
 import { longTest } from '@heronstone/testing/longTest.ts';
 import { runs } from '@heronstone/testing/runs.ts';
-import { readFileSync } from 'node:fs';
 import { UNIT_TYPES } from '@heronstone/library/units.ts';
 import { evaluate } from '../report/evaluate.ts';
-import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { roomFindings } from '../checks/roomFindings.ts';
 import { advise, adviseAll } from './advise.ts';
 import { IDEA_KINDS } from './ideas/idea.ts';
 import { ideasFor } from './ideas/ideas.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error(read.findings[0]!.message);
-const demo = read.plan;
+const demo = demoPlan();
 const ideas = ideasFor(demo, UNIT_TYPES);
 /** A few kinds of furniture are enough to see what is said of them. */
 const some = new Set(Object.keys(demo.supplies).filter((_, i) => i % runs(16, 1) === 0));

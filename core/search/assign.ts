@@ -8,6 +8,7 @@ import { exchange } from './exchange.ts';
 import { costOf, NOISE, State, type Problem } from './assignment.ts';
 import { minus, NEAR, tryGather, tryHome, tryMove } from './moves.ts';
 import { pricesOf } from './prices.ts';
+import { mapFor, remembered } from '../model/memo.ts';
 import { seeded } from '../geometry/seeded.ts';
 
 export interface Answer {
@@ -61,8 +62,16 @@ function cheapest(p: Problem): number {
   return sum;
 }
 
-/** Places of each item, cheapest first by cost and the price of the room that it takes there. */
-function nearest(p: Problem, prices: Float64Array): Int32Array[] {
+const byCosts = mapFor<Float64Array, Int32Array[]>();
+
+/** Places of each item, cheapest first by cost and the price of the room there; found once for problems with the same costs. */
+const nearest = (p: Problem): Int32Array[] => remembered(byCosts(p.cost), 'nearest', () => rankedPlaces(p));
+
+function rankedPlaces(p: Problem): Int32Array[] {
+  // A guess of what it comes to: every thing at its cheapest, and half as much again.
+  const guess = 1.5 * cheapest(p);
+  const rounds = Math.max(40, Math.min(PRICING.rounds, Math.floor(PRICING.looks / (p.items * p.places))));
+  const { prices } = pricesOf(p, guess, rounds);
   const priced = new Float64Array(p.places);
   return Array.from({ length: p.items }, (_, i) => {
     const may: number[] = [];
@@ -138,11 +147,7 @@ export function* assign(
   heating = HEAT,
 ): Generator<Annealing, Answer> {
   const state = new State(p);
-  // A guess of what it comes to: every thing at its cheapest, and half as much again.
-  const guess = 1.5 * cheapest(p);
-  const rounds = Math.max(40, Math.min(PRICING.rounds, Math.floor(PRICING.looks / (p.items * p.places))));
-  const { prices } = pricesOf(p, guess, rounds);
-  const near = nearest(p, prices);
+  const near = nearest(p);
   construct(state, near, start);
   let now = costOf(p, state.at);
   const best = Int32Array.from(state.at);

@@ -1,19 +1,16 @@
 /** The scenario of the demo, planned: what was wrong with it on purpose is mended, and every way of sorting is another room. */
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { longTest } from '@heronstone/testing/longTest.ts';
 import { runs } from '@heronstone/testing/runs.ts';
-import { readFileSync } from 'node:fs';
 import { evaluate, type Report } from '../report/evaluate.ts';
 import { fit } from '../fit/fit.ts';
-import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, setMeta } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import { compartmentId, sceneOf } from '../scene/scene.ts';
 import { orderOf } from '../cost/sortingCost.ts';
 import { compareAllWays, sortingBy, takeWay } from './ways.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error(read.findings[0]!.message);
-const demo = read.plan;
+const demo = demoPlan();
 const report = evaluate(demo);
 const planned = (r: Report, supply: string) =>
   Object.values(r.placements).filter((p) => p.arrangement === 'planned' && p.supply === supply && !p.spare);

@@ -1,6 +1,5 @@
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { longTest } from '@heronstone/testing/longTest.ts';
-import { readFileSync } from 'node:fs';
-import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set, setMeta } from '../model/change.ts';
 import { sceneOf } from '../scene/scene.ts';
 import { colourRank } from '../scene/insideOrder.ts';
@@ -8,9 +7,7 @@ import { runsOf } from '../zones/neighbours.ts';
 import { compartmentId } from '../scene/scene.ts';
 import { changesTo, solveAll } from './solve.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error(read.findings[0]!.message);
-const demo = read.plan;
+const demo = demoPlan();
 
 test('a home in its maker’s order of colours runs on from shelf to shelf, in that order', () => {
   const colours = ['white', 'black', 'red', 'green', 'blue', 'yellow'];

@@ -1,13 +1,10 @@
-import { readFileSync } from 'node:fs';
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { evaluate } from '../report/evaluate.ts';
-import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { fullPlacesOf, openSpare } from './entering.ts';
 import { reviewOf } from './review.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error(read.findings[0]!.message);
-const demo = read.plan;
+const demo = demoPlan();
 
 test('a kind is full when none of its places has room; with one free place it is not', () => {
   const report = evaluate(demo);

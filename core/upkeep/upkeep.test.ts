@@ -1,8 +1,7 @@
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { runs } from '@heronstone/testing/runs.ts';
-import { readFileSync } from 'node:fs';
 import ICAL from 'ical.js';
 import { evaluate } from '../report/evaluate.ts';
-import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set, setMeta } from '../model/change.ts';
 import { samePlan, type Plan } from '../model/plan.ts';
 import { addMonths, occasionsOf, writeCalendar } from './calendar.ts';
@@ -10,9 +9,7 @@ import { reviewOf, REVIEWS } from './review.ts';
 import { inSeason, seasonRound } from './seasons.ts';
 import { dayAfter, daysBetween, logLine, monthsBetween, usedOf } from '../model/log.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error(read.findings[0]!.message);
-const demo = read.plan;
+const demo = demoPlan();
 /** The day of the demo. */
 const TODAY = '2026-11-25';
 

@@ -1,8 +1,7 @@
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { runs } from '@heronstone/testing/runs.ts';
-import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { wishfulPlan } from '@heronstone/testing/wishfulPlan.ts';
-import { readPlanFile } from '../formats/planFile.ts';
 import { applyChanges, set, setMeta, type Change } from '../model/change.ts';
 import { sceneOf } from '../scene/scene.ts';
 import { apartFrom } from './separations.ts';
@@ -12,9 +11,7 @@ import { neighboursOf, runsOf } from './neighbours.ts';
 import { isAsked, sideOf } from './sides.ts';
 import { zonesOf } from './zonesOfPlan.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error(read.findings[0]!.message);
-const demo = read.plan;
+const demo = demoPlan();
 const having = (...changes: Change[]) => applyChanges(demo, changes).plan;
 const home = (plan: typeof demo, supply: string) => homesOf(sceneOf(plan)).of.get(supply)!;
 const HOME = { set: false, inside: [], unit: null, slot: '', firm: false, side: null, station: null, other: null };

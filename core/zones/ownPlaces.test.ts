@@ -1,5 +1,5 @@
 /** Odds and ends, kits, heaps and spares: homes with a place or a way of their own, filled and reported. */
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { putKit } from '../gestures/kitBoxes.ts';
 import { keepCollection } from '../gestures/zoneGestures.ts';
 import { applyChanges, set, type Change } from '../model/change.ts';
@@ -13,7 +13,16 @@ const demo = demoPlan();
 let next = 0;
 const newId = () => `own${next++}`;
 const having = (...changes: Change[]) => applyChanges(demo, changes).plan;
-const filled = (plan: Plan) => applyChanges(plan, changesTo(plan, solveAll(plan, { seed: 1, moves: 20 }))).plan;
+const filled = (whole: Plan) => {
+  const asked = Object.keys(whole.supplies).filter(
+    (id) => id.startsWith('odd') || id === 'acrylics-bottled' || packed(id),
+  );
+  const plan = withFewThings(whole, asked);
+  return applyChanges(plan, changesTo(plan, solveAll(plan, { seed: 1, moves: 20 }))).plan;
+};
+/** What is used for packing, for which there is a kit. */
+const packed = (supply: string) =>
+  Object.values(demo.uses).some((u) => u.supply === supply && u.activity === 'packing');
 const planned = (plan: Plan) => Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
 
 test('what has no kind goes to the place kept for odds and ends, up to its bound, and nothing else does', () => {

@@ -1,9 +1,8 @@
+import { demoPlan } from '@heronstone/testing/demo.ts';
 import { longTest } from '@heronstone/testing/longTest.ts';
 import { runs } from '@heronstone/testing/runs.ts';
-import { readFileSync } from 'node:fs';
 import { roomToArrange } from '@heronstone/testing/roomsToArrange.ts';
 import { evaluate } from '../../report/evaluate.ts';
-import { readPlanFile } from '../../formats/planFile.ts';
 import { applyChanges, set } from '../../model/change.ts';
 import type { Plan } from '../../model/plan.ts';
 import { seeded } from '../../geometry/seeded.ts';
@@ -11,9 +10,7 @@ import { Arranging, choicesOf, faultsOf, movable, standChanges, tripsOf } from '
 import { carried } from '../../room/putDown.ts';
 import { finer, proposeAll, search } from './propose.ts';
 
-const read = readPlanFile(readFileSync(new URL('../../../demo/plan.json', import.meta.url), 'utf8'));
-if (!read.ok) throw new Error(read.findings[0]!.message);
-const demo = read.plan;
+const demo = demoPlan();
 
 function arrangingOf(plan: Plan, step: number) {
   const units = movable(plan);

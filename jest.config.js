@@ -21,6 +21,7 @@ export default {
           parser: { syntax: 'typescript', tsx: true },
           target: 'es2022',
           transform: { react: { runtime: 'automatic' } },
+          experimental: { keepImportAttributes: true },
         },
         module: { type: 'es6' },
       },

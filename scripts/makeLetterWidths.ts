@@ -1,4 +1,4 @@
-/** npm run letter-widths: writes core/formats/letterWidths.ts from the fonts that labels are set in. */
+/** npm run letter-widths: writes core/formats/letterWidths.json from the fonts that labels are set in. */
 import { writeFileSync } from 'node:fs';
 import fontkit from '@cantoo/fontkit';
 import { labelFonts } from '../cli/fontFiles.ts';
@@ -10,7 +10,8 @@ const LETTERS = [
 ].filter((c) => !/\p{Cc}/u.test(c));
 
 const fonts = labelFonts();
-function table(bytes: Uint8Array): string {
+/** Letters by their width in thousandths of the size. */
+function table(bytes: Uint8Array): Record<string, string> {
   const font = fontkit.create(bytes as never) as unknown as {
     unitsPerEm: number;
     hasGlyphForCodePoint: (point: number) => boolean;
@@ -23,19 +24,8 @@ function table(bytes: Uint8Array): string {
     const width = Math.round((font.glyphForCodePoint(point).advanceWidth / font.unitsPerEm) * 1000);
     byWidth.set(width, (byWidth.get(width) ?? '') + letter);
   }
-  const rows = [...byWidth].sort(([a], [b]) => a - b).map(([w, letters]) => `    [${w}, ${JSON.stringify(letters)}],`);
-  return `[\n${rows.join('\n')}\n  ]`;
+  return Object.fromEntries([...byWidth].sort(([a], [b]) => a - b));
 }
 
-writeFileSync(
-  new URL('../core/formats/letterWidths.ts', import.meta.url),
-  `/**
- * How wide the letters of the label font are (Atkinson Hyperlegible), in thousandths of its size, so that a label is laid out
- * the same wherever it is drawn. Written by scripts/makeLetterWidths.ts from the font files.
- */
-export const LETTER_WIDTHS: Readonly<Record<'regular' | 'bold', ReadonlyArray<readonly [number, string]>>> = {
-  regular: ${table(fonts.regular)},
-  bold: ${table(fonts.bold)},
-};
-`,
-);
+const widths = { regular: table(fonts.regular), bold: table(fonts.bold) };
+writeFileSync(new URL('../core/formats/letterWidths.json', import.meta.url), `${JSON.stringify(widths, null, 2)}\n`);

@@ -1,4 +1,5 @@
 /** Broken wishes about where a thing should not lie, the same from every seat: a child's reach, the sun, heat. */
+import { onceFor } from '../model/memo.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Plan, Supply } from '../model/plan.ts';
 import { dangersOf } from './wishes.ts';
@@ -23,55 +24,51 @@ interface Near {
   socket: number | null;
 }
 /** Where the sun, the heater, a flame are near, by scene: it takes all places and all openings. */
-const known = new WeakMap<object, Map<string, Near>>();
+const nearAll = onceFor((scene: Scene) => [scene.approaches], nearPlaces);
 
 /** Places that light reaches: neither drawer nor door nor lid keeps it off. */
 const LIT: ReadonlySet<string> = new Set(['open', 'peg', 'top', 'box']);
 
-function nearOf(scene: Scene, compartment: Compartment): Near {
-  let all = known.get(scene.approaches);
-  if (!all) {
-    const { plan, constants } = scene;
-    const walls = wallsOf(plan);
-    const middle = (row: { corner: string; offset: number; width: number }): Point[] => {
-      const wall = walls.find((w) => w.id === row.corner);
-      if (!wall) return [];
-      const along = row.offset + row.width / 2;
-      return [{ x: wall.from.x + wall.along.x * along, y: wall.from.y + wall.along.y * along }];
-    };
-    const windows = Object.values(plan.openings).flatMap((o) => (o.kind === 'window' ? middle(o) : []));
-    const sockets = Object.values(plan.fixtures).flatMap((f) => (f.kind === 'socket' ? middle(f) : []));
-    const heaters = Object.values(plan.fixtures).flatMap((f) => (f.kind === 'heater' ? middle(f) : []));
-    const flames = Object.values(plan.activities)
-      .filter((a) => a.gives.includes('flame') || a.gives.includes('heat'))
-      .flatMap((a) => [
-        a.station,
-        ...Object.values(plan.helpers).flatMap((h) => (h.activity === a.id ? [h.station] : [])),
-      ])
-      .flatMap((id) => (id !== null && plan.stations[id] ? [plan.stations[id]] : []));
-    const within = (c: Compartment, points: readonly Point[], far: number) =>
-      plan.units[c.unit]?.elsewhere == null && points.some((p) => distance(p, c.mouth) <= far);
-    all = new Map(
-      scene.compartments.map((c) => [
-        c.id,
-        {
-          sun: LIT.has(c.access) && within(c, windows, constants.sunReach),
-          heat: within(c, heaters, constants.heatReach),
-          flame:
-            plan.units[c.unit]?.elsewhere == null
-              ? (flames.find((f) => distance(f, c.mouth) <= constants.flameReach)?.name ?? null)
-              : null,
-          socket:
-            plan.units[c.unit]?.elsewhere == null && sockets.length > 0
-              ? Math.min(...sockets.map((p) => distance(p, c.mouth)))
-              : null,
-        },
-      ]),
-    );
-    known.set(scene.approaches, all);
-  }
-  return all.get(compartment.id)!;
+function nearPlaces(scene: Scene): Map<string, Near> {
+  const { plan, constants } = scene;
+  const walls = wallsOf(plan);
+  const middle = (row: { corner: string; offset: number; width: number }): Point[] => {
+    const wall = walls.find((w) => w.id === row.corner);
+    if (!wall) return [];
+    const along = row.offset + row.width / 2;
+    return [{ x: wall.from.x + wall.along.x * along, y: wall.from.y + wall.along.y * along }];
+  };
+  const windows = Object.values(plan.openings).flatMap((o) => (o.kind === 'window' ? middle(o) : []));
+  const sockets = Object.values(plan.fixtures).flatMap((f) => (f.kind === 'socket' ? middle(f) : []));
+  const heaters = Object.values(plan.fixtures).flatMap((f) => (f.kind === 'heater' ? middle(f) : []));
+  const flames = Object.values(plan.activities)
+    .filter((a) => a.gives.includes('flame') || a.gives.includes('heat'))
+    .flatMap((a) => [
+      a.station,
+      ...Object.values(plan.helpers).flatMap((h) => (h.activity === a.id ? [h.station] : [])),
+    ])
+    .flatMap((id) => (id !== null && plan.stations[id] ? [plan.stations[id]] : []));
+  const within = (c: Compartment, points: readonly Point[], far: number) =>
+    plan.units[c.unit]?.elsewhere == null && points.some((p) => distance(p, c.mouth) <= far);
+  return new Map(
+    scene.compartments.map((c) => [
+      c.id,
+      {
+        sun: LIT.has(c.access) && within(c, windows, constants.sunReach),
+        heat: within(c, heaters, constants.heatReach),
+        flame:
+          plan.units[c.unit]?.elsewhere == null
+            ? (flames.find((f) => distance(f, c.mouth) <= constants.flameReach)?.name ?? null)
+            : null,
+        socket:
+          plan.units[c.unit]?.elsewhere == null && sockets.length > 0
+            ? Math.min(...sockets.map((p) => distance(p, c.mouth)))
+            : null,
+      },
+    ]),
+  );
 }
+const nearOf = (scene: Scene, c: Compartment): Near => nearAll(scene).get(c.id)!;
 
 /** How far the next socket is from a place, mm; null in a room without sockets, and elsewhere. */
 export const nextSocket = (scene: Scene, c: Compartment): number | null => nearOf(scene, c).socket;

@@ -1,4 +1,5 @@
 /** What the maker keeps a place for: certain things only, nothing, work, odds and ends. */
+import { once } from '../model/memo.ts';
 import { formatVolume, type UnitSystem } from '../model/measure.ts';
 import { volume } from '../fit/fit.ts';
 import type { Compartment } from '../furniture/compartments.ts';
@@ -12,16 +13,14 @@ export const KEPT_WORDS: Readonly<Record<Keep['for'], string>> = {
   odds: 'odds and ends',
 };
 
-const keys = new WeakMap<object, Map<string, Keep>>();
+const byPlace = once((keeps: Plan['keeps']) => {
+  const rows = Object.values(keeps).sort((a, b) => (a.id < b.id ? 1 : -1));
+  return new Map(rows.map((k) => [`${k.unit}/${k.slot}#${k.container ?? ''}`, k]));
+});
 
 /** What a place itself is kept for; null when nothing is said. */
 export function keepOf(plan: Pick<Plan, 'keeps'>, c: Pick<Compartment, 'unit' | 'slot' | 'container'>): Keep | null {
-  let own = keys.get(plan.keeps);
-  if (!own) {
-    const rows = Object.values(plan.keeps).sort((a, b) => (a.id < b.id ? 1 : -1));
-    keys.set(plan.keeps, (own = new Map(rows.map((k) => [`${k.unit}/${k.slot}#${k.container ?? ''}`, k]))));
-  }
-  return own.get(`${c.unit}/${c.slot}#${c.container ?? ''}`) ?? null;
+  return byPlace(plan.keeps).get(`${c.unit}/${c.slot}#${c.container ?? ''}`) ?? null;
 }
 
 /** Whether a thing is one of those for which a place is kept: by its kind, its collection, its theme or its name. */

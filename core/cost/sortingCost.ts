@@ -2,6 +2,7 @@
  * Ways of sorting: which sort a supply belongs to, where sorts stand in a row, and what it costs a week that the room
  * does not keep to it. The same figures for the solver and for the report.
  */
+import { onceFor } from '../model/memo.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { volume } from '../fit/fit.ts';
 import { posesOf } from '../fit/poses.ts';
@@ -11,7 +12,7 @@ import type { SortingWay } from '../model/sorting.ts';
 import { stripSpan, wallsOf } from '../room/walls.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { allottedTo } from '../zones/allotted.ts';
-import { homesOf } from '../zones/homes.ts';
+import { homesOf, madeOfHomes } from '../zones/homes.ts';
 import { isAsked } from '../zones/sides.ts';
 import { isCell, namesOf } from '../zones/named.ts';
 import { neighboursOf } from '../zones/neighbours.ts';
@@ -47,14 +48,9 @@ const SELDOM = 0.5;
 
 /** What is locked away for its own sake. */
 const LOCK_AWAY = ['not for a child', 'flammable'] as const;
-const known = new WeakMap<object, { of: readonly unknown[]; wanted: Wanted }>();
-
 /** What the plan's way of sorting asks; worked out once for a scene. */
-export function wantedOf(scene: Scene): Wanted {
+export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
   const { plan, constants } = scene;
-  const of = [plan.supplies, plan.homes, plan.zones, plan.aparts, plan.allotments];
-  const before = known.get(scene.approaches);
-  if (before?.of.every((x, i) => x === of[i])) return before.wanted;
   const supplies = Object.values(plan.supplies);
   const sorts = new Map<string, Sort>();
   for (const s of supplies) {
@@ -137,9 +133,8 @@ export function wantedOf(scene: Scene): Wanted {
       return at === undefined || at === null ? 0 : constants.outOfLine * Math.abs(at - places.get(c.id)!);
     },
   };
-  known.set(scene.approaches, { of, wanted });
   return wanted;
-}
+});
 
 /** How much more it counts that what is sharp lies loose: a hand that reaches in gets hurt. Our constant, no source. */
 const HURTS = 4;
@@ -165,21 +160,19 @@ function byPlace(scene: Scene, a: Compartment, b: Compartment): number {
   return ua - ub || b.front.top - a.front.top || a.front.left - b.front.left || (a.id < b.id ? -1 : 1);
 }
 
-const lefts = new WeakMap<object, Map<string, number>>();
-function leftOf(scene: Scene, unit: string): number {
-  let all = lefts.get(scene.approaches);
-  if (!all) {
-    const walls = wallsOf(scene.plan);
-    all = new Map(
-      Object.values(scene.plan.units).map((u, i) => [
+const lefts = onceFor(
+  (scene: Scene) => [scene.approaches],
+  ({ plan }: Scene) => {
+    const walls = wallsOf(plan);
+    return new Map(
+      Object.values(plan.units).map((u, i) => [
         u.id,
         u.elsewhere !== null ? 1e9 + i : (stripSpan(u, walls)?.left ?? 1e8) + i * 1e-3,
       ]),
     );
-    lefts.set(scene.approaches, all);
-  }
-  return all.get(unit)!;
-}
+  },
+);
+const leftOf = (scene: Scene, unit: string): number => lefts(scene).get(unit)!;
 
 /** Whether its way of sorting says where a supply is at home. */
 function isSorted(scene: Scene, supply: Supply): boolean {

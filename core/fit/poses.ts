@@ -3,6 +3,7 @@
  * long ones also slanting, round ones in square or staggered rows, soft and small ones by volume, hung ones on a board.
  * A pose is a column of the place over its whole depth and height; a supply takes as many columns as it needs.
  */
+import { mapFor, onceFor, remembered } from '../model/memo.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Orientation, Supply } from '../model/plan.ts';
 import { rectangleFits, slantOf } from '../geometry/diagonal.ts';
@@ -129,33 +130,24 @@ export function posesOf(
   only: Orientation | null = null,
   anyhow = false,
 ): readonly Pose[] {
-  let own = known.get(supply);
-  if (!own) known.set(supply, (own = new Map<string, readonly Pose[]>()));
   const key = `${shapeOf(place)} ${only ?? ''} ${anyhow ? 'anyhow' : ''}`;
-  let found = own.get(key);
-  if (!found) own.set(key, (found = allLies(supply, place, only, anyhow)));
-  return found;
+  return remembered(found(supply), key, () => allLies(supply, place, only, anyhow));
 }
 
 /** By the row of the supply (rows are never changed in place), then by the shape of the place: many places have one shape. */
-const known = new WeakMap<object, Map<string, readonly Pose[]>>();
-const shapes = new WeakMap<object, string>();
+const found = mapFor<Supply, readonly Pose[]>();
 
 /** What a way of lying depends on in a place, as a key. */
-export function shapeOf({ inside, access, walls, hangs, constants, above, parts }: Holds): string {
-  let shape = shapes.get(inside);
-  if (shape === undefined) {
+export const shapeOf = onceFor(
+  ({ inside }: Holds) => [inside],
+  ({ inside, access, walls, hangs, constants, above, parts }: Holds) => {
     const own = constants && constants !== PUBLISHED ? LYING.map((key) => constants[key]).join(' ') : '';
     const divided = parts
       ? `${partCount(parts)} ${parts.part.width} ${parts.part.depth} ${parts.part.height} ${parts.division} ${parts.over}`
       : '';
-    shapes.set(
-      inside,
-      (shape = `${inside.width} ${inside.depth} ${inside.height} ${access} ${walls} ${hangs ?? ''} ${above ?? 0} ${divided} ${own}`),
-    );
-  }
-  return shape;
-}
+    return `${inside.width} ${inside.depth} ${inside.height} ${access} ${walls} ${hangs ?? ''} ${above ?? 0} ${divided} ${own}`;
+  },
+);
 
 /**
  * In the parts of a divided place: each part is a small place of its own, and a line has whole parts.
@@ -188,32 +180,24 @@ function inParts(supply: Supply, place: Holds, parts: Parts, only: Orientation |
   return [...best.values()].sort((a, b) => b.layers - a.layers);
 }
 
-const partPlaces = new WeakMap<Parts, Holds>();
 /** One part of a divided place as a place of its own. */
-export function partPlace(place: Holds, parts: Parts): Holds {
-  let part = partPlaces.get(parts);
-  if (!part) {
+export const partPlace = onceFor(
+  (_: Holds, parts: Parts) => [parts],
+  (place: Holds, parts: Parts): Holds => {
     const { width, depth, height } = parts.part;
-    if (parts.division === 'cards') {
-      // A magnetic card stands in its box; things hold on its face.
-      part = { inside: { width: depth, depth: width, height }, access: 'peg', walls: 'none', hangs: 'magnet' };
-      partPlaces.set(parts, part);
-      return part;
-    }
+    // A magnetic card stands in its box; things hold on its face.
+    if (parts.division === 'cards')
+      return { inside: { width: depth, depth: width, height }, access: 'peg', walls: 'none', hangs: 'magnet' };
     const hand = parts.front ? (place.constants ?? PUBLISHED).handInCell : 0;
-    partPlaces.set(
-      parts,
-      (part = {
-        inside: { ...parts.part, height: Math.max(1, parts.part.height - hand) },
-        access: 'box',
-        walls: 'close',
-        ...(place.constants ? { constants: place.constants } : {}),
-        ...(place.above !== undefined && parts.over === 1 ? { above: place.above } : {}),
-      }),
-    );
-  }
-  return part;
-}
+    return {
+      inside: { ...parts.part, height: Math.max(1, parts.part.height - hand) },
+      access: 'box',
+      walls: 'close',
+      ...(place.constants ? { constants: place.constants } : {}),
+      ...(place.above !== undefined && parts.over === 1 ? { above: place.above } : {}),
+    };
+  },
+);
 
 function allLies(supply: Supply, place: Holds, only: Orientation | null, anyhow: boolean): Pose[] {
   const { inside, parts } = place;

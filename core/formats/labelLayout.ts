@@ -2,7 +2,7 @@
  * The one layout of a label: what stands where on it, in mm from its upper left corner. PDF, SVG and screen only draw it.
  * A name wraps, then shrinks, then the contents give way; the code moves aside before a name is cut.
  */
-import { LETTER_WIDTHS } from './letterWidths.ts';
+import letterWidths from './letterWidths.json' with { type: 'json' };
 
 interface LabelText {
   kind: 'place' | 'name' | 'contents' | 'note';
@@ -55,9 +55,13 @@ export function labelParts(
   };
 }
 
-const widthsOf = (weight: 'regular' | 'bold') =>
-  new Map(LETTER_WIDTHS[weight].flatMap(([width, letters]) => [...letters].map((c) => [c, width / 1000] as const)));
-const WIDTHS = { regular: widthsOf('regular'), bold: widthsOf('bold') };
+/**
+ * How wide the letters of the label font (Atkinson Hyperlegible) are, as a share of its size, so that a label is laid out the same
+ * wherever it is drawn: from the font files by scripts/makeLetterWidths.ts.
+ */
+const widthsOf = (byWidth: Readonly<Record<string, string>>) =>
+  new Map(Object.entries(byWidth).flatMap(([width, letters]) => [...letters].map((c) => [c, Number(width) / 1000])));
+const WIDTHS = { regular: widthsOf(letterWidths.regular), bold: widthsOf(letterWidths.bold) };
 /** Letters that the label font does not have are drawn with a wide one; our figure. */
 const OTHER = 0.68;
 

@@ -1,4 +1,5 @@
 /** Where a new piece goes: where it takes from nobody the room that is needed to walk, to sit and to open. */
+import { once } from '../model/memo.ts';
 import { allCompartments } from '../furniture/compartments.ts';
 import type { Plan, Unit } from '../model/plan.ts';
 import { checkAreas } from '../checks/areasFree.ts';
@@ -30,12 +31,7 @@ function wayFaults(plan: Plan): number {
 }
 
 /** The faults of a plan, which several places are compared with. */
-const known = new WeakMap<Plan, number>();
-function faultsOf(plan: Plan): number {
-  let faults = known.get(plan);
-  if (faults === undefined) known.set(plan, (faults = standFaults(plan) + wayFaults(plan)));
-  return faults;
-}
+const faultsOf = once((plan: Plan) => standFaults(plan) + wayFaults(plan));
 
 /**
  * Going round the room (see freeSpots), the first place where a unit makes nothing in the room worse; without one, that where it

@@ -2,8 +2,9 @@
  * evaluate(plan) -> Report: the one place where figures are made. Screens, the worker, the command line, labels and
  * tests all show fields of this report.
  */
+import { remembering, sameList, type Again } from '../model/memo.ts';
 import { countMoves } from './countMoves.ts';
-import { layPlace, packPlace, type PackedPlace } from './contents.ts';
+import { layPlace, packPlace } from './contents.ts';
 import { shared } from './shared.ts';
 import { FIGURES, sameFor } from '../model/reads.ts';
 import { checkContainers } from '../checks/containersFit.ts';
@@ -29,7 +30,6 @@ import { contentsOf, sceneOf, type Scene } from '../scene/scene.ts';
 import {
   ARRANGEMENTS,
   type CompartmentReport,
-  type CutPiece,
   type PlacementReport,
   type ReachReport,
   type Report,
@@ -51,7 +51,7 @@ import { withAccepted } from './prioritise.ts';
 import { reportedArrangement, weekOf, worstOf } from './week.ts';
 import { guessesOf } from '../model/guessed.ts';
 import { openWork } from './openWork.ts';
-import { nothingSaid, supplyReports, type SaidOfSupplies } from './supplyReports.ts';
+import { supplyReports } from './supplyReports.ts';
 import { unsortedLooks, linesOf } from '../zones/searchTime.ts';
 import { homesOf } from '../zones/homes.ts';
 import {
@@ -89,63 +89,12 @@ interface Kept {
   relations: Report['relations'];
   /** Units on which nothing can be reached, for want of a way. */
   walledIn: readonly Finding[];
-  /** What was said of each supply, by its row. */
-  supplies: SaidOfSupplies;
-  /** What is said of a placement, by its report: whether it fits; what people wish. */
-  fit: WeakMap<PlacementReport, readonly Finding[]>;
-  wishes: WeakMap<PlacementReport, readonly Finding[]>;
-  /** What is said of sets and of what is to lie apart, by what is said of homes. */
-  homes: WeakMap<Homed, readonly Finding[]>;
-  packed: Record<Arrangement, Made<Packed>>;
-  places: Made<CompartmentReport>;
-  cuts: Made<CutPiece[]>;
-  dangers: Made<Finding[]>;
-  overFull: Made<Finding>;
-  figures: Made<Figures>;
-  strained: Made<Finding[]>;
+  /** What is said of what lies where. */
+  again: Again;
 }
 
 /** The sums of an arrangement. */
 type Figures = { [K in 'week' | 'order' | 'worst' | 'strain']: Report[K][Arrangement] } & { homed: Homed };
-
-/** What was made, of what, by the id of what it is of. */
-type Made<T> = Map<string, { of: readonly unknown[]; value: T }>;
-
-/** Nothing said yet of what lies where. */
-const nothingLying = () => ({
-  supplies: nothingSaid(),
-  fit: new WeakMap(),
-  wishes: new WeakMap(),
-  homes: new WeakMap(),
-  packed: { today: new Map(), planned: new Map() },
-  places: new Map(),
-  cuts: new Map(),
-  dangers: new Map(),
-  overFull: new Map(),
-  figures: new Map(),
-  strained: new Map(),
-});
-
-/** Makes something again only when what it is made of is not the same as last time. */
-function once<T>(made: Made<T>, id: string, of: readonly unknown[], make: () => T): T {
-  const before = made.get(id);
-  if (before && sameList(before.of, of)) return before.value;
-  const value = make();
-  made.set(id, { of, value });
-  return value;
-}
-
-/** Makes something of an object once. */
-function onceOf<K extends object, T>(made: WeakMap<K, T>, of: K, make: () => T): T {
-  const before = made.get(of);
-  if (before !== undefined) return before;
-  const value = make();
-  made.set(of, value);
-  return value;
-}
-
-/** How things lie, by arrangement and compartment, and what was laid: the same wherever the furniture stands. */
-type LaidBefore = Map<string, { of: readonly unknown[]; laid: PackedPlace }>;
 
 /**
  * Evaluates one plan after another and works out only what a change touches: when a thing is moved or changed, the places
@@ -155,7 +104,8 @@ type LaidBefore = Map<string, { of: readonly unknown[]; laid: PackedPlace }>;
  */
 export function evaluator(): (plan: Plan) => Report {
   let kept: Kept | null = null;
-  const laid: LaidBefore = new Map();
+  // How things lie is the same wherever the furniture stands.
+  const laid = remembering();
   let before: { plan: Plan; report: Report } | null = null;
   return (plan) => {
     if (before && sameFor(FIGURES, before.plan, plan)) {
@@ -182,10 +132,10 @@ export function evaluator(): (plan: Plan) => Report {
         relations: relationsOf(plan),
         walledIn: walledIn(scene),
         of: [],
-        ...nothingLying(),
+        again: remembering(),
       };
     const of = [plan.zones, plan.homes, plan.allotments, plan.aparts];
-    if (!sameList(kept.of, of)) kept = { ...kept, ...nothingLying(), of };
+    if (!sameList(kept.of, of)) kept = { ...kept, again: remembering(), of };
     const fresh = reportOf(plan, scene, kept, laid);
     const report = before && sameScene ? sharedWithin(before.report, fresh) : shared(before?.report, fresh);
     before = { plan, report };
@@ -211,13 +161,10 @@ function sharedWithin(before: Report, fresh: Report): Report {
   return { ...made, ...shared(pick(before), pick(fresh)) } as unknown as Report;
 }
 
-const sameList = (a: readonly unknown[], b: readonly unknown[]) =>
-  a.length === b.length && a.every((x, i) => x === b[i]);
-
 function packedOf(
   scene: Scene,
   kept: Kept,
-  laidBefore: LaidBefore,
+  laid: Again,
   c: Compartment,
   list: readonly Placement[],
   arrangement: Arrangement,
@@ -232,23 +179,19 @@ function packedOf(
     const heap = own.row?.unsorted ? unsortedLooks(scene, p.supply) : null;
     of.push(p, plan.supplies[p.supply], spares.get(p.supply) ?? 0, own.zone, home.id, linesOf(scene, home), heap);
   }
-  return once(kept.packed[arrangement], c.id, of, () => {
+  const key = `${arrangement} ${c.id}`;
+  return kept.again(`packed ${key}`, of, () => {
     const rows = list.flatMap((p) => [p, plan.supplies[p.supply]]);
     const { width, depth, height } = c.inside;
     const standing = scene.standing[arrangement].get(c.id) ?? [];
     const boxes = standing.map((x) => plan.containers[x.container]);
     const lies = [...rows, ...boxes, width, depth, height, c.access, plan.meta.roomToGrow, JSON.stringify(standing)];
-    const key = `${arrangement} ${c.id}`;
-    let laid = laidBefore.get(key);
-    if (!laid || !sameList(laid.of, lies)) {
-      laid = { of: lies, laid: layPlace(scene, c, list, arrangement) };
-      laidBefore.set(key, laid);
-    }
-    return { ...packPlace(scene, c, list, arrangement, spares, laid.laid), ids: list.map((p) => p.id) };
+    const lying = laid(key, lies, () => layPlace(scene, c, list, arrangement));
+    return { ...packPlace(scene, c, list, arrangement, spares, lying), ids: list.map((p) => p.id) };
   });
 }
 
-function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Report {
+function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: Again): Report {
   const findings: Finding[] = [...kept.findings];
   const { setups } = kept;
   const reports = new Map<string, PlacementReport>();
@@ -277,12 +220,12 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
     const report = reports.get(id);
     if (report) placements[id] = report;
   }
-  const supplies = supplyReports(scene, placements, findings, kept.supplies);
+  const supplies = supplyReports(scene, placements, findings, kept.again);
   const all = [...reports.values()];
-  for (const p of all) findings.push(...onceOf(kept.fit, p, () => placementFindings(plan, p)));
+  for (const p of all) findings.push(...kept.again(`fit ${p.id}`, [p], () => placementFindings(plan, p)));
   for (const c of scene.compartments) {
     const fill = packs.get(c.id)?.today?.fill;
-    if (fill && fill.share > 1 + 1e-9) findings.push(once(kept.overFull, c.id, [fill.share], () => overFull(c, fill)));
+    if (fill && fill.share > 1 + 1e-9) findings.push(kept.again(`over ${c.id}`, [fill.share], () => overFull(c, fill)));
   }
   if (scene.stations.length === 0 && Object.keys(plan.uses).length > 0) findings.push(noStation(plan));
   findings.push(...kept.walledIn);
@@ -300,21 +243,21 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
     const said = (n: PlaceName | undefined) => (n ? `${n.canBeNamed} ${n.name} ${n.homes.join(' ')}` : '');
     const zones = zonesOfPlace(scene, c, named.planned?.homes ?? []).join(' ');
     const made = [today, planned, mine.today, mine.planned, said(named.today), said(named.planned), zones];
-    return once(kept.places, c.id, made, () =>
+    return kept.again(`place ${c.id}`, made, () =>
       compartmentReport(scene, c, kept.reach.get(c.id)!, { today, planned }, mine, named),
     );
   });
   const spoken = reportedArrangement(plan);
   for (const p of all)
-    if (p.arrangement === spoken) findings.push(...onceOf(kept.wishes, p, () => checkWishes(scene, p)));
+    if (p.arrangement === spoken) findings.push(...kept.again(`wishes ${p.id}`, [p], () => checkWishes(scene, p)));
   for (const c of scene.compartments) {
     const pack = packs.get(c.id)?.[spoken];
     if (pack && pack.placements.length > 0)
-      findings.push(...once(kept.dangers, c.id, [pack], () => checkDangers(scene, c, pack.placements)));
+      findings.push(...kept.again(`dangers ${c.id}`, [pack], () => checkDangers(scene, c, pack.placements)));
   }
   const { homed: said, strain } = of[spoken];
   findings.push(
-    ...onceOf(kept.homes, said, () =>
+    ...kept.again('homes', [said], () =>
       homeFindings(
         scene,
         said.names,
@@ -322,7 +265,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
       ),
     ),
   );
-  findings.push(...once(kept.strained, spoken, [strain], () => checkStrain(scene, strain)));
+  findings.push(...kept.again('strained', [strain], () => checkStrain(scene, strain)));
   const moves = countMoves(plan);
   const walls = wallsOf(plan);
   const units: Record<string, UnitReport> = {};
@@ -347,7 +290,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: LaidBefore): Repor
     };
   }
   const cuts = compartments.flatMap((c) =>
-    once(kept.cuts, c.id, [packs.get(c.id)?.planned], () => cutsIn(plan, c, placements)),
+    kept.again(`cuts ${c.id}`, [packs.get(c.id)?.planned], () => cutsIn(plan, c, placements)),
   );
   const told = withAccepted(findings, plan.meta.accepted);
   return {
@@ -412,7 +355,7 @@ function figuresOf(
   const own = all.filter((p) => p.arrangement === arrangement);
   const missing = list.flatMap((s) => [s.without[arrangement], s.missing[arrangement]]);
   const rows = Object.values(plan.placements).filter((p) => p.arrangement === arrangement);
-  return once(kept.figures, arrangement, [plan.supplies, ...own, ...missing, ...rows], () => {
+  return kept.again(`figures ${arrangement}`, [plan.supplies, ...own, ...missing, ...rows], () => {
     const strain = strainOf(scene, own, arrangement);
     return {
       strain,

@@ -1,4 +1,5 @@
 /** Which findings a person should see first, and which are told of by their kind; and those that the maker knows of already. */
+import { once } from '../model/memo.ts';
 import { keyOf, type Finding } from '../model/finding.ts';
 
 /** How much a kind of finding matters among cautions, least first: what can hurt, what cannot be opened or got at, the work, the things. */
@@ -75,16 +76,11 @@ export function prioritise(findings: readonly Finding[]): Prioritised {
   };
 }
 
-const marked = new WeakMap<Finding, Finding>();
+const marked = once((f: Finding): Finding => ({ ...f, accepted: true }));
 
 /** Findings with those marked that the maker knows of. An error cannot be accepted. */
 export function withAccepted(findings: readonly Finding[], accepted: readonly string[]): Finding[] {
   if (accepted.length === 0) return [...findings];
   const known = new Set(accepted);
-  return findings.map((f) => {
-    if (f.severity === 'error' || !known.has(keyOf(f))) return f;
-    let own = marked.get(f);
-    if (!own) marked.set(f, (own = { ...f, accepted: true }));
-    return own;
-  });
+  return findings.map((f) => (f.severity === 'error' || !known.has(keyOf(f)) ? f : marked(f)));
 }

@@ -1,4 +1,5 @@
 /** What the Report says of each supply: mass, litres, fetches, how many have no place and why. */
+import { onceFor, type Again } from '../model/memo.ts';
 import { lying, massEach, oneIn, volume } from '../fit/fit.ts';
 import { usedByAFetch } from '../fit/usedUp.ts';
 import { fitsBeside, fitsTightly } from '../fit/tighten.ts';
@@ -12,13 +13,13 @@ import { tooManyPlaced } from '../checks/placementFindings.ts';
 
 /**
  * @param findings those that there are to say are added
- * @param before what was said of each supply in the same places: used again where it still holds
+ * @param again what was said of each supply in the same places is said again where it still holds
  */
 export function supplyReports(
   scene: Scene,
   placements: Record<string, PlacementReport>,
   findings: Finding[],
-  before: SaidOfSupplies,
+  again: Again,
 ): Record<string, SupplyReport> {
   const { plan } = scene;
   // Today a thing lies where it lies, however crowded; in a plan only what fits has a place.
@@ -59,8 +60,7 @@ export function supplyReports(
       return Math.max(0, 1 - (working![arrangement].get(supply.id) ?? 0) / all);
     };
     const missed = { today: missing('today'), planned: missing('planned') };
-    reports[supply.id] = reportOf(scene, supply, without, missed, anythingPlanned, few, planned, before);
-    before.reports.set(supply, reports[supply.id]!);
+    reports[supply.id] = reportOf(scene, supply, without, missed, anythingPlanned, few, planned, again);
   }
   return reports;
 }
@@ -73,21 +73,17 @@ function reportOf(
   anythingPlanned: boolean,
   few: boolean,
   planned: () => Planned,
-  said: SaidOfSupplies,
+  again: Again,
 ): SupplyReport {
-  const before = said.reports.get(supply);
   const reason =
     without.planned === 0
       ? null
       : anythingPlanned
-        ? whyWithout(scene, supply, without.planned, few, planned, said)
+        ? whyWithout(scene, supply, without.planned, few, planned, again)
         : NOT_YET;
-  const same = (a: Record<'today' | 'planned', number>, b: Record<'today' | 'planned', number>) =>
-    a.today === b.today && a.planned === b.planned;
-  if (before && same(before.without, without) && same(before.missing, missing) && before.reason === reason)
-    return before;
+  const made = [supply, without.today, without.planned, missing.today, missing.planned, reason];
   const each = massEach(supply);
-  return {
+  return again(`supply ${supply.id}`, made, () => ({
     id: supply.id,
     massEach: each,
     massTotal: each === null ? null : each * supply.count,
@@ -98,7 +94,7 @@ function reportOf(
     missing,
     without,
     reason,
-  };
+  }));
 }
 
 const NOT_YET = 'not placed yet';
@@ -129,20 +125,7 @@ interface Wanting {
   places: ReadonlySet<string>;
 }
 
-/** What was said of each supply, by its row, as long as the places are the same. */
-export interface SaidOfSupplies {
-  reports: WeakMap<Supply, SupplyReport>;
-  wanting: WeakMap<Supply, Wanting>;
-}
-export const nothingSaid = (): SaidOfSupplies => ({ reports: new WeakMap(), wanting: new WeakMap() });
-
 /** What the places themselves say of a supply, whatever lies in them. */
-function wantingOf(scene: Scene, supply: Supply, { wanting }: SaidOfSupplies): Wanting {
-  let known = wanting.get(supply);
-  if (!known) wanting.set(supply, (known = wantingIn(scene, supply)));
-  return known;
-}
-
 function wantingIn(scene: Scene, supply: Supply): Wanting {
   const fitting: string[] = [];
   let barred: { words: string; place: string } | null = null;
@@ -174,44 +157,46 @@ interface Room {
   most: { name: string; fits: number } | null;
 }
 
-/** What was tried for a supply, with what lay in each place then: as long as the same lies there, the answer is the same. */
-const answers = new WeakMap<Supply, { count: number; grow: number; there: unknown[]; answer: Room }>();
-
 /** Whether a number fit beside what lies in some places, as the Report lays them out. */
-function roomIn(
-  scene: Scene,
+const roomIn = onceFor(
+  madeOfRoom,
+  (
+    scene: Scene,
+    supply: Supply,
+    count: number,
+    places: readonly Compartment[],
+    contents: Planned['contents'],
+  ): Room => {
+    const { plan } = scene;
+    const grow = plan.meta.roomToGrow;
+    const lists = places.map((c) => contents.get(c.id) ?? []);
+    const answer: Room = { yes: null, grow: null, most: null };
+    for (const [i, c] of places.entries()) {
+      const items = lists[i]!.map((p) => lying(plan.supplies[p.supply]!, p.count, c, p.orientation));
+      const fixed = (scene.standing.planned.get(c.id) ?? []).flatMap((s) => (s.rect ? [s.rect] : []));
+      const fits = fitsBeside(c, items, supply, count, fixed);
+      if (fits > (answer.most?.fits ?? 0)) answer.most = { name: c.name, fits };
+      if (fits < count) continue;
+      if (fitsTightly(c, items, supply, count, fixed, grow) !== null) {
+        answer.yes = c.name;
+        break;
+      }
+      answer.grow ??= c.name;
+    }
+    return answer;
+  },
+);
+
+/** As long as the same lies in each place, the answer is the same. */
+function madeOfRoom(
+  { plan }: Scene,
   supply: Supply,
   count: number,
   places: readonly Compartment[],
   contents: Planned['contents'],
-): Room {
-  const { plan } = scene;
-  const grow = plan.meta.roomToGrow;
-  const lists = places.map((c) => contents.get(c.id) ?? []);
-  const there = places.flatMap((c, i) => [c, ...lists[i]!, ...lists[i]!.map((p) => plan.supplies[p.supply])]);
-  const before = answers.get(supply);
-  if (
-    before?.count === count &&
-    before.grow === grow &&
-    before.there.length === there.length &&
-    before.there.every((x, i) => x === there[i])
-  )
-    return before.answer;
-  const answer: Room = { yes: null, grow: null, most: null };
-  for (const [i, c] of places.entries()) {
-    const items = lists[i]!.map((p) => lying(plan.supplies[p.supply]!, p.count, c, p.orientation));
-    const fixed = (scene.standing.planned.get(c.id) ?? []).flatMap((s) => (s.rect ? [s.rect] : []));
-    const fits = fitsBeside(c, items, supply, count, fixed);
-    if (fits > (answer.most?.fits ?? 0)) answer.most = { name: c.name, fits };
-    if (fits < count) continue;
-    if (fitsTightly(c, items, supply, count, fixed, grow) !== null) {
-      answer.yes = c.name;
-      break;
-    }
-    answer.grow ??= c.name;
-  }
-  answers.set(supply, { count, grow, there, answer });
-  return answer;
+): [object, ...unknown[]] {
+  const there = places.flatMap((c) => [c, ...(contents.get(c.id) ?? []).flatMap((p) => [p, plan.supplies[p.supply]])]);
+  return [supply, count, plan.meta.roomToGrow, ...there];
 }
 
 /**
@@ -224,9 +209,9 @@ function whyWithout(
   count: number,
   few: boolean,
   planned: () => Planned,
-  said: SaidOfSupplies,
+  again: Again,
 ): string {
-  const { words, places } = wantingOf(scene, supply, said);
+  const { words, places } = again(`wanting ${supply.id}`, [supply], () => wantingIn(scene, supply));
   if (words !== null) return words;
   const { plan } = scene;
   const { contents, emptiest } = planned();

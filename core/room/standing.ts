@@ -2,27 +2,20 @@
  * The plan as it stands: inserts in the openings that hold them, what is elsewhere out of the room, and in a mode or at a
  * station what is on wheels where it rolls to. Everything that looks at the room looks at this.
  */
+import { once } from '../model/memo.ts';
 import { compartmentsOf } from '../furniture/compartments.ts';
 import { isMount, mountedAt } from '../furniture/mounts.ts';
 import { footprint, inRoom } from '../furniture/footprint.ts';
 import type { Plan, Spot, Station, Unit } from '../model/plan.ts';
 import { inside } from '../geometry/geometry.ts';
 
-const settled = new WeakMap<object, Plan['units']>();
-const here = new WeakMap<object, Plan['units']>();
-
 /** All units with inserts standing in their openings (those elsewhere as well). Tables are never changed in place, so it is worked out once. */
-export function settledUnits(plan: Pick<Plan, 'units'>): Plan['units'] {
-  let units = settled.get(plan.units);
-  if (!units) {
-    const all = Object.values(plan.units);
-    units = all.every((u) => u.host === null)
-      ? plan.units
-      : Object.fromEntries(all.map((u) => [u.id, inHost(u, plan.units, 0)]));
-    settled.set(plan.units, units);
-  }
-  return units;
-}
+export const settledUnits = (plan: Pick<Plan, 'units'>): Plan['units'] => settled(plan.units);
+
+const settled = once((units: Plan['units']): Plan['units'] => {
+  const all = Object.values(units);
+  return all.every((u) => u.host === null) ? units : Object.fromEntries(all.map((u) => [u.id, inHost(u, units, 0)]));
+});
 
 /** All that hangs on the same front edge. */
 const onEdge = (units: Plan['units'], unit: Unit): Unit[] =>
@@ -54,16 +47,16 @@ function inHost(unit: Unit, units: Plan['units'], depth: number): Unit {
 
 /** A plan with only what stands in the room, each thing where it stands. */
 export function standing<P extends Pick<Plan, 'units'>>(plan: P): P {
-  let units = here.get(plan.units);
-  if (!units) {
-    const all = settledUnits(plan);
-    units = Object.values(all).every((u) => u.elsewhere === null)
-      ? all
-      : Object.fromEntries(Object.values(all).flatMap((u) => (u.elsewhere === null ? [[u.id, u]] : [])));
-    here.set(plan.units, units);
-  }
+  const units = inTheRoom(plan.units);
   return units === plan.units ? plan : { ...plan, units };
 }
+
+const inTheRoom = once((units: Plan['units']): Plan['units'] => {
+  const all = settled(units);
+  return Object.values(all).every((u) => u.elsewhere === null)
+    ? all
+    : Object.fromEntries(Object.entries(all).filter(([, u]) => u.elsewhere === null));
+});
 
 /** The modes that a plan knows, in the order of the alphabet. */
 export function modesOf(plan: Pick<Plan, 'areas' | 'spots'>): string[] {

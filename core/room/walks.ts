@@ -1,4 +1,5 @@
 /** How far it is from each station to where one stands before each compartment; worked out once for a room as it stands. */
+import { onceFor } from '../model/memo.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { byName, type Plan } from '../model/plan.ts';
 import { distance, type Point } from '../geometry/geometry.ts';
@@ -19,18 +20,17 @@ interface Walk {
 /** walks.get(station).get(compartment) */
 export type Walks = ReadonlyMap<string, ReadonlyMap<string, Walk>>;
 
-/** Rooms that were looked at already, by the table of units: tables are never changed in place. */
-const known = new WeakMap<object, { room: readonly unknown[]; walks: Walks }>();
-
 /** All walks of a plan as it stands (see standing). Without an outline people walk straight; what is elsewhere takes no walk here. */
-export function walksOf(plan: Plan, compartments: readonly Compartment[]): Walks {
-  const before = known.get(plan.units);
-  const room = [plan.corners, plan.stations, plan.overheads, plan.meta.ceiling];
-  if (before?.room.every((part, i) => part === room[i])) return before.walks;
-  const walks = measure(plan, compartments);
-  known.set(plan.units, { room, walks });
-  return walks;
-}
+export const walksOf = onceFor(
+  (plan: Plan, _: readonly Compartment[]) => [
+    plan.units,
+    plan.corners,
+    plan.stations,
+    plan.overheads,
+    plan.meta.ceiling,
+  ],
+  measure,
+);
 
 function measure(plan: Plan, compartments: readonly Compartment[]): Walks {
   const stations = byName(plan.stations);

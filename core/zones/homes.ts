@@ -3,6 +3,7 @@
  * kind and zone (or from the way of sorting that the room has): large ones are split by colour or maker, tiny ones that are
  * used together are joined. Every supply is in exactly one home; its spares are in a home of their own.
  */
+import { onceFor } from '../model/memo.ts';
 import { volume } from '../fit/fit.ts';
 import { sparesOf } from './spares.ts';
 import { byName, type Form, type Home, type Plan, type Supply } from '../model/plan.ts';
@@ -54,18 +55,14 @@ const USED_TOGETHER = 0.5;
 /** How many others, the most alike, a tiny home is tried with as a partner. */
 const PARTNERS = 24;
 
-const known = new WeakMap<object, { of: readonly unknown[]; made: Homes }>();
+/** What homes are made of. */
+export const madeOfHomes = ({ approaches, plan }: Scene): [object, ...unknown[]] => [
+  approaches,
+  ...[plan.supplies, plan.homes, plan.zones, plan.aparts, plan.allotments],
+];
 
 /** All homes of a plan, formed once for what they are made of. */
-export function homesOf(scene: Scene): Homes {
-  const { plan } = scene;
-  const of = [plan.supplies, plan.homes, plan.zones, plan.aparts, plan.allotments];
-  const before = known.get(scene.approaches);
-  if (before?.of.every((x, i) => x === of[i])) return before.made;
-  const made = form(scene);
-  known.set(scene.approaches, { of, made });
-  return made;
-}
+export const homesOf = onceFor(madeOfHomes, form);
 
 /** Whether a place is kept for another home: odds and ends, a kit. By hand anything may be put there; no search does it. */
 export function isAnothers(scene: Scene, supply: string, place: string): boolean {

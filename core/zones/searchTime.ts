@@ -2,6 +2,7 @@
  * What one looks through to find a thing: the lines of its home, wherever they lie, for the name of a home says no more than
  * that; and the lines of other homes that lie in the same place. A home that is spread over many places is not found sooner.
  */
+import { onceFor } from '../model/memo.ts';
 import { element } from '../fetch/elements.ts';
 import { differs } from '../fit/alike.ts';
 import { MOST_LOOKS } from '../fit/digging.ts';
@@ -14,20 +15,15 @@ import { homeOfPlacement, isOut } from './named.ts';
 /** What a line adds to those that are looked through: a machine is seen at once, and nobody looks through it. */
 export const lookedThrough = (supply: Pick<Supply, 'form'>): 0 | 1 => (supply.form === 'machine' ? 0 : 1);
 
-const known = new WeakMap<HomeOf, number>();
-
 /** How many lines of a home are looked through, wherever they lie; what is given away is not there any more. */
-export function linesOf(scene: Scene, home: HomeOf): number {
-  let lines = known.get(home);
-  if (lines === undefined) {
-    lines = home.supplies.reduce((n, id) => {
-      const s = scene.plan.supplies[id]!;
+export const linesOf = onceFor(
+  (_: Scene, home: HomeOf) => [home],
+  ({ plan }: Scene, home: HomeOf): number =>
+    home.supplies.reduce((n, id) => {
+      const s = plan.supplies[id]!;
       return n + (s.decision === 'give away' ? 0 : lookedThrough(s));
-    }, 0);
-    known.set(home, lines);
-  }
-  return lines;
-}
+    }, 0),
+);
 
 /** Among what a thing is looked for in a place: the key of its home, and its lines. What stays out on a table is seen by itself. */
 export function soughtAs(
@@ -72,18 +68,14 @@ export function unsortedLooks(scene: Scene, supply: string): number | null {
   return home?.row?.unsorted ? furtherLooks(scene, home, supply) : null;
 }
 
-const priced = new WeakMap<HomeOf, number>();
-
 /**
  * Minutes a week that it costs not to sort a home: looking and picking out of a heap. Null where there is nothing to sort. Homes
  * are formed again with the scene and the supplies, so a figure is worked out once for each.
  */
-export function unsortedMinutes(scene: Scene, home: HomeOf): number | null {
-  if (home.spares || home.supplies.length < 2) return null;
-  let minutes = priced.get(home);
-  if (minutes === undefined) priced.set(home, (minutes = priceOf(scene, home)));
-  return minutes;
-}
+export const unsortedMinutes = onceFor(
+  (_: Scene, home: HomeOf) => [home],
+  (scene: Scene, home: HomeOf) => (home.spares || home.supplies.length < 2 ? null : priceOf(scene, home)),
+);
 
 function priceOf(scene: Scene, home: HomeOf): number {
   const { constants } = scene;

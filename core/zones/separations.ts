@@ -1,4 +1,5 @@
 /** Things of which no two lie in one place, because the maker said so. */
+import { onceFor } from '../model/memo.ts';
 import type { Apart, Plan, Supply } from '../model/plan.ts';
 
 type Meant = Pick<Supply, 'category' | 'collection' | 'theme' | 'name'>;
@@ -15,37 +16,32 @@ function entryOf(apart: Apart, supply: Supply): number {
   return byName >= 0 ? byName : apart.things.findIndex((t) => isMeantBy(t, supply));
 }
 
-const known = new WeakMap<
-  object,
-  { supplies: Plan['supplies']; made: ReadonlyMap<string, ReadonlyMap<string, string>> }
->();
-
 /** Of each supply with whom it may not share a place, and why (in words, may be empty). */
-export function apartFrom(plan: Pick<Plan, 'aparts' | 'supplies'>): ReadonlyMap<string, ReadonlyMap<string, string>> {
-  const before = known.get(plan.aparts);
-  if (before?.supplies === plan.supplies) return before.made;
-  const made = new Map<string, Map<string, string>>();
-  const say = (a: string, b: string, why: string) => {
-    const own = made.get(a);
-    if (own) own.set(b, why);
-    else made.set(a, new Map([[b, why]]));
-  };
-  for (const apart of Object.values(plan.aparts)) {
-    const entries: string[][] = apart.things.map(() => []);
-    for (const s of Object.values(plan.supplies)) {
-      const at = entryOf(apart, s);
-      if (at >= 0) entries[at]!.push(s.id);
+export const apartFrom = onceFor(
+  (plan: Pick<Plan, 'aparts' | 'supplies'>) => [plan.aparts, plan.supplies],
+  (plan): ReadonlyMap<string, ReadonlyMap<string, string>> => {
+    const made = new Map<string, Map<string, string>>();
+    const say = (a: string, b: string, why: string) => {
+      const own = made.get(a);
+      if (own) own.set(b, why);
+      else made.set(a, new Map([[b, why]]));
+    };
+    for (const apart of Object.values(plan.aparts)) {
+      const entries: string[][] = apart.things.map(() => []);
+      for (const s of Object.values(plan.supplies)) {
+        const at = entryOf(apart, s);
+        if (at >= 0) entries[at]!.push(s.id);
+      }
+      entries.forEach((list, i) =>
+        entries.slice(i + 1).forEach((others) => {
+          for (const a of list)
+            for (const b of others) {
+              say(a, b, apart.why);
+              say(b, a, apart.why);
+            }
+        }),
+      );
     }
-    entries.forEach((list, i) =>
-      entries.slice(i + 1).forEach((others) => {
-        for (const a of list)
-          for (const b of others) {
-            say(a, b, apart.why);
-            say(b, a, apart.why);
-          }
-      }),
-    );
-  }
-  known.set(plan.aparts, { supplies: plan.supplies, made });
-  return made;
-}
+    return made;
+  },
+);

@@ -2,6 +2,7 @@
  * Zones of a room: the maker's own, or, while there are none, those that the program proposes from what activities share
  * (supplies, a seat) and what must be apart. Every activity is in one zone.
  */
+import { onceFor } from '../model/memo.ts';
 import { byName, hoursAWeek, type Activity, type Plan, type Zone } from '../model/plan.ts';
 import { seatsOf, usesOf, type Scene } from '../scene/scene.ts';
 import { clashesOf } from './clashes.ts';
@@ -24,17 +25,12 @@ const LETTER = { A: 1, E: 0.6, I: 0.3, O: 0.1, U: 0, X: -Infinity } as const;
 export const letterOf = (n: number): string =>
   String.fromCharCode(65 + (n % 26)) + (n < 26 ? '' : String.fromCharCode(49 + Math.floor(n / 26)));
 
-const known = new WeakMap<object, { zones: Plan['zones']; made: readonly ZoneOf[] }>();
-
 /** The zones of a plan in their order: its own with what belongs to each, or those that are proposed while it has none. */
-export function zonesOf(scene: Scene): readonly ZoneOf[] {
-  const before = known.get(scene.approaches);
-  if (before?.zones === scene.plan.zones) return before.made;
-  const rows = Object.values(scene.plan.zones);
-  const made = rows.length > 0 ? ownZones(scene.plan) : proposedZones(scene);
-  known.set(scene.approaches, { zones: scene.plan.zones, made });
-  return made;
-}
+export const zonesOf = onceFor(
+  (scene: Scene) => [scene.approaches, scene.plan.zones],
+  (scene: Scene): readonly ZoneOf[] =>
+    Object.keys(scene.plan.zones).length > 0 ? ownZones(scene.plan) : proposedZones(scene),
+);
 
 /** Own zones; an activity that was put into none is in that of the seat where it is done, or in the one it shares most with. */
 function ownZones(plan: Plan): ZoneOf[] {

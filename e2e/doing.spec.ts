@@ -2,6 +2,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { violated } from './axe.ts';
+import { go } from './go.ts';
 import { expect, test } from './testServer.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
@@ -83,7 +84,7 @@ test(
     await expect(page.getByText(/moves in .*(min|s)/)).toBeVisible();
 
     // Found by a misspelt word, used with one tap, looked for elsewhere first.
-    await page.goto(`${server.address}/plan/demo/find`);
+    await go(page, server.address, '/plan/demo/find');
     await page.getByLabel(words.field.whatAreYouLookingFor).fill('scisors fabric');
     await expect(page.getByRole('list', { name: words.list.found }).getByRole('button').first()).toContainText(
       'Fabric scissors',
@@ -96,7 +97,7 @@ test(
     await fits(page);
 
     // A project is pulled in one round, and brought back.
-    await page.goto(`${server.address}/plan/demo/find?view=pull`);
+    await go(page, server.address, '/plan/demo/find?view=pull');
     await choose(page.getByLabel(words.field.project), 'Harbour scene');
     await expect(page.getByRole('status').filter({ hasText: '6 to fetch' })).toBeVisible();
     await tapAll(page, words.list.theRound, 'Everything is out.');
@@ -107,7 +108,7 @@ test(
     await fits(page);
 
     // A quick entry, standing before a drawer.
-    await page.goto(`${server.address}/plan/demo/sort`);
+    await go(page, server.address, '/plan/demo/sort');
     await page.getByLabel(words.field.whatDoYouHave).fill('12 bone folders, 150 x 20 x 5 mm');
     await page.getByRole('button', { name: words.button.addIt }).tap();
     await expect(async () =>

@@ -3,6 +3,7 @@ import type { Page } from '@playwright/test';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
+import { go } from './go.ts';
 import { expect, test } from './testServer.ts';
 import { LONG } from './long.ts';
 import { words } from './words.ts';
@@ -89,9 +90,9 @@ test(
     await page.getByRole('button', { name: 'Add a seat' }).click();
     await add(page, 'Slim drawer unit');
     await add(page, 'Pad rack');
-    await page.goto(`${server.address}/plan/${id}/activities`);
+    await go(page, server.address, `/plan/${id}/activities`);
     await write(page, words.field.newActivity, 'Card making');
-    await page.goto(`${server.address}/plan/${id}/sort`);
+    await go(page, server.address, `/plan/${id}/sort`);
     for (const line of [
       '40 ink pads 95 x 65 x 22 mm, card making 4x',
       '300 seed beads 4 x 4 x 4 mm, card making 1x',
@@ -108,7 +109,7 @@ test(
       .poll(async () => Object.values((await planOf(page)).supplies).find((s) => /Vinyl/.test(s.name)))
       .toMatchObject({ count: 2, width: 150 });
 
-    await page.goto(`${server.address}/plan/${id}/sort?view=containers`);
+    await go(page, server.address, `/plan/${id}/sort?view=containers`);
     await pick(page, words.field.place, /drawer 2/);
     await page.getByLabel(words.field.findAContainer).fill('Bead box');
     await page.getByRole('list', { name: words.list.libraryOfContainers }).getByRole('button').first().click();
@@ -134,7 +135,7 @@ test(
       .toEqual(['cells']);
 
     // Filling offers the rack to the pads and the cells to the beads, and leaves alone what is kept empty.
-    await page.goto(`${server.address}/plan/${id}/place`);
+    await go(page, server.address, `/plan/${id}/place`);
     await page.getByRole('button', { name: words.button.fillTheRoom }).first().click();
     await expect(messages(page).filter({ hasText: 'The room is filled' })).toBeVisible();
     const placed = async () => {
@@ -144,7 +145,7 @@ test(
       );
     };
     expect(await placed()).toEqual(expect.arrayContaining(['Ink pads: all', 'Seed beads: box']));
-    await page.goto(`${server.address}/plan/${id}/find`);
+    await go(page, server.address, `/plan/${id}/find`);
     await page.getByLabel(words.field.whatAreYouLookingFor).fill('seed beads');
     await expect(page.getByText(/Bead box, 24 parts, Seed beads/).first()).toBeVisible();
   },
@@ -161,7 +162,7 @@ test('a place is kept for some things, empty, or for so many odds and ends; what
     await write(page, words.field.whatDoYouHave, line);
     await expect(page.getByLabel(words.field.whatDoYouHave)).toHaveValue('');
   }
-  await page.goto(`${server.address}/plan/${id}/place`);
+  await go(page, server.address, `/plan/${id}/place`);
   await page
     .getByRole('button', { name: /^Bookcase, shelf 2/ })
     .first()
@@ -208,7 +209,7 @@ test(
       .poll(async () => Object.values((await planOf(page)).containers).map((c) => [c.width, c.insideWidth]))
       .toEqual([[122, 106.3]]);
 
-    await page.goto(`${server.address}/plan/${id}/sort`);
+    await go(page, server.address, `/plan/${id}/sort`);
     await page.getByLabel(words.field.whatDoYouHave).fill('40 ribbons 100 x 30 x 20 mm');
     await page.getByLabel(words.field.whatDoYouHave).press('Enter');
     await page.getByRole('button', { name: 'Ribbons', exact: true }).click();

@@ -3,6 +3,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import QRCode from 'qrcode';
+import { go } from './go.ts';
 import { expect, test } from './testServer.ts';
 import { choose } from './choose.ts';
 import { messages } from './messages.ts';
@@ -73,7 +74,7 @@ test(
       file,
       await QRCode.toBuffer(`${server.address}/plan/demo/find?place=${encodeURIComponent('books/s2')}`),
     );
-    await page.goto(`${server.address}/plan/demo/find`);
+    await go(page, server.address, '/plan/demo/find');
     await page.getByLabel(words.field.pictureOfALabel).setInputFiles(file);
     await expect(page.getByRole('region', { name: words.region.whereItIs }).getByRole('status')).toHaveText(
       'Bookcase, shelf 2',

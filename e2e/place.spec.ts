@@ -1,5 +1,6 @@
 /** The story of the places: planned, three things kept, sorted in another way, compared, helped, undone, split, printed. */
 import { frames, p95 } from './frames.ts';
+import { go } from './go.ts';
 import { expect, test } from './testServer.ts';
 import { settled } from './settled.ts';
 import { choose } from './choose.ts';
@@ -86,7 +87,7 @@ test('fill, keep three, sort another way, split, only what is new, swap two draw
 
   await test.step('a supply is split over two places by hand', async () => {
     await tab('What goes where');
-    await page.goto(`${server.address}/plan/demo/find`);
+    await go(page, server.address, '/plan/demo/find');
     await page.getByLabel(words.field.whatAreYouLookingFor).fill('buttons');
     await expect(page.getByRole('list', { name: words.list.found })).toContainText('Buttons');
     const place = await page.evaluate(async () => {
@@ -109,7 +110,7 @@ test('fill, keep three, sort another way, split, only what is new, swap two draw
       )!;
       return { at: `${p.unit}/${p.slot}`, count: p.count };
     });
-    await page.goto(`${server.address}/plan/demo/place`);
+    await go(page, server.address, '/plan/demo/place');
     await page.locator(`[data-place="${place.at}"]`).press('Enter');
     await side
       .getByRole('button', { name: /^Move / })
@@ -143,10 +144,10 @@ test('fill, keep three, sort another way, split, only what is new, swap two draw
     await side.getByRole('button', { name: words.button.neverHere }).click();
     await expect(messages(page).getByText(/What is new is placed/)).toBeVisible();
     expect(before.length).toBeGreaterThan(0);
-    await page.goto(`${server.address}/plan/demo/sort`);
+    await go(page, server.address, '/plan/demo/sort');
     await page.getByLabel(words.field.whatDoYouHave).fill('12 toy bells 20 x 20 x 20 mm, costume sewing 4x');
     await page.getByLabel(words.field.whatDoYouHave).press('Enter');
-    await page.goto(`${server.address}/plan/demo/place`);
+    await go(page, server.address, '/plan/demo/place');
     await expect(page.getByText('Not placed yet (2)')).toBeVisible();
     await page.getByRole('button', { name: words.button.placeOnlyWhatIsNew }).click();
     await expect(page.getByText('Not placed yet (1)')).toBeVisible();

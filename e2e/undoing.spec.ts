@@ -2,6 +2,7 @@
 import type { Page } from '@playwright/test';
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import { choose } from './choose.ts';
+import { go } from './go.ts';
 import { expect, test } from './testServer.ts';
 import { ALL } from './long.ts';
 import { words } from './words.ts';
@@ -195,7 +196,7 @@ for (const steps of [STEPS.slice(0, 2), STEPS.slice(2)])
     for (const [step, what, act] of LOOKED_AT.filter(([s]) => steps.includes(s))) {
       const before = await planOf(server.address);
       if (step !== at) {
-        await page.goto(`${server.address}/plan/demo/${step}`);
+        await go(page, server.address, `/plan/demo/${step}`);
         await page.waitForFunction(() => performance.getEntriesByName('heronstone figures').length > 0);
       }
       // Back to nothing chosen: out of a field, then out of the sheet.

@@ -1,6 +1,7 @@
 /** Every main view: no accessibility finding at any level, and all work by keyboard. */
 import type { Page } from '@playwright/test';
 import { inColours, openView as open, violated } from './axe.ts';
+import { go } from './go.ts';
 import { expect, test } from './testServer.ts';
 import { settled } from './settled.ts';
 import { choose } from './choose.ts';
@@ -339,7 +340,7 @@ test('what the screen shows is what the command line prints', async ({ page, ser
   const { sceneOf } = await import('@heronstone/core/scene/scene.ts');
   const supply = Object.values(plan.supplies).find((s) => s.name === 'Acrylics, bottled')!;
   const rooms = roomEverywhere(sceneOf(plan), supply, 'planned');
-  await page.goto(`${server.address}/plan/demo/sort`);
+  await go(page, server.address, '/plan/demo/sort');
   await page.getByRole('button', { name: words.button.acrylicsBottled }).first().click();
   await page.getByText('Where it fits, and how many more').click();
   await page.getByRole('button', { name: 'All places side by side' }).click();

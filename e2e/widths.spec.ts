@@ -1,6 +1,7 @@
 /** Every step at every width: nothing covers another, nothing sticks out, the drawing has its height. */
 import type { Page } from '@playwright/test';
 import { faultsOf } from './coveredControls.ts';
+import { go } from './go.ts';
 import { expect, test } from './testServer.ts';
 import { settled } from './settled.ts';
 import { ALL } from './long.ts';
@@ -38,7 +39,7 @@ for (const steps of [STEPS.slice(0, 4), STEPS.slice(4)].filter((some) => some.le
     const faults: string[] = [];
     for (const step of steps) {
       await page.setViewportSize({ width: 1280, height: 800 });
-      await page.goto(`${server.address}/plan/demo/${step}`);
+      await go(page, server.address, `/plan/demo/${step}`);
       await atRest(page);
       for (const [width, height, drawing] of WINDOWS) {
         await page.setViewportSize({ width, height });
@@ -71,7 +72,7 @@ test.describe('with fingers', () => {
   test('what is tapped on a phone is 44 pixels', async ({ page, server }) => {
     const faults: string[] = [];
     for (const step of STEPS.filter((s) => s !== 'activities' && s !== 'label')) {
-      await page.goto(`${server.address}/plan/demo/${step}`);
+      await go(page, server.address, `/plan/demo/${step}`);
       await atRest(page);
       faults.push(...(await faultsOf(page, 44)).map((f) => `${step}: ${f}`));
     }

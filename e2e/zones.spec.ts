@@ -1,6 +1,7 @@
 /** The story of the zones: kept, painted, proposed, homes merged, split and renamed, filled, one piece re-planned, printed; by mouse and by keys. */
 import type { Page } from '@playwright/test';
 import type { Plan } from '@heronstone/core/model/plan.ts';
+import { go } from './go.ts';
 import { expect, test } from './testServer.ts';
 import { choose } from './choose.ts';
 import { LONG } from './long.ts';
@@ -121,7 +122,7 @@ test('zones painted and proposed, homes merged, split and renamed, filled, one p
   });
 
   await test.step('a sheet for each door', async () => {
-    await page.goto(`${server.address}/plan/demo/label`);
+    await go(page, server.address, '/plan/demo/label');
     const download = page.waitForEvent('download');
     await page.getByRole('button', { name: words.button.aSheetForEachDoor }).click();
     expect((await download).suggestedFilename()).toBe('Puppet workshop door sheets.pdf');
@@ -227,7 +228,7 @@ test('a kit is a box with its contents; a heap says its price; spares lie behind
   const boxed = await stored();
   expect(boxed.containers[boxed.kits.fair!.box!]).toMatchObject({ unit: 'landing-cupboard', slot: 's2' });
 
-  await page.goto(`${server.address}/plan/demo/zones?view=homes`);
+  await go(page, server.address, '/plan/demo/zones?view=homes');
   const card = (name: string) => page.getByRole('listitem', { name: new RegExp(`^${name}, \\d+ suppl`) });
   await expect(card('Fair box')).toBeVisible();
   await card('Paints').getByRole('button', { name: 'Paints' }).first().click();

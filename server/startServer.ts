@@ -83,6 +83,8 @@ export async function startServer({
   const daily = setInterval(() => void copy(), 3_600_000);
   daily.unref();
   const server = createServer(app);
+  // Whoever computes for a while keeps the connection: it would else be closed just when it is used again.
+  server.keepAliveTimeout = 10 * 60_000;
   await listen(server, port, host);
   await share.resume().catch((cause: unknown) => {
     report?.(cause);

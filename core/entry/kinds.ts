@@ -1,4 +1,5 @@
 /** Known kinds of things, by which quick entry fills in what nobody typed: form, usual size, cautions, how many a pack holds. */
+import { once } from '../model/memo.ts';
 import type { Form, Trait } from '../model/plan.ts';
 import { HOLDER_WORDS } from './holders.ts';
 import { stems, wordsOf, type Word } from './comparableWords.ts';
@@ -33,20 +34,26 @@ interface Entry {
   words: readonly string[];
 }
 
+const byHeadOf = once((kinds: readonly Kind[]): ReadonlyMap<string, readonly Entry[]> => {
+  const byHead = new Map<string, Entry[]>();
+  for (const kind of kinds)
+    for (const name of [kind.name, ...(kind.also ?? [])]) {
+      const words = stems(name);
+      const head = words.at(-1);
+      // It goes by the word that was used: the usual size of a model, not of doll clothes.
+      const entry = { kind: { ...kind, name }, words };
+      if (head !== undefined) byHead.set(head, [...(byHead.get(head) ?? []), entry]);
+    }
+  return byHead;
+});
+
 /** Finds kinds by the words of a line. */
 export class KindFinder {
-  /** Entries by their last word, those with most words first. */
-  private readonly byHead = new Map<string, Entry[]>();
+  constructor(private readonly kinds: readonly Kind[]) {}
 
-  constructor(kinds: readonly Kind[]) {
-    for (const kind of kinds)
-      for (const name of [kind.name, ...(kind.also ?? [])]) {
-        const words = stems(name);
-        const head = words.at(-1);
-        // It goes by the word that was used: the usual size of a model, not of doll clothes.
-        const entry = { kind: { ...kind, name }, words };
-        if (head !== undefined) this.byHead.set(head, [...(this.byHead.get(head) ?? []), entry]);
-      }
+  /** Entries by their last word; put in order when first a word is looked for, not when a page is loaded. */
+  private get byHead(): ReadonlyMap<string, readonly Entry[]> {
+    return byHeadOf(this.kinds);
   }
 
   /**

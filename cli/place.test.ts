@@ -1,5 +1,5 @@
 import type { ComparedPlans } from '@heronstone/core/report/todayVsPlan.ts';
-import { withFewThings } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { longTest } from '@heronstone/testing/longTest.ts';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -10,7 +10,6 @@ import { applyChanges, remove, set, type Change } from '@heronstone/core/model/c
 import { sceneOf, mainStationOf } from '@heronstone/core/scene/scene.ts';
 import { main } from './heron.ts';
 
-const demo = new URL('../demo/plan.json', import.meta.url).pathname;
 const folder = mkdtempSync(join(tmpdir(), 'heron-place-'));
 const at = (name: string) => join(folder, name);
 const planOf = (file: string) => {
@@ -18,7 +17,10 @@ const planOf = (file: string) => {
   if (!read.ok) throw new Error(read.findings[0]!.message);
   return read.plan;
 };
-const plan = planOf(demo);
+/** The room of the demo with a part of its things. */
+const plan = withFewThings(demoPlan(), ['gouges', 'pins', 'sheets-a2'], 3);
+const demo = at('demo.json');
+writeFileSync(demo, writePlanFile(plan));
 
 async function heron(...args: string[]) {
   let [out, err] = ['', ''];
@@ -94,8 +96,7 @@ test('--station plans again only what is used most at a station', async () => {
 });
 
 test('heron place --by a way of sorting keeps it in the plan, and --unit fills one unit alone', async () => {
-  writeFileSync(at('few.json'), writePlanFile(withFewThings(plan, [], 3)));
-  const { code, out } = await heron('place', at('few.json'), '--by', 'colour', '--out', at('colour.json'));
+  const { code, out } = await heron('place', demo, '--by', 'colour', '--out', at('colour.json'));
   expect(code).toBe(0);
   const said = JSON.parse(out) as { by: string; order: { furtherHomes: number; sorts: unknown[] } };
   expect(said.by).toBe('colour');

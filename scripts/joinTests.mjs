@@ -8,7 +8,7 @@ import { pathToFileURL } from 'node:url';
 import { GLOBALS } from './jestTransform.mjs';
 import { root } from './prepare.mjs';
 
-const FOLDERS = ['core', 'library'];
+const FOLDERS = ['core', 'library', 'server', 'cli'];
 const OUT = `${root}.results/joined`;
 
 /** Packages are loaded as they are; a module of ours goes on reading what lies beside its source. */

@@ -1,4 +1,4 @@
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
@@ -7,7 +7,21 @@ import { applyChanges, remove, set } from '../model/change.ts';
 import { changesTo, solveAll } from '../search/solve.ts';
 import { balanceOf, classOf } from './balance.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(
+  demoPlan(),
+  [
+    'acrylics-bottled',
+    'card-a4-coloured',
+    'coping-saw',
+    'dowels-900-mm',
+    'gouges',
+    'rags',
+    'screw-eyes-small',
+    'sewing-machine',
+    'sheets-a2',
+  ],
+  3,
+);
 
 test('the planted shortage of the demo is named: 0.25 m² of flat shelf for A2 sheets', () => {
   const { words, classes } = balanceOf(demo);

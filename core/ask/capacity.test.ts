@@ -1,4 +1,4 @@
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { shoppingRows, writeShoppingCsv } from '../formats/shoppingCsv.ts';
 import { CONTAINER_DEFAULTS } from '../fit/containers.ts';
 import { applyChanges, set } from '../model/change.ts';
@@ -7,7 +7,7 @@ import { sceneOf } from '../scene/scene.ts';
 import { worksIn } from '../cost/atWork.ts';
 import { roomEverywhere, roomIn, roomInContainer } from './capacity.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), ['card-a4-coloured', 'markers', 'sewing-machine', 'steel-rule-600-mm'], 3);
 const scene = sceneOf(demo);
 const report = evaluate(demo);
 

@@ -1,10 +1,10 @@
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { thing } from '@heronstone/testing/thing.ts';
 import { applyChanges } from '../model/change.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { packChanges, packed, repacked, type Pack } from './repack.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), [], 3);
 const packOf = ({ form, count, length, width, thickness, squeeze }: Pack): Pack => ({
   ...{ form, count, length, width, thickness, squeeze },
 });

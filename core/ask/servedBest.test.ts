@@ -1,8 +1,8 @@
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { servedBest } from './servedBest.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), ['gouges'], 3);
 const line = (id: string, more: object) =>
   set('supplies', id, {
     ...demo.supplies['gouges']!,

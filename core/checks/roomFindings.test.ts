@@ -1,8 +1,8 @@
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { applyChanges, set, type Change } from '../model/change.ts';
 import { roomFindings } from './roomFindings.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), ['markers'], 3);
 const after = (...changes: Change[]) => applyChanges(demo, changes).plan;
 
 test('a change of supplies leaves the findings of the room as they are, without looking again', () => {

@@ -1,4 +1,4 @@
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { applyChanges, set, setMeta } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import { SORTING, WAYS, type Sorting, type SortingWay } from '../model/sorting.ts';
@@ -11,7 +11,7 @@ import { sparesOf } from '../zones/spares.ts';
 import { shareOf } from './stock.ts';
 import { holdsFor, sortingBy, takeWay } from '../search/ways.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), ['gouges', 'pins'], 3);
 const sortedBy = (sorting: Partial<Sorting>, plan: Plan = demo) =>
   applyChanges(plan, [setMeta(plan, { sorting: { ...SORTING, way: 'quickest', ...sorting } })]).plan;
 const planned = (plan: Plan) => Object.values(plan.placements).filter((p) => p.arrangement === 'planned');

@@ -1,5 +1,5 @@
 /** Drawings read back by readers that this project did not write: svgson for SVG, the package dxf for DXF. */
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import { Helper } from 'dxf';
 import fc from 'fast-check';
@@ -12,7 +12,7 @@ import { drawAbove, drawRound, onPaper } from './drawing.ts';
 import { readDxf, writeDxf } from './dxf.ts';
 import { writeSvg } from './svg.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), [], 3);
 const lengths = (points: ReadonlyArray<{ x: number; y: number }>) =>
   points.map((a, i) => {
     const b = points[(i + 1) % points.length]!;

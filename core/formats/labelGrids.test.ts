@@ -1,4 +1,4 @@
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { LONG_RUN, runs } from '@heronstone/testing/runs.ts';
 import { labelParts } from './labelLayout.ts';
 import { createCanvas, DOMMatrix, ImageData, Path2D } from '@napi-rs/canvas';
@@ -16,7 +16,7 @@ import { labelsSvg, strips } from './labelsSvg.ts';
 Object.assign(globalThis, { DOMMatrix, ImageData, Path2D });
 const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), [], 3);
 const report = evaluate(demo);
 const PT = 72 / 25.4;
 

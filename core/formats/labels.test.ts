@@ -1,4 +1,4 @@
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { LONG_RUN, runs } from '@heronstone/testing/runs.ts';
 import { labelParts, textWidth } from './labelLayout.ts';
 import jsQR from 'jsqr';
@@ -13,7 +13,7 @@ import { labelSheet, PAPER, SHEET, type LabelSheet } from './labels.ts';
 import { labelsPdf } from './labelsPdf.ts';
 import { qrPath } from './qr.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), [], 3);
 
 function sheetOf(plan: Plan, options: Partial<Parameters<typeof labelSheet>[3]> = {}): LabelSheet {
   const made = labelSheet(plan, evaluate(plan), 'planned', {

@@ -1,5 +1,5 @@
 /** Names that would write lines, cells or commands of their own into files. */
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import Papa from 'papaparse';
 import { writeCalendar } from '../upkeep/calendar.ts';
 import { applyChanges, set, setMeta } from '../model/change.ts';
@@ -10,7 +10,7 @@ import { readSuppliesCsv, writeSuppliesCsv } from './csv.ts';
 import { drawAbove } from './drawing.ts';
 import { writeDxf } from './dxf.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), [], 3);
 /** A plan as an earlier program may have kept it: names were not looked at for line breaks then. */
 const kept: Plan = {
   ...demo,

@@ -1,4 +1,4 @@
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { applyChanges, set } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
@@ -6,7 +6,7 @@ import { sceneOf, mainStationOf } from '../scene/scene.ts';
 import { tryOut } from '../ask/tryOut.ts';
 import { mergeZone, moveContents, swapContents } from './byHand.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), [], 3);
 const inside = (plan: Plan, unit: string, slot: string) =>
   Object.values(plan.placements)
     .filter((p) => p.arrangement === 'planned' && p.unit === unit && p.slot === slot)

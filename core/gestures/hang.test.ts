@@ -1,5 +1,5 @@
 /** Furniture on the sides and doors of others, and on a door of the room. */
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { addedUnit } from '@heronstone/testing/addedUnit.ts';
 import { compartmentsOf } from '../furniture/compartments.ts';
 import { applyChanges, set } from '../model/change.ts';
@@ -8,7 +8,7 @@ import { evaluate } from '../report/evaluate.ts';
 import { settledUnits } from '../room/standing.ts';
 import { asOneChanges, hangOnDoor, leavesFor, mountsFor, putOn, takeDown } from './hang.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), ['ink-pads'], 3);
 const sheet = { kind: 'pegboard' as const, hangs: 'magnet' as const, width: 200, depth: 10, height: 300, board: 0 };
 const having = (more: Partial<Unit> = {}) => addedUnit(demo, 'sheet', { ...sheet, ...more });
 const said = (plan: Plan) => evaluate(plan).findings.filter((f) => f.targets.some((t) => t.id === 'sheet'));

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { boxUnit, having, rectangle, seatRows, unitRow } from '@heronstone/testing/rooms.ts';
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import { set, setMeta } from '../model/change.ts';
 import { shiftUnits } from '../room/arrange.ts';
@@ -19,7 +19,7 @@ const plan = having(
   unitRow(boxUnit('insert', 0, 0, 300, 300, { host: 'cubes', hostSlot: 'c1r1', height: 300 })),
   set('spots', 'then', { id: 'then', unit: 'table', mode: 'guest', x: 1500, y: 3000, turn: 90 }),
 );
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), [], 3);
 const rest = (p: typeof plan, id: string) => {
   const { x, y, turn } = p.units[id]!;
   return [x, y, turn];

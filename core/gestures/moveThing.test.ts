@@ -1,11 +1,11 @@
 /** What moving by hand changes, on the demo. */
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { having } from '@heronstone/testing/rooms.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { placeOf } from '../report/placeOf.ts';
 import { contentsChanges, moveThing, neverThere } from './moveThing.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), [], 3);
 const report = evaluate(demo);
 const row = Object.values(demo.placements).find((p) => p.arrangement === 'planned' && p.count >= 4)!;
 const moving = { supply: row.supply, placement: row.id, count: row.count };

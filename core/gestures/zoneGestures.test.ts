@@ -1,10 +1,14 @@
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { applyChanges, type Change } from '../model/change.ts';
 import { samePlan, type Plan } from '../model/plan.ts';
 import { evaluate } from '../report/evaluate.ts';
 import * as by from './zoneGestures.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(
+  demoPlan(),
+  ['acrylics-bottled', 'awl', 'brushes-fine', 'card-a3-white', 'gouache-tubes', 'gouges', 'primer', 'varnish-matt'],
+  3,
+);
 let next = 0;
 const newId = () => `new${next++}`;
 /** Makes changes and sees that undo takes all of them back. */

@@ -3,7 +3,7 @@ import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import { wishfulPlan } from '@heronstone/testing/wishfulPlan.ts';
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { applyChanges, ChangeError, removeWithDependents, set, setMeta, type Change } from '../model/change.ts';
 import { differenceOf, withDifference } from '../model/difference.ts';
 import { FIGURES, FOR_PEOPLE, ROOM, sameFor, SCENE, UNREAD, type Reads } from '../model/reads.ts';
@@ -15,7 +15,7 @@ import { roomFindings } from '../checks/roomFindings.ts';
 import { checkNeeds } from '../checks/workNeeds.ts';
 import { relationsOf } from '../checks/relations.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), [], 3);
 const afresh = (plan: Plan) => evaluate(structuredClone(plan));
 /** As a message carries it. */
 const sent = <T>(x: T): T => structuredClone(x);

@@ -1,5 +1,5 @@
 /** The sentence that says why a week is another one, on the demo. */
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { thing } from '@heronstone/testing/thing.ts';
 import { having } from '@heronstone/testing/rooms.ts';
 import { remove, set } from '../model/change.ts';
@@ -7,7 +7,7 @@ import type { Plan } from '../model/plan.ts';
 import { evaluate } from './evaluate.ts';
 import { whyChanged } from './whyChanged.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), ['markers'], 3);
 const told = (plan: Plan) => ({ plan, report: evaluate(plan) });
 const before = told(demo);
 const why = (...changes: Parameters<typeof having>[1][]) => whyChanged(before, told(having(demo, ...changes)));

@@ -1,11 +1,10 @@
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { runs } from '@heronstone/testing/runs.ts';
-import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { randomPlan } from '@heronstone/testing/randomPlan.ts';
 import { wishfulPlan } from '@heronstone/testing/wishfulPlan.ts';
 import { element } from '../fetch/elements.ts';
 import { evaluate } from '../report/evaluate.ts';
-import { readPlanFile } from '../formats/planFile.ts';
 import { grown } from '../fit/growth.ts';
 import { floorOf, layOut } from '../fit/layOut.ts';
 import { differs } from '../fit/alike.ts';
@@ -326,9 +325,7 @@ test('progress runs from placing to improving', () => {
 });
 
 test('stopped with much that has no place, it ends at once and is whole', () => {
-  const read = readPlanFile(readFileSync(new URL('../../demo/plan.json', import.meta.url), 'utf8'));
-  if (!read.ok) throw new Error(read.findings[0]!.message);
-  const demo = read.plan;
+  const demo = withFewThings(demoPlan(), ['markers']);
   const markers = demo.supplies.markers!;
   const many = Object.fromEntries(
     Array.from({ length: 300 }, (_, i) => {
@@ -338,7 +335,7 @@ test('stopped with much that has no place, it ends at once and is whole', () => 
   );
   const plan = { ...demo, supplies: { ...demo.supplies, ...many } };
   let [stopped, after] = [false, 0];
-  const run = solve(plan, { seed: 1, stop: () => stopped });
+  const run = solve(plan, { seed: 1, moves: 50, stop: () => stopped });
   let step = run.next();
   while (!step.done) {
     if (stopped) after++;

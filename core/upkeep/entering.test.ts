@@ -1,10 +1,10 @@
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { fullPlacesOf, openSpare } from './entering.ts';
 import { reviewOf } from './review.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), ['sanding-sheets-fine'], 3);
 
 test('a kind is full when none of its places has room; with one free place it is not', () => {
   const report = evaluate(demo);

@@ -1,4 +1,4 @@
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { wishfulPlan } from '@heronstone/testing/wishfulPlan.ts';
@@ -11,7 +11,11 @@ import { neighboursOf, runsOf } from './neighbours.ts';
 import { isAsked, sideOf } from './sides.ts';
 import { zonesOf } from './zonesOfPlan.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(
+  demoPlan(),
+  ['acrylics-bottled', 'card-a3-white', 'gouache-tubes', 'gouges', 'pins', 'rasps', 'sewing-machine'],
+  3,
+);
 const having = (...changes: Change[]) => applyChanges(demo, changes).plan;
 const home = (plan: typeof demo, supply: string) => homesOf(sceneOf(plan)).of.get(supply)!;
 const HOME = { set: false, inside: [], unit: null, slot: '', firm: false, side: null, station: null, other: null };

@@ -1,4 +1,4 @@
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { longTest } from '@heronstone/testing/longTest.ts';
 import { runs } from '@heronstone/testing/runs.ts';
 import { roomToArrange } from '@heronstone/testing/roomsToArrange.ts';
@@ -10,7 +10,7 @@ import { Arranging, choicesOf, faultsOf, movable, standChanges, tripsOf } from '
 import { carried } from '../../room/putDown.ts';
 import { finer, proposeAll, search } from './propose.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), [], 3);
 
 function arrangingOf(plan: Plan, step: number) {
   const units = movable(plan);

@@ -1,9 +1,9 @@
 /** A supply that is dropped before it is known how many fit: that is looked at first. */
 import { evaluate } from '@heronstone/core/report/evaluate.ts';
-import { demoPlan } from '@heronstone/testing/demo.ts';
+import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { SimulatedBrowser } from '@heronstone/testing/browser.ts';
 
-const demo = demoPlan();
+const demo = withFewThings(demoPlan(), [], 3);
 const report = evaluate(demo);
 const asked: unknown[][] = [];
 let fits = 3;

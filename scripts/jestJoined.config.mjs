@@ -1,10 +1,10 @@
-/** The tests as `npm test` runs them: those of core and of the library joined (joinTests.mjs), the others as they are. */
+/** The tests as `npm test` runs them: most joined by folder (joinTests.mjs), those that stand in for other modules as they are. */
 import config from '../jest.config.js';
 import { root } from './prepare.mjs';
 
 const { testEnvironment, setupFiles, extensionsToTreatAsEsm, transform, ...whole } = config;
 const world = { rootDir: root, testEnvironment, setupFiles, extensionsToTreatAsEsm, transform };
-const apart = ['server', 'cli', 'web', 'demo', 'scripts'].map((folder) => `<rootDir>/${folder}`);
+const apart = ['web', 'demo', 'scripts'].map((folder) => `<rootDir>/${folder}`);
 export default {
   testTimeout: whole.testTimeout,
   maxWorkers: whole.maxWorkers,

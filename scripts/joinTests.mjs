@@ -1,5 +1,5 @@
 /**
- * Joins the tests of each folder of core and of the library into one module: Jest makes a world of its own for each test file and
+ * Joins the tests of each folder into one module: Jest makes a world of its own for each test file and
  * loads all that it needs into it, which takes longer than most tests do. `npm test` runs these; `npx jest` the files as they are.
  */
 import { build } from 'esbuild';

@@ -103,7 +103,7 @@ test('over thousands of before and after pairs every destination is free in its 
     }),
     { numRuns: runs(90, 8000) },
   );
-  expect(lifted).toBeGreaterThan(runs(18));
+  expect(lifted).toBeGreaterThan(runs(10, 360));
 });
 
 test('with room beside what still leaves and cut into sittings it is the same', () => {

@@ -55,7 +55,7 @@ test('on seeded drawers at least as many as the best heuristic of the package on
     expect([seed, placed.length >= theirs, placed.length, theirs]).toEqual([seed, true, placed.length, theirs]);
     if (placed.length > theirs) more++;
   }
-  expect(more).toBeGreaterThan(5);
+  expect(more).toBeGreaterThan(runs(2, 5));
 });
 
 const box = fc.record({

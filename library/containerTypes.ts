@@ -1,5 +1,6 @@
 /** Starter containers: generic sizes (common practice, no source), outside and inside in mm, prices in round figures. */
-import { CONTAINER_DEFAULTS, roundInside } from '@heronstone/core/fit/containers.ts';
+import { roundInside } from '@heronstone/core/fit/containers.ts';
+import { CONTAINER_DEFAULTS } from '@heronstone/core/model/supply.ts';
 import type { ContainerShape } from '@heronstone/core/model/plan.ts';
 
 export interface ContainerType {

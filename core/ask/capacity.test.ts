@@ -1,6 +1,6 @@
 import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { shoppingRows, writeShoppingCsv } from '../formats/shoppingCsv.ts';
-import { CONTAINER_DEFAULTS } from '../fit/containers.ts';
+import { CONTAINER_DEFAULTS } from '../model/supply.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { sceneOf } from '../scene/scene.ts';

@@ -1,7 +1,7 @@
 import { runs } from '@heronstone/testing/runs.ts';
 import fc from 'fast-check';
 import { SUPPLY_DEFAULTS, type ContainerShape, type Supply } from '../model/plan.ts';
-import { CONTAINER_DEFAULTS } from '../fit/containers.ts';
+import { CONTAINER_DEFAULTS } from '../model/supply.ts';
 import { containerAdvice, costOf, optionsFor, packMix, type By } from './containerAdvice.ts';
 
 const shape = (name: string, width: number, depth: number, height: number, price: number | null): ContainerShape => ({

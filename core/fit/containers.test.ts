@@ -13,7 +13,8 @@ import {
   type Container,
   type Plan,
 } from '../model/plan.ts';
-import { CONTAINER_DEFAULTS, overlaps, standContainers } from './containers.ts';
+import { CONTAINER_DEFAULTS } from '../model/supply.ts';
+import { overlaps, standContainers } from './containers.ts';
 import { carryContainer, placeContainer, takeContainerAway } from '../gestures/moveContainer.ts';
 
 const box = (id: string, size: [number, number, number], more: Partial<Container> = {}): Container => ({

@@ -9,25 +9,6 @@ import { partsOf } from '../furniture/parts.ts';
 import { formatLength, type UnitSystem } from '../model/measure.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 
-/** What a kind of container is when nothing else is said. */
-export const CONTAINER_DEFAULTS = {
-  lid: 'none',
-  pulled: false,
-  seeThrough: false,
-  price: null,
-  mass: null,
-  keyLocked: false,
-  divided: 'not',
-  across: 1,
-  along: 1,
-  over: 1,
-  divider: 2,
-  partWidth: null,
-  partDepth: null,
-  partHeight: null,
-  partNames: [] as string[],
-} as const satisfies Partial<ContainerShape>;
-
 /**
  * What the inside of a round container counts as: a square of the same area, so that what is loose in it, and the room that it
  * takes, are right. One straight thing across the middle could be an eighth longer.

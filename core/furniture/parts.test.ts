@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { runs } from '@heronstone/testing/runs.ts';
 import { thing } from '@heronstone/testing/thing.ts';
 import { ContainerShapeSchema } from '../model/plan.ts';
-import { CONTAINER_DEFAULTS } from '../fit/containers.ts';
+import { CONTAINER_DEFAULTS } from '../model/supply.ts';
 import { layOut } from '../fit/layOut.ts';
 import { dealParts, partCount, partName, partRect, partsInWords, partsOf, type Parts } from './parts.ts';
 

@@ -1,5 +1,5 @@
 /** A kit and its box: given a place, it is a container there, and what lies in it comes with it. */
-import { CONTAINER_DEFAULTS } from '../fit/containers.ts';
+import { CONTAINER_DEFAULTS } from '../model/supply.ts';
 import { set, type Change } from '../model/change.ts';
 import type { Container, Kit, Plan } from '../model/plan.ts';
 import { carryContainer } from './moveContainer.ts';

@@ -87,3 +87,14 @@ export const day = (what: string) =>
     .refine(exists, `${what} is a date that exists.`)
     .nullable()
     .default(null);
+
+type WithDefault<S extends z.ZodRawShape> = {
+  [K in keyof S as S[K] extends z.ZodDefault<z.ZodType> ? K : never]: z.output<S[K]>;
+};
+/** What the fields are that need not be said, each as its schema has it. */
+export function defaultsOf<S extends z.ZodRawShape>(shape: S): WithDefault<S> {
+  const fields = Object.entries(shape).filter(([, field]) => field instanceof z.ZodDefault);
+  return Object.fromEntries(
+    fields.map(([key, field]) => [key, (field as z.ZodType).parse(undefined)]),
+  ) as WithDefault<S>;
+}

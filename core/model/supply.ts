@@ -1,6 +1,20 @@
 /** What is owned and where it lies: supplies, their uses, containers, placements and photographs as rows of the plan. */
 import { z } from 'zod';
-import { amount, count, day, id, length, name, noSlot, optionalRef, ownRef, position, ref, slot } from './fields.ts';
+import {
+  amount,
+  count,
+  day,
+  defaultsOf,
+  id,
+  length,
+  name,
+  noSlot,
+  optionalRef,
+  ownRef,
+  position,
+  ref,
+  slot,
+} from './fields.ts';
 
 const OrientationSchema = z.enum(['flat', 'edge', 'end']);
 /** How a piece lies: flat (smallest side up), on edge (middle side up), on end (longest side up). */
@@ -128,34 +142,7 @@ const supplies = z
   });
 
 /** What a supply is when nothing else is said. */
-export const SUPPLY_DEFAULTS = {
-  traits: [] as Trait[],
-  colour: '',
-  collection: '',
-  theme: '',
-  together: '',
-  season: '',
-  backstock: 0,
-  reorderAt: null,
-  parts: null,
-  alike: null,
-  stands: null,
-  stack: null,
-  squeeze: 1,
-  workFront: 0,
-  workBack: 0,
-  workAbove: 0,
-  decision: null,
-  decideBy: null,
-  lastUsed: null,
-  life: 'current',
-  alsoCalled: '',
-  home: null,
-  sizeFrom: '',
-  countFrom: '',
-  hunted: false,
-  lasts: null,
-} as const satisfies Partial<z.infer<typeof supplies>>;
+export const SUPPLY_DEFAULTS = defaultsOf(supplies.shape);
 
 const uses = z.strictObject({
   id,
@@ -275,6 +262,12 @@ const inside = (c: {
   insideHeight: number;
 }) => c.insideWidth <= c.width && c.insideDepth <= c.depth && c.insideHeight <= c.height;
 const INSIDE = { path: ['insideWidth'], message: 'A container is no larger inside than outside.' };
+
+/** What a kind of container is when nothing else is said. */
+export const CONTAINER_DEFAULTS = {
+  ...defaultsOf(containerShape),
+  ...({ lid: 'none', pulled: false, seeThrough: false, price: null, mass: null } as const),
+};
 
 export const ContainerShapeSchema = z.strictObject(containerShape).refine(inside, INSIDE).superRefine(dividedWell);
 

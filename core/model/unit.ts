@@ -1,6 +1,19 @@
 /** Furniture as rows of the plan: what a unit is, where it stands, where it rolls to, and types of one's own. */
 import { z } from 'zod';
-import { amount, count, degrees, id, length, name, noSlot, optionalRef, ownRef, position, ref } from './fields.ts';
+import {
+  amount,
+  count,
+  defaultsOf,
+  degrees,
+  id,
+  length,
+  name,
+  noSlot,
+  optionalRef,
+  ownRef,
+  position,
+  ref,
+} from './fields.ts';
 
 export const UNIT_KINDS = [
   'table',
@@ -77,9 +90,8 @@ const unitShape = {
 };
 export const ShapeSchema = z.strictObject(unitShape);
 
-const units = z.strictObject({
-  id,
-  ...unitShape,
+/** Where and how a unit stands. */
+const standing = {
   /** Centre of the footprint, mm. */
   x: position('x'),
   y: position('y'),
@@ -100,7 +112,8 @@ const units = z.strictObject({
   onDoor: optionalRef('openings'),
   /** Where it is when it is not in the room. */
   elsewhere: optionalRef('elsewheres'),
-});
+};
+const units = z.strictObject({ id, ...unitShape, ...standing });
 
 /** A kind of furniture that the maker made up and saved. */
 const types = z.strictObject({ id, name: name('A type of furniture'), shape: ShapeSchema });
@@ -119,36 +132,11 @@ const spots = z.strictObject({
 
 /** What a unit is when nothing else is said. */
 export const UNIT_DEFAULTS = {
-  bottom: 0,
-  board: 18,
-  columns: 1,
-  tiers: [] as number[],
-  insideWidth: null,
-  insideDepth: null,
-  storeDepth: 0,
-  underDepth: 0,
-  labelled: false,
-  bays: [] as Bay[],
-  doors: 'none',
-  hangs: 'hooks',
-  asOne: false,
-  doorGap: 0,
-  wheels: false,
-  price: null,
-  mass: null,
-  load: null,
-  material: 'particleboard',
-} as const satisfies Partial<z.infer<typeof ShapeSchema>>;
-export const STANDING_DEFAULTS = {
-  fixed: false,
-  pinned: false,
-  keyLocked: false,
-  owned: true,
-  host: null,
-  hostSlot: '',
-  onDoor: null,
-  elsewhere: null,
-} as const satisfies Partial<z.infer<typeof units>>;
+  ...defaultsOf(unitShape),
+  ...{ bottom: 0, board: 18, columns: 1, tiers: [] as number[], storeDepth: 0, labelled: false },
+  ...{ insideWidth: null, insideDepth: null },
+};
+export const STANDING_DEFAULTS = defaultsOf(standing);
 
 export type Shape = z.infer<typeof ShapeSchema>;
 

@@ -10,7 +10,7 @@ import { roomInContainer } from '../ask/capacity.ts';
 import { readLine } from '../entry/read.ts';
 import { totalSeconds } from '../fetch/elements.ts';
 import { diggingElements } from '../fetch/fetch.ts';
-import { CONTAINER_DEFAULTS } from '../fit/containers.ts';
+import { CONTAINER_DEFAULTS } from '../model/supply.ts';
 import { diggingIn } from '../fit/digging.ts';
 import { partsOf } from '../furniture/parts.ts';
 import { foldedThickness, sheetThickness } from '../fit/sheets.ts';

@@ -85,6 +85,16 @@ export function reviewOf(plan: Plan, report: Report, today: string): ReviewLine[
   ];
 }
 
+/** A line about a supply or a season. */
+const about = (
+  kind: ReviewKind,
+  s: { id: string; name: string },
+  why: string,
+  places: string[],
+  ...proposals: Proposal[]
+): ReviewLine => ({
+  ...{ kind, id: s.id, title: s.name, why, places, proposals },
+});
 const proposal = (words: string, changes: Change[], thenPlace = false): Proposal => ({ words, changes, thenPlace });
 const rowsOf = (plan: Plan, supply: string, which: Placement['arrangement']) =>
   Object.values(plan.placements).filter((p) => p.supply === supply && p.arrangement === which);
@@ -102,24 +112,22 @@ const placesOf = (report: Report, supply: string) => [
 function reorder(plan: Plan, report: Report): ReviewLine[] {
   return byName(plan.supplies)
     .filter((s) => s.decision !== 'give away' && report.supplies[s.id]!.reorder)
-    .map((s) => ({
-      kind: 'reorder',
-      id: s.id,
-      title: s.name,
-      why:
+    .map((s) =>
+      about(
+        'reorder',
+        s,
         s.backstock === 0 || s.count <= s.reorderAt!
           ? `${s.count} left; to be reordered at ${s.reorderAt}`
           : `the spares are opened: ${s.count} left`,
-      places: placesOf(report, s.id),
-      proposals: [
+        placesOf(report, s.id),
         proposal(
           `Bought: ${bought(s.reorderAt!)} more`,
           [set('supplies', s.id, { count: s.count + bought(s.reorderAt!), backstock: Math.max(s.backstock, 1) })],
           true,
         ),
         proposal('Never reorder', [set('supplies', s.id, { reorderAt: null })]),
-      ],
-    }));
+      ),
+    );
 }
 
 const bought = (reorderAt: number) => Math.max(1, reorderAt);
@@ -129,14 +137,15 @@ function newThings(plan: Plan): ReviewLine[] {
   const { newUses } = plan.meta.upkeep;
   return byName(plan.supplies)
     .filter((s) => s.life === 'new' && (used.get(s.id)?.times ?? 0) >= newUses)
-    .map((s) => ({
-      kind: 'new',
-      id: s.id,
-      title: s.name,
-      why: `used ${used.get(s.id)!.times} times since it came; it has earned a place`,
-      places: [],
-      proposals: [proposal('Find a place', [set('supplies', s.id, { life: 'current' }), ...unplan(plan, s.id)], true)],
-    }));
+    .map((s) =>
+      about(
+        'new',
+        s,
+        `used ${used.get(s.id)!.times} times since it came; it has earned a place`,
+        [],
+        proposal('Find a place', [set('supplies', s.id, { life: 'current' }), ...unplan(plan, s.id)], true),
+      ),
+    );
 }
 
 function trials(plan: Plan, report: Report, today: string): ReviewLine[] {
@@ -169,22 +178,19 @@ function unused(plan: Plan, report: Report, today: string): ReviewLine[] {
     const months = monthsBetween(last, today);
     if (months < unusedMonths) return [];
     return [
-      {
-        kind: 'unused',
-        id: s.id,
-        title: s.name,
-        why: `last used ${months} months ago, on ${last}`,
-        places: placesOf(report, s.id),
-        proposals: [
-          proposal('Give it away', [set('supplies', s.id, { decision: 'give away' }), ...unplan(plan, s.id)]),
-          proposal('Retire it', [set('supplies', s.id, { life: 'retired' })]),
-          proposal(
-            'Move out of the room',
-            [set('supplies', s.id, { decision: 'elsewhere' }), ...unplan(plan, s.id)],
-            true,
-          ),
-        ],
-      },
+      about(
+        'unused',
+        s,
+        `last used ${months} months ago, on ${last}`,
+        placesOf(report, s.id),
+        proposal('Give it away', [set('supplies', s.id, { decision: 'give away' }), ...unplan(plan, s.id)]),
+        proposal('Retire it', [set('supplies', s.id, { life: 'retired' })]),
+        proposal(
+          'Move out of the room',
+          [set('supplies', s.id, { decision: 'elsewhere' }), ...unplan(plan, s.id)],
+          true,
+        ),
+      ),
     ];
   });
 }
@@ -304,22 +310,19 @@ function retired(plan: Plan, report: Report): ReviewLine[] {
     );
     if (s.life !== 'retired' || s.decision === 'give away' || !near) return [];
     return [
-      {
-        kind: 'retired',
-        id: s.id,
-        title: s.name,
-        why: `retired, and still within reach in ${near.place}`,
-        places: [near.compartment],
-        proposals: [
-          proposal(
-            'Move out of the room',
-            [set('supplies', s.id, { decision: 'elsewhere' }), ...unplan(plan, s.id)],
-            true,
-          ),
-          proposal('Give it away', [set('supplies', s.id, { decision: 'give away' }), ...unplan(plan, s.id)]),
-          proposal('Back in use', [set('supplies', s.id, { life: 'current' })]),
-        ],
-      },
+      about(
+        'retired',
+        s,
+        `retired, and still within reach in ${near.place}`,
+        [near.compartment],
+        proposal(
+          'Move out of the room',
+          [set('supplies', s.id, { decision: 'elsewhere' }), ...unplan(plan, s.id)],
+          true,
+        ),
+        proposal('Give it away', [set('supplies', s.id, { decision: 'give away' }), ...unplan(plan, s.id)]),
+        proposal('Back in use', [set('supplies', s.id, { life: 'current' })]),
+      ),
     ];
   });
 }
@@ -327,20 +330,19 @@ function retired(plan: Plan, report: Report): ReviewLine[] {
 function undecided(plan: Plan, today: string): ReviewLine[] {
   return byName(plan.supplies)
     .filter((s) => s.decision === 'undecided' && (s.decideBy === null || s.decideBy <= today))
-    .map((s) => ({
-      kind: 'undecided',
-      id: s.id,
-      title: s.name,
-      why: s.decideBy === null ? 'nothing was decided yet' : `decision due by ${s.decideBy}`,
-      places: [],
-      proposals: [
+    .map((s) =>
+      about(
+        'undecided',
+        s,
+        s.decideBy === null ? 'nothing was decided yet' : `decision due by ${s.decideBy}`,
+        [],
         proposal('Keep it', [set('supplies', s.id, { decision: 'keep', decideBy: null })], true),
         proposal('Give it away', [
           set('supplies', s.id, { decision: 'give away', decideBy: null }),
           ...unplan(plan, s.id),
         ]),
-      ],
-    }));
+      ),
+    );
 }
 
 /** Seasons whose things should be in and are out, or the other way round; the round itself is made by seasonRound. */
@@ -355,14 +357,12 @@ function seasons(plan: Plan, today: string): ReviewLine[] {
     const wanted = inSeason(s, today);
     if (wanted !== out) return [];
     return [
-      {
-        kind: 'season',
-        id: s.id,
-        title: s.name,
-        why: wanted ? 'it is in season, and its things are away' : 'over, but its things are still in the room',
-        places: rows.map((p) => openingOf(`${p.unit}/${p.slot}`)),
-        proposals: [],
-      },
+      about(
+        'season',
+        s,
+        wanted ? 'it is in season, and its things are away' : 'over, but its things are still in the room',
+        rows.map((p) => openingOf(`${p.unit}/${p.slot}`)),
+      ),
     ];
   });
 }

@@ -259,8 +259,8 @@ export function labelsOf(
 /** The name of the home large, above what lies there; nothing where the place has no name, or it is that of its only thing. */
 function homeLine(c: CompartmentReport, arrangement: Arrangement, names: readonly string[]): Label['lines'] {
   const name = c.homeName[arrangement];
-  const told = names.length === 1 && names[0]!.toLowerCase() === name.toLowerCase();
-  return name === '' || told || !c.canBeNamed[arrangement] ? [] : [{ name, count: 1 }];
+  const saysAlready = names.length === 1 && names[0]!.toLowerCase() === name.toLowerCase();
+  return name === '' || saysAlready || !c.canBeNamed[arrangement] ? [] : [{ name, count: 1 }];
 }
 
 /** Where the rest of a home lies that is in several places not beside each other: a pointer for who looks here. */

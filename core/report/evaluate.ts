@@ -247,21 +247,21 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: Again): Report {
       compartmentReport(scene, c, kept.reach.get(c.id)!, { today, planned }, mine, named),
     );
   });
-  const spoken = reportedArrangement(plan);
+  const reported = reportedArrangement(plan);
   for (const p of all)
-    if (p.arrangement === spoken) findings.push(...kept.again(`wishes ${p.id}`, [p], () => checkWishes(scene, p)));
+    if (p.arrangement === reported) findings.push(...kept.again(`wishes ${p.id}`, [p], () => checkWishes(scene, p)));
   for (const c of scene.compartments) {
-    const pack = packs.get(c.id)?.[spoken];
+    const pack = packs.get(c.id)?.[reported];
     if (pack && pack.placements.length > 0)
       findings.push(...kept.again(`dangers ${c.id}`, [pack], () => checkDangers(scene, c, pack.placements)));
   }
-  const { homed: said, strain } = of[spoken];
+  const { homed: said, strain } = of[reported];
   findings.push(
     ...kept.again('homes', [said], () =>
       homeFindings(
         scene,
         said.names,
-        Object.values(plan.placements).filter((p) => p.arrangement === spoken),
+        Object.values(plan.placements).filter((p) => p.arrangement === reported),
       ),
     ),
   );
@@ -292,7 +292,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: Again): Report {
   const cuts = compartments.flatMap((c) =>
     kept.again(`cuts ${c.id}`, [packs.get(c.id)?.planned], () => cutsIn(plan, c, placements)),
   );
-  const told = withAccepted(findings, plan.meta.accepted);
+  const listed = withAccepted(findings, plan.meta.accepted);
   return {
     plan: plan.meta.id,
     room: {
@@ -327,9 +327,9 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: Again): Report {
     shopping: shoppingOf(plan),
     cuts,
     stock: stockFor(cuts, scene.constants.stockLength, scene.constants.stockPrice),
-    findings: told,
+    findings: listed,
     errors: findings.filter((f) => f.severity === 'error').length,
-    cautions: told.filter((f) => f.severity === 'caution' && !f.accepted).length,
+    cautions: listed.filter((f) => f.severity === 'caution' && !f.accepted).length,
     open: openWork(plan, findings, supplies, moves),
   };
 }

@@ -13,7 +13,7 @@ import { closed, WALL } from './above/svgPath.ts';
 import { RIPPLE_MARK, Rings, ringsOf, Seat } from './above/Seat.tsx';
 import { UnitAbove, UnitName } from './above/UnitAbove.tsx';
 import { unitWords } from './above/unitWords.ts';
-import { useRoomDrag } from './above/useHands.ts';
+import { useRoomDrag } from './above/useRoomDrag.ts';
 import { Way, wayTo } from './above/WalkedPath.tsx';
 import { WallThings } from './above/WallThings.tsx';
 import { wallWords, type WallWords } from './above/wallWords.ts';
@@ -162,7 +162,7 @@ function Drawing({
       {...hands.ground}
       onPointerMove={hands.move}
       onPointerUp={hands.up}
-      onPointerCancel={hands.letGo}
+      onPointerCancel={hands.cancelDrag}
     >
       <defs>
         <pattern id="hatch" width={7 * px} height={7 * px} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">

@@ -57,7 +57,7 @@ export function Inside({
   const over = useHeld((s) => s.over === c.id);
   const grow = width * (1 - plan.meta.roomToGrow);
   const frame: Frame = { plan, report, arrangement, px, deep, front, chosen };
-  const tide = 10 * px;
+  const barWidth = 10 * px;
   const [view, setView] = useState<'above' | 'front'>('above');
   const fromFront = tall && !front && view === 'front';
   return (
@@ -79,7 +79,7 @@ export function Inside({
         <InsideFront compartment={c} />
       ) : (
         <svg
-          viewBox={`${-2 * px} ${(tall ? -18 : -2) * px} ${width + 8 * px + tide} ${deep + (tall ? 20 : 4) * px}`}
+          viewBox={`${-2 * px} ${(tall ? -18 : -2) * px} ${width + 8 * px + barWidth} ${deep + (tall ? 20 : 4) * px}`}
           className={`w-full ${tall ? '' : 'max-h-44'}`}
           style={tall ? { maxHeight: `${60 * zoom}vh` } : undefined}
           role="group"
@@ -121,7 +121,7 @@ export function Inside({
             fill={c.fill[arrangement]}
             x={width + 5 * px}
             y={0}
-            width={tide}
+            width={barWidth}
             height={deep}
             grow={plan.meta.roomToGrow}
           />

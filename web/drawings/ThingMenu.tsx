@@ -27,7 +27,7 @@ export function ThingMenu({ menu, children }: { menu: MenuOf; children: ReactNod
       modal={false}
       onOpenChange={(open) => {
         // A long press that opens the menu does not drag.
-        if (open) useHeld.getState().letGo();
+        if (open) useHeld.getState().cancelDrag();
       }}
     >
       <ContextMenu.Trigger asChild onPointerDownCapture={aim} onContextMenuCapture={aim}>

@@ -14,13 +14,13 @@ export type Dragged = Moving | Contents;
 export const isContents = (what: Dragged): what is Contents => 'opening' in what;
 
 /**
- * `letGo` ends it where it is, without anything moved.
+ * `cancelDrag` ends it where it is, without anything moved.
  * @property over the place (`unit/slot`) or, from above, the piece of furniture that is under the hand
  */
-export const useHeld = create<{ what: Dragged | null; over: string | null; letGo: () => void }>(() => ({
+export const useHeld = create<{ what: Dragged | null; over: string | null; cancelDrag: () => void }>(() => ({
   what: null,
   over: null,
-  letGo: () => {},
+  cancelDrag: () => {},
 }));
 
 /** Marks a part of the page as something that can be dragged. */

@@ -2,7 +2,7 @@
 import type { Plan } from '@heronstone/core/model/plan.ts';
 import type { Wall } from '@heronstone/core/room/walls.ts';
 import { closed, WALL } from './svgPath.ts';
-import type { useRoomDrag } from './useHands.ts';
+import type { useRoomDrag } from './useRoomDrag.ts';
 
 export function WallThings({
   wall,

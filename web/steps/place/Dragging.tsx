@@ -47,7 +47,7 @@ export function Dragging({
     dragged.current = true;
     from.setAttribute('data-held', '');
     part.current = from;
-    useHeld.setState({ what, over: null, letGo: cancel });
+    useHeld.setState({ what, over: null, cancelDrag: cancel });
     setHand({ what, places: null });
     if (isContents(what)) return;
     void engine
@@ -68,10 +68,10 @@ export function Dragging({
       if (dragged.current) event.stopPropagation();
     },
   };
-  const letGo = () => {
+  const cancelDrag = () => {
     part.current?.removeAttribute('data-held');
     part.current = null;
-    useHeld.setState({ what: null, over: null, letGo: () => {} });
+    useHeld.setState({ what: null, over: null, cancelDrag: () => {} });
     setHand(null);
   };
   const drop = (what: Dragged, to: string, places: Hand['places']) => {
@@ -106,7 +106,7 @@ export function Dragging({
       if (!last) return;
       const { over } = useHeld.getState();
       const places = hand?.places ?? null;
-      letGo();
+      cancelDrag();
       // The hand is let go first, then the thing is moved: together they would hold up the window for twice as long.
       // A finger that only rested has opened the menu.
       if (canceled && Math.hypot(...distance) > TREMBLE) notice('Nothing was moved.');
@@ -118,7 +118,7 @@ export function Dragging({
   const held = hand !== null;
   useEffect(() => {
     if (!held) return;
-    const key = (event: KeyboardEvent) => event.key === 'Escape' && useHeld.getState().letGo();
+    const key = (event: KeyboardEvent) => event.key === 'Escape' && useHeld.getState().cancelDrag();
     window.addEventListener('keydown', key);
     let since = Infinity;
     const along = setInterval(() => {

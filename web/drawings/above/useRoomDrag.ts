@@ -142,7 +142,7 @@ export function useRoomDrag(svg: RefObject<SVGSVGElement | null>, editable: bool
     if (!drag.moved) setDrag({ ...drag, moved: true });
     previewMove(moved(drag.kind, drag.id, p.x + drag.dx, p.y + drag.dy, event.altKey, drag.grip));
   };
-  const letGo = () => {
+  const cancelDrag = () => {
     setLasso(null);
     if (!drag) return;
     preview(null);
@@ -157,7 +157,7 @@ export function useRoomDrag(svg: RefObject<SVGSVGElement | null>, editable: bool
         moved(drag.kind, drag.id, p.x + drag.dx, p.y + drag.dy, event.altKey, drag.grip),
       );
     }
-    letGo();
+    cancelDrag();
   };
 
   /** The pieces whose middle lies in a rectangle of the floor. */
@@ -233,5 +233,5 @@ export function useRoomDrag(svg: RefObject<SVGSVGElement | null>, editable: bool
       if (!handled.current && !(event.target as Element).closest('[role="button"]')) select(null);
     },
   };
-  return { down, move, up, letGo, key, cornerKey, wallKey, ground, lasso };
+  return { down, move, up, cancelDrag, key, cornerKey, wallKey, ground, lasso };
 }

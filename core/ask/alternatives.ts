@@ -1,4 +1,5 @@
 /** Every place for a supply with what it would cost there: seconds, rules, what would have to go. */
+import { groupBy } from '../model/groups.ts';
 import { inFront } from '../report/contents.ts';
 import { diggingIn } from '../fit/digging.ts';
 import { fit, lying } from '../fit/fit.ts';
@@ -215,12 +216,7 @@ function orderAt(
   const home = homeOfPlacement(scene, { supply: supply.id, spare });
   const mates = new Set([supply.id, ...[...sets.values()].filter((ids) => ids.includes(supply.id)).flat()]);
   const own = others.filter((p) => mates.has(p.supply) || homeOfPlacement(scene, p) === home);
-  const rest = new Map<string, Placement[]>();
-  for (const p of others) {
-    if (own.includes(p)) continue;
-    const at = compartmentId(p);
-    rest.set(at, [...(rest.get(at) ?? []), p]);
-  }
+  const rest = groupBy(others, (p) => (own.includes(p) ? undefined : compartmentId(p)));
   const bare = orderOf(scene, own).minutes;
   return (c) => {
     const { unit, slot, container } = c;

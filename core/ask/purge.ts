@@ -1,4 +1,5 @@
 /** Going through everything and deciding: what each decision frees, and how much floor it takes to lay it all out. */
+import { groupBy } from '../model/groups.ts';
 import { FORM_FACTS, isRound } from '../fit/forms.ts';
 import { massEach, volume } from '../fit/fit.ts';
 import { byName, DECISIONS, type Decision, type Plan, type Supply } from '../model/plan.ts';
@@ -106,11 +107,7 @@ const spread = (s: Supply) => floorFor(s) * (1 + PILE.between);
  * larger than the floor is a round of its own.
  */
 function roundsOf(all: readonly Supply[], floor: number): Round[] {
-  const kinds = new Map<string, Supply[]>();
-  for (const s of all) {
-    const kind = s.category === '' ? FORM_FACTS[s.form].many : s.category;
-    kinds.set(kind, [...(kinds.get(kind) ?? []), s]);
-  }
+  const kinds = groupBy(all, (s) => (s.category === '' ? FORM_FACTS[s.form].many : s.category));
   const rounds: Round[] = [];
   const limit = floor > 0 ? floor : Infinity;
   let round: Round | null = null;
@@ -148,13 +145,7 @@ function keyOf(name: string): string {
  * not differ by more than a tenth.
  */
 export function duplicatesIn(supplies: readonly Supply[]): string[][] {
-  const groups = new Map<string, Supply[]>();
-  for (const s of supplies) {
-    const words = keyOf(s.name);
-    if (words === '') continue;
-    const key = `${s.form} ${words}`;
-    groups.set(key, [...(groups.get(key) ?? []), s]);
-  }
+  const groups = groupBy(supplies, (s) => (keyOf(s.name) === '' ? undefined : `${s.form} ${keyOf(s.name)}`));
   const alike = (a: Supply, b: Supply) =>
     (['length', 'width', 'thickness'] as const).every((f) => Math.abs(a[f] - b[f]) <= 0.1 * Math.max(a[f], b[f]));
   return [...groups.values()].flatMap((group) => {

@@ -2,13 +2,14 @@
  * The move from today to the plan (methods: a move needs its destination free; least volume on the floor; most
  * saving first), as moves that can be ticked, cut into sittings that each leave the room usable.
  */
+import { groupBy } from '../model/groups.ts';
 import { ALONE, fetchElements, returnElements } from '../fetch/fetch.ts';
 import { totalSeconds } from '../fetch/elements.ts';
 import { layOut } from '../fit/layOut.ts';
 import { outline } from '../fit/containers.ts';
 import type { Report } from '../report/evaluate.ts';
 import { mainSeat } from '../ask/alternatives.ts';
-import type { Container, Plan } from '../model/plan.ts';
+import type { Plan } from '../model/plan.ts';
 import { openingOf, sceneOf, type Scene } from '../scene/scene.ts';
 import { becoming } from '../report/countMoves.ts';
 import { huntingOf } from '../report/week.ts';
@@ -230,12 +231,10 @@ function besideOf(scene: Scene, { loads, stays }: { loads: readonly Load[]; stay
   const of = new Map(loads.map((l) => [l.id, l]));
   const places = new Map(loads.map((l) => [l.id, l.to === null ? null : compartmentOf(scene, l.to)]));
   const moving = new Set(loads.flatMap((l) => l.containers));
-  const boxes = new Map<string, Container[]>();
-  for (const b of Object.values(plan.containers)) {
-    const at = `${b.unit}/${b.slot}`;
-    if (b.arrangement === 'today' && b.parent === null && !moving.has(b.id))
-      boxes.set(at, [...(boxes.get(at) ?? []), b]);
-  }
+  const boxes = groupBy(
+    Object.values(plan.containers).filter((b) => b.arrangement === 'today' && b.parent === null && !moving.has(b.id)),
+    (b) => `${b.unit}/${b.slot}`,
+  );
   const widths = new Map<string, number>();
   const width = (supply: string, count: number, place: string): number => {
     const key = `${place} ${supply} ${count}`;

@@ -1,4 +1,5 @@
 /** Finding a supply or a place by a few letters, by other words, and in spite of misspelling. */
+import { groupBy } from '../model/groups.ts';
 import MiniSearch, { type Query } from 'minisearch';
 import { placeOf } from '../report/placeOf.ts';
 import { byName, type Arrangement, type Plan } from '../model/plan.ts';
@@ -77,9 +78,7 @@ export function finderOf(
       boostDocument: (id) => ((id as string).startsWith('supply') ? 1 : 0.6),
     },
   });
-  const uses = new Map<string, string[]>();
-  for (const use of Object.values(plan.uses))
-    uses.set(use.supply, [...(uses.get(use.supply) ?? []), plan.activities[use.activity]!.name]);
+  const uses = groupBy(Object.values(plan.uses), (use) => use.supply);
   const looked = new Map<string, string[]>();
   for (const log of Object.values(plan.logs)) {
     if (log.kind !== 'looked first' || log.unit === null) continue;
@@ -100,7 +99,7 @@ export function finderOf(
       own: own.flatMap(tokens),
       other: same.flatMap((g) => g.words),
       more: tokens(
-        `${homes.get(s.id) ?? ''} ${s.category} ${s.colour} ${s.collection} ${s.theme} ${s.note} ${(uses.get(s.id) ?? []).join(' ')}`,
+        `${homes.get(s.id) ?? ''} ${s.category} ${s.colour} ${s.collection} ${s.theme} ${s.note} ${(uses.get(s.id) ?? []).map((u) => plan.activities[u.activity]!.name).join(' ')}`,
       ),
       phrases: new Set(
         [

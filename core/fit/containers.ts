@@ -1,4 +1,5 @@
 /** Containers as places: each is a compartment within the compartment (or container) in which it stands. */
+import { groupBy } from '../model/groups.ts';
 import type { Arrangement, Container, ContainerShape, Plan } from '../model/plan.ts';
 import { byName } from '../model/plan.ts';
 import type { Rect } from '../geometry/pack/freeSpace.ts';
@@ -98,13 +99,7 @@ const UNDER_FRAME = 10;
 
 /** The containers of an arrangement by the compartment in which they stand. */
 export function containersByPlace(plan: Pick<Plan, 'containers'>, arrangement: Arrangement): Map<string, Container[]> {
-  const result = new Map<string, Container[]>();
-  for (const c of containersInOrder(plan)) {
-    if (c.arrangement !== arrangement) continue;
-    const at = standsIn(plan, c);
-    result.set(at, [...(result.get(at) ?? []), c]);
-  }
-  return result;
+  return groupBy(containersInOrder(plan), (c) => (c.arrangement === arrangement ? standsIn(plan, c) : undefined));
 }
 
 export interface Standing {

@@ -1,4 +1,5 @@
 /** A drawing as an SVG file: real millimetres on paper at a scale, one user unit for a millimetre of the room. */
+import { groupBy } from '../model/groups.ts';
 import type { Drawing, DrawnShape, Layer } from './drawing.ts';
 
 /** Line width on paper, mm, and colour of each layer. */
@@ -26,9 +27,7 @@ const number = (mm: number) => String(Math.round(mm * 1000) / 1000);
 export function writeSvg(drawing: Drawing, scale: number): string {
   const { left, top, right, bottom } = drawing.box;
   const [width, height] = [right - left, bottom - top];
-  const layers = new Map<Layer, DrawnShape[]>();
-  for (const shape of drawing.shapes) layers.set(shape.layer, [...(layers.get(shape.layer) ?? []), shape]);
-  const groups = [...layers].map(([layer, shapes]) => {
+  const groups = [...groupBy(drawing.shapes, (shape) => shape.layer)].map(([layer, shapes]) => {
     const [pen, colour] = PEN[layer];
     const body = shapes.map((s) => shapeOf(s, pen * scale, colour)).join('\n  ');
     return ` <g id="${layer}" fill="none" stroke="${colour}" stroke-width="${number(pen * scale)}">\n  ${body}\n </g>`;

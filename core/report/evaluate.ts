@@ -2,6 +2,7 @@
  * evaluate(plan) -> Report: the one place where figures are made. Screens, the worker, the command line, labels and
  * tests all show fields of this report.
  */
+import { groupBy } from '../model/groups.ts';
 import { remembering, sameList, type Again } from '../model/memo.ts';
 import { countMoves } from './countMoves.ts';
 import { layPlace, packPlace } from './contents.ts';
@@ -29,7 +30,6 @@ import { closingError, floorArea, stripSpan, wallsOf } from '../room/walls.ts';
 import { contentsOf, sceneOf, type Scene } from '../scene/scene.ts';
 import {
   ARRANGEMENTS,
-  type CompartmentReport,
   type PlacementReport,
   type ReachReport,
   type Report,
@@ -269,12 +269,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: Again): Report {
   const moves = countMoves(plan);
   const walls = wallsOf(plan);
   const units: Record<string, UnitReport> = {};
-  const places = new Map<string, CompartmentReport[]>();
-  for (const c of compartments) {
-    const list = places.get(c.unit);
-    if (list) list.push(c);
-    else places.set(c.unit, [c]);
-  }
+  const places = groupBy(compartments, (c) => c.unit);
   for (const unit of byName(settledUnits(plan))) {
     const within = places.get(unit.id) ?? [];
     const own = within.filter((c) => c.container === null);

@@ -1,4 +1,5 @@
 /** Which findings a person should see first, and which are told of by their kind; and those that the maker knows of already. */
+import { groupBy } from '../model/groups.ts';
 import { once } from '../model/memo.ts';
 import { keyOf, type Finding } from '../model/finding.ts';
 
@@ -67,8 +68,7 @@ export function prioritise(findings: readonly Finding[]): Prioritised {
   const cautions = sorted.filter((f) => f.severity !== 'error');
   // Each by itself only as far as it is of the kinds that matter; the others are grouped together whole.
   const own = cautions.filter((f) => rank(f) < RANK.length).slice(0, FIRST);
-  const grouped = new Map<string, Finding[]>();
-  for (const f of cautions) if (!own.includes(f)) grouped.set(f.code, [...(grouped.get(f.code) ?? []), f]);
+  const grouped = groupBy(cautions, (f) => (own.includes(f) ? undefined : f.code));
   return {
     first: [...errors, ...own],
     grouped: [...grouped].map(([code, list]) => ({ code, findings: list })),

@@ -1,4 +1,5 @@
 /** What is worked out once from a plan and used by everything that computes: compartments, ways to them, who uses what. */
+import { groupBy } from '../model/groups.ts';
 import { withTrueTops } from '../room/tops.ts';
 import { allCompartments, type Compartment } from '../furniture/compartments.ts';
 import { containerCompartments, containersByPlace, standContainers, type Standing } from '../fit/containers.ts';
@@ -223,14 +224,8 @@ export function compartmentId(placement: Pick<Placement, 'unit' | 'slot' | 'cont
 
 /** Placements of an arrangement by compartment, in the order that the maker wants inside a place, as they lie from left to right. */
 export function contentsOf(scene: Scene, arrangement: Arrangement): Map<string, Placement[]> {
-  const contents = new Map<string, Placement[]>();
-  for (const placement of Object.values(scene.plan.placements)) {
-    if (placement.arrangement !== arrangement) continue;
-    const key = compartmentId(placement);
-    const list = contents.get(key);
-    if (list) list.push(placement);
-    else contents.set(key, [placement]);
-  }
+  const rows = Object.values(scene.plan.placements);
+  const contents = groupBy(rows, (p) => (p.arrangement === arrangement ? compartmentId(p) : undefined));
   const order = asChosen(scene);
   for (const list of contents.values()) list.sort(order);
   return contents;

@@ -1,7 +1,8 @@
 /** What would help most: each idea is made, the room is filled again from what is there, and the minutes are compared. */
+import { groupBy, toEnd } from '../model/groups.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { applyChanges, type Change } from '../model/change.ts';
-import type { Plan, TableName } from '../model/plan.ts';
+import type { Placement, Plan, TableName } from '../model/plan.ts';
 import type { Idea, UnitType } from './ideas/idea.ts';
 import { ideasFor } from './ideas/ideas.ts';
 import { changesTo, solveAll } from './solve.ts';
@@ -177,11 +178,7 @@ export function moneyAMinute(price: number | null, saves: number): number | null
 
 /** Runs all of it. */
 export function adviseAll(plan: Plan, options: AdviseOptions): Help[] {
-  const run = advise(plan, options);
-  for (;;) {
-    const step = run.next();
-    if (step.done) return step.value;
-  }
+  return toEnd(advise(plan, options));
 }
 
 /** Most minutes saved first. */
@@ -191,11 +188,9 @@ function rank(found: readonly Help[]): Help[] {
 
 /** Where each supply is planned. */
 function placesOf(plan: Plan): Map<string, string> {
-  const places = new Map<string, string[]>();
-  for (const p of Object.values(plan.placements))
-    if (p.arrangement === 'planned')
-      places.set(p.supply, [...(places.get(p.supply) ?? []), `${p.unit}/${p.slot}/${p.container ?? ''} ${p.count}`]);
-  return new Map([...places].map(([supply, list]) => [supply, list.sort().join()]));
+  const rows = Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
+  const at = (p: Placement) => `${p.unit}/${p.slot}/${p.container ?? ''} ${p.count}`;
+  return new Map([...groupBy(rows, (p) => p.supply)].map(([supply, list]) => [supply, list.map(at).sort().join()]));
 }
 
 /** One change for each row: what was said last, with what was said before where that is not said again. */

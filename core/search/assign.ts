@@ -3,6 +3,7 @@
  * costs and with pair costs. By simulated annealing (Kirkpatrick, Gelatt & Vecchi 1983) over moves, swaps and ejections
  * from a start by regret, then descent. Anytime: a generator that always has a whole answer. Same seed, same result.
  */
+import { toEnd } from '../model/groups.ts';
 import { better } from './exact.ts';
 import { exchange } from './exchange.ts';
 import { costOf, NOISE, State, type Problem } from './assignment.ts';
@@ -333,9 +334,5 @@ function swapOne(state: State, i: number): boolean {
 
 /** Runs a search to its end. */
 export function assignAll(p: Problem, seed: number, start: ArrayLike<number> | null = null, moves?: number): Answer {
-  const run = assign(p, seed, start, moves);
-  for (;;) {
-    const step = run.next();
-    if (step.done) return step.value;
-  }
+  return toEnd(assign(p, seed, start, moves));
 }

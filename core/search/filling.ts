@@ -1,4 +1,5 @@
 /** The state of filling a room: what lies where, how much width is taken, what fetching costs; and the first filling of it. */
+import { groupBy } from '../model/groups.ts';
 import { totalSeconds } from '../fetch/elements.ts';
 import { volume } from '../fit/fit.ts';
 import type { Pose } from '../fit/poses.ts';
@@ -290,8 +291,7 @@ export function inOrder(search: Filling, things: readonly Thing[]): Thing[] {
 export function gather(search: Filling, unplaced: readonly Left[], cost: () => number): Left[] {
   const key = ({ supply, spare }: Thing) => `${supply.id} ${spare}`;
   const missing = new Map(unplaced.map((left) => [key(left), left.count]));
-  const torn = new Map<string, Part[]>();
-  for (const part of search.parts) torn.set(key(part), [...(torn.get(key(part)) ?? []), part]);
+  const torn = groupBy(search.parts, key);
   const gathered = new Set<string>();
   for (const [id, own] of torn) {
     const out = missing.get(id) ?? 0;

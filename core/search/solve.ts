@@ -3,6 +3,7 @@
  * chooses first, and things are split where they must. Then the parts are assigned again by the search of assign.ts, with
  * what looking through a full place costs and what the wished order weighs. Same plan and seed, same result.
  */
+import { groupBy, toEnd } from '../model/groups.ts';
 import { fit } from '../fit/fit.ts';
 import { stripWidth } from '../fit/poses.ts';
 import type { Change } from '../model/change.ts';
@@ -298,8 +299,7 @@ function partsAt(
 /** Which item a part or what is left is: by its supply and count. */
 function itemsOf(parts: readonly Movable[]): (thing: Left) => number | undefined {
   const key = ({ supply, spare, count }: Left) => `${supply.id} ${spare} ${count}`;
-  const items = new Map<string, number[]>();
-  parts.forEach((part, i) => items.set(key(part), [...(items.get(key(part)) ?? []), i]));
+  const items = groupBy(parts.keys(), (i) => key(parts[i]!));
   return (thing) => items.get(key(thing))?.shift();
 }
 
@@ -400,11 +400,7 @@ const placedId = (supply: string, n: number) => `${supply.slice(0, 56)}_p${n}`;
 
 /** Runs the solver to its end. */
 export function solveAll(plan: Plan, options: SolveOptions): Solution {
-  const run = solve(plan, options);
-  for (;;) {
-    const step = run.next();
-    if (step.done) return step.value;
-  }
+  return toEnd(solve(plan, options));
 }
 
 /** The changes that make a solution the plan's own: only rows that differ. */

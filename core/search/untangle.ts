@@ -1,4 +1,5 @@
 /** Last look at names: out of a place that holds too many homes or kinds one home goes elsewhere, as long as that weighs less. */
+import { groupBy } from '../model/groups.ts';
 import { compartmentId } from '../scene/scene.ts';
 import type { Placement } from '../model/plan.ts';
 import { heldBy, homeOfPlacement } from '../zones/named.ts';
@@ -14,11 +15,7 @@ export function unmix(search: Filling, pinned: readonly Placement[]): void {
     const tooMany = () => heldBy(scene, [...fixed, ...there().map(said)]);
     if (there().length < 2 || tooMany() === 0) continue;
     // The homes with the fewest parts first: the place keeps the name of the others.
-    const homes = new Map<unknown, Part[]>();
-    for (const p of there()) {
-      const home = homeOfPlacement(scene, said(p));
-      homes.set(home, [...(homes.get(home) ?? []), p]);
-    }
+    const homes = groupBy(there(), (p) => homeOfPlacement(scene, said(p)));
     for (const parts of [...homes.values()].sort((a, b) => a.length - b.length)) {
       if (tooMany() === 0) break;
       // What an exact layout found room for takes no strip: how much is left without it is not known here.

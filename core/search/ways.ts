@@ -1,4 +1,5 @@
 /** Ways of sorting side by side: the room is filled by each, and each is a plan with the figures of its report. */
+import { toEnd } from '../model/groups.ts';
 import { figuresOf, type Compared } from '../report/planVsPlan.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { applyChanges, remove, set, setMeta, type Change } from '../model/change.ts';
@@ -88,9 +89,5 @@ export function takeWay(plan: Plan, { changes, placements }: Pick<Sorted, 'chang
 
 /** Runs all of it. */
 export function compareAllWays(plan: Plan, options: WaysOptions): Sorted[] {
-  const run = compareWays(plan, options);
-  for (;;) {
-    const step = run.next();
-    if (step.done) return step.value;
-  }
+  return toEnd(compareWays(plan, options));
 }

@@ -1,4 +1,5 @@
 /** To whom places are given: to zones, to storage, or to nobody. What is said of a single place goes before what is said of its unit. */
+import { groupBy } from '../model/groups.ts';
 import { once } from '../model/memo.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import type { Allotment, Plan } from '../model/plan.ts';
@@ -14,11 +15,7 @@ const OPEN: Allotted = { as: 'open', zones: [], firm: false };
 const key = (unit: string, slot: string, container: string | null) => `${unit}/${slot}#${container ?? ''}`;
 
 const byPlace = once((allotments: Plan['allotments']): ReadonlyMap<string, Allotted> => {
-  const rows = new Map<string, Allotment[]>();
-  for (const a of Object.values(allotments)) {
-    const at = key(a.unit, a.slot, a.container);
-    rows.set(at, [...(rows.get(at) ?? []), a]);
-  }
+  const rows = groupBy(Object.values(allotments), (a) => key(a.unit, a.slot, a.container));
   return new Map(
     [...rows].map(([at, list]) => {
       const shared = list.filter((a) => a.zone !== null);

@@ -3,6 +3,7 @@
  * kind and zone (or from the way of sorting that the room has): large ones are split by colour or maker, tiny ones that are
  * used together are joined. Every supply is in exactly one home; its spares are in a home of their own.
  */
+import { groupBy } from '../model/groups.ts';
 import { onceFor } from '../model/memo.ts';
 import { volume } from '../fit/fit.ts';
 import { sparesOf } from './spares.ts';
@@ -101,12 +102,7 @@ function form(scene: Scene): Homes {
       row: home,
       loose: false,
     });
-  const togethers = new Map<string, Supply[]>();
-  for (const s of Object.values(plan.supplies))
-    if (s.together !== '') {
-      const name = s.together.toLowerCase();
-      togethers.set(name, [...(togethers.get(name) ?? []), s]);
-    }
+  const togethers = groupBy(Object.values(plan.supplies), (s) => s.together.toLowerCase() || undefined);
   for (const [name, list] of togethers) if (list.length < 2) togethers.delete(name);
   // Forms of a kind in a zone: where there are several, each is a home of its own.
   const forms = new Map<string, Set<string>>();
@@ -368,12 +364,7 @@ const lengthOf = (uses: Group['uses']) => Math.sqrt([...uses.values()].reduce((n
 function joinTiny(scene: Scene, drafts: readonly Draft[]): Draft[] {
   const apart = apartFrom(scene.plan);
   const tiny = drafts.filter(isTiny);
-  const buckets = new Map<string, number[]>();
-  tiny.forEach((d, i) => {
-    const list = buckets.get(bucketOf(d));
-    if (list) list.push(i);
-    else buckets.set(bucketOf(d), [i]);
-  });
+  const buckets = groupBy(tiny.keys(), (i) => bucketOf(tiny[i]!));
   const groups = tiny.map((d): Group => {
     const uses = usesBy(scene, d.supplies);
     const kinds = new Set(kindsOf(d.supplies));

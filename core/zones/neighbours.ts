@@ -1,4 +1,5 @@
 /** Which places of a piece of furniture are neighbours, and the runs that places make: the next drawer down, the cubby beside. */
+import { groupBy } from '../model/groups.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { once } from '../model/memo.ts';
 import { openingOf, type Scene } from '../scene/scene.ts';
@@ -14,12 +15,7 @@ export const neighboursOf = (scene: Pick<Scene, 'compartments'>): ReadonlyMap<st
   neighbours(scene.compartments);
 
 const neighbours = once((compartments: readonly Compartment[]): Map<string, string[]> => {
-  const units = new Map<string, Compartment[]>();
-  for (const c of compartments) {
-    const list = units.get(c.unit);
-    if (list) list.push(c);
-    else units.set(c.unit, [c]);
-  }
+  const units = groupBy(compartments, (c) => c.unit);
   const near = new Map<string, Set<string>>(compartments.map((c) => [c.id, new Set()]));
   const join = (a: string, b: string) => {
     near.get(a)!.add(b);

@@ -1,4 +1,5 @@
 /** What a person could do about a finding of the room: move, park, raise, lower, cut down or swap. Each is tried before it is offered. */
+import { toEnd } from '../../model/groups.ts';
 import { applyChanges } from '../../model/change.ts';
 import { keyOf, type Finding } from '../../model/finding.ts';
 import type { Plan } from '../../model/plan.ts';
@@ -67,9 +68,5 @@ export function* lookForFixes(
 
 /** The same, to its end. */
 export function mendsOf(plan: Plan, known: readonly Finding[], finding: Finding, newId: NewId): Fix[] {
-  const run = lookForFixes(plan, known, finding, newId);
-  for (;;) {
-    const step = run.next();
-    if (step.done) return step.value;
-  }
+  return toEnd(lookForFixes(plan, known, finding, newId));
 }

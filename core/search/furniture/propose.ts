@@ -3,6 +3,7 @@
  * that they save; today's is the yardstick. Simulated annealing (Kirkpatrick, Gelatt & Vecchi 1983) over places along the
  * walls; every arrangement that is kept has passed all checks of the room.
  */
+import { toEnd } from '../../model/groups.ts';
 import type { Finding } from '../../model/finding.ts';
 import { evaluate } from '../../report/evaluate.ts';
 import { allCompartments } from '../../furniture/compartments.ts';
@@ -132,11 +133,7 @@ export function* propose(plan: Plan, options: ProposeOptions): Generator<Proposi
 
 /** Runs all of it. */
 export function proposeAll(plan: Plan, options: ProposeOptions): Proposal[] {
-  const run = propose(plan, options);
-  for (;;) {
-    const step = run.next();
-    if (step.done) return step.value;
-  }
+  return toEnd(propose(plan, options));
 }
 
 /**

@@ -1,4 +1,5 @@
 /** Proposals which furniture each zone gets, side by side: the least walking, room to grow, or all of it near together. */
+import { groupBy } from '../../model/groups.ts';
 import { ALONE, fetchElements } from '../../fetch/fetch.ts';
 import { totalSeconds } from '../../fetch/elements.ts';
 import { byName, type Plan } from '../../model/plan.ts';
@@ -39,9 +40,10 @@ function groupsOf(plan: Plan): Map<string, string[]> {
     const { host } = plan.units[id]!;
     return host === null ? id : root(host);
   };
-  const groups = new Map<string, string[]>();
-  for (const u of byName(plan.units)) groups.set(root(u.id), [...(groups.get(root(u.id)) ?? []), u.id]);
-  return groups;
+  return groupBy(
+    byName(plan.units).map((u) => u.id),
+    root,
+  );
 }
 
 /** The problem of a plan, with the order of its units and zones. */

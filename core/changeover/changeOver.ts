@@ -7,9 +7,10 @@ import { ALONE, fetchElements, returnElements } from '../fetch/fetch.ts';
 import { totalSeconds } from '../fetch/elements.ts';
 import { layOut } from '../fit/layOut.ts';
 import { outline } from '../fit/containers.ts';
+import type { Compartment } from '../furniture/compartments.ts';
 import type { Report } from '../report/evaluate.ts';
 import { mainSeat } from '../ask/alternatives.ts';
-import type { Plan } from '../model/plan.ts';
+import type { Container, Plan } from '../model/plan.ts';
 import { openingOf, sceneOf, type Scene } from '../scene/scene.ts';
 import { becoming } from '../report/countMoves.ts';
 import { huntingOf } from '../report/week.ts';
@@ -247,12 +248,17 @@ function besideOf(scene: Scene, { loads, stays }: { loads: readonly Load[]; stay
     }
     return w;
   };
+  // A container may come to stand turned by a quarter: its longer side counts.
+  const side = (b: Container, c: Compartment) => {
+    const { w, d } = outline(b, c.access);
+    return c.access === 'peg' ? w : Math.max(w, d);
+  };
   const wide = (load: Load, place: string) => {
     const c = scene.compartment.get(place)!;
     const boxes = load.containers.map((id) => plan.containers[id]!);
     const loose = load.kind === 'things' ? load.parts : [];
     return (
-      boxes.reduce((sum, b) => sum + outline(b, c.access).w, 0) +
+      boxes.reduce((sum, b) => sum + side(b, c), 0) +
       loose.reduce((sum, p) => sum + width(p.supply, p.count, place), 0)
     );
   };
@@ -263,7 +269,7 @@ function besideOf(scene: Scene, { loads, stays }: { loads: readonly Load[]; stay
     // Drawers change as a whole, and a new container has no room of its own before it stands.
     const all = [load, ...leaving.map((l) => of.get(l)!), ...arrived.map((l) => of.get(l)!)];
     if (!place || !c || all.some((l) => l.kind === 'drawer' || l.kind === 'new container')) return false;
-    const standing = (boxes.get(load.to!) ?? []).reduce((sum, b) => sum + outline(b, c.access).w, 0);
+    const standing = (boxes.get(load.to!) ?? []).reduce((sum, b) => sum + side(b, c), 0);
     const there = (stays.get(load.to!) ?? []).reduce((sum, p) => sum + width(p.supply, p.count, place), standing);
     return there + all.reduce((sum, l) => sum + wide(l, place), 0) <= c.inside.width + 1e-6;
   };

@@ -7,52 +7,7 @@ import { PUBLISHED, type ConstantKey, type Constants } from '../model/constants.
 
 export const TMU = 0.036;
 
-export type ElementKind =
-  | 'look'
-  | 'search'
-  | 'look over'
-  | 'flick through'
-  | 'lift off'
-  | 'reach'
-  | 'grasp'
-  | 'pick from a jumble'
-  | 'move'
-  | 'put down'
-  | 'turn'
-  | 'turn round'
-  | 'roll'
-  | 'push the chair back'
-  | 'stand up'
-  | 'sit down'
-  | 'draw the chair up'
-  | 'walk'
-  | 'walk round furniture'
-  | 'go elsewhere'
-  | 'bend'
-  | 'straighten'
-  | 'kneel'
-  | 'rise'
-  | 'use the steps'
-  | 'get the steps'
-  | 'climb'
-  | 'climb down'
-  | 'put the steps away'
-  | 'move aside'
-  | 'move back'
-  | 'open drawer'
-  | 'close drawer'
-  | 'open door'
-  | 'close door'
-  | 'open lid'
-  | 'close lid'
-  | 'undo the snaps'
-  | 'snap it shut'
-  | 'take out'
-  | 'put back'
-  | 'shut the room door'
-  | 'open the room door';
-
-/** Kinds of motion, for a week in the room and for the factors of a time study. */
+/** Kinds of motion, for a week in the room and for a maker's own factors. */
 export const MOTIONS = ['walking', 'rising', 'bending', 'opening', 'looking', 'handling'] as const;
 export type Motion = (typeof MOTIONS)[number];
 /** As a person reads them. */
@@ -167,7 +122,7 @@ const stepsCarried = (k: Constants) =>
 const CARRIED = ['turn', 'stepsAway', 'walk', 'betweenFurniture', 'bend', 'straighten', 'grasp', 'release'] as const;
 
 /** Every element with its time and source. The one table of a fetch. */
-export const TIMES: Readonly<Record<ElementKind, Timing>> = {
+export const TIMES = {
   look: plain('look', 'looking', 'eye focus 7.3', 'looks'),
   search: plain('look', 'looking', 'eye focus 7.3 for each thing looked at', 'looks'),
   'look over': made(
@@ -271,14 +226,15 @@ export const TIMES: Readonly<Record<ElementKind, Timing>> = {
   ),
   'shut the room door': made(PUSHING, (n, k) => n * push(k, 762), 'reach 12 in, grasp, swing 30 in, release'),
   'open the room door': made(PUSHING, (n, k) => n * push(k, 762), 'reach 12 in, grasp, swing 30 in, release'),
-};
+} as const satisfies Record<string, Timing>;
+export type ElementKind = keyof typeof TIMES;
 
 /**
  * An element of a kind and quantity with its seconds, by the constants and the factor of its motion.
  * @param kilograms what is in the hands
  */
 export function element(kind: ElementKind, quantity = 1, constants: Constants = PUBLISHED, kilograms = 0): Element {
-  const timing = TIMES[kind];
+  const timing: Timing = TIMES[kind];
   return { kind, quantity, seconds: timing.tmu(quantity, constants, kilograms) * TMU * constants[timing.motion] };
 }
 
@@ -291,14 +247,7 @@ export function byMotion(elements: readonly Element[]): Record<Motion, number> {
   for (const e of elements) sums[TIMES[e.kind].motion] += e.seconds;
   return sums;
 }
-export const noMotion = (): Record<Motion, number> => ({
-  walking: 0,
-  rising: 0,
-  bending: 0,
-  opening: 0,
-  looking: 0,
-  handling: 0,
-});
+export const noMotion = () => Object.fromEntries(MOTIONS.map((m) => [m, 0])) as Record<Motion, number>;
 
 /** Sum of the seconds of some elements. */
 export function totalSeconds(elements: readonly Element[]): number {

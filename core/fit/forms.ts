@@ -12,77 +12,39 @@ interface FormFacts {
   hint: string;
 }
 
+const SIDES = ['Length', 'Width', 'Thickness'] as const;
+const ANY = ['flat', 'edge', 'end'] as const;
+const facts = (
+  one: string,
+  many: string,
+  hint: string,
+  lies: FormFacts['lies'] = ['flat'],
+  sizes: FormFacts['sizes'] = SIDES,
+): FormFacts => ({ one, many, hint, lies, sizes });
+
 export const FORM_FACTS: Readonly<Record<Form, FormFacts>> = {
-  sheets: {
-    one: 'sheet',
-    many: 'sheets',
-    sizes: ['Length', 'Width', 'Thickness'],
-    lies: ['flat', 'edge', 'end'],
-    hint: 'paper, card, felt: in stacks, upright in a slot or in a file',
-  },
-  pieces: {
-    one: 'piece',
-    many: 'pieces',
-    sizes: ['Length', 'Width', 'Thickness'],
-    lies: ['flat', 'edge', 'end'],
-    hint: 'anything stiff: in rows, columns and layers',
-  },
-  long: {
-    one: 'long piece',
-    many: 'long pieces',
-    sizes: ['Length', 'Width', 'Thickness'],
-    lies: ['flat', 'edge', 'end'],
-    hint: 'rods, rulers, boards: may lie slanting',
-  },
-  rolls: {
-    one: 'roll',
-    many: 'rolls',
-    sizes: ['Width of the roll', 'Diameter', 'Diameter'],
-    lies: ['flat', 'end'],
-    hint: 'vinyl, tape, cloth on a tube: lying or standing',
-  },
-  bottles: {
-    one: 'bottle or jar',
-    many: 'bottles or jars',
-    sizes: ['Height', 'Diameter', 'Diameter'],
-    lies: ['end'],
-    hint: 'round and standing; rows may be staggered',
-  },
-  soft: {
-    one: 'soft thing',
-    many: 'soft things',
-    sizes: ['Length', 'Width', 'Thickness'],
-    lies: ['flat'],
-    hint: 'yarn, fabric, wadding: takes the volume it is pressed to',
-  },
-  hung: {
-    one: 'hung thing',
-    many: 'hung things',
-    sizes: ['Length', 'Width', 'Thickness'],
-    lies: ['end'],
-    hint: 'only on a board, a rail or hooks',
-  },
-  loose: {
-    one: 'small thing',
-    many: 'loose small things',
-    sizes: ['Length', 'Width', 'Thickness'],
-    lies: ['flat'],
-    hint: 'beads, screws, pins: poured in, 60 % of the room',
-  },
-  set: {
-    one: 'set',
-    many: 'sets',
-    sizes: ['Length', 'Width', 'Thickness'],
-    lies: ['flat', 'edge', 'end'],
-    hint: 'several things that stay together in their case',
-  },
-  machine: {
-    one: 'machine',
-    many: 'machines',
-    sizes: ['Width', 'Depth', 'Height'],
-    lies: ['flat'],
-    hint: 'stands as it is; needs room to work',
-  },
+  sheets: facts('sheet', 'sheets', 'paper, card, felt: in stacks, upright in a slot or in a file', ANY),
+  pieces: facts('piece', 'pieces', 'anything stiff: in rows, columns and layers', ANY),
+  long: facts('long piece', 'long pieces', 'rods, rulers, boards: may lie slanting', ANY),
+  rolls: facts(
+    'roll',
+    'rolls',
+    'vinyl, tape, cloth on a tube: lying or standing',
+    ['flat', 'end'],
+    ['Width of the roll', 'Diameter', 'Diameter'],
+  ),
+  bottles: facts(
+    'bottle or jar',
+    'bottles or jars',
+    'round and standing; rows may be staggered',
+    ['end'],
+    ['Height', 'Diameter', 'Diameter'],
+  ),
+  soft: facts('soft thing', 'soft things', 'yarn, fabric, wadding: takes the volume it is pressed to'),
+  hung: facts('hung thing', 'hung things', 'only on a board, a rail or hooks', ['end']),
+  loose: facts('small thing', 'loose small things', 'beads, screws, pins: poured in, 60 % of the room'),
+  set: facts('set', 'sets', 'several things that stay together in their case', ANY),
+  machine: facts('machine', 'machines', 'stands as it is; needs room to work', ['flat'], ['Width', 'Depth', 'Height']),
 };
 
 /** The ways of lying that are allowed when nobody says otherwise. */

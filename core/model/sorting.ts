@@ -2,19 +2,7 @@
 import { z } from 'zod';
 
 /** What puts things together: homes by kind and zone, nothing but the time of a fetch, or one of the schools. */
-export const WAYS = [
-  'home',
-  'quickest',
-  'activity',
-  'kind',
-  'colour',
-  'collection',
-  'theme',
-  'alphabet',
-  'size',
-] as const;
-export type SortingWay = (typeof WAYS)[number];
-export const WAY_WORDS: Readonly<Record<SortingWay, string>> = {
+export const WAY_WORDS = {
   home: 'By homes: kind and zone',
   quickest: 'Whatever is quickest',
   activity: 'By activity',
@@ -24,26 +12,28 @@ export const WAY_WORDS: Readonly<Record<SortingWay, string>> = {
   theme: 'By theme or occasion',
   alphabet: 'Alphabetical',
   size: 'By size',
-};
+} as const;
+export type SortingWay = keyof typeof WAY_WORDS;
+export const WAYS = Object.keys(WAY_WORDS) as SortingWay[];
 
-export const SHOWN = ['as it comes', 'in view', 'hidden', 'pretty in view'] as const;
-export type Shown = (typeof SHOWN)[number];
-export const SHOWN_WORDS: Readonly<Record<Shown, string>> = {
+export const SHOWN_WORDS = {
   'as it comes': 'As it comes',
   'in view': 'All in view',
   hidden: 'All behind doors and drawer fronts',
   'pretty in view': 'Pretty things in view, plain ones hidden',
-};
+} as const;
+export type Shown = keyof typeof SHOWN_WORDS;
+export const SHOWN = Object.keys(SHOWN_WORDS) as Shown[];
 
-export const INSIDE_ORDERS = ['most used', 'rainbow', 'alphabet', 'size', 'maker'] as const;
-export type InsideOrder = (typeof INSIDE_ORDERS)[number];
-export const INSIDE_WORDS: Readonly<Record<InsideOrder, string>> = {
+export const INSIDE_WORDS = {
   'most used': 'Most used first',
   rainbow: 'By colour',
   alphabet: 'Alphabetical',
   size: 'Largest first',
   maker: 'By maker or collection',
-};
+} as const;
+export type InsideOrder = keyof typeof INSIDE_WORDS;
+export const INSIDE_ORDERS = Object.keys(INSIDE_WORDS) as InsideOrder[];
 
 /** A part of the supplies that is sorted in a way of its own: what is used most at a station, or a kind. */
 const MixtureSchema = z

@@ -7,24 +7,7 @@ import { openingOf } from '../scene/scene.ts';
 import { inSeason } from './seasons.ts';
 import { daysBetween, monthsBetween, usedOf } from '../model/log.ts';
 
-export const REVIEWS = [
-  'reorder',
-  'new',
-  'trial',
-  'unused',
-  'far',
-  'elsewhere',
-  'looked',
-  'over',
-  'homes',
-  'retired',
-  'undecided',
-  'season',
-  'purge',
-] as const;
-export type ReviewKind = (typeof REVIEWS)[number];
-
-export const REVIEW_WORDS: Readonly<Record<ReviewKind, string>> = {
+export const REVIEW_WORDS = {
   reorder: 'To reorder',
   new: 'New things that want a place',
   trial: 'Trial labels past their time',
@@ -38,7 +21,9 @@ export const REVIEW_WORDS: Readonly<Record<ReviewKind, string>> = {
   undecided: 'Waiting for a decision',
   season: 'Seasons',
   purge: 'Time for a purge',
-};
+} as const;
+export type ReviewKind = keyof typeof REVIEW_WORDS;
+export const REVIEWS = Object.keys(REVIEW_WORDS) as ReviewKind[];
 
 export interface Proposal {
   /** On the button, and in the log book. */

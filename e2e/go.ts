@@ -11,6 +11,6 @@ export async function go(page: Page, address: string, path: string): Promise<voi
     history.pushState({}, '', to);
     dispatchEvent(new PopStateEvent('popstate'));
   }, path);
-  const [step] = path.split('/').slice(3)[0]!.split('?');
-  await page.locator(`.stone[aria-current="page"][href$="/${step}"]`).waitFor({ state: 'attached' }); // on a phone it is in the menu
+  const [step] = path.split('/')[3]!.split('?');
+  await page.waitForFunction((name) => document.title.toLowerCase().startsWith(`${name} · `), step);
 }

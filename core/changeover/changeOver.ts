@@ -258,8 +258,7 @@ function besideOf(scene: Scene, { loads, stays }: { loads: readonly Load[]; stay
     const boxes = load.containers.map((id) => plan.containers[id]!);
     const loose = load.kind === 'things' ? load.parts : [];
     return (
-      boxes.reduce((sum, b) => sum + side(b, c), 0) +
-      loose.reduce((sum, p) => sum + width(p.supply, p.count, place), 0)
+      boxes.reduce((sum, b) => sum + side(b, c), 0) + loose.reduce((sum, p) => sum + width(p.supply, p.count, place), 0)
     );
   };
   return (id, { leaving, arrived }) => {

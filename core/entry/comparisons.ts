@@ -6,7 +6,7 @@ import type { Rest } from './readMeasures.ts';
 type Sizes = readonly [length: number, width: number, thickness: number];
 
 /** What people compare with, mm. */
-const EVERYDAY: Readonly<Record<string, readonly number[]>> = everydaySizes;
+const EVERYDAY = everydaySizes as unknown as Readonly<Record<string, Sizes>>;
 
 /** Classes of size, mm. */
 const CLASSES: ReadonlyArray<readonly [words: RegExp, name: string, sizes: Sizes]> = [
@@ -40,9 +40,7 @@ export function takeComparison(rest: Rest): Compared | null {
   if (!found) return null;
   const said = found[1]!.toLowerCase().replace(/[\s-]+/g, ' ');
   const sizes = EVERYDAY[said] ?? Object.entries(EVERYDAY).find(([n]) => stem(n) === stem(said))?.[1];
-  return sizes
-    ? { sizes: sizes as unknown as Sizes, from: `as big as ${/^[aeiou]/.test(said) ? 'an' : 'a'} ${said}` }
-    : null;
+  return sizes ? { sizes, from: `as big as ${/^[aeiou]/.test(said) ? 'an' : 'a'} ${said}` } : null;
 }
 
 /** A class of size named in a line; the word stays part of the name, but for "hand-sized" and its like. */

@@ -28,7 +28,7 @@ export function addSortCommands(program: Command, io: Io, unread: (lines: number
     .addOption(new Option('--units <units>', 'what a bare number is').choices([...UNIT_SYSTEMS]).default('metric'))
     .action((file: string, options: { units: UnitSystem }) => {
       let wrong = 0;
-      const text = readText(file).replace(/^#.*$/gm, '');
+      const text = readText(file).replace(/^#(?!\d).*$/gm, '');
       for (const line of linesOf(text, KINDS)) {
         const { supply, draft, uses, missing, problems, doubts, assumed } = readLine(line, options.units, [], KINDS);
         if (!draft) wrong++;

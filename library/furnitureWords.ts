@@ -1,102 +1,322 @@
 /**
- * What furniture is called besides its title in the library: the word that is typed, and words of the titles and groups that are
- * meant. General words of the trade (common practice, no source).
+ * Furniture as makers name it: titles of the library | words that mean them. General words of the trade (common practice, no
+ * source). Of several titles that a word could mean, the one with the longest phrase is meant.
  */
-const MEANT: Readonly<Record<string, readonly string[]>> = {
-  sewing: ['work table', 'raised top'],
-  machine: ['work table'],
-  cutting: ['standing worktop', 'folding table'],
-  desk: ['work table', 'folding table', 'fold-down'],
-  bench: ['work table', 'standing worktop', 'bench with a lid'],
-  counter: ['standing worktop', 'base cabinet'],
-  dresser: ['drawer unit', 'drawers of two widths', 'flat drawers'],
-  bureau: ['drawer unit', 'drawers of two widths'],
-  'chest of drawers': ['drawer unit', 'drawers of two widths'],
-  'plan chest': ['flat drawers'],
-  closet: ['tall cabinet', 'sliding'],
-  wardrobe: ['tall cabinet'],
-  cupboard: ['cabinet'],
-  armoire: ['tall cabinet'],
-  bookshelf: ['bookcase'],
-  shelving: ['bookcase', 'wall shelf', 'cube shelf'],
-  cubby: ['cube'],
-  cubbies: ['cube'],
-  trolley: ['cart'],
-  basket: ['bin', 'trunk'],
-  box: ['bin', 'trunk'],
-  ottoman: ['bench with a lid', 'trunk'],
-  hooks: ['rail', 'pegboard'],
-  'peg board': ['pegboard'],
-  magnet: ['magnetic'],
-};
+import { stem, stems } from '@heronstone/core/entry/comparableWords.ts';
 
-/** Words for a place to sit; a seat is added with its table. */
-const SEATS = ['chair', 'stool', 'seat', 'swivel'];
+const TEXT = `
+Work table | table, desk, sewing table, sewing desk, craft table, craft desk, writing desk, computer desk, workbench, work bench, bench top, work top, hobby table, dining table, kitchen table, drawing table, drafting table, sewing cabinet, painting table, drawing desk, worktable
+Side table | packing table, photo table, small table, end table, coffee table
+Standing worktop | counter, countertop, counter top, cutting table, worktop, island, standing desk, high table, breakfast bar, cutting counter, kitchen counter, high desk
+Folding table on wheels | folding table, trestle table, card table, fold up table, folding cutting table
+Raised top | hutch, riser, monitor stand, desk shelf
+Fold-down wall top | wall table, drop leaf, fold down table, wall desk
+Slim drawer unit | drawers, drawer unit, slim drawers, small drawers, set of drawers, drawer cabinet
+Tall drawer unit | tall drawers, tower of drawers, tall drawer tower, high drawers
+Wide drawer unit | drawer chest, chest of drawers, dresser, bureau, commode, sideboard, wide drawers, tallboy, buffet
+Drawers of two widths | mixed drawers, apothecary chest
+Flat drawers | plan chest, flat file, map chest, map drawers, paper drawers, print drawers
+Hanging files | filing cabinet, file cabinet, file drawers, filing drawers
+Under-desk drawers | pedestal, desk drawers, drawers under the desk, under desk drawers
+Cube shelf | cubes, cube unit, cube storage, cubbies, cubby, cubby shelf, cube bookcase, cube organizer, cube organiser, square shelves
+Low cube shelf | low cubes, bench cubes
+Bookcase | bookshelf, shelves, shelving, shelf unit, shelving unit, shelf, book shelf, ladder shelf, metal shelves, open shelves
+Paper rack | paper trays, paper tray, letter trays, paper organizer, paper organiser, literature sorter, paper shelf, paper holder, paper shelves, paper sorter
+Paper slots | paper insert
+Under-table shelf | under table shelf, shelf under the table
+Tall cabinet with doors | closet, wardrobe, cupboard, armoire, cabinet, linen closet, storage cabinet, pantry, tall cupboard
+Base cabinet | base unit, kitchen cabinet, kitchen unit, low cupboard
+Wall cabinet | wall cupboard, medicine cabinet, wall unit
+Cabinet with sliding doors | sliding cabinet, credenza
+Wall shelf | wall shelves, floating shelf, floating shelves, shelf on the wall
+Ledge | picture ledge, picture rail, narrow shelf
+Ledge rack | ledges, paint rack, bottle rack, nail polish rack, spice rack
+Pegboard | peg board, tool board, pin board with hooks
+Rail with hooks | hooks, hook rail, coat rack, coat hooks, peg rail, row of hooks
+Rail with rods | rods, ribbon rail, ribbon rack, ribbon holder, curtain rod, dowel rail, wrapping paper rail, vinyl rack, wrap rail, paper roll holder, rail for rolls
+Magnetic strip | magnet strip, knife rack, magnet bar, magnetic bar
+Magnetic sheet | magnetic board, magnet board, die board
+Thread rack | thread stand, spool rack, thread holder, spool holder, thread board, bobbin rack
+Pad rack | ink pad rack, ink rack, ink pad holder, ink storage, ink pad storage
+Marker rack | pen rack, marker holder, marker storage, pen holder wall, pencil rack
+Edge clamp | clamp
+Leaning rack | canvas rack, board rack, mat rack, art rack
+Door-back rack | door rack, over door rack, door organizer, door organiser, shoe organizer, shoe organiser, back of the door
+Two-tier cart | low cart, two tier cart
+Three-tier cart | cart, trolley, utility cart, rolling cart, craft cart, tier cart, tier trolley, tea trolley, wheeled cart
+Four-tier cart | slim cart, narrow cart, four tier cart
+Drawer cart | drawer carts, rolling drawers, drawers on wheels, cart with drawers, drawer trolley, plastic drawers
+Carousel | spinner, turntable organizer, rotating organizer, lazy susan, turning tower
+Tool caddy | caddy, tote caddy
+Table-top tiers | ink tiers, paint steps, stepped rack
+Drawer tower | small drawer tower, parts cabinet, small parts drawers, bead drawers, hardware drawers
+Trunk | chest, ottoman, blanket box, toy box, storage trunk, hope chest, storage chest
+Bench with a lid | storage bench, bench, window seat
+Tall bin | umbrella stand, roll bin, tall basket
+Open bin | bins, bin, baskets, basket, storage box, storage boxes, crates, crate, tubs, bins under the table, totes, plastic boxes, laundry basket
+Armchair | easy chair, recliner, rocking chair, reading chair, comfy chair
+Chair | stool, swivel chair, office chair, seat, dining chair
+Sofa | couch, settee, loveseat, love seat
+Sofa bed | futon, sleeper sofa, pull out couch
+Bed | guest bed, single bed, twin bed, bunk bed
+Daybed | day bed, trundle bed
+Ironing board | ironing table
+Corner cabinet | corner cupboard, corner unit
+`;
 
-/** Whether a text has words that begin with what is typed: "lamp" is in "lamp shelf", not in "edge clamp". */
-const hasWords = (text: string, typed: string): boolean =>
-  ` ${text.replace(/[^\p{L}\p{N}]+/gu, ' ')}`.includes(` ${typed}`);
+interface Phrase {
+  title: string;
+  stems: readonly string[];
+}
+
+/** Every phrase with its title, the longest first. */
+const PHRASES: readonly Phrase[] = TEXT.trim()
+  .split('\n')
+  .flatMap((line) => {
+    const [title, words] = line.split('|').map((c) => c.trim()) as [string, string];
+    return [title, ...words.split(',')].map((w) => ({ title, stems: stemsOf(w) }));
+  })
+  .sort((a, b) => b.stems.length - a.stems.length);
+
+/** Stems of a phrase of furniture: "shelves" is "shelf", "on", "with" and the like say nothing. */
+function stemsOf(text: string): string[] {
+  return stems(
+    text
+      .replace(/cases\b/gi, 'case')
+      .replace(/\b(?:under|on|at|back|old|big|small|large|little|wooden|white|black|nice)\b/gi, ' '),
+  );
+}
+
+/** The titles of the library in the order of how well words name them: all words of a phrase, then most of them. */
+function titlesFor(words: readonly string[]): string[] {
+  const last = words.at(-1);
+  const scored = PHRASES.map(({ title, stems: phrase }) => {
+    const hit = phrase.filter((w) => words.includes(w)).length;
+    const whole = hit === phrase.length && phrase.includes(last!);
+    return {
+      title,
+      score: (whole ? 10 : 0) + (2 * hit) / (phrase.length + words.length) + (whole ? phrase.length : 0),
+    };
+  }).sort((a, b) => b.score - a.score);
+  return [...new Set(scored.filter((s) => s.score > 0).map((s) => s.title))];
+}
 
 /** Whether what is typed means a text of the library: begins words of it, or is another word for it. */
 export function meansFurniture(typed: string, text: string): boolean {
-  const [words, all] = [
-    typed
-      .toLowerCase()
-      .replace(/[^\p{L}\p{N}]+/gu, ' ')
-      .trim(),
-    text.toLowerCase(),
-  ];
-  if (words === '' || hasWords(all, words)) return true;
+  const words = typed
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+    .trim();
+  const all = ` ${text.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ')}`;
+  if (words === '' || all.includes(` ${words}`)) return true;
   if (words.length < 3) return false;
-  return Object.entries(MEANT).some(([word, means]) => word.startsWith(words) && means.some((m) => all.includes(m)));
+  return PHRASES.some(
+    ({ title, stems: phrase }) =>
+      all.startsWith(` ${title.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ')}`) &&
+      phrase.some(
+        (w) => w.startsWith(stem(words)) || (words.includes(' ') && stemsOf(words).join(' ') === phrase.join(' ')),
+      ),
+  );
 }
 
 export const meansSeat = (typed: string): boolean => {
   const words = typed.trim().toLowerCase();
-  return words.length >= 3 && SEATS.some((seat) => seat.startsWith(words) || words.startsWith(seat));
+  return (
+    words.length >= 3 && ['chair', 'stool', 'seat', 'swivel'].some((s) => s.startsWith(words) || words.startsWith(s))
+  );
 };
 
-const NUMBERS: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6 };
-/** What a bare word means in a list of furniture, where several pieces could be meant. */
-const USUAL: Readonly<Record<string, string>> = {
-  table: 'Work table',
-  desk: 'Work table',
-  drawers: 'Slim drawer unit',
-  shelf: 'Bookcase',
-  shelves: 'Bookcase',
-  cart: 'Three-tier cart',
-  cubes: 'Cube shelf',
-  cabinet: 'Tall cabinet with doors',
-};
-
-/**
- * Furniture in a line as people type it: "table, 2 bookcases and a pegboard".
- * @param titles of the library
- * @returns how many of which title, and the words that nothing is called
- */
-export function furnitureIn(
-  text: string,
-  titles: readonly string[],
-): { found: Map<string, number>; unknown: string[] } {
-  const found = new Map<string, number>();
-  const unknown: string[] = [];
-  for (const part of text.split(/\s*(?:,|;|\+|\band\b|\n)\s*/i).filter((p) => p.trim() !== '')) {
-    const [, number, rest] = /^\s*(?:(\d+|a|an|one|two|three|four|five|six)\s*x?\s+)?(.+?)\s*$/i.exec(part) ?? [];
-    const words = (rest ?? '').toLowerCase();
-    const one = words
-      .replace(/(sh|ch|x)es$/, '$1')
-      .replace(/(?<=shel)ves$/, 'f')
-      .replace(/(?<!s)s$/, '');
-    const title =
-      titles.find((t) => t.toLowerCase() === words || t.toLowerCase() === one) ??
-      titles.find((t) => t === (USUAL[words] ?? USUAL[one])) ??
-      titles.find((t) => hasWords(t.toLowerCase(), one)) ??
-      titles.find((t) => meansFurniture(one, t) || meansFurniture(words, t)) ??
-      // "Ironing table" is a table.
-      titles.find((t) => t === USUAL[words.split(' ').at(-1)!] || t === USUAL[one.split(' ').at(-1)!]);
-    const count = Math.min(12, number === undefined ? 1 : (NUMBERS[number.toLowerCase()] ?? Number(number)));
-    if (title && one.length > 2) found.set(title, (found.get(title) ?? 0) + count);
-    else unknown.push(part.trim());
-  }
-  return { found, unknown };
+/** One piece of a list of furniture, as it was said. */
+export interface SaidPiece {
+  typed: string;
+  /** The title of the library that is meant; null where nothing here is called so. */
+  title: string | null;
+  /** The three titles that are most like it. */
+  nearest: readonly string[];
+  count: number;
+  /** What its maker calls it, without its number and size. */
+  name: string;
+  /** As typed, in the unit typed; null for what was not said. */
+  size: { wide: number; deep: number | null; unit: string | null } | null;
+  /** Cubes across and over each other. */
+  cells: { columns: number; rows: number } | null;
+  /** Drawers, tiers or shelves that it has. */
+  tiers: number | null;
+  /** Outside the room: what that place is called. */
+  elsewhere: string | null;
 }
+
+const NUMBERS: Readonly<Record<string, number>> = {
+  ...{
+    a: 1,
+    an: 1,
+    one: 1,
+    two: 2,
+    three: 3,
+    four: 4,
+    five: 5,
+    six: 6,
+    seven: 7,
+    eight: 8,
+    nine: 9,
+    ten: 10,
+    twelve: 12,
+  },
+  ...{ 'a pair of': 2, 'a couple of': 2, some: 2, several: 3 },
+};
+const NUMBER = String.raw`(\d+|a pair of|a couple of|${Object.keys(NUMBERS)
+  .filter((w) => !w.includes(' '))
+  .join('|')})`;
+const numberOf = (text: string): number => NUMBERS[text.toLowerCase()] ?? Number(text);
+const MOST = 12;
+const AWAY =
+  /\b(?:in|on|from)\s+(?:the\s+|an?\s+)?((?:hall(?:way)?|landing|cellar|basement|attic|loft|garage|shed|corridor|other room|another room|next room|living room|bedroom|kitchen|guest room)(?:\s+\w+)?)\b/i;
+const UNIT = String.raw`(mm|cm|m|met(?:re|er)s?|in(?:ch(?:es)?)?|ft|feet|foot|'|")`;
+const SIZED = new RegExp(
+  String.raw`(\d+(?:[.,]\d+)?)\s*${UNIT}?\s*(?:x|×|by)\s*(\d+(?:[.,]\d+)?)\s*${UNIT}?(?:\s*(?:x|×|by)\s*\d+(?:[.,]\d+)?\s*${UNIT}?)?(?![\w])`,
+  'i',
+);
+const WIDE = new RegExp(String.raw`(\d+(?:[.,]\d+)?)\s*${UNIT}(?:\s*(?:wide|long))?(?![\w])`, 'i');
+
+/** A list of furniture as people type it: "table, 2 bookcases and a pegboard". Nothing of it is lost. */
+export function furnitureIn(text: string): SaidPiece[] {
+  return text
+    .split(
+      /\s*(?:,|;|\+|\n|\.\s|\s&\s|\band\s+(?=\d|an?\s|one\s|two\s|three\s|four\s|my\s)|(?<!with[^,;]*)\band\b)\s*/i,
+    )
+    .map((t) => t.trim())
+    .filter((t) => t !== '')
+    .flatMap(pieceOf);
+}
+
+function pieceOf(typed: string): SaidPiece[] {
+  const [, before, after] = /^in\s+(?:an?other|the next)\s+room\s*:?\s*(.*)$/i.exec(typed)
+    ? ['', 'another room', typed.replace(/^.*?room\s*:?\s*/i, '')]
+    : ['', null, typed];
+  let rest = after!;
+  const away = AWAY.exec(rest);
+  const elsewhere = before ?? away?.[1]?.toLowerCase() ?? null;
+  if (away) rest = rest.replace(away[0], ' ');
+  const cube = /\bcubes?\b|\bcubb(?:y|ies)\b/i.test(rest);
+  const grid = cube ? /(\d{1,2})\s*[x×]\s*(\d{1,2})(?!\s*(?:cm|mm|in|ft))/i.exec(rest) : null;
+  let cells: SaidPiece['cells'] = null;
+  if (grid) {
+    cells = { columns: Number(grid[1]), rows: Number(grid[2]) };
+    rest = rest.replace(grid[0], ' ');
+  } else {
+    // "8 cube shelf" is one shelf of eight cubes; "2 cube shelves" are two.
+    const many =
+      /^\s*(?:an?\s+)?(\d{1,2})[- ](?:cubes?|cubb(?:y|ies))\s+(?:shelf|unit|bookcase|storage|organi[sz]er)\b/i.exec(
+        rest,
+      );
+    if (many) {
+      cells = cubesOf(Number(many[1]));
+      rest = rest.replace(/\d{1,2}[- ]/, ' ');
+    }
+  }
+  const sized = SIZED.exec(rest) ?? WIDE.exec(rest);
+  if (sized) rest = rest.replace(sized[0], ' ');
+  const size = sized && {
+    wide: decimal(sized[1]!),
+    deep: sized[3] ? decimal(sized[3]) : null,
+    unit: (sized[4] ?? sized[2] ?? null) as string | null,
+  };
+  const has = new RegExp(
+    String.raw`(?:\b(?:with|of)\s+)?(?<![\w])${NUMBER}[- ](drawers?|tiers?|shel(?:f|ves)|levels?)\b(?:\s+on\s+(each|either|both)\s+sides?)?`,
+    'i',
+  ).exec(rest);
+  // "12 drawer tower" is one; "2 drawers" are two, "desk with two drawers on each side" is a desk.
+  const inside =
+    has &&
+    (/\b(?:with|of)\s/i.test(has[0]) ||
+      /^\s*(?:shelf|tower|cart|unit|trolley|chest|cabinet|dresser|rack|desk|bookcase)(?![a-z])/i.test(
+        rest.slice(has.index + has[0].length),
+      ));
+  const tiers = inside ? numberOf(has[1]!) : null;
+  if (inside)
+    rest = rest.replace(has[0], ` ${/\bwith\b/i.test(has[0]) || /^(?:tier|level)/i.test(has[2]!) ? '' : has[2]!} `);
+  const counted = new RegExp(String.raw`^\s*(?:my\s+)?${NUMBER}\s*x?\s+(.+)$`, 'i').exec(rest);
+  const count = counted ? Math.min(MOST, Math.max(1, numberOf(counted[1]!))) : 1;
+  const name = (counted?.[2] ?? rest)
+    .replace(/^\s*(?:my|the|x)\s+/i, '')
+    .replace(/\s+/g, ' ')
+    .trim();
+  const words = stemsOf(name.replace(/\b(?:with|for)\s.*$/i, ' '));
+  const all = stemsOf(name);
+  const found = titlesFor(words.length > 0 ? words : all);
+  const sure = sureOf(words, found) ?? sureOf(all, titlesFor(all));
+  const piece: SaidPiece = {
+    ...{
+      typed,
+      title: withTiers(sure, tiers),
+      nearest: nearestTo(name, found),
+      count,
+      name: capital(one(name.replace(/\s+with\s.*$/i, ''), count)),
+    },
+    ...{ size, cells, tiers: has?.[3] ? null : tiers, elsewhere },
+  };
+  const table = sure === 'Work table' || sure === 'Standing worktop';
+  const each = has?.[3] && inside ? numberOf(has[1]!) : null;
+  const drawers =
+    table && (each !== null || (inside && /^drawer/i.test(has[2]!)) || /\bwith\s+(?:some\s+)?drawers\b/i.test(typed));
+  const sides = drawers
+    ? [
+        {
+          ...piece,
+          title: 'Under-desk drawers',
+          name: `${piece.name} drawers`,
+          count: each === null ? 1 : 2,
+          size: null,
+          tiers: each ?? tiers,
+        },
+      ]
+    : [];
+  if (drawers) piece.tiers = null;
+  return [piece, ...sides];
+}
+
+/** Carts are called by their tiers. */
+function withTiers(title: string | null, tiers: number | null): string | null {
+  if (title !== 'Three-tier cart' || tiers === null) return title;
+  return tiers <= 2 ? 'Two-tier cart' : tiers === 3 ? title : 'Four-tier cart';
+}
+
+/** How many columns and rows a shelf of so many cubes usually has. */
+function cubesOf(n: number): { columns: number; rows: number } {
+  const columns = n % 4 === 0 && n > 8 ? 4 : n % 2 === 0 && n > 2 ? 2 : n % 3 === 0 && n > 3 ? 3 : 1;
+  return { columns, rows: Math.max(1, Math.round(n / columns)) };
+}
+
+/** The title that is meant beyond doubt: all words of one of its phrases were said, the last of them last. */
+function sureOf(words: readonly string[], titles: readonly string[]): string | null {
+  const [best] = titles;
+  const last = words.at(-1);
+  if (best === undefined || last === undefined) return null;
+  const whole = PHRASES.some(
+    (p) => p.title === best && p.stems.includes(last) && p.stems.every((w) => words.includes(w)),
+  );
+  return whole ? best : null;
+}
+
+/** Three titles to choose from, by words that are shared and by letters that are alike. */
+function nearestTo(name: string, found: readonly string[]): string[] {
+  const pairs = (t: string) => new Set([...t.toLowerCase()].slice(1).map((c, i) => t.toLowerCase()[i]! + c));
+  const own = pairs(name);
+  const alike = (t: string) => {
+    const theirs = pairs(t);
+    return (2 * [...own].filter((p) => theirs.has(p)).length) / (own.size + theirs.size || 1);
+  };
+  const all = [...new Set(PHRASES.map((p) => p.title))].sort((a, b) => alike(b) - alike(a));
+  return [...new Set([...found, ...all])].slice(0, 3);
+}
+
+const decimal = (text: string) => Number(text.replace(',', '.'));
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1, 60);
+/** The singular, where several were said. */
+const one = (name: string, count: number): string =>
+  count === 1
+    ? name
+    : name
+        .replace(/shelves$/i, 'shelf')
+        .replace(/(ch|sh|x)es$/i, '$1')
+        .replace(/(?<!s)s$/i, '');

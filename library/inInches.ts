@@ -49,11 +49,22 @@ const SOLD: Readonly<
   Trunk: [32, 17, 18],
   'Bench with a lid': [44, 16, 18],
   'Tall bin': [12, 12, 28],
+  Armchair: [32, 34, 36],
+  Sofa: [75, 36, 34],
+  Bed: [80, 38, 22],
+  Daybed: [80, 36, 32],
+  'Ironing board': [16, 5, 59],
+  'Under-desk drawers': [13, 20, 24, [9, 12]],
+  'Thread rack': [16.5, 2, 17.5],
+  'Open bin': [15, 15, 12],
+  'Pad rack': [16.75, 3.25, 16],
+  'Marker rack': [17, 6.25, 5.25],
 };
 
 /** Inches in mm, without the noise of binary fractions. */
 const inches = (n: number) => Math.round(n * INCH * 1e6) / 1e6;
 const down = (mm: number, part: number) => inches(Math.max(part, Math.floor(mm / (INCH * part) + 1e-6) * part));
+const up = (mm: number, part: number) => inches(Math.ceil(mm / (INCH * part) - 1e-6) * part);
 const near = (mm: number, part: number) => inches(Math.max(mm > 0 ? part : 0, Math.round(mm / (INCH * part)) * part));
 const quarter = 1 / 4;
 
@@ -92,7 +103,8 @@ function shapeInInches(shape: Shape, title: string, insert: boolean): Shape {
     bottom: near(shape.bottom, 1 / 2),
     storeDepth: shape.storeDepth === shape.depth ? depth : Math.min(depth, near(shape.storeDepth, 1)),
     underDepth: Math.min(depth, near(shape.underDepth, 1)),
-    tiers: sold?.[3]?.map(inches) ?? shape.tiers.map((t) => down(t * taller, quarter)),
+    // A cell made for one kind of thing still takes it.
+    tiers: sold?.[3]?.map(inches) ?? shape.tiers.map((t) => (shape.asOne ? up(t, 1 / 16) : down(t * taller, quarter))),
     bays: shape.bays.map((bay) => {
       const cells = bay.cells.length;
       const less = Math.min(1, room(height, board, cells) / room(shape.height, shape.board, cells));
@@ -110,6 +122,15 @@ function typeInInches(type: UnitType): UnitType {
   return {
     ...type,
     hint: words(type.hint),
+    ...(type.unfolds
+      ? {
+          unfolds: {
+            ...type.unfolds,
+            width: near(type.unfolds.width, 1),
+            depth: near(type.unfolds.depth, 1),
+          },
+        }
+      : {}),
     shape: shapeInInches(type.shape, type.title, type.group === 'Into a cube opening'),
   };
 }

@@ -12,6 +12,7 @@ export const GROUPS = [
   'On wheels',
   'On the table',
   'Chests and bins',
+  'Seats and beds',
 ] as const;
 
 export interface UnitType {
@@ -21,6 +22,8 @@ export interface UnitType {
   /** One line that says what it is good for. */
   hint: string;
   shape: Shape;
+  /** What it takes of the floor before it when it is folded out, mm, and what that is called. */
+  unfolds?: { mode: string; width: number; depth: number };
 }
 
 /** Shorthand for a type; its units are called by its title unless a name is given. */

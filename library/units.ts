@@ -2,6 +2,7 @@
 import { DRAWERS } from './drawers.ts';
 import { CABINETS, SHELVES } from './shelfTypes.ts';
 import { CHESTS, HUNG, ROLLING, TABLE_TOP } from './small.ts';
+import { NAMED_RACKS, SEATS } from './seats.ts';
 import { SURFACES } from './surfaces.ts';
 import type { UnitType } from './type.ts';
 
@@ -17,4 +18,6 @@ export const UNIT_TYPES: readonly UnitType[] = [
   ...ROLLING,
   ...TABLE_TOP,
   ...CHESTS,
+  ...NAMED_RACKS,
+  ...SEATS,
 ];

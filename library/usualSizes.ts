@@ -1,8 +1,10 @@
 /** Every kind that quick entry knows: usual sizes in general words, and the kinds of the starter lists. */
-import { KindFinder, type Kind } from '@heronstone/core/entry/kinds.ts';
+import { KindFinder, type Everyday, type Kind } from '@heronstone/core/entry/kinds.ts';
 import { sheetThickness } from '@heronstone/core/fit/sheets.ts';
 import type { Form } from '@heronstone/core/model/plan.ts';
-import { readMarks, SQUEEZE, STARTERS } from './starter.ts';
+import { CRAFT_ROWS } from './crafts.ts';
+import { everydayOf, isNamed } from './everyday.ts';
+import { readMarks, SQUEEZE, STARTERS, type Starter } from './starter.ts';
 import { CLOTH_KINDS } from './usual/clothSizes.ts';
 import { OTHER_KINDS } from './usual/otherSizes.ts';
 import { PAPER_KINDS } from './usual/paperSizes.ts';
@@ -43,21 +45,27 @@ const packOf = (name: string, category: string): number | null => {
   return kind?.category === category ? (kind.pack ?? null) : null;
 };
 
-/** How many kinds of a category each starter list has, most first: what a thing of it is probably used for. */
-export function craftsWith(category: string): string[] {
-  const many = new Map<string, number>();
-  for (const { craft, draft } of STARTERS) if (draft.category === category) many.set(craft, (many.get(craft) ?? 0) + 1);
-  return [...many].sort((a, b) => b[1] - a[1]).map(([craft]) => craft);
+/** A starter is for its own craft first; as many as its list says, unless the table speaks of it by name, and as often. */
+function everydayOfStarter({ craft, draft, fetches }: Starter): Everyday {
+  const [name = ''] = draft.name.split(',');
+  const everyday = everydayOf({ ...draft, name });
+  if (isNamed(name)) return { ...everyday, fetches };
+  const own = CRAFT_ROWS.filter((c) => c.list === craft).map((c) => c.key);
+  return { ...everyday, crafts: [own.slice(0, 1), ...everyday.crafts], usual: Math.max(draft.count, 1), fetches };
 }
 
 /**
  * All kinds for quick entry: what nobody types is taken from here. A starter of a size of its own (“12 in”) and one that is a
  * whole set speak for nobody who does not say so.
  */
-export const KINDS = new KindFinder([
-  ...STARTERS.filter(({ draft }) => !/\d/.test(draft.name) && draft.form !== 'set').map(({ draft }) => ({
-    ...draft,
-    pack: packOf(draft.name, draft.category),
-  })),
-  ...USUAL_KINDS,
-]);
+export const KINDS = new KindFinder(
+  [
+    ...STARTERS.filter(({ draft }) => !/\d/.test(draft.name) && draft.form !== 'set').map((starter) => ({
+      ...starter.draft,
+      pack: packOf(starter.draft.name, starter.draft.category),
+      everyday: everydayOfStarter(starter),
+    })),
+    ...USUAL_KINDS,
+  ],
+  everydayOf,
+);

@@ -5,7 +5,7 @@ import type { SupplyDraft } from './line.ts';
 
 export interface NewSupply {
   draft: SupplyDraft;
-  uses: ReadonlyArray<{ activity: string; fetches: number }>;
+  uses: ReadonlyArray<{ activity: string; fetches: number; guessedFrom?: string }>;
   /** Where it lies today, when that is known. */
   place?: Pick<Placement, 'unit' | 'slot' | 'container'>;
 }
@@ -56,7 +56,15 @@ export function addSupplies(plan: Plan, supplies: readonly NewSupply[], newId: (
       if (seen.has(activity)) continue;
       seen.add(activity);
       const useId = newId();
-      uses.push(set('uses', useId, { id: useId, supply: id, activity, fetches: use.fetches }));
+      uses.push(
+        set('uses', useId, {
+          id: useId,
+          supply: id,
+          activity,
+          fetches: use.fetches,
+          guessedFrom: use.guessedFrom ?? '',
+        }),
+      );
     }
   }
   return [...changes, ...uses];

@@ -25,9 +25,14 @@ const SPELT: ReadonlyArray<readonly [RegExp, string]> = [
   [/^catalogue/, 'catalog'],
 ];
 
+/** Plurals without an s. */
+const UNLIKE: Readonly<Record<string, string>> = { feet: 'foot', teeth: 'tooth', mice: 'mouse', geese: 'goose' };
+
 /** One word as it is compared: "Brushes" -> "brush", "knives" -> "knife", "colour" -> "color". */
 export function stem(word: string): string {
   let w = word.toLowerCase();
+  const unlike = UNLIKE[w];
+  if (unlike !== undefined) return unlike;
   if (w.length > 4) w = w.replace(/ies$/, 'y');
   w = w
     .replace(/(kni|scar|shel|lea|hal|wol)ves$/, (_, s: string) => `${s}${s === 'kni' ? 'fe' : 'f'}`)
@@ -51,7 +56,7 @@ export function wordsOf(text: string): Word[] {
     .replace(/['’]s\b/g, 's')
     .split(/[^a-zäöüéèåøß]+/)
     .filter((w) => w !== '' && !SILENT.has(w))
-    .map((w) => ({ stem: stem(w), plural: /s$/.test(w) && stem(w) !== w }));
+    .map((w) => ({ stem: stem(w), plural: UNLIKE[w] !== undefined || (/s$/.test(w) && stem(w) !== w) }));
 }
 
 export const stems = (text: string): string[] => wordsOf(text).map((w) => w.stem);

@@ -282,12 +282,21 @@ function holderNamed(name: string): ReturnType<typeof holderOf> | null {
   return last ? holderOf(last[1]!) : null;
 }
 
+/** A usual length, as thick as typed. */
+function thickness(supply: Draft, l: number, one: number): Three {
+  supply.length = l;
+  return [l, one, one];
+}
+
 /** What is missing of sizes of which some were typed, from the proportions of the kind. */
 function proportions(supply: Draft, usual: Three, typed: Sizes, form: Form): Three {
   const [l, w, t] = usual;
   const one = supply.length;
   if (one === undefined || supply.width !== undefined || isRound(form)) return usual;
   const flat = w / t >= 3;
+  // A stick of 11 mm is as thick as that, not as long.
+  if (l / w >= 3 && !flat && Math.abs(Math.log(one / w)) < Math.abs(Math.log(one / l)))
+    return thickness(supply, l, one);
   // What is as wide as long is so in any size: hoops, tiles, balls.
   if (l / w < 1.15) return w / t < 1.15 ? [one, one, one] : [one, one, form === 'loose' && flat ? (t * one) / l : t];
   return typed.thick === undefined && one < w ? [one, Math.min(w, one), Math.min(t, one)] : usual;

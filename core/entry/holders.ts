@@ -62,6 +62,14 @@ const HOLDERS: ReadonlyMap<string, Holder> = new Map([
   ['package', holder([200, 140, 40], 0.8, false)],
   ['case', holder([280, 200, 60], 2.5, false)],
   ['bundle', holder([250, 180, 60], 1.5, false)],
+  ['zip bag', holder([180, 130, 15], 0.2)],
+  ['ziplock bag', holder([180, 130, 15], 0.2)],
+  ['mason jar', holder([130, 80, 80], 0.5, true, true)],
+  ['caddy', holder([330, 180, 200], 6)],
+  ['folder', holder([310, 240, 15], 1, false)],
+  ['binder', holder([310, 290, 60], 3, false)],
+  ['envelope', holder([230, 160, 5], 0.1, false)],
+  ['wallet', holder([240, 170, 25], 0.5, false)],
   ['carton', holder([300, 200, 150], 8, false)],
 ]);
 

@@ -20,6 +20,23 @@ export interface Kind {
   traits: readonly Trait[];
   /** How many a usual pack, box or bag of them holds; null where such a thing is bought singly. */
   pack?: number | null;
+  everyday?: Everyday;
+}
+
+/** What a household does with a thing; guesses wherever they are used. */
+export interface Everyday {
+  /** Keys of the crafts that it is for, the nearest first, those that are as near together; empty where none is known. */
+  crafts: ReadonlyArray<readonly string[]>;
+  /** How many a plural without a number is. */
+  usual: number;
+  /** The word alone means as many: "cardstock". */
+  mass: boolean;
+  /** Fetches a session. */
+  fetches: number;
+  /** What it is usually kept in, by the word of the holder; null for nothing of its own. */
+  keptIn: string | null;
+  /** What it lies together with, by a name that such things share; null for nothing. */
+  beside: string | null;
 }
 
 /** What a thing for something else is called: a button maker is no button. */
@@ -49,7 +66,11 @@ const byHeadOf = once((kinds: readonly Kind[]): ReadonlyMap<string, readonly Ent
 
 /** Finds kinds by the words of a line. */
 export class KindFinder {
-  constructor(private readonly kinds: readonly Kind[]) {}
+  /** @param everydayOf what is known of a kind besides its size */
+  constructor(
+    private readonly kinds: readonly Kind[],
+    private readonly everydayOf: (kind: Kind) => Everyday | undefined = () => undefined,
+  ) {}
 
   /** Entries by their last word; put in order when first a word is looked for, not when a page is loaded. */
   private get byHead(): ReadonlyMap<string, readonly Entry[]> {
@@ -65,8 +86,27 @@ export class KindFinder {
   find(text: string): Kind | null {
     const whole = this.match(text);
     const inside = this.match(text.replace(IN_HOLDER, ' , ').replace(OF_HOLDER, ' ').replace(LAST_HOLDER, ' '));
-    if (!inside || (whole && whole.words.includes(inside.words.at(-1)!))) return whole?.kind ?? null;
-    return inside.kind;
+    // "Bobbins in a box" are bobbins, "box of pins" is what is called so.
+    const kept = new RegExp(IN_HOLDER).test(text);
+    const found = inside && (kept || !whole?.words.includes(inside.words.at(-1)!)) ? inside.kind : whole?.kind;
+    if (!found) return null;
+    const everyday = found.everyday ?? this.everydayOf(found);
+    return everyday ? { ...found, everyday } : found;
+  }
+
+  /** Of a single word that is nothing of these crafts, or nothing at all, the kind of theirs whose name ends with it. */
+  forCrafts(text: string, kind: Kind | null, crafts: ReadonlySet<string>): Kind | null {
+    const serves = (k: Kind | null) => k?.everyday?.crafts.some((rank) => rank.some((c) => crafts.has(c))) ?? false;
+    if (crafts.size === 0 || serves(kind) || (kind && stems(kind.name).length > 1)) return kind;
+    const head = wordsOf(text).at(-1);
+    if (!head) return kind;
+    for (const candidate of this.kinds) {
+      if (stems(candidate.name).at(-1) !== head.stem) continue;
+      const everyday = candidate.everyday ?? this.everydayOf(candidate);
+      const whole = everyday ? { ...candidate, everyday } : candidate;
+      if (serves(whole) && !everyday?.crafts.some((rank) => rank.length > MANY_CRAFTS)) return whole;
+    }
+    return kind;
   }
 
   private match(text: string): (Entry & { score: number }) | null {
@@ -91,6 +131,9 @@ export class KindFinder {
     return best;
   }
 }
+
+/** From how many crafts on a thing is for everybody. */
+const MANY_CRAFTS = 9;
 
 const AMOUNT = String.raw`(?:\d[\d\s./-]*|an?\s+|one\s+|two\s+|three\s+)?(?:(?:pint|quart|gallon|oz|ounce|ml|litre|liter|l)s?\s+)?`;
 const IN_HOLDER = new RegExp(

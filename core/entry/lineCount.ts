@@ -18,6 +18,8 @@ interface Amounts {
   volume: number | null;
   /** Whether reams were counted. */
   ream: boolean;
+  /** Why there are several of it, though nobody said how many; null where one is meant. */
+  many: 'plural' | 'mass' | null;
 }
 
 /** Sheets that were counted and weighed: the weight says how heavy each is, and of what paper, where that was not said. */
@@ -41,6 +43,16 @@ function paperByWeight(
       `${count} of them weigh about ${formatMass(count * by, system)} by their paper, not ${formatMass(mass.grams, system)}; the paper was taken.`,
     );
 }
+
+/** What is said of a count that is what households usually have. */
+export const USUAL_AMOUNT = 'a usual amount';
+/** How many several of an unknown thing are. Common practice, no source. */
+const UNKNOWN = 6;
+const SEVERAL = 3;
+
+/** Whether what is in a holder is counted by itself: stamps in boxes, not glue in bottles. */
+const holdsMany = ({ inside, word }: Held, form: string): boolean =>
+  inside || (form === 'pieces' && /box|bag|bin|tub|tin|case|drawer|basket|crate|tray|binder|folder/.test(word));
 
 /** The count: as typed; or out of the height of a stack, a weight, a volume or what things are kept in; else one. */
 export function countOf(read: ReadLine, amounts: Amounts, kind: Kind | null, system: UnitSystem): void {
@@ -77,11 +89,11 @@ export function countOf(read: ReadLine, amounts: Amounts, kind: Kind | null, sys
   } else if (held) {
     const many = countHeld(held, kind, three, form!);
     if (many) guessed(many.count, many.from);
-    else {
+    else if (!(amounts.many && holdsMany(held, form!) && (kind?.everyday?.usual ?? 0) > held.number)) {
       supply.count = held.number;
       understood.unshift(`${held.number} of them`);
     }
-  } else if (volume !== null && form !== 'bottles' && kind) {
+  } else if (volume !== null && form !== 'bottles' && kind && kind.form !== 'pieces') {
     guessed(countIn(volume / 1000, three, form!), `${formatVolume(volume, system)}, as many as fit`);
   } else if (mass !== null && form === 'loose' && kind?.mass) {
     // As heavy as its size says: a bead of half the size is an eighth.
@@ -94,7 +106,12 @@ export function countOf(read: ReadLine, amounts: Amounts, kind: Kind | null, sys
   }
   if (supply.count === undefined) {
     supply.count = 1;
-    if (form === 'loose') guessed(kind?.pack ?? 1, kind?.pack ? 'a usual pack' : 'nobody said how many');
+    const usual = kind?.everyday?.usual;
+    // Of what nearly everybody has one of, a plural is a few.
+    const several = usual === 1 && amounts.many === 'plural' ? SEVERAL : (usual ?? kind?.pack ?? UNKNOWN);
+    if (amounts.many && several > 1 && !(amounts.many === 'mass' && volume !== null))
+      guessed(several, kind ? USUAL_AMOUNT : 'several');
+    else if (form === 'loose') guessed(kind?.pack ?? 1, kind?.pack ? 'a usual pack' : 'nobody said how many');
   }
   if (supply.count < 1) problems.push('The count is at least 1.');
   if (supply.count > 1_000_000) problems.push('The count is at most 1,000,000.');

@@ -14,6 +14,9 @@ import { applySizes } from './readSizes.ts';
 /** A sheet of what else comes on rolls, mm. */
 const VINYL = 0.2;
 
+/** How much longer and wider an album is than its pages, mm. Common practice, no source. */
+const BINDING = [55, 25] as const;
+
 /** A pair of bare numbers that would be far too large or small in the plan's own unit. */
 export function meantUnit(sizes: Sizes, kind: Kind, system: UnitSystem, assumed: string[]): void {
   const unit = likelyUnit(sizes.plain, kind, system);
@@ -99,6 +102,13 @@ export function readSizes(
     guessed(`a ${held.word} of ${formatVolume(held.litres * 1000, system)}`);
     return;
   }
+  // An album is called by its pages; a roll of A3 is as wide as the sheet.
+  if (kind?.category === 'albums' && supply.form === 'pieces' && sizes.plain.length === 2) {
+    understood.push(`pages of ${formatSize(sizes.plain, system)}`);
+    sizes.plain = sizes.plain.map((mm, i) => mm + BINDING[i]!);
+  }
+  if (supply.form === 'rolls' && kind?.form === 'sheets' && sizes.plain.length === 2 && Math.max(...sizes.plain) < 1400)
+    sizes.plain = [Math.min(...sizes.plain)];
   const before = assumed.length;
   applySizes(supply, sizes, body, kind, system, assumed, understood);
   if (supply.form === 'sheets' && supply.length !== undefined && supply.width !== undefined) {

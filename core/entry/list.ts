@@ -47,6 +47,8 @@ export function thingsIn(typed: string, kinds: KindFinder): string[] {
   const found = parts.map((part) => kinds.find(part));
   const counted = parts.map((part) => COUNTED.test(part));
   const [first] = found;
+  // "Elastic + bias tape" are two things, whatever they are.
+  if (/\s\+\s/.test(line) && found.every((kind) => kind !== null) && !/\+\s*\d+\s*spares?/i.test(line)) return parts;
   if (!first) return [line];
   const others = found.slice(1);
   // Each names a thing of its own, by its count or as one of at least three.

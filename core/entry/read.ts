@@ -18,8 +18,10 @@ import { saysPaper, takePaperWeight } from './readPaper.ts';
 import { takeCount, takeDivided, takeHeld, takeLateCount, takeMultiple } from './readCounts.ts';
 import { Rest, takeMass, takeSizes, takeStack, takeVolume, type Sizes } from './readMeasures.ts';
 import { alikeOf, colourOf, nameOf } from './readName.ts';
+import { shareOfSheet, takePoses, takeShare } from './readShape.ts';
 import { isLong, paperSize } from './readSizes.ts';
-import { stem, stems } from './comparableWords.ts';
+import { applyStates, takeStates } from './stateWords.ts';
+import { stem, stems, wordsOf } from './comparableWords.ts';
 
 /** How a size is typed. */
 const EXAMPLE: Readonly<Record<UnitSystem, string>> = {
@@ -31,7 +33,7 @@ const EXAMPLE: Readonly<Record<UnitSystem, string>> = {
 export const LONGEST_LINE = 400;
 
 const PAPER =
-  /(?<![\w-])(a(?:10|\d)|b[3-6]|c[3-7]|sra[34]|dl|letter|legal|tabloid|ledger|executive|statement|monarch|#(?:9|10))(?![\w-])/i;
+  /(?<![\w-])(a(?:10|\d)|b[3-6]|c[3-7]|sra[34]|dl|letter(?!\s+(?:stickers?|stamps?|beads?|dies?|envelopes?|openers?|boards?|stencils?)\b)|legal|tabloid|ledger|executive|statement|monarch|#(?:9|10))(?![\w-])/i;
 /** Names of sizes that are other words as well: read only of paper. */
 const ONLY_PAPER = /^(?:ledger|executive|statement|monarch|b\d|a(?:8|9|10))$/i;
 const USE = /^(?:for\s+)?([a-z][a-z'’ -]*?)\s+(\d+(?:[.,]\d+)?)\s*(?:x|×|times)(?:\s+(?:a|per|each)\s+session)?$/i;
@@ -48,6 +50,12 @@ const WEIGHED_LAST =
 const BY_THE_YARD =
   /tape|ribbon|elastic|lace|trim|braid|binding|webbing|cord|twine|string|piping|vinyl|chain|wire|rope|bias/i;
 
+/** How a stock is kept in order; it is no part of a name. */
+const ORDERED =
+  /\b(?:(?:sorted\s+)?by\s+(?:colou?rs?|size|maker|brand|theme|type)|in\s+rainbow\s+order|in\s+colou?r\s+order)\b/i;
+/** What hangs or is wound on something. */
+const HUNG_ON = /\bon\s+(?:an?\s+|(\d+)\s+)?(pegs?|hooks?|rings?|rods?|rails?|hangers?|cards|spools|cones)(?![\w-])/i;
+
 /** Kinds of what is rolled up once its length is typed. */
 const COMES_ON_ROLLS: ReadonlySet<string> = new Set(['trims', 'tapes', 'vinyl', 'wire', 'wrap', 'findings', 'packing']);
 
@@ -56,16 +64,21 @@ const COMES_ON_ROLLS: ReadonlySet<string> = new Set(['trims', 'tapes', 'vinyl', 
  * @param system whether a bare number is mm or inches
  * @param activities known activities; a use names one of them by the beginning of its name or of a word in it
  * @param kinds known kinds of things, for what is not typed
+ * @param crafts keys of the crafts that are made: "hooks" are crochet hooks where one crochets
  */
 export function readLine(
   line: string,
   system: UnitSystem,
   activities: ReadonlyArray<{ id: string; name: string }> = [],
   kinds: KindFinder | null = null,
+  crafts: ReadonlySet<string> = new Set(),
 ): ReadLine {
   const read: ReadLine = {
     supply: { name: '' },
     draft: null,
+    kind: null,
+    states: { states: [], season: '' },
+    holder: null,
     uses: [],
     missing: [],
     problems: [],
@@ -95,6 +108,11 @@ export function readLine(
     return of;
   });
   rest.text += weighed;
+  read.states = takeStates(rest);
+  const sorted = rest.take(ORDERED) !== null;
+  const hung = rest.take(HUNG_ON);
+  const share = takeShare(rest);
+  takePoses(rest, supply);
   const kept: string[] = [];
   const numbered = /\benvelopes?\b/i.test(body) && /#\s?(?:9|10)\b/.test(body);
   rest.text = rest.text.replace(OF_NAME, (text) => {
@@ -105,7 +123,9 @@ export function readLine(
 
   const stack = takeStack(rest);
   const compared = takeComparison(rest) ?? classOf(rest);
-  const kind = kinds ? paperKind(body, kindOf(body, kinds), kinds) : null;
+  const about = body.replace(ORDERED, ' ').replace(HUNG_ON, ' ');
+  const kind = kinds ? kinds.forCrafts(about, paperKind(body, kindOf(about, kinds), kinds), crafts) : null;
+  read.kind = kind;
   takePaperWeight(rest, body, kind?.form === 'sheets' || /\d\s+sheets?\b/i.test(body), read, system);
   const inKind = new Set(kind ? stems(kind.name) : []);
   const multiple = takeMultiple(rest);
@@ -116,12 +136,17 @@ export function readLine(
     /\bof\s*\d|\(\s*\d/.test(rest.text) && packed !== null
       ? null
       : takeHeld(rest, (w) => isThing(body, w, kind, inKind));
+  if (held?.inside === true || (held && kind))
+    read.holder = { word: held.word, number: held.number, litres: held.litres };
+  if (hung)
+    read.holder = { word: hung[2]!.toLowerCase().replace(/s$/, ''), number: Number(hung[1] ?? 1), litres: null };
   const counted = takeCount(rest);
   const sizes = takeSizes(rest, system, isPaper(body));
   problems.push(...sizes.problems);
   const size = sizes.plain.length < 2 ? PAPER.exec(rest.text) : null;
   const named = size && (!ONLY_PAPER.test(size[1]!) || isPaper(body)) ? rest.take(PAPER) : null;
   if (named) paperSize(named[1]!, body, sizes, system, understood);
+  if (share) shareOfSheet(sizes, share);
   supply.form = formFor(body, sizes, kind, named !== null || supply.grammage != null || paperPair(sizes, body));
   if (!supply.form && named && supply.grammage != null) supply.form = 'sheets';
   const pours =
@@ -156,16 +181,20 @@ export function readLine(
       divided,
       volume: multiple === null ? volume : null,
       ream: /\breams?\b/i.test(body),
+      many: several(clean, kind, supply.form),
     },
     kind,
     system,
   );
+  applyStates(read.states, supply);
   if (counted.backstock > 0) {
     supply.backstock = Math.min(counted.backstock, supply.count ?? counted.backstock);
     understood.push(`${counted.backstock} of them spare`);
   }
   const back = rest.text.replace(/§+/g, (marks) => kept[marks.length - 1]!);
   supply.name = nameOf(back, supply.form, inKind);
+  if (/^sheets?$/i.test(supply.name) && kind) supply.name = kind.name;
+  if (share) supply.name = `${share} sheets of ${supply.name.charAt(0).toLowerCase()}${supply.name.slice(1)}`;
   if (supply.name === '' && kind && /\breams?\b/i.test(body)) supply.name = kind.name;
   // Boxes of pins are counted as boxes, and called so.
   if (held && supply.name !== '' && inKind.has(stem(held.word)) && supply.form === 'pieces')
@@ -181,7 +210,7 @@ export function readLine(
   if (number)
     read.doubts.push(`“${number[0].trim()}” was left in the name; counts go first, sizes like ${EXAMPLE[system]}.`);
   supply.colour = colourOf(supply.name);
-  supply.alike = alikeOf(supply.name);
+  supply.alike = sorted ? 'different' : alikeOf(supply.name);
   finish(read, kind, system);
   return read;
 }
@@ -217,6 +246,34 @@ function normalised(line: string): string {
 }
 
 const tidyInches = (inches: number) => Math.round(inches * 1000) / 1000;
+
+/** Plurals of which one is meant as often. */
+const PAIRS = new Set(stems('scissors shears snips pliers tweezers nippers goggles glasses scales tongs'));
+/** Words that end like a plural and are none. */
+const NO_PLURAL =
+  /\b(?:(?:wire|side|flush)\s+cutters|(?:tailor|dressmaker|baker|painter|jeweller|jeweler|quilter|potter)['’]?s(?=\s)|\p{L}+['’]s)/giu;
+
+/** One roll, set or box of it; a measure of it all. */
+const ONE_OF =
+  /(?<![\w-])(?:an?|one|1|half)\s|(?<![\w-])(?:roll|set|kit|box|bolt|bottle|tube|tin|spool|skein|ball|bag|pack|sheet|bar|block|pad|reel|cone|bucket|can)(?![\w-])/i;
+const A_SET = /(?<![\w-])(?:set|kit)(?![\w-])|(?<![\w-])(?:one|1)\s+(?:box|pack|set|roll)(?![\w-])/i;
+const MEASURE =
+  /\d\s*(?:m|met(?:re|er)s?|yards?|yds?|kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|l|lit(?:re|er)s?|cm|mm|in|inch(?:es)?|ft|feet|")(?![\w])/i;
+const KEPT_IN = /\b(?:in|on)\s+(?:an?|one|\d+)\s+/gi;
+
+/** Whether a line speaks of several things without a number: by a plural, or by a word that means a stock ("cardstock"). */
+function several(typed: string, kind: Kind | null, form: Supply['form']): 'plural' | 'mass' | null {
+  const line = typed
+    .replace(NO_PLURAL, ' ')
+    .replace(KEPT_IN, ' in ')
+    .replace(/\b(?:half|quarter)[\s-]+sheets?/i, ' ');
+  if (form === 'set' || A_SET.test(line)) return null;
+  const words = wordsOf(line);
+  const own = new Set(kind ? stems(kind.name) : words.slice(-1).map((w) => w.stem));
+  if (words.some((w) => w.plural && own.has(w.stem) && !PAIRS.has(w.stem))) return 'plural';
+  const measured = form !== 'sheets' && MEASURE.test(line);
+  return kind?.everyday?.mass && !measured && !ONE_OF.test(line) ? 'mass' : null;
+}
 
 /** Segments behind commas that are uses are taken out; the others stay part of the line. */
 function takeUses(line: string, activities: ReadonlyArray<{ id: string; name: string }>, read: ReadLine): string {
@@ -258,7 +315,8 @@ const MEASURED =
 /** The kind of which a line speaks; what a thing is for says it only where nothing else does. */
 function kindOf(body: string, kinds: KindFinder): Kind | null {
   const words = body.replace(OF_NAME, ' ').replace(MEASURED, ' ');
-  const found = kinds.find(words.replace(/\b(?:for|from|with)\s+[a-z].*$/i, ' ')) ?? kinds.find(words);
+  if (/^[\s\d]*(?:blank\s+|plain\s+)?sheets?\s*$/i.test(words.replace(PAPER, ' '))) return kinds.find('paper');
+  const found = kinds.find(words.replace(/\b(?:for|from|with|to)\s+[a-z].*$/i, ' ')) ?? kinds.find(words);
   return found ?? (/\breams?\b/i.test(body) ? kinds.find('paper') : null);
 }
 
@@ -266,7 +324,7 @@ function kindOf(body: string, kinds: KindFinder): Kind | null {
 function paperKind(body: string, kind: Kind | null, kinds: KindFinder): Kind | null {
   if (!saysPaper(body) || kind?.form === 'sheets' || !/\d\s*(?:lbs?|#|pounds?|gsm|g\/m2|g\/m²)(?!\s*of\b)/i.test(body))
     return kind;
-  if (kind !== null && !/\b(?:tag ?board|bristol|index|cover)\b/i.test(body)) return kind;
+  if (kind !== null && !/\b(?:tag(?: ?board)?|bristol|index|cover)\b/i.test(body)) return kind;
   return kinds.find('card');
 }
 
@@ -353,13 +411,16 @@ function finish(read: ReadLine, kind: Kind | null, system: UnitSystem): void {
     thickness: Math.max(supply.thickness!, 0.01),
     grammage: supply.form === 'sheets' ? (supply.grammage ?? null) : null,
     mass: supply.mass ?? (supply.form === 'sheets' || kind?.form !== supply.form ? null : (kind?.mass ?? null)),
-    orientations: usualOrientations(supply.form!),
+    orientations: supply.orientations ?? usualOrientations(supply.form!),
+    ...(supply.stands ? { stands: supply.stands } : {}),
     ...usualUse({ form: supply.form!, category: supply.category ?? '' }),
     note: '',
     traits: supply.traits ?? [],
     colour: supply.colour ?? '',
     alike: supply.alike ?? null,
     backstock: supply.backstock ?? 0,
+    season: supply.season ?? '',
+    life: supply.life ?? 'current',
     parts: supply.parts ?? null,
     squeeze: supply.squeeze ?? (supply.form === 'soft' ? 0.8 : 1),
     sizeFrom: supply.sizeFrom ?? '',

@@ -54,6 +54,8 @@ export interface Held {
   inside: boolean;
 }
 
+/** How many jars "in jars" are. Common practice, no source. */
+const SOME = 6;
 const HOLDER = String.raw`(?:${VOLUME_UNIT}\s+)?(?:small\s+|large\s+|big\s+|old\s+|plastic\s+|glass\s+|whole\s+)?(${HOLDER_WORDS})(?![\w-])`;
 const IN_HOLDERS = new RegExp(String.raw`\bin\s+(?:${MANY}\s+)?${HOLDER}`, 'i');
 const HOLDER_OF = new RegExp(
@@ -86,7 +88,7 @@ export function takeHeld(rest: Rest, thing: (word: string) => boolean): Held | n
     return {
       word: named.word,
       holder: named.holder,
-      number: number === undefined ? 1 : numberOf(number),
+      number: number === undefined ? (named.many && inside ? SOME : 1) : numberOf(number),
       typed: number !== undefined,
       litres: unit === undefined ? null : volumeInMl(size ?? '1', unit) / 1000,
       inside,
@@ -127,6 +129,15 @@ export function takeCount(rest: Rest): Counted {
 
 function countIn(rest: Rest): [count: number, parts?: number] | null {
   const take = (pattern: string) => rest.take(new RegExp(pattern, 'i'));
+  // "2 packs of black cardstock of 24": what stands between the two numbers is the thing.
+  const packed = new RegExp(
+    String.raw`(?<![\w.,])${MANY}\s+${GROUP}\s+of\s+(?!\d+\s*(?:sheets?|$))([^,;]*?\p{L}[^,;]*?)\s+of\s+(\d+)(?:\s*(?:sheets?|pieces?))?(?:\s*each)?(?![\w.,/])`,
+    'iu',
+  ).exec(rest.text);
+  if (packed) {
+    rest.text = rest.text.replace(packed[0], ` ${packed[2]} `);
+    return [numberOf(packed[1]!) * Number(packed[3])];
+  }
   const sets = take(String.raw`(?:\b${MANY}\s+)?\bsets?\s+of\s+(\d+)`);
   if (sets) return [sets[1] ? numberOf(sets[1]) : 1, Number(sets[2])];
   const packs = take(
@@ -159,7 +170,7 @@ function countIn(rest: Rest): [count: number, parts?: number] | null {
   if (named) return [plainNumber(named[1]!)];
   const pair = take(String.raw`^\s*(?:an?\s+|one\s+)?pairs?\s+of\s+`);
   if (pair) return [1];
-  const word = take(String.raw`^\s*(a\s+couple(?:\s+of)?|a\s+few|several|${WORDS})\s+(?=[a-z])`);
+  const word = take(String.raw`^\s*(a\s+couple(?:\s+of)?|a\s+few|several|${WORDS})\s+(?=[a-z]|\d+\s*[x×])`);
   return word ? [numberOf(word[1]!)] : null;
 }
 

@@ -25,6 +25,10 @@ const STACK = new RegExp(
   'i',
 );
 const ONE = new RegExp(String.raw`${BEFORE}(${NUM})\s*(${UNIT})${AFTER}`, 'i');
+const SAID_UNIT = new RegExp(
+  String.raw`${BEFORE}${NUM}\s*(${UNIT})\s*(?:${TIMES}|long|wide|deep|high|tall|thick)`,
+  'i',
+);
 const MASS = new RegExp(
   String.raw`(?<![\w.,/])(${NUM})\s*(kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?)(?:\s*(each|apiece|a piece))?(?![\w/])`,
   'i',
@@ -119,7 +123,9 @@ export interface Sizes {
 
 /** Takes every size out of a text. @param inches whether a pair of small bare numbers is inches in any plan (paper) */
 export function takeSizes(rest: Rest, system: UnitSystem, inches: boolean): Sizes {
-  const bare = { metric: 'mm', centimetres: 'cm', imperial: 'in' }[system];
+  // A unit that is said once in a line holds for all its sizes: "50mm wide, 6 thick".
+  const said = SAID_UNIT.exec(rest.text)?.[1];
+  const bare = said ?? { metric: 'mm', centimetres: 'cm', imperial: 'in' }[system];
   const sizes: Sizes = { plain: [], bare: false, single: null, count: null, problems: [] };
   const size = rest.take(SIZE);
   if (size) {

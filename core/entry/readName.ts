@@ -5,7 +5,7 @@ import { CONTAINER_WORDS } from './readForm.ts';
 import { stem } from './comparableWords.ts';
 
 const FILLER =
-  /\b(?:folded|each|apiece|of them|about|approx\.?|approximately|roughly|around|ca\.?|qty|quantity|stack|pile|high|size(?!\s*\d)|sized|(?:a\s+)?(?:lots?|loads|plenty|tons|heaps)\s+of)\b|[Ø⌀]/gi;
+  /\b(?:(?<!-)folded|each|apiece|of them|about|approx\.?|approximately|roughly|around|ca\.?|qty|quantity|stack|pile|high|size(?!\s*\d)|sized|(?:a\s+)?(?:lots?|loads|plenty|tons|heaps)\s+of)\b|[Ø⌀]/gi;
 
 const tidyUp = (text: string) =>
   text

@@ -69,6 +69,13 @@ export function applySizes(
     else if (flat.length > 2) supply.thickness = flat[2];
     return;
   }
+  // Of what is as wide as long one side says both: "tiles, 50 mm wide, 6 thick".
+  const square = kind !== null && kind.length / kind.width < 1.15 && kind.width / kind.thickness >= 3;
+  if (square && thick !== undefined && all.length === 2) {
+    const [side] = all.filter((s) => s !== thick);
+    [supply.length, supply.width, supply.thickness] = [side ?? thick, side ?? thick, thick];
+    return;
+  }
   [supply.length, supply.width, supply.thickness] = all;
   // Small loose things with one size are about as large in every direction; with a thickness, discs.
   if (form === 'loose') {

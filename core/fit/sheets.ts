@@ -42,6 +42,8 @@ export const basisOf = (word: string): Basis => BASIS_OF[word.toLowerCase()]!;
 
 /** The basis that is probably meant when none is named: card is cover; light paper bond, the rest text. Common practice, no source. */
 export function likelyBasis(pounds: number, words: string): Basis {
+  if (/watercolou?r|cold[- ]press|hot[- ]press/i.test(words)) return 'watercolour';
+  if (/kraft|brown paper/i.test(words)) return 'tag';
   if (/card|board/i.test(words)) return 'cover';
   return pounds <= 32 ? 'bond' : 'text';
 }

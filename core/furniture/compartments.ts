@@ -206,6 +206,7 @@ function openingDepth(unit: Unit): number {
 /** The compartments of one unit, from the top down and from left to right. */
 export function compartmentsOf(unit: Unit): Compartment[] {
   const inside = { width: openingWidth(unit), depth: openingDepth(unit) };
+  if (unit.kind === 'seat') return [];
   if (unit.kind !== 'cabinet' && unit.kind !== 'table' && (inside.width < 1 || inside.depth < 1)) return [];
   const made: Compartment[] = [];
   const add = (

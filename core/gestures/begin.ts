@@ -71,25 +71,15 @@ export function roomChanges(plan: Plan, room: FirstRoom, newId: () => string): C
 /** How often a craft is done, and how long, when nobody says: two evenings a week. Common practice, no source. */
 const USUALLY = { sessionsPerWeek: 2, minutes: 90 };
 
-/** An activity for each craft that has none yet, at the seats in turn. */
+/** An activity for each craft that has none yet. */
 export function craftChanges(plan: Plan, crafts: readonly string[], newId: () => string): Change[] {
   const there = new Set(Object.values(plan.activities).map((a) => a.name.toLowerCase()));
-  const seats = byName(plan.stations);
   return crafts
     .filter((c) => !there.has(c.toLowerCase()))
-    .map((name, i) => {
+    .map((name) => {
       const id = newId();
-      return set('activities', id, { id, name, ...USUALLY, station: seats[i % Math.max(1, seats.length)]?.id ?? null });
+      return set('activities', id, { id, name, ...USUALLY, station: null });
     });
-}
-
-/** Activities without a seat are done at the seats in turn. */
-export function seatChanges(plan: Plan): Change[] {
-  const seats = byName(plan.stations);
-  if (seats.length === 0) return [];
-  return byName(plan.activities)
-    .filter((a) => a.station === null)
-    .map((a, i) => set('activities', a.id, { station: seats[i % seats.length]!.id }));
 }
 
 /** Who works there: the first person, with a height. @param stature mm */

@@ -1,108 +1,218 @@
 /**
- * A room furnished at once: every piece goes where it takes from nobody the room to walk, to sit and to open. In which order
- * they come decides; several orders are tried and the one with the fewest faults is taken. A piece for which there is no
- * room is left out, and said so.
+ * A room furnished at once: the tables first, then every piece where its maker wants such a piece, near the seat or far from
+ * it, as long as it takes from nobody the room to walk, to sit and to open. Several rooms are tried; the one in which a usual
+ * stock costs the fewest minutes is taken, and the next best are kept to choose from. A piece for which there is no room is
+ * left out, with the reason.
  */
+import { checkAreas } from '../checks/areasFree.ts';
 import { checkClearance } from '../checks/clearance.ts';
-import { seeded } from '../geometry/seeded.ts';
-import { applyChanges, type Change } from '../model/change.ts';
-import type { Plan, Shape, Unit } from '../model/plan.ts';
-import { allCompartments } from '../furniture/compartments.ts';
 import { checkRoom } from '../checks/roomErrors.ts';
 import { checkSeats, checkWalkways } from '../checks/seatsAndWalkways.ts';
+import { allCompartments } from '../furniture/compartments.ts';
+import { seeded } from '../geometry/seeded.ts';
+import { applyChanges, set, type Change } from '../model/change.ts';
+import type { Finding } from '../model/finding.ts';
+import { STANDING_DEFAULTS, type Plan, type Unit } from '../model/plan.ts';
 import { standing } from '../room/standing.ts';
 import { walksOf } from '../room/walks.ts';
-import { newUnit, seatBefore } from './newUnit.ts';
+import { freeName, seatBefore, seatIn } from './newUnit.ts';
+import { newInsert } from './sameAgain.ts';
+import { minutesOfUsualStock } from './usualStock.ts';
+import { spotsFor, type Wanted } from './wantedSpots.ts';
 
-export interface Wanted {
-  shape: Shape;
-  /** Whether it hangs on a wall. */
-  onWall: boolean;
+export type { Wanted } from './wantedSpots.ts';
+
+/** A piece for which there is no room, and why. */
+export interface LeftOut {
+  name: string;
+  reason: string;
 }
 
 export interface Furnished {
   changes: Change[];
-  /** Names of pieces for which there was no room. */
-  left: string[];
-  /** Faults of the room with it: overlaps, fronts that cannot open or be walked to, seats without room, narrow ways. */
+  left: LeftOut[];
+  /** Narrow ways and the like that remain. */
   faults: number;
+  /** Minutes a week of a usual stock. */
+  minutes: number;
 }
 
-/** How many orders are tried at most; a good one usually comes first. */
-const ORDERS = 6;
+/** How many rooms are tried, how many spots for a piece, and how many of the best are kept. */
+const ROOMS = 8;
+const SPOTS = 30;
+const KEPT = 4;
 /** The narrowest top one works at, mm; smaller ones get no seat. Common practice, no source. */
 const WORK_TOP = 750;
 
-/** What must not be in a furnished room. */
-function hardFaults(plan: Plan): number {
-  const errors = [...checkRoom(plan), ...checkClearance(plan), ...checkSeats(plan)].filter(
-    (f) => f.severity === 'error',
+/** What must not be in a furnished room besides errors. */
+const NEVER = new Set([
+  'cannot open',
+  'no room before it',
+  'door meets it',
+  'door blocked',
+  'window meets it',
+  'seat cannot roll back',
+  'in the way',
+  'cannot open then',
+  'seat in the way',
+]);
+
+/** What is wrong with a room that no piece is worth, by what it is about. */
+function hardFaults(plan: Plan): Finding[] {
+  return [...checkRoom(plan), ...checkClearance(plan), ...checkSeats(plan), ...checkAreas(plan)].filter(
+    (f) => f.severity === 'error' || NEVER.has(f.code),
   );
+}
+
+/** Pieces whose places nobody can walk to. */
+function walledIn(plan: Plan): number {
   const here = standing(plan);
   const places = allCompartments(here);
   const walled = new Set<string>();
   for (const walks of walksOf(here, places).values())
     for (const c of places) if (walks.get(c.id)?.reason) walled.add(c.unit);
-  return errors.length + walled.size;
+  return walled.size;
 }
 
 const softFaults = (plan: Plan): number =>
   checkWalkways(plan).length +
-  [...checkClearance(plan), ...checkSeats(plan)].filter((f) => f.severity !== 'error').length;
+  [...checkClearance(plan), ...checkSeats(plan)].filter((f) => f.severity !== 'error' && !NEVER.has(f.code)).length;
 
-/** Tables first, then what is large, then what is small; by a seed in other orders. */
+/** Tables first, what goes under and over them, seats and beds, then the rest by size, shuffled by a seed. */
 function inOrder(wanted: readonly Wanted[], random: (() => number) | null): Wanted[] {
-  const area = ({ shape }: Wanted) => shape.width * shape.depth;
-  const rank = (w: Wanted) => (w.shape.kind === 'table' ? 2 : w.shape.bottom > 0 ? 0 : 1);
+  const rank = ({ shape, manner }: Wanted) =>
+    manner === 'insert' || manner === 'top'
+      ? 0
+      : manner === 'wall'
+        ? 1
+        : manner === 'under'
+          ? 4
+          : shape.kind === 'table'
+            ? 5
+            : shape.kind === 'seat'
+              ? 3
+              : 2;
   const wobble = new Map(wanted.map((w) => [w, random ? 0.4 + 1.2 * random() : 1]));
-  return [...wanted].sort((a, b) => rank(b) - rank(a) || area(b) * wobble.get(b)! - area(a) * wobble.get(a)!);
+  const area = (w: Wanted) => w.shape.width * w.shape.depth * wobble.get(w)!;
+  return [...wanted].sort((a, b) => rank(b) - rank(a) || area(b) - area(a));
 }
 
-/** One order: each piece in turn; a piece that only fits at the cost of a hard fault is left out. */
-function inTurn(plan: Plan, order: readonly Wanted[], newId: () => string): Furnished {
-  const changes: Change[] = [];
-  const left: string[] = [];
-  let room = plan;
-  let hard = hardFaults(plan);
-  const take = (more: readonly Change[]): boolean => {
-    const tried = applyChanges(room, [...more]).plan;
-    const faults = hardFaults(tried);
-    if (faults > hard) return false;
-    room = tried;
-    hard = faults;
-    changes.push(...more);
-    return true;
-  };
-  const tables: Unit[] = [];
-  for (const { shape, onWall } of order) {
-    const made = newUnit(room, shape, onWall, newId);
-    if (!take(made.changes)) left.push(made.unit.name);
-    else if (shape.kind === 'table' && shape.bottom < 300 && shape.width >= WORK_TOP) tables.push(made.unit);
+/** One room, piece by piece. */
+class Furnishing {
+  readonly changes: Change[] = [];
+  readonly left: LeftOut[] = [];
+  private hard: number;
+  private walled: number;
+
+  constructor(
+    public plan: Plan,
+    private readonly newId: () => string,
+    private readonly jitter: () => number,
+  ) {
+    this.hard = hardFaults(plan).length;
+    this.walled = walledIn(plan);
   }
-  // A second table to work at has a seat of its own, where there is room for it.
-  const seated = new Set(Object.values(room.stations).map((s) => s.unit));
-  for (const table of tables.slice(0, 3)) if (!seated.has(table.id)) take(seatBefore(room, table, newId));
-  return { changes, left, faults: hard * 10 + softFaults(room) };
+
+  /** Puts a piece where it is wanted most of all spots at which nothing suffers; leaves it out where there is none. */
+  add(wanted: Wanted): void {
+    if (wanted.manner === 'insert') return this.insert(wanted);
+    const { plan } = this;
+    const unit: Unit = {
+      ...STANDING_DEFAULTS,
+      id: this.newId(),
+      ...wanted.shape,
+      name: freeName(plan, wanted.shape.name),
+      x: 0,
+      y: 0,
+      turn: 0,
+    };
+    let reason = 'there is no free stretch of wall for it';
+    let last: { x: number; y: number; turn: number } | null = null;
+    let tried = 0;
+    for (const at of spotsFor(unit, wanted, plan, this.jitter)) {
+      // Beside the spot looked at last it is hardly better.
+      if (last && at.turn === last.turn && Math.hypot(at.x - last.x, at.y - last.y) < 90) continue;
+      last = at;
+      const trial = this.trial({ ...unit, ...at }, wanted);
+      const fault = this.suffers(trial);
+      if (fault === null) {
+        this.changes.push(...trial);
+        this.plan = applyChanges(plan, trial).plan;
+        return;
+      }
+      reason = fault;
+      if (++tried === SPOTS) break;
+    }
+    if (wanted.manner === 'under') return this.add({ ...wanted, manner: 'floor' });
+    if (wanted.manner === 'top') reason = 'no table has room on it';
+    this.left.push({ name: unit.name, reason });
+  }
+
+  private insert({ shape }: Wanted): void {
+    const made = newInsert(this.plan, shape, this.newId);
+    if (!made) {
+      this.left.push({ name: shape.name, reason: 'no cube opening is free for it' });
+      return;
+    }
+    this.changes.push(...made.changes);
+    this.plan = applyChanges(this.plan, made.changes).plan;
+  }
+
+  private trial(unit: Unit, { unfolds, sits }: Wanted): Change[] {
+    const { plan, newId } = this;
+    const changes = [set('units', unit.id, unit)];
+    const seats = Object.keys(plan.stations).length;
+    if (unit.kind === 'table' && unit.bottom < 300 && unit.width >= WORK_TOP && seats < 3)
+      changes.push(...seatBefore(plan, unit, newId));
+    if (sits) changes.push(...seatIn(plan, unit, newId));
+    if (unfolds) {
+      const id = newId();
+      const { mode, width, depth } = unfolds;
+      const area = { id, name: `${unit.name}, ${mode}`, mode, unit: unit.id, width, depth };
+      changes.push(
+        set('areas', id, { ...area, x: 0, y: (unit.depth + depth) / 2, turn: 0, bottom: 0, height: unit.height }),
+      );
+    }
+    return changes;
+  }
+
+  /** Why a trial is worse than the room without it; null where it is not. */
+  private suffers(changes: readonly Change[]): string | null {
+    const tried = applyChanges(this.plan, [...changes]).plan;
+    const found = hardFaults(tried);
+    if (found.length > this.hard) return found.at(-1)!.message;
+    const walled = walledIn(tried);
+    if (walled > this.walled) return 'something could no longer be walked to';
+    [this.hard, this.walled] = [found.length, walled];
+    return null;
+  }
 }
 
 /**
- * Tries orders until one leaves nothing out and has no fault.
- * @returns after each order the best so far, and how far it is
+ * Tries rooms.
+ * @returns after each room how far it is; at the end the rooms found, the best first
  */
 export function* furnishRoom(
   plan: Plan,
   wanted: readonly Wanted[],
   newId: () => string,
   seed: number,
-): Generator<{ share: number }, Furnished> {
+): Generator<{ share: number }, Furnished[]> {
   const random = seeded(seed);
-  let best: Furnished | null = null;
-  const better = (a: Furnished, b: Furnished) => a.left.length - b.left.length || a.faults - b.faults;
-  for (let n = 0; n < ORDERS; n++) {
-    const found = inTurn(plan, inOrder(wanted, n === 0 ? null : random), newId);
-    if (!best || better(found, best) < 0) best = found;
-    if (best.left.length === 0 && best.faults === 0) break;
-    yield { share: (n + 1) / ORDERS };
+  const rooms: Furnished[] = [];
+  for (let n = 0; n < ROOMS; n++) {
+    const room = new Furnishing(plan, newId, n === 0 ? () => 0 : random);
+    for (const piece of inOrder(wanted, n === 0 ? null : random)) {
+      room.add(piece);
+      yield { share: (n + room.changes.length / (2 * wanted.length + 2)) / ROOMS };
+    }
+    const faults = softFaults(room.plan);
+    rooms.push({ changes: room.changes, left: room.left, faults, minutes: minutesOfUsualStock(room.plan) });
   }
-  return best!;
+  return rooms.sort((a, b) => costOf(a) - costOf(b)).slice(0, KEPT);
 }
+
+/** What a piece left out and a fault that remains weigh, minutes a week. */
+const LEFT = 60;
+const FAULT = 4;
+const costOf = (room: Furnished): number => room.left.length * LEFT + room.faults * FAULT + room.minutes;

@@ -15,7 +15,7 @@ const FROM_EDGE = 300;
 const STANDING_TOP = 850;
 
 /** A name that no unit has. */
-function freeName(plan: Plan, name: string): string {
+export function freeName(plan: Plan, name: string): string {
   const names = new Set(Object.values(plan.units).map((u) => u.name));
   if (!names.has(name)) return name;
   let n = 2;
@@ -72,3 +72,21 @@ export function seatBefore(plan: Plan, table: Unit, newId: () => string): Change
   const changes: Change[] = person ? [] : [set('people', personId, { id: personId, name: 'Me', stature: 1700 })];
   return [...changes, set('stations', id, station)];
 }
+
+/** A seat in a chair of its own, facing as it does: an armchair to knit in. */
+export function seatIn(plan: Plan, chair: Unit, newId: () => string): Change[] {
+  const id = newId();
+  const person = byName(plan.people)[0];
+  const personId = person?.id ?? newId();
+  // The body is at the front edge, from where it reaches and gets up.
+  const at = inRoom(chair, chair.width / 2, chair.depth + FRONT_EDGE);
+  const station = {
+    ...{ id, name: chair.name, unit: chair.id, person: personId, posture: 'seated' as const, seat: 'chair' as const },
+    ...{ x: Math.round(at.x), y: Math.round(at.y), facing: Math.round((chair.turn + 180) % 360), seatHeight: 420 },
+  };
+  const changes: Change[] = person ? [] : [set('people', personId, { id: personId, name: 'Me', stature: 1700 })];
+  return [...changes, set('stations', id, station)];
+}
+
+/** How far before the seat of a chair the middle of the body is taken to be, mm. */
+const FRONT_EDGE = 60;

@@ -12,6 +12,9 @@ export interface Guesses {
   sizes: number;
   unknown: number;
   counts: number;
+  /** Whose uses were guessed; and of which nobody knows what they are for. */
+  uses: number;
+  unsure: number;
 }
 
 export const isSizeUnknown = (s: Pick<Supply, 'sizeFrom'>): boolean => s.sizeFrom === NOT_KNOWN;
@@ -21,12 +24,16 @@ export const isGuessed = (s: Pick<Supply, 'sizeFrom' | 'countFrom'>): boolean =>
 /** How many lines rest on guesses. */
 export function guessesOf(plan: Plan): Guesses {
   const rows = Object.values(plan.supplies);
+  const used = new Set(Object.values(plan.uses).map((u) => u.supply));
+  const guessed = new Set(Object.values(plan.uses).flatMap((u) => (u.guessedFrom === '' ? [] : [u.supply])));
   const many = (test: (s: Supply) => boolean) => rows.filter(test).length;
   return {
-    lines: many(isGuessed),
+    lines: many((s) => isGuessed(s) || guessed.has(s.id)),
     sizes: many((s) => s.sizeFrom !== ''),
     unknown: many(isSizeUnknown),
     counts: many((s) => s.countFrom !== ''),
+    uses: many((s) => guessed.has(s.id)),
+    unsure: Object.keys(plan.activities).length === 0 ? 0 : many((s) => !used.has(s.id)),
   };
 }
 

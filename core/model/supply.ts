@@ -150,6 +150,8 @@ const uses = z.strictObject({
   activity: ref('activities'),
   /** How many times it is fetched in one session. */
   fetches: amount('Fetches a session', 0, 500),
+  /** From what it was guessed that it is for this; empty for one that was said or confirmed. */
+  guessedFrom: z.string().trim().max(120).default(''),
 });
 
 export const CONTAINER_KINDS = [

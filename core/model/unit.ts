@@ -30,6 +30,7 @@ export const UNIT_KINDS = [
   'rail',
   'carousel',
   'caddy',
+  'seat',
 ] as const;
 
 /** One opening in a column of a cabinet, with its inside height in mm and how one gets into it. */

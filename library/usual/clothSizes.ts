@@ -1,7 +1,7 @@
 /** Usual sizes of what lies in rooms where cloth, yarn and leather are worked; columns as in usual/paperSizes.ts. From memory. */
 export const CLOTH_KINDS = `
-Thread; sewing thread; cotton thread; spool of thread; reel of cotton; reels of cotton; sewing cotton; machine thread; polyester thread | thread | rolls | 55x25 | 20 | L | 10
-Serger thread; overlock thread; overlocker thread; thread cone; cone of thread | thread | rolls | 115x75 | 90 | L | 4
+Thread; sewing thread; cotton thread; spool of thread; reel of cotton; reels of cotton; sewing cotton; machine thread; polyester thread; reel of thread; reels of thread | thread | rolls | 55x25 | 20 | L | 10
+Serger thread; overlock thread; overlocker thread; thread cone; cone of thread; serger cone; overlock cone | thread | rolls | 115x75 | 90 | L | 4
 Embroidery thread; machine embroidery thread | thread | rolls | 60x30 | 30 | L | 10
 Embroidery floss; floss; stranded cotton; embroidery cotton; perle cotton | thread | pieces | 80x25x12 | 8 | L | 10
 Quilting thread; hand quilting thread | thread | rolls | 65x40 | 40 | L |
@@ -18,7 +18,7 @@ Safety pin; curved safety pin | needles | loose | 38x8x4 | 0.6 | S,M | 100
 T-pin; blocking pin; t pin | needles | loose | 45x14x4 | 0.5 | S,M | 50
 Pin cushion; pincushion; magnetic pin dish; pin dish; pin holder | needles | pieces | 90x90x60 | 80 | S |
 Needle case; needle book; needle minder | needles | pieces | 110x80x20 | 50 | S |
-Needle threader; threader; thimble; bodkin | tools | pieces | 45x25x20 | 8 | |
+thimble | tools | pieces | 22x18x18 | 8 |  |
 Scissors; shears; pair of scissors | cutting | pieces | 210x80x15 | 90 | S |
 Fabric scissors; fabric shears; dressmaking shears; dressmaker's shears; sewing scissors; tailor's shears | cutting | pieces | 240x90x20 | 200 | S |
 Embroidery scissors; small scissors; detail scissors; thread snips; snips; thread nippers | cutting | pieces | 110x55x10 | 30 | S |
@@ -30,36 +30,36 @@ Quilting ruler; quilter's ruler; quilt ruler; acrylic ruler; patchwork ruler | c
 Ruler; steel ruler; metal ruler; straight edge; steel rule; rule | cutting | pieces | 320x30x2 | 60 | |
 Yardstick; metre stick; meter stick; metre rule | cutting | long | 914x32x6 | 150 | |
 French curve; curve ruler; pattern curve; set square; triangle; hem gauge; seam gauge | tools | pieces | 300x120x3 | 60 | |
-Protractor; compass; drawing compass; pair of compasses | tools | pieces | 150x60x15 | 60 | S |
+Protractor | tools | pieces | 150x80x2 | 60 | S |
 Cutting mat; self-healing mat; rotary mat; self healing mat | cutting | pieces | 600x450x3 | 900 | flat,H |
 Seam ripper; unpicker; stitch ripper | tools | pieces | 130x15x12 | 12 | S |
 Tape measure; measuring tape | tools | pieces | 60x60x20 | 40 | |
-Chalk; tailor's chalk; tailors chalk; chalk pencil; marking chalk | pens | pieces | 55x45x8 | 15 | |
+Chalk; tailor's chalk; tailors chalk; chalk pencil; marking chalk | pens | pieces | 80x10x10 | 15 |  |
 Fabric pen; fabric marker; marking pen; water-soluble pen; erasable pen | pens | pieces | 140x12x12 | 12 | |
-Sewing clip; fabric clip; quilting clip; binding clip | tools | loose | 27x10x15 | 2 | | 50
+Sewing clip; fabric clip; quilting clip; binding clip; wonder clip | tools | loose | 27x10x15 | 2 |  | 50
 Sewing machine | machines | machine | 410x200x310 | 8500 | w200/250/0 |
 Overlocker; serger; overlock machine; coverstitch; coverlock | machines | machine | 340x290x300 | 7500 | w200/100/0 |
 Embroidery machine; sewing and embroidery machine; sewing embroidery machine | machines | machine | 550x250x320 | 11000 | w250/250/0 |
 Long arm; longarm; quilting machine; mid arm | machines | machine | 600x300x450 | 18000 | w400/300/0 |
 Knitting machine | machines | machine | 1100x250x130 | 12000 | w300/200/0 |
-Presser foot; walking foot; sewing foot; machine foot; sewing feet; presser feet | tools | pieces | 60x40x25 | 30 | M |
+Presser foot; walking foot; sewing foot; machine foot; sewing feet; presser feet; machine feet; sewing machine feet | tools | pieces | 60x40x25 | 30 | M |
 Extension table; machine extension table | tools | pieces | 550x400x80 | 2000 | |
 Foot pedal; foot control; pedal | machines | pieces | 200x150x60 | 700 | |
 Iron; steam iron; travel iron; mini iron; pressing iron | machines | pieces | 290x130x160 | 1400 | T,U,N |
-Ironing board; sleeve board; tabletop ironing board; pressing board | press | pieces | 800x320x60 | 3000 | |
+Ironing board | press | pieces | 1350x380x70 | 3000 |  |
 Tailor's ham; pressing ham; seam roll; clapper | press | pieces | 300x200x120 | 500 | |
 Wool mat; wool pressing mat; ironing mat; pressing mat; ironing pad | press | pieces | 430x430x13 | 900 | flat |
 Clothes steamer; steamer; garment steamer | machines | pieces | 280x150x120 | 1200 | T,N |
 Spray bottle; water spray; mister; spritzer; water bottle | tools | bottles | 210x80 | 90 | U |
-Fabric; cotton fabric; quilting cotton; cotton; cloth; dress fabric; calico; muslin; lawn; poplin; gingham; lining; lining fabric; chiffon; satin; silk; polyester fabric; tulle; voile; organza; netting | fabric | soft | 300x200x40 | 400 | L |
-Linen; canvas fabric; denim; corduroy; tweed; wool fabric; upholstery fabric; canvas cloth; twill; jersey; knit fabric; velvet; faux fur; plush fabric; brocade; wool cloth; duck cloth; oilcloth; laminated cotton | fabric | soft | 300x250x60 | 600 | L |
+Fabric; cotton fabric; quilting cotton; cotton; cloth; dress fabric; calico; muslin; lawn; poplin; gingham; lining; lining fabric; chiffon; satin; silk; polyester fabric; tulle; voile; organza; netting; quilt fabric; backing fabric | fabric | soft | 300x200x40 | 400 | L |
+Linen; canvas fabric; denim; corduroy; tweed; wool fabric; upholstery fabric; canvas cloth; twill; jersey; knit fabric; velvet; faux fur; plush fabric; brocade; wool cloth; duck cloth; oilcloth; laminated cotton; linen fabric | fabric | soft | 300x250x60 | 600 | L |
 Fleece; fleece fabric; polar fleece; sherpa; fur fabric | fabric | soft | 400x300x80 | 700 | L |
 Felt; wool felt; craft felt; felt sheet; felt square | fabric | soft | 305x229x1.5 | 15 | L | 10
 Bolt of fabric; fabric bolt; bolt of cotton; bolt of cloth | fabric | pieces | 600x200x90 | 3000 | L |
 Fat quarter; fat eighth; fabric quarter | fabric | soft | 280x200x8 | 60 | L | 10
-Fabric scrap; scrap fabric; fabric remnant; remnant; fabric offcut; felt scrap; felt remnant; cotton scrap | fabric | soft | 300x200x150 | 600 | L |
+Fabric scrap; scrap fabric; fabric remnant; remnant; fabric offcut; felt scrap; felt remnant; cotton scrap; denim offcut; denim scrap | fabric | soft | 300x200x150 | 600 | L |
 Fabric strip roll; strip roll; fabric strip | fabric | rolls | 64x110 | 350 | L |
-Charm pack; precut; pre-cut; fabric bundle; fat quarter bundle | fabric | pieces | 260x260x30 | 400 | L |
+Charm pack; precut; pre-cut | fabric | pieces | 130x130x30 | 400 | L |
 Batting; wadding; quilt batting; quilt wadding | fabric | soft | 600x450x200 | 900 | |
 Fiberfill; fibrefill; stuffing; toy stuffing; poly fill; toy filling; polyester filling; polyester fill | fabric | soft | 500x350x250 | 500 | |
 Interfacing; fusible interfacing; fusible web; iron-on interfacing; bonding web; fusible | fabric | soft | 300x200x30 | 150 | |
@@ -78,8 +78,8 @@ Button | trims | loose | 16x16x4 | 1 | | 100
 Shank button; cover button; self-cover button; toggle; toggle button | trims | loose | 25x25x12 | 4 | | 20
 Snap; press stud; snap fastener; popper | trims | loose | 12x12x4 | 1 | M | 50
 Hook and eye; hooks and eyes | trims | loose | 12x10x3 | 0.4 | | 50
-Hook and loop; hook and loop tape; sew-on hook tape | trims | rolls | 25x80 | 80 | |
-Elastic; elastic band roll; elastic cord; elastic roll | trims | pieces | 110x80x20 | 40 | |
+Hook and loop; hook and loop tape; sew-on hook tape; velcro | trims | rolls | 25x80 | 80 |  |
+Elastic; elastic band roll; elastic cord; elastic roll; elastic on cards | trims | pieces | 110x80x20 | 40 |  |
 Bias tape; bias binding; seam binding; hem tape | trims | pieces | 110x90x15 | 30 | |
 Ribbon; satin ribbon; grosgrain ribbon; grosgrain; ribbon spool; velvet ribbon | trims | rolls | 25x70 | 30 | L | 10
 Lace; lace trim; trim; trimming; braid; ric rac; rickrack; piping; fringe; gimp; bunting; edging | trims | soft | 120x90x30 | 40 | L |
@@ -103,11 +103,11 @@ Pattern notcher; tracing wheel; pounce wheel; awl tracing | tools | pieces | 160
 Dress form; dressmaker's dummy; dressmakers dummy; mannequin; dress dummy; tailor's dummy | tools | pieces | 1500x400x300 | 6000 | |
 Coat hanger; clothes hanger; hanger; skirt hanger | tools | pieces | 430x220x12 | 80 | |
 Lint roller; lint brush | cleaning | pieces | 230x60x60 | 90 | |
-Yarn; wool; knitting wool; knitting yarn; worsted yarn; acrylic yarn; skein of yarn; chunky yarn; dk yarn; aran yarn | yarn | soft | 150x80x70 | 75 | L |
+Yarn; wool; knitting wool; knitting yarn; worsted yarn; acrylic yarn; skein of yarn; chunky yarn; dk yarn; aran yarn; cotton yarn | yarn | soft | 150x80x70 | 75 | L |
 Ball of wool; ball of yarn; balls of wool; balls of yarn; balls wool; balls yarn; knitting wool balls | yarn | soft | 120x90x80 | 60 | L |
 Sock yarn; lace yarn; fingering yarn; baby wool; baby yarn | yarn | soft | 150x80x60 | 100 | L |
 Yarn cone; cone of yarn; weaving yarn; cotton cone | yarn | rolls | 200x120 | 500 | L |
-Yarn scrap; yarn oddment; leftover yarn; yarn end | yarn | soft | 80x80x60 | 25 | L |
+Yarn scrap; yarn oddment; leftover yarn; yarn end; yarn leftover | yarn | soft | 80x80x60 | 25 | L |
 Wool roving; roving; wool top; wool tops; felting wool; merino roving | yarn | soft | 200x120x60 | 60 | L |
 Fleece raw; raw fleece; raw wool | yarn | soft | 600x400x250 | 2000 | L |
 Tapestry wool; crewel wool; persian wool | yarn | pieces | 100x40x20 | 12 | L |
@@ -140,7 +140,7 @@ Leather scrap; leather offcut; leather piece; leather remnant; suede scrap | fab
 Leather punch; revolving punch; rotary punch; leather stamp; bevel tool; edge beveler; stitching chisel; pricking iron; leather tool | tools | pieces | 200x60x25 | 200 | S |
 Mallet; rubber mallet; rawhide mallet; wooden mallet | tools | pieces | 280x100x70 | 500 | |
 Awl; bradawl; scratch awl; stitching awl | tools | pieces | 130x30x30 | 60 | S |
-T-shirt; blank shirt; t shirts blank; shirt; blank tee; tee; hoodie; sweatshirt; baby onesie; bodysuit; apron | blanks | soft | 300x250x25 | 180 | |
+T-shirt; blank shirt; t shirts blank; shirt; blank tee; tee; hoodie; sweatshirt; baby onesie; bodysuit; apron; blank t-shirt | blanks | soft | 300x250x25 | 180 |  |
 Tote bag; blank bag; canvas bag; cotton bag | blanks | soft | 400x200x10 | 120 | |
 Cap; baseball cap; hat; beanie | blanks | soft | 280x200x120 | 100 | |
 Towel; tea towel; dish towel; napkin; handkerchief | blanks | soft | 300x200x15 | 100 | |
@@ -161,4 +161,24 @@ Heat press; t-shirt press; swing press; clam press | machines | machine | 420x62
 Hand press; small heat press; mini press; mini heat press | machines | pieces | 260x240x150 | 2800 | T,N |
 Mug press; tumbler press; hat press; cap press | machines | machine | 380x250x300 | 6000 | w150/0/100 |
 Press pillow; heat press pillow; pressing pillow; press sheet; non-stick sheet | press | pieces | 380x380x6 | 90 | |
+Needle threader; threader; bodkin | tools | pieces | 45x20x8 | 5 | |
+Sleeve board; tabletop ironing board; small ironing board | press | pieces | 800x320x60 | 3000 | |
+Compass; drawing compass; pair of compasses | tools | pieces | 150x60x15 | 60 | S |
+Pressing cloth | press | soft | 300x200x8 | 60 | |
+Spray starch; starch; starch spray; fabric spray; ironing spray | cleaning | bottles | 230x60 | 500 | F,U |
+Jelly roll; layer cake; fabric roll precut | fabric | pieces | 120x120x70 | 500 | L |
+Fabric bundle; fat quarter bundle | fabric | pieces | 280x200x80 | 600 | L |
+Shoulder pad; bra cup | trims | soft | 150x120x30 | 20 | |
+Curling ribbon | trims | rolls | 60x80 | 60 | |
+Gift bow; bow | trims | soft | 80x80x50 | 10 | |
+Ribbon scrap; ribbon offcut; lace scrap; trim scrap | trims | soft | 80x60x20 | 6 | L |
+Stretch cord; beading elastic; elastic thread; elastic cord | trims | rolls | 20x50 | 20 | |
+Leather dye; edge paint | paints | bottles | 90x40 | 120 | U |
+Felt ball | trims | loose | 20x20x20 | 1.5 | | 30
+Yarn cake; cake of yarn | yarn | soft | 120x120x80 | 100 | L |
+Row counter | tools | pieces | 50x35x25 | 20 | |
+Knitting book | books | pieces | 280x215x15 | 600 | |
+Crochet book | books | pieces | 280x215x15 | 600 | |
+Clothes to mend; mending; mending pile; repair pile | projects | soft | 300x250x40 | 350 | |
+Finished dress; dress; skirt; blouse; finished garment | projects | soft | 350x300x40 | 400 | |
 `;

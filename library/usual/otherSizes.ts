@@ -3,7 +3,7 @@ export const OTHER_KINDS = `
 Acrylic paint; acrylic; craft paint; bottle of paint; paint bottle; paint | paints | bottles | 115x38 | 80 | U |
 Paint tube; acrylic paint tube; tube of acrylic paint; tube of paint; tubes of acrylic; paint tubes acrylic | paints | pieces | 170x40x35 | 110 | |
 Oil paint; oil paint tube; tube of oil paint; oils; oil colour; oil color | paints | pieces | 140x35x30 | 70 | |
-Watercolour tube; watercolor tube; tube of watercolour; gouache; gouache tube | paints | pieces | 110x25x22 | 35 | |
+Watercolour tube; watercolor tube; tube of watercolour | paints | pieces | 70x16x16 | 35 |  |
 Watercolour set; watercolor set; watercolour palette; watercolor palette; watercolour pans; watercolor pans; watercolour box; paint palette set | paints | set | 230x110x25 | 300 | |
 Paint set; acrylic paint set; gouache set; poster paint set | paints | set | 250x180x50 | 700 | |
 Tempera; poster paint; tempera paint | paints | bottles | 190x70 | 600 | U |
@@ -67,10 +67,10 @@ Seed bead; bugle bead | beads | loose | 3x3x2 | 0.01 | | 1000
 Seed bead tube; tube of seed beads; beads tubes; beads tube; tubes of beads; tube of beads; bead tube | beads | bottles | 75x14 | 20 | |
 Bead; glass bead; wooden bead; wood bead; crystal bead; pony bead; acrylic bead; gemstone bead; czech bead; pearl bead; spacer bead; letter bead; stone bead; pearl; alphabet bead; plastic bead; fuse bead; iron bead; metal bead | beads | loose | 8x8x8 | 0.7 | | 100
 Bead strand; strand of beads; strands of beads; gemstone strand; bead string | beads | pieces | 400x10x10 | 40 | |
-Bead box; bead organiser; bead organizer; bead tray; bead case | beads | pieces | 280x190x40 | 500 | |
+Bead box; bead organiser; bead organizer; bead tray; bead case; bead storage box | beads | pieces | 280x190x40 | 500 |  |
 Jump ring | findings | loose | 6x6x1 | 0.15 | | 100
 Earring hook; ear wire; ear hook; earring finding; earring post; earring back; ear stud; fish hook | findings | loose | 25x12x2 | 0.3 | | 50
-Earring blank; earring; pair of earrings; bracelet; necklace; ring blank; bezel; pendant; pendant blank; locket; brooch; brooch back; brooch pin; cabochon; charm; medal | findings | loose | 35x25x6 | 4 | | 10
+Earring blank; earring; pair of earrings; bracelet; necklace; ring blank; bezel; pendant; pendant blank; locket; brooch; brooch back; brooch pin; cabochon; charm | findings | loose | 35x25x6 | 4 |  | 10
 Clasp; lobster clasp; toggle clasp; magnetic clasp; crimp; crimp bead; crimp cover; bead cap; head pin; eye pin; headpin; eyepin; finding; connector; bail; spacer; jewellery finding; jewelry finding | findings | loose | 14x8x4 | 0.5 | | 50
 Chain; necklace chain; jewellery chain; jewelry chain; chain roll | findings | pieces | 90x60x10 | 25 | |
 Wire; jewellery wire; jewelry wire; craft wire; spool of wire; beading wire; copper wire; silver wire; aluminium wire; aluminum wire; floral wire roll; coil of wire; memory wire; brass wire | wire | rolls | 25x60 | 80 | |
@@ -109,14 +109,14 @@ Banding wheel; turntable; lazy susan; cake turntable | tools | pieces | 250x250x
 Kiln; small kiln; microwave kiln; pottery kiln | machines | machine | 450x450x500 | 30000 | T,N,w200/200/300 |
 Toaster oven; craft oven; clay oven; mini oven | machines | machine | 420x330x250 | 6000 | T,N |
 Hot plate; hotplate; electric stove; induction plate | machines | pieces | 300x280x80 | 2000 | T,N |
-Mould; mold; silicone mould; silicone mold; resin mold; resin mould; soap mould; soap mold; candle mould; candle mold; chocolate mould; plaster mould | moulds | pieces | 150x110x25 | 90 | |
+Mould; mold; silicone mould; silicone mold; resin mold; resin mould; soap mould; soap mold; candle mould; candle mold; chocolate mould; plaster mould; clay mould; clay mold | moulds | pieces | 150x110x25 | 90 |  |
 Epoxy resin; resin; casting resin; resin bottle; hardener; resin hardener; part a; part b | resin | bottles | 210x80 | 900 | U,N |
 Resin kit; epoxy kit; resin set; resin starter kit; epoxy resin kit | resin | set | 200x180x90 | 1500 | U,N |
 UV resin | resin | bottles | 140x50 | 200 | U,L,N |
 Resin pigment; resin dye; resin tint; resin colour; pigment paste | resin | bottles | 70x25 | 25 | U |
 UV lamp; uv light; curing lamp; nail lamp | machines | pieces | 200x180x100 | 500 | |
 Mixing cup; measuring cup; silicone cup; paper cup; plastic cup; disposable cup; medicine cup; beaker | brushes | pieces | 100x80x80 | 15 | | 20
-Stirring stick; craft stick; lolly stick; ice cream stick; wooden stick; tongue depressor; skewer; toothpick; coffee stirrer; bamboo skewer; cocktail stick; matchstick | wood | loose | 114x10x2 | 1 | | 100
+Stirring stick; craft stick; lolly stick; ice cream stick; wooden stick; tongue depressor; skewer; toothpick; coffee stirrer; bamboo skewer; cocktail stick; matchstick; stir stick; mixing stick | wood | loose | 114x10x2 | 1 |  | 100
 Candle wax; soy wax; paraffin wax; wax pellet; beeswax pellet; wax flake; bag of wax; bag of soy wax; wax; candle wax bag; beeswax pastille | wax | pieces | 300x200x80 | 1500 | H |
 Candle; pillar candle; taper candle; tea light; tealight; votive; jar candle | wax | bottles | 100x70 | 300 | H |
 Wick; candle wick; wick sticker; wick tab | wax | loose | 150x3x3 | 1 | | 100
@@ -126,7 +126,7 @@ Lye; sodium hydroxide; caustic soda | solvents | bottles | 160x80 | 700 | N,U |
 Essential oil; fragrance oil; fragrance; scent oil; perfume oil | inks | bottles | 75x28 | 40 | F,U |
 Carrier oil; olive oil; coconut oil; shea butter; cocoa butter; oil bottle; almond oil | wax | bottles | 200x75 | 600 | U |
 Thermometer | tools | pieces | 250x30x20 | 80 | |
-Kitchen scale; scale; digital scale; scales; parcel scale; postal scale; weighing scale | machines | pieces | 250x210x35 | 700 | flat |
+Kitchen scale; scale; digital scale; scales; parcel scale; postal scale; weighing scale; shipping scale | machines | pieces | 250x210x35 | 700 | flat |
 Hand mixer; stick blender; immersion blender; blender; mixer; food processor; coffee grinder | machines | pieces | 380x120x100 | 1200 | |
 Wax seal; wax seal stamp; sealing stamp; seal stamp | seals | pieces | 90x30x30 | 80 | |
 Wax seal set; wax seal kit; sealing wax set; sealing wax kit | seals | set | 200x150x60 | 400 | |
@@ -185,7 +185,7 @@ Ladder; step stool; step ladder; folding stool | tools | pieces | 450x350x120 | 
 Paint sprayer; airbrush; compressor; airbrush set; airbrush kit; spray booth; airbrush compressor | machines | machine | 300x200x200 | 4000 | |
 Clock; clock mechanism; clock movement; clock kit | findings | pieces | 80x60x20 | 50 | |
 Battery; batteries; aa battery; aaa battery; aa batteries; rechargeable battery; button cell; coin cell; power bank; battery pack | tools | pieces | 50x14x14 | 24 | | 8
-Extension lead; extension cord; power strip; extension cable; cable; charger; power adapter; usb cable; multi plug; power cable | tools | pieces | 250x150x60 | 500 | |
+Extension lead; extension cord; power strip; extension cable; cable; charger; power adapter; usb cable; multi plug; power cable; phone charger | tools | pieces | 250x150x60 | 500 |  |
 Headphone; headphones; earphones; speaker; radio; bluetooth speaker | machines | pieces | 190x170x80 | 300 | |
 Nitrile glove; glove; rubber glove; latex glove; disposable glove; work glove; box of gloves; gloves box; heat glove | safety | pieces | 230x120x70 | 450 | |
 Safety glasses; goggles; safety goggles; eye protection; face shield; ear defenders; ear protection | safety | pieces | 160x70x60 | 60 | |
@@ -217,11 +217,11 @@ Holiday ornament; ornament; bauble; christmas bauble; christmas ornament; tree o
 Box of baubles; boxes of baubles; christmas baubles boxes; christmas decorations box; box of ornaments; box of christmas decorations; halloween decorations box | seasonal | pieces | 300x200x80 | 500 | G |
 Christmas decoration; halloween decoration; easter decoration; easter egg; seasonal decoration; party decoration; banner; balloon; party supplies | seasonal | pieces | 200x150x60 | 80 | |
 Advent calendar; stocking; santa hat; christmas stocking | seasonal | soft | 400x250x30 | 200 | |
-Book; craft book; quilt book; art book; sewing book; paperback book; recipe book; reference book; pattern book; knitting book; cookbook; instruction book | books | pieces | 280x215x18 | 650 | |
+Book; craft book; quilt book; art book; sewing book; paperback book; recipe book; reference book; pattern book; cookbook; instruction book | books | pieces | 280x215x18 | 650 |  |
 Magazine; craft magazine; catalogue; catalog; leaflet; booklet; brochure | books | pieces | 280x215x5 | 200 | |
 Cross-stitch chart; cross stitch chart; chart; pattern sheet; pattern leaflet; knitting pattern; crochet pattern; printed pattern | patterns | pieces | 297x210x1 | 30 | |
 Swatch book; colour chart; color chart; colour wheel; color wheel; swatch; sample book; swatch card; swatch ring | patterns | pieces | 200x100x20 | 120 | |
-Bookend; magazine file; magazine holder; desk organiser; desk organizer; pencil pot; pen pot; pen holder cup | tools | pieces | 250x100x100 | 300 | |
+Bookend; desk organiser; desk organizer; pencil pot; pen pot; pen holder cup | tools | pieces | 250x100x100 | 300 |  |
 Whiteboard; cork board; corkboard; notice board; bulletin board; pin board; pinboard; design board | tools | pieces | 600x450x15 | 1500 | |
 Cutting machine tool; tool set; craft tool set; tool kit; craft tool kit | tools | set | 220x150x40 | 400 | |
 Soap dispenser; tray; drawer divider; small basket; drawer organiser; drawer organizer | tools | pieces | 300x150x60 | 250 | |
@@ -231,4 +231,22 @@ Building brick; toy brick | projects | loose | 32x16x11 | 2.5 | | 100
 Keepsake; memory box; souvenir; children's drawing; children's art; kids art; certificate | projects | pieces | 350x350x120 | 900 | keep |
 Finished product; finished piece; stock item; product; sample; prototype; commission; order | projects | pieces | 200x150x60 | 200 | |
 Basket; storage basket; plastic bin; storage bin; storage box; plastic box; tote; plastic tub; crate; storage tub | packing | pieces | 380x280x200 | 900 | |
+Gouache; gouache tube | paints | pieces | 110x25x22 | 35 | |
+Watercolour; watercolor; watercolours; watercolors | paints | set | 230x110x25 | 300 | |
+Journaling pen | pens | pieces | 145x11x11 | 10 | |
+Bead reamer; reamer | tools | pieces | 140x20x20 | 30 | S |
+Liquid clay; liquid polymer clay | clay | bottles | 110x40 | 80 | H,U |
+Clay blade; tissue blade | cutting | pieces | 150x20x1 | 20 | S,N |
+Baking tile; ceramic baking tile | tools | pieces | 300x300x10 | 1800 | G |
+Baking parchment; parchment; parchment paper | press | rolls | 380x60 | 700 | |
+Wrapping paper roll; roll of wrapping paper | wrap | rolls | 700x60 | 300 | D |
+Present; gift; present to wrap; gift to wrap | projects | pieces | 250x200x100 | 500 | |
+Resin tint bottle | resin | bottles | 70x25 | 25 | U |
+Bead storage case | beads | pieces | 280x190x45 | 500 | |
+Finished earring; finished jewelry; finished jewellery | projects | pieces | 90x50x15 | 15 | |
+Finished painting; unfinished painting; painting | projects | pieces | 400x300x18 | 500 | |
+Finished card | projects | sheets | 178x127x0.9 | 250gsm | D |
+Pint jar; mason jar | packing | bottles | 127x82 | 300 | G |
+Quart jar | packing | bottles | 178x95 | 450 | G |
+Foam applicator; applicator; foam dauber | brushes | pieces | 60x40x40 | 8 | |
 `;

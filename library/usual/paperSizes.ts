@@ -4,7 +4,7 @@
  * Typical sizes from memory (common practice, no source); guesses wherever they are used, and marked so.
  */
 export const PAPER_KINDS = `
-Paper; copy paper; printer paper; typing paper | card and paper | sheets | 297x210 | 80gsm | D | 100
+Paper; copy paper; printer paper; typing paper; printing paper | card and paper | sheets | 297x210 | 80gsm | D | 100
 Card; cardstock; card stock; cover stock | card and paper | sheets | 297x210 | 220gsm | D | 50
 Construction paper; sugar paper | card and paper | sheets | 305x229 | 120gsm | D | 50
 Tracing paper; layout paper | card and paper | sheets | 297x210 | 90gsm | D | 50
@@ -13,7 +13,7 @@ Origami paper | card and paper | sheets | 150x150 | 70gsm | D | 100
 Crepe paper | card and paper | rolls | 500x50 | 120 | D |
 Kraft paper; brown paper | wrap | rolls | 600x70 | 900 | D |
 Handmade paper; mulberry paper; rice paper | card and paper | sheets | 640x470 | 90gsm | D | 10
-Watercolour paper; watercolor paper | card and paper | sheets | 420x297 | 300gsm | D | 12
+Watercolour paper; cold press paper; cold press; hot press; hot press paper; watercolor paper | card and paper | sheets | 420x297 | 300gsm | D | 12
 Drawing paper; cartridge paper | card and paper | sheets | 420x297 | 160gsm | D | 25
 Poster board; posterboard | card and paper | sheets | 711x559 | 350gsm | D | 10
 Foam board; foamboard; foam core | card and paper | sheets | 762x508x5 | 400gsm | D,flat | 5
@@ -36,7 +36,7 @@ Sketchbook; sketch book; art journal | books | pieces | 300x215x18 | 600 | D |
 Sticky note | planners | pieces | 76x76x12 | 40 | D |
 Index card; record card | card and paper | sheets | 127x76 | 180gsm | D | 100
 Postcard | card and paper | sheets | 148x105 | 300gsm | D | 25
-Greeting card; note card; finished card; blank card | card and paper | sheets | 178x127x0.9 | 250gsm | D | 12
+Greeting card; note card; finished card; blank card; card base; card blank | card and paper | sheets | 178x127x0.9 | 250gsm | D | 12
 Place card; business card; name card | card and paper | sheets | 85x55 | 300gsm | D | 100
 Playing card; deck of cards; card deck | planners | pieces | 90x64x18 | 100 | D |
 Envelope | envelopes | sheets | 162x114x0.25 | 100gsm | D | 25
@@ -61,8 +61,8 @@ Wood stamp; wooden stamp; rubber stamp; mounted stamp; wood-mounted stamp | stam
 Alphabet stamp set; rubber stamps alphabet set; letter stamp set | stamps | set | 200x150x40 | 400 | |
 Date stamp; self-inking stamp | stamps | pieces | 90x60x50 | 120 | |
 Stamp block; acrylic block | tools | pieces | 90x70x12 | 90 | |
-Stamping tool; stamp press | tools | pieces | 300x230x35 | 900 | |
-Ink pad; inkpad; stamp pad; dye ink; pigment ink | inks | pieces | 75x50x18 | 45 | flat |
+Stamping tool; stamp press; stamp platform | tools | pieces | 300x230x35 | 900 |  |
+Ink pad; inkpad; stamp pad; dye ink; pigment ink; distress ink | inks | pieces | 75x50x18 | 45 | flat |
 Mini ink pad; ink cube; ink dot | inks | pieces | 35x35x20 | 20 | flat |
 Reinker; re-inker; ink refill | inks | bottles | 65x24 | 25 | U |
 Alcohol ink | inks | bottles | 65x28 | 25 | U,F |
@@ -81,7 +81,7 @@ Magnetic sheet | dies | sheets | 297x210x0.8 | 2500gsm | | 5
 Cutting plate; die plate; machine plate | plates | pieces | 225x155x3 | 180 | flat |
 Die cutting machine; die cutter; die-cut machine; embossing machine | machines | machine | 360x170x320 | 5000 | w200/200/0 |
 Cutting machine; electronic cutter; vinyl cutter; craft cutter; plotter | machines | machine | 560x180x180 | 5000 | w300/300/200 |
-Machine mat; cutter mat; sticky mat | plates | pieces | 355x330x2 | 200 | flat |
+Machine mat; cutter mat; sticky mat; cutting machine mat | plates | pieces | 355x330x2 | 200 | flat |
 Paper trimmer; trimmer; paper cutter; guillotine | cutting | pieces | 400x160x45 | 700 | S |
 Score board; scoring board; scoring tool | tools | pieces | 330x330x12 | 500 | |
 Envelope maker; envelope punch board; punch board | tools | pieces | 230x170x25 | 450 | |
@@ -100,14 +100,14 @@ Rubber band; elastic band; hair tie | packing | loose | 60x10x3 | 0.6 | | 100
 Gem; rhinestone; self-adhesive gem; adhesive pearl; gem sheet | trims | pieces | 140x90x4 | 15 | |
 Enamel dot; epoxy dot | trims | pieces | 140x90x5 | 15 | |
 Sequin; spangle | trims | loose | 6x6x1 | 0.02 | | 500
-Die-cut; die cut; ephemera; ephemera pack; embellishment | trims | pieces | 150x110x4 | 20 | D |
+Die-cut; die cut; ephemera; ephemera pack; embellishment; title cut out; chipboard shape | trims | pieces | 150x110x4 | 20 | D |
 Doily; doilies; paper doily | trims | sheets | 150x150x0.15 | 70gsm | D | 50
 Paper flower | trims | pieces | 60x60x25 | 4 | |
 Foam tape; foam roll | tapes | rolls | 15x60 | 40 | |
 Foam square; foam pad; foam dot | adhesives | pieces | 120x90x4 | 10 | |
 Glue dot; adhesive dot | adhesives | pieces | 110x90x35 | 40 | |
 Glue pen | adhesives | pieces | 140x15x15 | 15 | |
-Tape runner; adhesive roller; tape gun | adhesives | pieces | 90x60x22 | 40 | |
+Tape runner; adhesive roller; tape gun; photo corner; tape runner refill | adhesives | pieces | 90x60x22 | 40 |  |
 Double-sided tape; double sided tape | tapes | rolls | 12x60 | 30 | |
 Clear tape; sticky tape; invisible tape; office tape | tapes | rolls | 19x60 | 30 | |
 Washi; washi tape; paper tape; decorative tape | tapes | rolls | 15x42 | 18 | |
@@ -121,7 +121,7 @@ Super glue; jewellery glue; jewelry glue; contact glue; epoxy glue; contact ceme
 Rubber cement | adhesives | bottles | 110x60 | 150 | F,U |
 Spray adhesive; spray glue; spray mount; adhesive spray | adhesives | bottles | 220x65 | 400 | F,U |
 Photo; photograph; picture print; print | photographs | sheets | 152x102x0.25 | 240gsm | D,L | 50
-Photo album; scrapbook; scrapbook album; album | albums | pieces | 350x335x60 | 1500 | |
+Photo album; scrapbook; scrapbook album; album; 12 in album | albums | pieces | 360x330x60 | 1500 |  |
 Photo box | albums | pieces | 290x200x120 | 300 | |
 Page protector; sheet protector; plastic sleeve; clear sleeve; plastic pocket | albums | sheets | 292x240x0.2 | 140gsm | | 50
 Ring binder; binder; lever arch file; 3 ring binder; three ring binder | planners | pieces | 310x290x50 | 500 | |
@@ -146,7 +146,7 @@ Printer; inkjet printer; laser printer; photo printer | machines | machine | 440
 Scanner | machines | machine | 420x300x60 | 2500 | w0/0/300 |
 Label maker; labeller; label printer | machines | pieces | 180x110x60 | 450 | |
 Shredder; paper shredder | machines | machine | 340x220x380 | 4000 | |
-Laptop; notebook computer | machines | pieces | 350x240x22 | 1600 | flat |
+Laptop | machines | pieces | 350x240x22 | 1600 | flat |
 Tablet; tablet computer | machines | pieces | 250x175x10 | 500 | flat |
 Monitor; computer screen | machines | machine | 550x200x420 | 5000 | |
 Calculator | tools | pieces | 150x80x15 | 100 | |
@@ -156,7 +156,7 @@ Binding coil; binding comb; binding wire; binding ring | planners | pieces | 300
 Bookbinding thread; linen thread; waxed thread; waxed linen | thread | rolls | 60x50 | 60 | |
 Book cloth; bookcloth; buckram | fabric | rolls | 700x60 | 500 | D |
 Beeswax; thread wax | wax | pieces | 50x50x20 | 30 | H |
-Brayer; ink roller; lino roller | tools | pieces | 180x110x45 | 250 | |
+Brayer; ink roller; lino roller; roller | tools | pieces | 180x110x45 | 250 |  |
 Lino; lino block; linoleum; lino sheet; printing block; carving block | blanks | pieces | 210x148x4 | 150 | |
 Lino cutter; lino tool; carving tool; gouge; linocut tool | cutting | pieces | 140x30x25 | 40 | S |
 Baren | tools | pieces | 130x130x40 | 100 | |
@@ -164,4 +164,25 @@ Gel plate; printing plate | plates | pieces | 254x203x10 | 500 | flat |
 Printing press; etching press | machines | machine | 600x500x400 | 25000 | |
 Screen printing frame; silk screen; printing screen | frames | pieces | 500x400x30 | 900 | |
 Squeegee | tools | pieces | 250x110x30 | 200 | |
+Laptop computer; notebook computer | machines | pieces | 350x240x22 | 1600 | flat |
+Photo paper | card and paper | sheets | 152x102 | 250gsm | D | 50
+Earring card; jewelry card; jewellery card | packing | sheets | 90x50 | 300gsm | D | 50
+Letter envelope; business envelope | envelopes | sheets | 241x105x0.25 | 100gsm | D | 25
+Liquid pearl; pearl paint; pearl pen | paints | bottles | 90x25 | 30 | U |
+Heat tape; heat-resistant tape; heat resistant tape | tapes | rolls | 10x50 | 20 | |
+Book press; nipping press | tools | machine | 380x300x300 | 14000 | w0/0/200 |
+Pressing board | tools | pieces | 350x250x18 | 900 | |
+Ink slab; inking plate; registration board | tools | pieces | 300x210x6 | 600 | flat |
+Print drying; art print; linocut; lino print | projects | sheets | 297x210x0.3 | 250gsm | D,L |
+Endpaper; marbled paper | card and paper | sheets | 420x297 | 120gsm | L | 20
+Journaling card; pocket card | card and paper | sheets | 102x76 | 250gsm | | 50
+Stamp alphabet; alphabet stamp | stamps | pieces | 178x127x4 | 60 | |
+Box file; archive box file | planners | pieces | 370x260x75 | 500 | |
+Magazine file; magazine holder; magazine box | planners | pieces | 310x250x90 | 300 | |
+Safety sheet; data sheet; instruction sheet; instruction; manual | patterns | sheets | 297x210 | 80gsm | D | 1
+Layout; scrapbook layout; page layout | projects | pieces | 320x310x5 | 80 | |
+Card kit; card making kit | projects | pieces | 250x180x40 | 300 | |
+Scrapbook kit; page kit | projects | pieces | 320x310x30 | 500 | |
+Tiny die cut; small die cut; punched shape; confetti | trims | loose | 25x20x0.4 | 0.1 | | 100
+Stamp; acrylic stamp | stamps | pieces | 178x127x4 | 60 | |
 `;

@@ -42,7 +42,7 @@ export function score(evening: Evening, played: Played): Score {
       if (!supply) return 'not read';
       return supply.count >= least && supply.count <= most ? null : String(supply.count);
     }),
-    wrongHolders: wrong((t) => (t.holder === null || holders.get(t.typed) === t.holder ? null : 'lost')),
+    wrongHolders: wrong((t) => (t.holder === null || holders.get(t.typed)?.endsWith(t.holder) ? null : 'lost')),
     holders: kept.length,
     facts: factsOf(evening).map((f) => facts.check(f)),
     ...roomOf(plan, report),

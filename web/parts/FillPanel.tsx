@@ -1,8 +1,8 @@
 /** One button plans the room; the best so far is on the screen while it looks for better. */
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { usesForAll } from '@heronstone/core/entry/likelyUse.ts';
-import { craftsWith, KINDS } from '@heronstone/library/usualSizes.ts';
+import { usesForAll } from '@heronstone/core/entry/useChanges.ts';
+import { KNOWN } from '@heronstone/library/known.ts';
 import { byName } from '@heronstone/core/model/plan.ts';
 import { WAY_WORDS } from '@heronstone/core/model/sorting.ts';
 import type { Task } from '@heronstone/core/search/tasks.ts';
@@ -58,9 +58,7 @@ export function FillPanel() {
           <p>Nothing says yet what is used for what, so no place is better than another.</p>
           <Button
             look="quiet"
-            onClick={() =>
-              commit('Take everything as used once a session', usesForAll(plan, { craftsWith, kinds: KINDS }, newId))
-            }
+            onClick={() => commit('Take everything as used once a session', usesForAll(plan, KNOWN, newId))}
           >
             Take everything as used once a session
           </Button>

@@ -2,22 +2,19 @@
  * One line, read as it is typed; on a phone with large targets. A list pasted from anywhere, or several things in a line,
  * become lines with a preview. With a place, it is recorded as lying there today.
  */
-import { useId, useMemo, useRef, useState } from 'react';
+import { useId, useRef } from 'react';
 import { howMany, thousands, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import { byName, type Plan } from '@heronstone/core/model/plan.ts';
-import { addTo, sameAs } from '@heronstone/core/entry/alreadyOwned.ts';
-import { linesOf, LONGEST_LIST, thingsIn } from '@heronstone/core/entry/list.ts';
+import { sameAs } from '@heronstone/core/entry/alreadyOwned.ts';
+import { LONGEST_LIST } from '@heronstone/core/entry/list.ts';
 import type { Whereabouts } from '@heronstone/core/entry/placesByName.ts';
-import type { ReadLine } from '@heronstone/core/entry/line.ts';
-import { readLine } from '@heronstone/core/entry/read.ts';
-import { addSupplies, type NewSupply } from '@heronstone/core/entry/addSupplies.ts';
-import { likelyUse } from '@heronstone/core/entry/likelyUse.ts';
-import { craftsWith, KINDS } from '@heronstone/library/usualSizes.ts';
 import { fullPlacesOf } from '@heronstone/core/upkeep/entering.ts';
-import { commit } from '../state/openPlan.ts';
-import { newId, useStore } from '../state/state.ts';
+import type { ReadThing } from '@heronstone/library/setupAnswers.ts';
+import { useStore } from '../state/state.ts';
 import { Button } from '../ui/Button.tsx';
 import { Reading } from './Reading.tsx';
+import { addedName, useTypedThings, type TypedThings } from './typedThings.ts';
+import { UseChips } from './UseChips.tsx';
 
 /** Lines as they are typed. */
 const EXAMPLES: Readonly<Record<UnitSystem, readonly [string, string]>> = {
@@ -29,71 +26,36 @@ const EXAMPLES: Readonly<Record<UnitSystem, readonly [string, string]>> = {
   imperial: ['84 markers', '“60 spools of thread”, “half a ream of paper”, “a shoebox of ribbon”, “ruler 12 in”'],
 };
 
-export function QuickEntry({ label = 'What do you have?', place }: { label?: string; place?: Whereabouts }) {
+export function QuickEntry({ label, place }: { label?: string; place?: Whereabouts }) {
+  return <Entry typed={useTypedThings(place)} place={place} {...(label ? { label } : {})} />;
+}
+
+/** The same, for a screen that adds what is typed itself as well. */
+export function Entry({
+  typed,
+  label = 'What do you have?',
+  place,
+}: {
+  typed: TypedThings;
+  label?: string;
+  place?: Whereabouts | undefined;
+}) {
   const plan = useStore((s) => s.plan)!;
   const report = useStore((s) => s.report);
-  const [text, setText] = useState('');
-  const [isNew, setIsNew] = useState(false);
+  const { text, setText, things, ready, later } = typed;
   const bin = plan.meta.upkeep.newBin;
   const id = useId();
   const input = useRef<HTMLInputElement & HTMLTextAreaElement>(null);
   const long = text.includes('\n');
   const system = plan.meta.units;
-  const all = useMemo(() => {
-    if (text.trim() === '') return [];
-    return long ? linesOf(text, KINDS) : thingsIn(text, KINDS);
-  }, [text, long]);
-  const lines = useMemo(() => all.slice(0, LONGEST_LIST), [all]);
-  const later = all.length - lines.length;
-  const reads = useMemo(
-    () => lines.map((line) => ({ line, read: readLine(line, system, byName(plan.activities), KINDS) })),
-    [lines, system, plan.activities],
-  );
-  const one = reads.length === 1 && !long ? reads[0]!.read : null;
-  const same = one?.draft ? sameAs(plan, one.draft.name) : null;
-  const ready = reads.filter(({ read }) => read.draft);
-  const full = one?.supply.category && report ? fullPlacesOf(plan, report, one.supply.category) : [];
-  const likelyFor = (read: ReadLine) =>
-    read.uses.length > 0 ? null : likelyUse(plan, read.supply.category ?? '', { craftsWith, kinds: KINDS });
-  const made = (read: ReadLine): NewSupply => {
-    const home = !place && isNew && bin && plan.units[bin.unit] ? { ...bin, container: null } : place;
-    const said = read.uses.map((u) => ({
-      activity: u.id ? plan.activities[u.id]!.name : u.activity,
-      fetches: u.fetches,
-    }));
-    const likely = likelyFor(read);
-    const uses = said.length > 0 || !likely ? said : [likely];
-    const draft = { ...read.draft!, life: isNew ? ('new' as const) : read.draft!.life };
-    return { draft, uses, ...(home ? { place: home } : {}) };
-  };
-  const likely = one?.draft ? likelyFor(one) : null;
-  const done = (what: string, changes: Parameters<typeof commit>[1]) => {
-    if (commit(what, changes)) {
-      // What cannot be kept stays, to be fixed; so does what is more than is read at once.
-      setText(
-        [...reads.filter(({ read }) => !read.draft).map(({ line }) => line), ...all.slice(LONGEST_LIST)].join('\n'),
-      );
-    }
-    input.current?.focus();
-  };
-  const add = () => {
-    if (one?.draft && same && !place) return done(`Add ${one.draft.count} to ${same.name}`, addTo(same, one.draft));
-    addNew();
-  };
-  const addNew = () => {
+  const one = things.length === 1 && !long ? things[0]! : null;
+  const same = one?.read.draft ? sameAs(plan, one.read.draft) : null;
+  const full = one?.read.supply.category && report ? fullPlacesOf(plan, report, one.read.supply.category) : [];
+  const add = (separate: boolean) => {
     if (ready.length === 0) return;
-    const changes = addSupplies(
-      plan,
-      ready.map(({ read }) => made(read)),
-      newId,
-    );
-    const [first] = ready;
-    done(
-      ready.length === 1
-        ? `Add ${first!.read.draft!.count} ${first!.read.draft!.name}`
-        : `Add ${howMany(ready.length, 'supply', 'supplies')}`,
-      changes,
-    );
+    const name = same && !place && !separate ? `Add ${one!.read.draft!.count} to ${same.name}` : addedName(ready);
+    typed.done(name, typed.changesOf(separate));
+    input.current?.focus();
   };
   const [example, more] = EXAMPLES[system];
   const shared = {
@@ -112,7 +74,7 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
       className="rounded-2xl border border-line bg-leaf px-5 py-4 max-md:px-3"
       onSubmit={(e) => {
         e.preventDefault();
-        add();
+        add(false);
       }}
     >
       <label htmlFor={id} className="font-serif text-lg font-semibold">
@@ -141,26 +103,22 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
               : 'Add it'}
         </Button>
         {same && !place && (
-          <Button onClick={addNew} className="max-md:min-h-12">
+          <Button onClick={() => add(true)} className="max-md:min-h-12">
             Keep as its own line
           </Button>
         )}
       </div>
       <div id={`${id}-read`} aria-live="polite" className="mt-2 min-h-6">
-        {reads.length === 0 && (
+        {things.length === 0 && (
           <span className="text-soft">
             How many of what; sizes only if you know them. {more}; or paste a whole list.
           </span>
         )}
         {one && (
-          <span className="flex flex-wrap gap-x-2 gap-y-1">
-            <Reading read={one} system={system} />
-            {likely && (
-              <span className="rounded-full border border-dashed border-soft px-2.5 text-soft" title="A guess">
-                <span aria-hidden="true">≈ </span>
-                <span className="sr-only">guessed: </span>
-                for {likely.activity}, once a session
-              </span>
+          <span className="flex flex-wrap items-center gap-x-2 gap-y-1">
+            <Reading read={one.read} system={system} />
+            {Object.keys(plan.activities).length > 0 && one.read.draft && (
+              <UsesOf typed={typed} thing={one} plan={plan} />
             )}
             {full.length > 0 && (
               <span className="font-bold text-lichen">
@@ -174,7 +132,7 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
             )}
           </span>
         )}
-        {reads.length > 0 && !one && <Preview plan={plan} reads={reads} later={later} />}
+        {things.length > 0 && !one && <Preview plan={plan} typed={typed} later={later} />}
       </div>
       {/* Who stands before a drawer says what is in it. */}
       {!place && (
@@ -182,8 +140,8 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
           <input
             type="checkbox"
             className="size-4 accent-rust"
-            checked={isNew}
-            onChange={(e) => setIsNew(e.target.checked)}
+            checked={typed.isNew}
+            onChange={(e) => typed.setIsNew(e.target.checked)}
           />
           It is new{bin && plan.units[bin.unit] ? `: into the new bin, ${plan.units[bin.unit]!.name}` : ''}, until it
           was used {plan.meta.upkeep.newUses} times
@@ -193,22 +151,29 @@ export function QuickEntry({ label = 'What do you have?', place }: { label?: str
   );
 }
 
-/** What becomes of a list, line by line. */
-function Preview({
-  plan,
-  reads,
-  later,
-}: {
-  plan: Plan;
-  reads: ReadonlyArray<{ line: string; read: ReadLine }>;
-  /** How many lines are left for the next time. */
-  later: number;
-}) {
-  const not = reads.filter(({ read }) => !read.draft).length;
+/** What a typed thing is for, to be changed before it is added. */
+function UsesOf({ typed, thing, plan }: { typed: TypedThings; thing: ReadThing; plan: Plan }) {
+  const names = new Set(thing.uses.map((u) => u.activity.toLowerCase()));
+  const ids = byName(plan.activities).flatMap((a) => (names.has(a.name.toLowerCase()) ? [a.id] : []));
+  return (
+    <UseChips
+      plan={plan}
+      chosen={ids}
+      guessed={typed.chosen[thing.line] === undefined && thing.uses.some((u) => u.guessedFrom)}
+      label={`Used for: ${thing.read.supply.name}`}
+      onSet={(next) => typed.setChosen((c) => ({ ...c, [thing.line]: next }))}
+    />
+  );
+}
+
+/** What becomes of a list, line by line. @param later how many lines are left for the next time */
+function Preview({ plan, typed, later }: { plan: Plan; typed: TypedThings; later: number }) {
+  const { things } = typed;
+  const not = things.filter(({ read }) => !read.draft).length;
   return (
     <>
       <p className="text-soft">
-        {howMany(reads.length, 'line')}
+        {howMany(things.length, 'line')}
         {not > 0 && <b className="text-rust">, {not} of them cannot be kept as they are and stay here</b>}
         {later > 0 && (
           <b className="text-rust">
@@ -222,13 +187,17 @@ function Preview({
         tabIndex={0}
         aria-label="Lines as they were read"
       >
-        {reads.map(({ line, read }, i) => {
-          const same = read.draft ? sameAs(plan, read.draft.name) : null;
+        {things.map((thing, i) => {
+          const { line, read } = thing;
+          const same = read.draft ? sameAs(plan, read.draft) : null;
           return (
-            <li key={i} className="flex flex-wrap gap-x-2 gap-y-1 border-b border-line py-1 last:border-0">
+            <li key={i} className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-line py-1 last:border-0">
               {read.supply.name === '' && <span className="text-soft">{line}</span>}
               <Reading read={read} system={plan.meta.units} />
-              {same && <span className="font-bold text-lichen">also in the list already ({same.count})</span>}
+              {read.draft && Object.keys(plan.activities).length > 0 && (
+                <UsesOf typed={typed} thing={thing} plan={plan} />
+              )}
+              {same && <span className="font-bold text-lichen">added to the {same.count} you have</span>}
             </li>
           );
         })}

@@ -1,6 +1,7 @@
 /** How a line of quick entry was read: name, form, what was understood, and with a dashed edge what was guessed. */
 import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
 import { formatSize, type UnitSystem } from '@heronstone/core/model/measure.ts';
+import { plural } from '@heronstone/core/entry/guess.ts';
 import type { ReadLine } from '@heronstone/core/entry/line.ts';
 
 export function Reading({ read, system }: { read: ReadLine; system: UnitSystem }) {
@@ -16,6 +17,12 @@ export function Reading({ read, system }: { read: ReadLine; system: UnitSystem }
       {size.length > 0 && !supply.sizeFrom && <Chip>{formatSize(size, system)}</Chip>}
       {read.understood.map((u) => (
         <Chip key={u}>{u}</Chip>
+      ))}
+      {read.holder && (
+        <Chip>{`kept in ${read.holder.number === 1 ? `a ${read.holder.word}` : `${read.holder.number} ${plural(read.holder.word)}`}`}</Chip>
+      )}
+      {[...read.states.states, ...(read.states.season ? [read.states.season] : [])].map((s) => (
+        <Chip key={s}>{s}</Chip>
       ))}
       {read.assumed.map((u) => (
         <span key={u} className="rounded-full border border-dashed border-soft px-2.5 text-soft" title="A guess">

@@ -5,8 +5,9 @@
 import { useEffect } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { lackingFor, type Need } from '@heronstone/core/ask/firstPlan.ts';
-import { usesForAll } from '@heronstone/core/entry/likelyUse.ts';
-import { craftsWith, KINDS } from '@heronstone/library/usualSizes.ts';
+import { seatsForCrafts } from '@heronstone/core/entry/craftSeats.ts';
+import { usesForAll } from '@heronstone/core/entry/useChanges.ts';
+import { KNOWN } from '@heronstone/library/known.ts';
 import { setMeta, type Change } from '@heronstone/core/model/change.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { commit, redo, undo } from '../../state/openPlan.ts';
@@ -25,6 +26,7 @@ import { CraftsQuestion } from './CraftsQuestion.tsx';
 import { FurnitureQuestion } from './FurnitureQuestion.tsx';
 import { RoomQuestion } from './RoomQuestion.tsx';
 import { ThingsQuestion } from './ThingsQuestion.tsx';
+import { WhereItHappens } from './WhereItHappens.tsx';
 import { WhoQuestion } from './WhoQuestion.tsx';
 
 const QUESTIONS = [
@@ -35,6 +37,8 @@ const QUESTIONS = [
   ['What do you own?', ThingsQuestion],
 ] as const;
 
+/** At which question the things are told: the room beside it is small then. */
+const THINGS = QUESTIONS.length - 1;
 /** Behind the last question: a first plan is made. */
 const ANSWERED = QUESTIONS.length + 1;
 
@@ -67,7 +71,11 @@ export function BeginStep() {
     await navigate(`/plan/${plan.meta.id}/${hasRoom ? 'furnish' : 'measure'}`);
   };
   const first = async () => {
-    commit('The questions are answered', [...usesForAll(plan, { craftsWith, kinds: KINDS }, newId), to(ANSWERED)]);
+    commit('The questions are answered', [
+      ...usesForAll(plan, KNOWN, newId),
+      ...seatsForCrafts(plan, KNOWN, newId),
+      to(ANSWERED),
+    ]);
     setArrangement('planned');
     await navigate(`/plan/${plan.meta.id}/place`);
     void fillRoom({ kind: 'room' });
@@ -98,7 +106,7 @@ export function BeginStep() {
         <div className="relative flex min-h-0 grow max-md:flex-col">
           <section
             aria-labelledby="question"
-            className="relative flex w-[32rem] shrink-0 flex-col px-8 py-6 max-md:w-full max-md:px-4 md:overflow-y-auto"
+            className={`relative flex shrink-0 flex-col px-8 py-6 max-md:w-full max-md:px-4 md:overflow-y-auto ${step >= THINGS ? 'w-[52rem]' : 'w-[32rem]'}`}
           >
             <p className="text-soft" role="status">
               {step < QUESTIONS.length ? `Question ${step + 1} of ${QUESTIONS.length}` : 'All questions are answered.'}
@@ -126,8 +134,9 @@ export function BeginStep() {
             <Messages grows="down" className="mt-4 min-h-10 shrink-0" />
           </section>
           <div
-            className={`min-h-0 grow bg-sand/40 p-6 max-md:order-first max-md:shrink-0 max-md:grow-0 max-md:p-2 ${hasRoom ? 'max-md:h-44' : 'max-md:hidden'}`}
+            className={`flex min-h-0 min-w-0 grow flex-col bg-sand/40 p-6 max-md:order-first max-md:shrink-0 max-md:grow-0 max-md:p-2 ${hasRoom ? 'max-md:h-44' : 'max-md:hidden'}`}
           >
+            {step >= THINGS - 1 && <WhereItHappens />}
             {hasRoom ? (
               <FromAbove editable={!narrow} small={narrow} rings={false} />
             ) : (

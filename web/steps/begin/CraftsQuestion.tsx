@@ -1,36 +1,21 @@
-/** What is made here: crafts of the starter lists, or any other words. */
+/** What is made here: crafts by their names, or in any other words. */
 import { useState } from 'react';
 import { craftChanges } from '@heronstone/core/gestures/begin.ts';
-import { stems } from '@heronstone/core/entry/comparableWords.ts';
-import { CRAFTS } from '@heronstone/library/starter.ts';
+import { craftsMeant } from '@heronstone/core/entry/crafts.ts';
+import { CRAFTS_KNOWN } from '@heronstone/library/crafts.ts';
 import { newId, useStore } from '../../state/state.ts';
 import { Onward } from './Onward.tsx';
 import type { Question } from './question.ts';
 
-/** Words that say nothing about which craft. */
-const SAID = new Set(stems('making make craft crafts crafting work art arts hobby projects'));
-
-/** The crafts that words mean: those in whose name all of them are ("cards", "card making"); else one of its own. */
-function meant(text: string): string[] {
-  return text
-    .split(/\s*(?:,|;|\+|&|\band\b)\s*/i)
-    .map((t) => t.trim())
-    .filter((t) => t !== '')
-    .flatMap((typed) => {
-      const words = stems(typed).filter((w) => !SAID.has(w));
-      const known =
-        words.length === 0
-          ? []
-          : CRAFTS.filter((c) => words.every((t) => t.length > 2 && stems(c).some((w) => w.startsWith(t.slice(0, 6)))));
-      return known.length > 0 ? known.slice(0, 2) : [typed.charAt(0).toUpperCase() + typed.slice(1, 60)];
-    });
-}
+/** Crafts to tap, by name. */
+const CRAFTS = CRAFTS_KNOWN.all.map((c) => c.name);
 
 export function CraftsQuestion({ answer }: Question) {
   const plan = useStore((s) => s.plan)!;
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState<readonly string[]>(plan.meta.start?.crafts ?? []);
-  const typed = meant(text);
+  const typed = craftsMeant(text, CRAFTS_KNOWN);
+  const unknown = typed.filter((t) => CRAFTS_KNOWN.named(t).length === 0);
   const all = [...new Set([...chosen, ...typed])].slice(0, 12);
   const toggle = (craft: string) =>
     setChosen((c) => (c.includes(craft) ? c.filter((x) => x !== craft) : [...c, craft]));
@@ -71,9 +56,10 @@ export function CraftsQuestion({ answer }: Question) {
           );
         })}
       </ul>
-      {typed.some((t) => !CRAFTS.includes(t)) && (
-        <p className="mt-2 text-soft">
-          {typed.filter((t) => !CRAFTS.includes(t)).join(', ')}: in your own words, without a starter list.
+      {typed.length > 0 && (
+        <p className="mt-2 text-soft" role="status">
+          You make: <b className="text-ink">{typed.join(', ')}</b>.
+          {unknown.length > 0 && ` What ${unknown.join(', ')} needs is asked thing by thing.`}
         </p>
       )}
       <Onward>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { ALONG, roomChanges, SIDES, type FirstRoom } from '@heronstone/core/gestures/begin.ts';
 import { formatLength, readLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
+import { USUAL_DOOR } from '@heronstone/library/setUp.ts';
 import { newId, useStore } from '../../state/state.ts';
 import { Choice } from '../../ui/Field.tsx';
 import { Onward } from './Onward.tsx';
@@ -36,7 +37,7 @@ const PLACES: ReadonlyArray<readonly [Where, string]> = [
     const ends = END_WORDS[side === 'far' || side === 'near' ? 'far' : 'left'];
     return ALONG.map((along) => [`${side} ${along}` as const, `${WALL_WORDS[side]}, ${ends[along]}`] as const);
   }),
-  ['none', 'none'],
+  ['none', 'none, or not known'],
 ];
 const at = (where: Where): FirstRoom['door'] => {
   if (where === 'none') return null;
@@ -53,8 +54,8 @@ export function RoomQuestion({ answer }: Question) {
     deep: formatLength(deep, system),
     ceiling: formatLength(plan.meta.ceiling, system),
   });
-  const [door, setDoor] = useState<Where>('near first');
-  const [window, setWindow] = useState<Where>('far middle');
+  const [door, setDoor] = useState<Where>(`${USUAL_DOOR.side} ${USUAL_DOOR.along}`);
+  const [window, setWindow] = useState<Where>('none');
   const [tried, setTried] = useState(false);
   if (Object.keys(plan.corners).length >= 3)
     return (

@@ -5,6 +5,9 @@ import { FORM_FACTS, usualOrientations } from '@heronstone/core/fit/forms.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import { byName, DECISIONS, FORMS, TRAITS, type Supply } from '@heronstone/core/model/plan.ts';
 import { confirmed, isGuessed } from '@heronstone/core/model/guessed.ts';
+import { AMOUNTS, setAmount, type Amount } from '@heronstone/core/entry/amountChips.ts';
+import { confirmUses, replaceUses } from '@heronstone/core/entry/useChanges.ts';
+import { KINDS } from '@heronstone/library/usualSizes.ts';
 import { removeRows } from '../../state/removing.ts';
 import { commit } from '../../state/openPlan.ts';
 import { newId, useStore } from '../../state/state.ts';
@@ -23,7 +26,9 @@ type Act =
   | 'colour'
   | 'collection'
   | 'theme'
-  | 'use';
+  | 'use'
+  | 'uses'
+  | 'amount';
 const ACTS: ReadonlyArray<readonly [Act, string]> = [
   ['guess', 'What was guessed'],
   ['today', 'Today'],
@@ -32,7 +37,9 @@ const ACTS: ReadonlyArray<readonly [Act, string]> = [
   ['trait', 'Add a caution'],
   ['untrait', 'Remove a caution'],
   ['decision', 'Decision'],
-  ['use', 'Used for'],
+  ['uses', 'Used only for'],
+  ['use', 'Used for, too'],
+  ['amount', 'How many'],
   ['season', 'Season'],
   ['colour', 'Colour'],
   ['collection', 'Collection'],
@@ -61,15 +68,21 @@ export function BulkBar({ ids, onClear }: { ids: readonly string[]; onClear: () 
             ? TRAITS.map((t) => [t, t] as const)
             : act === 'decision'
               ? DECISIONS.map((d) => [d, d] as const)
-              : act === 'use'
-                ? byName(plan.activities).map((a) => [a.id, a.name] as const)
-                : null;
+              : act === 'amount'
+                ? AMOUNTS.map((a) => [a, a] as const)
+                : act === 'use' || act === 'uses'
+                  ? byName(plan.activities).map((a) => [a.id, a.name] as const)
+                  : null;
   const chosen = options ? (options.find(([key]) => key === value)?.[0] ?? options[0]?.[0] ?? '') : value;
   const changeOf = (s: Supply): Change[] => {
     const one = (columns: Partial<Supply>) => [set('supplies', s.id, columns)];
     switch (act) {
       case 'guess':
-        return confirmed([s]);
+        return [...confirmed([s]), ...confirmUses(plan, [s.id])];
+      case 'amount':
+        return setAmount([s], chosen as Amount, KINDS);
+      case 'uses':
+        return replaceUses(plan, [s.id], [chosen], newId);
       case 'today':
         return one({ hunted: chosen === 'hunted' });
       case 'kind':

@@ -19,6 +19,9 @@ import { QuickEntry } from '../../parts/QuickEntry.tsx';
 import { StarterLists } from './StarterLists.tsx';
 import { SupplySheet } from './SupplySheet.tsx';
 import { SupplyTable } from './SupplyTable.tsx';
+import { GuessedUses } from './GuessedUses.tsx';
+import { Unsure } from '../../parts/Unsure.tsx';
+import { confirmUses } from '@heronstone/core/entry/useChanges.ts';
 import { TabPanel, TabTitles, Tabs } from '../../ui/Tabs.tsx';
 
 const VIEWS = [
@@ -79,19 +82,20 @@ export function SortStep() {
 /** How much of the list is a guess, and the ways to see it and to say that it is right. */
 function Guessed() {
   const plan = useStore((s) => s.plan)!;
-  const { lines, sizes, unknown, counts } = guessesOf(plan);
+  const { lines, sizes, unknown, counts, uses, unsure } = guessesOf(plan);
   const [, setSearch] = useSearchParams();
-  if (lines === 0) return null;
+  if (lines === 0 && unsure === 0) return null;
   const sure = Object.values(plan.supplies).filter((s) => isGuessed(s) && !isSizeUnknown(s));
   const parts = [
     sizes > unknown ? howMany(sizes - unknown, 'size') : '',
     counts > 0 ? howMany(counts, 'count') : '',
+    uses > 0 ? `what ${howMany(uses, 'thing is', 'things are')} for` : '',
   ].filter((p) => p !== '');
   return (
     <p className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1 text-soft">
       {parts.length > 0 && (
         <span>
-          <b>≈ {parts.join(' and ')}</b> {sizes - unknown + counts === 1 ? 'is a guess' : 'are guesses'}: good enough
+          <b>≈ {listed(parts)}</b> {sizes - unknown + counts + uses === 1 ? 'is a guess' : 'are guesses'}: good enough
           for a first plan.
         </span>
       )}
@@ -107,7 +111,12 @@ function Guessed() {
       {sure.length > 0 && (
         <Button
           look="quiet"
-          onClick={() => commit(`Confirm ${howMany(sure.length, 'guess', 'guesses')}`, confirmed(sure))}
+          onClick={() =>
+            commit(`Confirm ${howMany(sure.length, 'guess', 'guesses')}`, [
+              ...confirmed(sure),
+              ...confirmUses(plan, Object.keys(plan.supplies)),
+            ])
+          }
         >
           They are right
         </Button>
@@ -115,6 +124,9 @@ function Guessed() {
     </p>
   );
 }
+
+const listed = (parts: readonly string[]) =>
+  parts.length < 2 ? (parts[0] ?? '') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`;
 
 function ListView() {
   const plan = useStore((s) => s.plan)!;
@@ -133,6 +145,8 @@ function ListView() {
         </div>
       </div>
       <Guessed />
+      <GuessedUses />
+      <Unsure />
       <SupplyTable />
       {csv && <CsvDialog onClose={() => setCsv(false)} />}
     </>

@@ -12,7 +12,8 @@ import { FORM_FACTS } from '@heronstone/core/fit/forms.ts';
 import type { Ripple } from '@heronstone/core/reach/body.ts';
 import { formatMass, formatSize, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import { isGuessed, isSizeUnknown } from '@heronstone/core/model/guessed.ts';
-import { DECISIONS, FORMS, type Supply } from '@heronstone/core/model/plan.ts';
+import { usesBySupply } from '@heronstone/core/entry/useChanges.ts';
+import { DECISIONS, FORMS, type Plan, type Supply } from '@heronstone/core/model/plan.ts';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { select, useStore } from '../../state/state.ts';
 import { BulkBar } from './BulkBar.tsx';
@@ -24,6 +25,9 @@ interface Row {
   size: string;
   mass: number | null;
   fetches: number;
+  /** Names of activities, and from what they were guessed; empty for what was said. */
+  usedFor: string;
+  usesFrom: string;
   /** '' for none; null as long as there are no figures. */
   place: string | null;
   ripple: Ripple | null;
@@ -45,6 +49,8 @@ const ONLY: ReadonlyArray<readonly [string, string]> = [
   ['nowhere', 'not noted anywhere today'],
   ['hunted', 'with no home today'],
   ['guessed', 'guessed in part'],
+  ['uses', 'for a guessed craft'],
+  ['unsure', 'for nothing yet'],
   ['unknown', 'of a size not known yet'],
   ['reorder', 'to be reordered'],
   ['open', 'not decided yet'],
@@ -52,7 +58,9 @@ const ONLY: ReadonlyArray<readonly [string, string]> = [
   ...FORMS.map((f) => [`form ${f}`, FORM_FACTS[f].many] as const),
 ];
 
-function shows(only: string, s: Supply, placed: boolean, today: ReadonlySet<string>): boolean {
+function shows(only: string, s: Supply, placed: boolean, today: ReadonlySet<string>, uses: ReadonlyArray<Plan['uses'][string]>): boolean {
+  if (only === 'uses') return uses.some((u) => u.guessedFrom !== '');
+  if (only === 'unsure') return uses.length === 0;
   if (only === '') return true;
   if (only === 'without') return !placed;
   if (only === 'nowhere') return !today.has(s.id) && !s.hunted;
@@ -92,12 +100,13 @@ export function SupplyTable() {
       Object.values(report?.placements ?? {}).flatMap((p) => (p.arrangement === 'today' ? [p.supply] : [])),
     );
     const words = filter.toLowerCase().trim();
+    const uses = usesBySupply(plan);
     return Object.values(plan.supplies)
       .filter(
         (s) =>
           (words === '' ||
             `${s.name} ${s.category} ${s.colour} ${s.collection} ${s.theme}`.toLowerCase().includes(words)) &&
-          shows(only, s, places.has(s.id), today),
+          shows(only, s, places.has(s.id), today, uses.get(s.id) ?? []),
       )
       .map((supply): Row => {
         const r = report?.supplies[supply.id];
@@ -109,11 +118,13 @@ export function SupplyTable() {
             : formatSize([supply.length, supply.width, supply.thickness], system).replace(/ (mm|cm|in)$/, ''),
           mass: r?.massTotal ?? null,
           fetches: r?.fetchesPerWeek ?? 0,
+          usedFor: (uses.get(supply.id) ?? []).map((u) => plan.activities[u.activity]!.name).join(', '),
+          usesFrom: (uses.get(supply.id) ?? []).find((u) => u.guessedFrom !== '')?.guessedFrom ?? '',
           place: report ? (at?.place ?? '') : null,
           ripple: at?.ripple ?? null,
         };
       });
-  }, [plan.supplies, report, filter, only, system]);
+  }, [plan, report, filter, only, system]);
   const columns = useMemo(
     () => [
       helper.accessor((r) => r.supply.name, { id: 'name', header: 'Name', sortingFn: 'text' }),
@@ -138,6 +149,17 @@ export function SupplyTable() {
         id: 'fetches',
         header: 'Uses a week',
         cell: (c) => (c.getValue() === 0 ? '–' : `${Number(c.getValue().toFixed(1))}×`),
+      }),
+      helper.accessor((r) => r.usedFor, {
+        id: 'used for',
+        header: 'Used for',
+        sortingFn: 'text',
+        cell: (c) =>
+          c.getValue() === '' ? (
+            <span className="text-rust">not sure yet</span>
+          ) : (
+            <Figure guess={c.row.original.usesFrom}>{c.getValue()}</Figure>
+          ),
       }),
       helper.accessor((r) => r.place ?? '', {
         id: 'place',
@@ -167,7 +189,7 @@ export function SupplyTable() {
   const { measure } = virtual;
   useEffect(() => measure(), [measure, narrow]);
   const grid =
-    'grid grid-cols-[1.5rem_minmax(8rem,2fr)_minmax(5rem,1fr)_minmax(4rem,0.8fr)_3.2rem_minmax(7rem,1.1fr)_4rem_3.4rem_minmax(7rem,1.6fr)] gap-3 px-3';
+    'grid grid-cols-[1.5rem_minmax(8rem,2fr)_minmax(5rem,1fr)_minmax(4rem,0.8fr)_3.2rem_minmax(7rem,1.1fr)_4rem_3.4rem_minmax(6rem,1.2fr)_minmax(7rem,1.6fr)] gap-3 px-3';
   /** Ticks a line; with Shift all lines from the one ticked before. */
   const tick = (id: string, range: boolean) => {
     const order = lines.map((l) => l.id);
@@ -214,7 +236,7 @@ export function SupplyTable() {
       >
         <div
           role="rowgroup"
-          className={`border-b border-line bg-leaf md:sticky md:top-0 md:z-10 md:min-w-[800px] ${narrow ? 'sr-only' : ''}`}
+          className={`border-b border-line bg-leaf md:sticky md:top-0 md:z-10 md:min-w-[900px] ${narrow ? 'sr-only' : ''}`}
         >
           {table.getHeaderGroups().map((group) => (
             <div key={group.id} role="row" className={`${grid} py-1`}>
@@ -254,7 +276,7 @@ export function SupplyTable() {
             </div>
           ))}
         </div>
-        <div role="rowgroup" className="relative md:min-w-[800px]" style={{ height: virtual.getTotalSize() }}>
+        <div role="rowgroup" className="relative md:min-w-[900px]" style={{ height: virtual.getTotalSize() }}>
           {virtual.getVirtualItems().map((item) => {
             const row = lines[item.index]!;
             const on = selected?.kind === 'supply' && selected.id === row.id;

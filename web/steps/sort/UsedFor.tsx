@@ -1,4 +1,5 @@
 import { remove, set } from '@heronstone/core/model/change.ts';
+import { confirmUses } from '@heronstone/core/entry/useChanges.ts';
 import { byName, type Supply } from '@heronstone/core/model/plan.ts';
 import { commit } from '../../state/openPlan.ts';
 import { newId, useStore } from '../../state/state.ts';
@@ -13,6 +14,17 @@ export function UsedFor({ supply }: { supply: Supply }) {
   return (
     <>
       <Heading>Used for</Heading>
+      {uses.some((u) => u.guessedFrom !== '') && (
+        <p className="mb-1 flex items-center gap-2 text-soft">
+          <span>≈ Guessed from {[...new Set(uses.map((u) => u.guessedFrom).filter((t) => t !== ''))].join('; ')}.</span>
+          <Button
+            look="quiet"
+            onClick={() => commit(`What ${supply.name} is for is right`, confirmUses(plan, [supply.id]))}
+          >
+            It is right
+          </Button>
+        </p>
+      )}
       {uses.map((u) => (
         <div key={u.id} className="mb-1 flex items-end gap-2">
           <NumberField
@@ -22,7 +34,7 @@ export function UsedFor({ supply }: { supply: Supply }) {
             most={500}
             none="A use that never happens is taken away with ×."
             className="grow"
-            onSet={(fetches) => commit(`Use of ${supply.name}`, [set('uses', u.id, { fetches })])}
+            onSet={(fetches) => commit(`Use of ${supply.name}`, [set('uses', u.id, { fetches, guessedFrom: '' })])}
           />
           <Button
             look="quiet"

@@ -152,8 +152,8 @@ Die cutting machine; die cutter; embossing machine | dies cards scrap stamp | 1 
 Cutting plate; die plate; machine plate | dies cards scrap | 4 | 3 | |
 Embossing folder; 3D folder | dies cards scrap stamp | 30 | 2 | |
 Magnetic sheet | dies cards | 15 | 1 | |
-Cutting machine; electronic cutter; vinyl cutter; craft cutter; plotter | dies vinyl | 1 | 3 | |
-Machine mat; cutter mat; sticky mat; cutting machine mat | dies vinyl | 4 | 3 | |
+Cutting machine; electronic cutter; vinyl cutter; craft cutter; plotter | dies+vinyl | 1 | 3 | |
+Machine mat; cutter mat; sticky mat; cutting machine mat; cutting mat for machine; mat for machine | dies+vinyl | 4 | 3 | |
 Gel plate; printing plate | print | 2 | 2 | |
 Paper trimmer; trimmer; paper cutter; guillotine | paper book | 1 | 5 | |
 Score board; scoring board; scoring tool; envelope maker; envelope punch board; punch board | cards scrap wrap | 1 | 3 | |
@@ -400,7 +400,7 @@ Freezer paper; waxed paper | quilt sew vinyl | 1m | 0.5 | |
 Kraft paper; brown paper; kraft paper roll | wrap paper | 1m | 1 | |
 Wrapping paper; gift wrap; wrapping roll; wrapping paper roll; cellophane | wrap | 10m | 1 | |
 Tissue paper; tissue shred; shredded paper; bubble wrap; packing paper | wrap | 6m | 1 | |
-Gift bag; gift box; gift tag; tag; present; gift | wrap | 15 | 1 | |
+Gift bag; gift box; gift tag; tag; present; gift; present to wrap; gift to wrap | wrap | 15 | 1 | |
 Gift tag; tag; price tag; swing tag | wrap cards | 60 | 1 | |
 Padded envelope; shipping box; mailing box; poly mailer; mailing tube | wrap | 20 | 2 | |
 Jewellery gift box; jewelry gift box; small gift box; earring box | jewel | 30 | 1 | |
@@ -415,7 +415,7 @@ Sandpaper; sanding sheet; sanding sponge; sanding block | wood model clay resin 
 Clamp; g-clamp; spring clamp | wood book model | 6 | 1 | |
 Craft knife; hobby knife; scalpel; precision knife; detail knife | paper book model print leather | 1 | 3 | | craft knife
 Craft knife blade; hobby blade; scalpel blade; knife blade | paper book model print | 20 | 0.3 | | craft knife
-Cutter blade; blade | dies vinyl paper | 5 | 0.3 | |
+Cutter blade; blade; blades for the cutter | dies+vinyl paper | 5 | 0.3 | |
 Paring knife | book leather | 1 | 1 | |
 Utility knife; box cutter | wrap wood decor | 1 | 1 | |
 Ruler; steel ruler; metal ruler; straight edge; steel rule; set square; protractor; compass | paper book draw print leather sew | 2 | 3 | |

@@ -1,5 +1,6 @@
 /** All of setup at once: answers to a plan, as `heron begin` and the tests take it. */
 import { craftsMeant } from '@heronstone/core/entry/crafts.ts';
+import { standOutChanges } from '@heronstone/core/entry/standOut.ts';
 import { seatsForCrafts } from '@heronstone/core/entry/craftSeats.ts';
 import { craftChanges, personChanges, roomChanges, type FirstRoom } from '@heronstone/core/gestures/begin.ts';
 import { furnishRoom, type LeftOut } from '@heronstone/core/gestures/furnishRoom.ts';
@@ -78,7 +79,7 @@ export function setUp(answers: Answers, newId: () => string): SetUp {
   take(roomChanges(plan, roomOf(answers), newId));
   const { wanted, elsewhere, unknown } = wantedOf(plan, furnitureIn(answers.furniture));
   take(elsewhereChanges(plan, elsewhere, newId));
-  const run = furnishRoom(plan, wanted, newId, SEED);
+  const run = furnishRoom(plan, wanted, newId, SEED, settledBy(newId));
   let step = run.next();
   while (!step.done) step = run.next();
   const [best] = step.value;
@@ -89,6 +90,7 @@ export function setUp(answers: Answers, newId: () => string): SetUp {
   const good = things.filter((t) => t.read.draft);
   const { changes, supplies } = addThings(plan, good, newId);
   take(changes);
+  take(standOutChanges(plan, newId));
   return {
     plan,
     things: things.map((t) => ({
@@ -101,6 +103,12 @@ export function setUp(answers: Answers, newId: () => string): SetUp {
     unknown,
   };
 }
+
+/** At which seat what is done, for the rooms that are tried. */
+export const settledBy =
+  (newId: () => string) =>
+  (plan: Plan): Change[] =>
+    seatsForCrafts(plan, KNOWN, newId);
 
 /** With this seed the rooms are tried, in the window, too. */
 export const SEED = 1;

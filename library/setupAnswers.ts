@@ -5,13 +5,15 @@
 import { addTo, nameApart, sameAs } from '@heronstone/core/entry/alreadyOwned.ts';
 import { addSupplies, type NewSupply } from '@heronstone/core/entry/addSupplies.ts';
 import { craftsOfActivity, usesOfThing } from '@heronstone/core/entry/usedFor.ts';
-import type { ReadLine } from '@heronstone/core/entry/line.ts';
+import { stems } from '@heronstone/core/entry/comparableWords.ts';
+import type { ReadLine, SupplyDraft } from '@heronstone/core/entry/line.ts';
+import { keepAllInHolders } from '@heronstone/core/entry/keepHolders.ts';
 import { linesOf } from '@heronstone/core/entry/list.ts';
 import { readLine } from '@heronstone/core/entry/read.ts';
 import type { Manner, Wanted } from '@heronstone/core/gestures/wantedSpots.ts';
 import { applyChanges, type Change } from '@heronstone/core/model/change.ts';
 import { readLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
-import { byName, type Plan, type Shape } from '@heronstone/core/model/plan.ts';
+import { byName, type Plan, type Shape, type Supply } from '@heronstone/core/model/plan.ts';
 import type { SaidPiece } from './furnitureWords.ts';
 import { unitTypes } from './inInches.ts';
 import { KNOWN } from './known.ts';
@@ -133,6 +135,28 @@ function readThing(plan: Plan, line: string, crafts: ReadonlySet<string>): ReadT
   return { line, read, uses };
 }
 
+const isAllSpare = (draft: SupplyDraft): boolean => draft.backstock > 0 && draft.backstock === draft.count;
+
+/** The only thing of the same kind, whose spares these are: "spare lino" of the lino blocks. null where there are several, or none. */
+function sparedBy(plan: Plan, draft: SupplyDraft): Supply | null {
+  const kind = (name: string) => {
+    const found = KNOWN.kinds.find(name);
+    return found && `${found.category} ${stems(found.name).at(-1)!}`;
+  };
+  const own = kind(draft.name);
+  if (own === null) return null;
+  const words = stems(draft.name);
+  const alike = Object.values(plan.supplies).filter(
+    (s) =>
+      s.form === draft.form &&
+      s.category === draft.category &&
+      (kind(s.name) === own || words.every((w) => stems(s.name).includes(w))) &&
+      s.season === draft.season &&
+      s.life === draft.life,
+  );
+  return alike.length === 1 ? alike[0]! : null;
+}
+
 /** Changes that add what was read; more of what is there is added to it. @returns the supply that each line became */
 export function addThings(
   plan: Plan,
@@ -141,15 +165,24 @@ export function addThings(
 ): { changes: Change[]; supplies: string[] } {
   const changes: Change[] = [];
   let room = plan;
-  const supplies = things.map(({ read, uses }) => {
+  const supplies: string[] = [];
+  const add = (i: number) => {
+    const { read, uses } = things[i]!;
     const draft = read.draft!;
-    const same = sameAs(room, draft);
+    const same = sameAs(room, draft) ?? (isAllSpare(draft) ? sparedBy(room, draft) : null);
     const made = same
       ? addTo(same, draft)
       : addSupplies(room, [{ draft: { ...draft, name: nameApart(room, draft, room.meta.units) }, uses }], newId);
     changes.push(...made);
     room = applyChanges(room, made).plan;
-    return same?.id ?? made[0]!.id;
-  });
+    supplies[i] = same?.id ?? made[0]!.id;
+  };
+  // Spares come last, so that they find what they are spares of.
+  const order = things.map((_, i) => i);
+  for (const i of order) if (!isAllSpare(things[i]!.read.draft!)) add(i);
+  for (const i of order) if (isAllSpare(things[i]!.read.draft!)) add(i);
+  // What is kept in jars stands in them from the first plan on.
+  const held = things.flatMap(({ read }, i) => (read.holder ? [{ supply: supplies[i]!, held: read.holder }] : []));
+  changes.push(...keepAllInHolders(room, held, newId));
   return { changes, supplies };
 }

@@ -44,7 +44,7 @@ export const HUNG: readonly UnitType[] = [
     name: 'Rod rail',
     kind: 'rail',
     hangs: 'rods',
-    width: 700,
+    width: 800,
     depth: 140,
     height: 150,
     bottom: 1300,
@@ -79,7 +79,7 @@ export const HUNG: readonly UnitType[] = [
   }),
   type(wall, 'Pad rack', '48 cells for ink pads, seen at a glance', {
     kind: 'cube shelf',
-    width: 424,
+    width: 340,
     depth: 78,
     height: 387,
     bottom: 1150,

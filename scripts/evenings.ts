@@ -27,6 +27,7 @@ for (const [i, evening] of EVENINGS.entries()) {
     broken.map((f) => `${f.text} (${f.why})`),
   );
   list('errors', s.errors);
+  list('without a place', s.unplaced);
   list('furniture', [
     `left out: ${played.furniture.left.join(', ')}`,
     `unknown: ${played.furniture.unknown.join(', ')}`,

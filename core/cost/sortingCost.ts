@@ -39,6 +39,8 @@ export interface Wanted {
   holder: (supply: Supply, compartment: Compartment) => number;
   /** Seconds a week of a thing in a place that is wished to be another zone’s, or storage, or odds and ends’, or not where its home is wished. */
   given: (supply: Supply, compartment: Compartment) => number;
+  /** Seconds a week that its room is worth in a place within reach, free or not, so that what is seldom used leaves it. */
+  rent: (supply: Supply, compartment: Compartment) => number;
   /** Names under which supplies belong together, with the supplies; only names that two share. */
   sets: ReadonlyMap<string, readonly string[]>;
 }
@@ -127,6 +129,10 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
       keptFrom(plan, supply).length === 0
         ? constants.lockedUp
         : 0,
+    rent: (supply, c) => {
+      const rate = rentOf(scene, c);
+      return rate === 0 || !wanted.sorted(supply.id) ? 0 : rate * volume(supply, supply.count);
+    },
     line: (supply, c) => {
       const sort = sorts.get(supply.id);
       const at = sort && inRow.get(sort.way)?.get(supply.id);
@@ -135,6 +141,16 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
   };
   return wanted;
 });
+
+/** What a litre within reach of a seat is worth, seconds a week, by its ripple: about a fetch that is saved. Our constants, no source. */
+const RENT: Readonly<Record<number, number>> = { 1: 2, 2: 2, 3: 1 };
+
+/** What a litre of a place is worth: by the seat that is nearest to it. */
+function rentOf(scene: Scene, c: Compartment): number {
+  let nearest = 6;
+  for (const s of scene.stations) nearest = Math.min(nearest, scene.approaches.get(s.id)?.get(c.id)?.ripple ?? 6);
+  return RENT[nearest] ?? 0;
+}
 
 /** How much more it counts that what is sharp lies loose: a hand that reaches in gets hurt. Our constant, no source. */
 const HURTS = 4;

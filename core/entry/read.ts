@@ -316,7 +316,15 @@ const MEASURED =
 function kindOf(body: string, kinds: KindFinder): Kind | null {
   const words = body.replace(OF_NAME, ' ').replace(MEASURED, ' ');
   if (/^[\s\d]*(?:blank\s+|plain\s+)?sheets?\s*$/i.test(words.replace(PAPER, ' '))) return kinds.find('paper');
-  const found = kinds.find(words.replace(/\b(?:for|from|with|to)\s+[a-z].*$/i, ' ')) ?? kinds.find(words);
+  const alone = kinds.find(words.replace(/\b(?:for|from|with|to)\s+[a-z].*$/i, ' '));
+  const whole = kinds.find(words);
+  // "Cutting mats for the machine" are mats of a kind of their own.
+  const closer =
+    alone &&
+    whole &&
+    stems(whole.name).length > stems(alone.name).length &&
+    stems(whole.name).includes(stems(alone.name).at(-1)!);
+  const found = closer ? whole : (alone ?? whole);
   return found ?? (/\breams?\b/i.test(body) ? kinds.find('paper') : null);
 }
 

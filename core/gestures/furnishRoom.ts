@@ -6,19 +6,18 @@
  */
 import { checkAreas } from '../checks/areasFree.ts';
 import { checkClearance } from '../checks/clearance.ts';
+import { walledIn } from '../checks/placementFindings.ts';
 import { checkRoom } from '../checks/roomErrors.ts';
 import { checkSeats, checkWalkways } from '../checks/seatsAndWalkways.ts';
-import { allCompartments } from '../furniture/compartments.ts';
 import { seeded } from '../geometry/seeded.ts';
 import { applyChanges, set, type Change } from '../model/change.ts';
 import type { Finding } from '../model/finding.ts';
 import { STANDING_DEFAULTS, type Plan, type Unit } from '../model/plan.ts';
-import { standing } from '../room/standing.ts';
-import { walksOf } from '../room/walks.ts';
+import { sceneOf } from '../scene/scene.ts';
 import { freeName, seatBefore, seatIn } from './newUnit.ts';
 import { newInsert } from './sameAgain.ts';
 import { minutesOfUsualStock } from './usualStock.ts';
-import { spotsFor, type Wanted } from './wantedSpots.ts';
+import { isNear, spotsFor, type Wanted } from './wantedSpots.ts';
 
 export type { Wanted } from './wantedSpots.ts';
 
@@ -38,7 +37,7 @@ export interface Furnished {
 }
 
 /** How many rooms are tried, how many spots for a piece, and how many of the best are kept. */
-const ROOMS = 8;
+const ROOMS = 16;
 const SPOTS = 30;
 const KEPT = 4;
 /** The narrowest top one works at, mm; smaller ones get no seat. Common practice, no source. */
@@ -64,36 +63,28 @@ function hardFaults(plan: Plan): Finding[] {
   );
 }
 
-/** Pieces whose places nobody can walk to. */
-function walledIn(plan: Plan): number {
-  const here = standing(plan);
-  const places = allCompartments(here);
-  const walled = new Set<string>();
-  for (const walks of walksOf(here, places).values())
-    for (const c of places) if (walks.get(c.id)?.reason) walled.add(c.unit);
-  return walled.size;
-}
+/** Pieces that cannot be got at from a seat. */
+const walled = (plan: Plan): number => walledIn(sceneOf(plan)).length;
 
 const softFaults = (plan: Plan): number =>
   checkWalkways(plan).length +
   [...checkClearance(plan), ...checkSeats(plan)].filter((f) => f.severity !== 'error' && !NEVER.has(f.code)).length;
 
-/** Tables first, what goes under and over them, seats and beds, then the rest by size, shuffled by a seed. */
-function inOrder(wanted: readonly Wanted[], random: (() => number) | null): Wanted[] {
-  const rank = ({ shape, manner }: Wanted) =>
-    manner === 'insert' || manner === 'top'
-      ? 0
-      : manner === 'wall'
-        ? 1
-        : manner === 'under'
-          ? 4
-          : shape.kind === 'table'
-            ? 5
-            : shape.kind === 'seat'
-              ? 3
-              : 2;
+/** In which order kinds of pieces come: tables, what goes under them, seats, what is wanted near, the rest, what hangs, what stands in or on others. */
+const rankOf = ({ shape, manner }: Wanted, nearFirst: boolean): number => {
+  if (manner === 'insert' || manner === 'top') return 0;
+  if (manner === 'wall') return 1;
+  if (manner === 'under') return 5;
+  if (shape.kind === 'table') return 6;
+  if (shape.kind === 'seat') return 4;
+  return nearFirst && isNear(shape) ? 3 : 2;
+};
+
+/** Within that by size, shuffled by a seed; every other room begins with what is wanted near its seat. */
+function inOrder(wanted: readonly Wanted[], random: (() => number) | null, n: number): Wanted[] {
   const wobble = new Map(wanted.map((w) => [w, random ? 0.4 + 1.2 * random() : 1]));
   const area = (w: Wanted) => w.shape.width * w.shape.depth * wobble.get(w)!;
+  const rank = (w: Wanted) => rankOf(w, n % 2 === 0);
   return [...wanted].sort((a, b) => rank(b) - rank(a) || area(b) - area(a));
 }
 
@@ -108,9 +99,15 @@ class Furnishing {
     public plan: Plan,
     private readonly newId: () => string,
     private readonly jitter: () => number,
+    private readonly settle: (plan: Plan) => Change[],
   ) {
     this.hard = hardFaults(plan).length;
-    this.walled = walledIn(plan);
+    this.walled = walled(plan);
+  }
+
+  /** The room with what is done at each of its seats. */
+  get settled(): Plan {
+    return applyChanges(this.plan, this.settle(this.plan)).plan;
   }
 
   /** Puts a piece where it is wanted most of all spots at which nothing suffers; leaves it out where there is none. */
@@ -129,7 +126,7 @@ class Furnishing {
     let reason = 'there is no free stretch of wall for it';
     let last: { x: number; y: number; turn: number } | null = null;
     let tried = 0;
-    for (const at of spotsFor(unit, wanted, plan, this.jitter)) {
+    for (const at of spotsFor(unit, wanted, this.settled, this.jitter)) {
       // Beside the spot looked at last it is hardly better.
       if (last && at.turn === last.turn && Math.hypot(at.x - last.x, at.y - last.y) < 90) continue;
       last = at;
@@ -181,15 +178,16 @@ class Furnishing {
     const tried = applyChanges(this.plan, [...changes]).plan;
     const found = hardFaults(tried);
     if (found.length > this.hard) return found.at(-1)!.message;
-    const walled = walledIn(tried);
-    if (walled > this.walled) return 'something could no longer be walked to';
-    [this.hard, this.walled] = [found.length, walled];
+    const shut = walled(tried);
+    if (shut > this.walled) return 'something could no longer be walked to';
+    [this.hard, this.walled] = [found.length, shut];
     return null;
   }
 }
 
 /**
  * Tries rooms.
+ * @param settle says at which of the seats of a room what is done
  * @returns after each room how far it is; at the end the rooms found, the best first
  */
 export function* furnishRoom(
@@ -197,17 +195,18 @@ export function* furnishRoom(
   wanted: readonly Wanted[],
   newId: () => string,
   seed: number,
+  settle: (plan: Plan) => Change[] = () => [],
 ): Generator<{ share: number }, Furnished[]> {
   const random = seeded(seed);
   const rooms: Furnished[] = [];
   for (let n = 0; n < ROOMS; n++) {
-    const room = new Furnishing(plan, newId, n === 0 ? () => 0 : random);
-    for (const piece of inOrder(wanted, n === 0 ? null : random)) {
+    const room = new Furnishing(plan, newId, n === 0 ? () => 0 : random, settle);
+    for (const piece of inOrder(wanted, n === 0 ? null : random, n)) {
       room.add(piece);
       yield { share: (n + room.changes.length / (2 * wanted.length + 2)) / ROOMS };
     }
     const faults = softFaults(room.plan);
-    rooms.push({ changes: room.changes, left: room.left, faults, minutes: minutesOfUsualStock(room.plan) });
+    rooms.push({ changes: room.changes, left: room.left, faults, minutes: minutesOfUsualStock(room.settled) });
   }
   return rooms.sort((a, b) => costOf(a) - costOf(b)).slice(0, KEPT);
 }

@@ -1,7 +1,7 @@
 /** How well a furnished room serves before anything is in it: the minutes a week of a usual stock. */
 import { ALONE, fetchSeconds } from '../fetch/fetch.ts';
 import type { Plan } from '../model/plan.ts';
-import { sceneOf } from '../scene/scene.ts';
+import { sceneOf, seatsOf } from '../scene/scene.ts';
 
 /** Fetches a week that a seat makes, and over how many litres they thin out to a third. Common practice, no source. */
 const FETCHES = 250;
@@ -10,13 +10,17 @@ const LITRES = 60;
 const FILLED = 0.6;
 
 /**
- * Minutes a week of fetching a stock that is used at every seat alike and lies as near to it as it can: what is used most fills
+ * Minutes a week of fetching a stock that is used at each seat as much as is done there, and lies as near to it as it can: what is used most fills
  * the quickest places, litre by litre, what is used less the next ones.
  */
 export function minutesOfUsualStock(plan: Plan): number {
   const scene = sceneOf(plan);
   let seconds = 0;
+  const done = Object.values(plan.activities).flatMap((a) => seatsOf(plan, a));
   for (const { id } of scene.stations) {
+    // Where nothing is done nothing is fetched; while nobody has said what is done where, every seat counts.
+    const share = done.length === 0 ? 1 / scene.stations.length : done.filter((s) => s === id).length / done.length;
+    if (share === 0) continue;
     const places = scene.compartments
       .filter((c) => c.container === null && !(c.access === 'top' && plan.units[c.unit]!.kind === 'table'))
       .map((c) => ({
@@ -27,12 +31,12 @@ export function minutesOfUsualStock(plan: Plan): number {
     let before = 0;
     for (const place of places) {
       // Fetches of the litres from `before` on: their density falls off exponentially.
-      const share = Math.exp(-before / LITRES) - Math.exp(-(before + place.litres) / LITRES);
-      seconds += FETCHES * share * place.seconds;
+      const part = Math.exp(-before / LITRES) - Math.exp(-(before + place.litres) / LITRES);
+      seconds += FETCHES * share * part * place.seconds;
       before += place.litres;
     }
     // What finds no room is fetched from outside the room.
-    seconds += FETCHES * Math.exp(-before / LITRES) * OUTSIDE;
+    seconds += FETCHES * share * Math.exp(-before / LITRES) * OUTSIDE;
   }
   return seconds / 60;
 }

@@ -124,10 +124,12 @@ export class Filling {
 
   /** Seconds a week that a part weighs in a compartment for not being shown as wished, or out of line. */
   order(part: Thing, at: number): number {
-    if (part.spare) return 0;
     const wanted = wantedOf(this.scene);
     const c = this.scene.compartments[at]!;
+    const rent = (wanted.rent(part.supply, c) * part.count) / part.supply.count;
+    if (part.spare) return rent;
     return (
+      rent +
       ((wanted.shown(part.supply, c) +
         wanted.line(part.supply, c) +
         wanted.lockedAway(part.supply, c) +

@@ -146,6 +146,27 @@ function form(scene: Scene): Homes {
       add(sort.key, s, () => ({ name: capital(sort.words), zone: null, set: false, row: null, loose: false }));
       continue;
     }
+    // What is away for most of the year, and what is retired, does not lie among what is in use.
+    if (s.season !== '' && s.form !== 'machine') {
+      add(`season ${s.season.toLowerCase()}`, s, () => ({
+        name: capital(s.season),
+        zone: null,
+        set: false,
+        row: null,
+        loose: false,
+      }));
+      continue;
+    }
+    if (s.life === 'retired' && s.form !== 'machine') {
+      add(`retired ${kindKey(s, zone)}`, s, () => ({
+        name: `${nameOfKind(s, '', zone)}, old`,
+        zone,
+        set: false,
+        row: null,
+        loose: false,
+      }));
+      continue;
+    }
     if (s.form === 'machine') {
       add(`machine ${s.id}`, s, () => ({ name: s.name, zone, set: false, row: null, loose: false }));
       continue;

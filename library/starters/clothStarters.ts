@@ -36,7 +36,7 @@ Seam ripper | tools | pieces | 3 | 130x15x12 | 12 | S | 3
 Tape measure | tools | pieces | 2 | 60x60x20 | 40 | | 3
 Dressmaking patterns | patterns | pieces | 60 | 210x150x12 | 90 | | 1
 Pattern paper | patterns | rolls | 1 | 900x70 | 1500 | | 0.5
-Iron | machines | pieces | 1 | 290x130x160 | 1400 | T,U,N | 3
+Iron | machines | pieces | 1 | 290x130x150 | 1400 | T,U,N | 3
 Ironing board, small | press | pieces | 1 | 800x320x60 | 3000 | | 2
 Dress fabric, folded | fabric | soft | 30 | 300x200x40 | 400 | L | 1
 Interfacing | fabric | soft | 6 | 300x200x30 | 150 | | 1

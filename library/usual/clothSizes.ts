@@ -45,7 +45,7 @@ Knitting machine | machines | machine | 1100x250x130 | 12000 | w300/200/0 |
 Presser foot; walking foot; sewing foot; machine foot; sewing feet; presser feet; machine feet; sewing machine feet | tools | pieces | 60x40x25 | 30 | M |
 Extension table; machine extension table | tools | pieces | 550x400x80 | 2000 | |
 Foot pedal; foot control; pedal | machines | pieces | 200x150x60 | 700 | |
-Iron; steam iron; travel iron; mini iron; pressing iron | machines | pieces | 290x130x160 | 1400 | T,U,N |
+Iron; steam iron; travel iron; mini iron; pressing iron | machines | pieces | 290x130x150 | 1400 | T,U,N |
 Ironing board | press | pieces | 1350x380x70 | 3000 |  |
 Tailor's ham; pressing ham; seam roll; clapper | press | pieces | 300x200x120 | 500 | |
 Wool mat; wool pressing mat; ironing mat; pressing mat; ironing pad | press | pieces | 430x430x13 | 900 | flat |

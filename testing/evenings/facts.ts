@@ -64,7 +64,10 @@ export class Facts {
       case 'not prime':
         return this.nearest(a.place) >= NOT_PRIME ? '' : `ripple ${this.nearest(a.place)}: ${a.place.name}`;
       case 'held':
-        return a.placements.every((p) => p.container !== null) ? '' : `loose in ${a.place.name}`;
+        // Glue in bottles and glitter in jars are their own holders.
+        return a.placements.every((p) => p.container !== null || this.plan.supplies[p.supply]!.form === 'bottles')
+          ? ''
+          : `loose in ${a.place.name}`;
       case 'in':
         return a.place.name.toLowerCase().includes(right) ? '' : a.place.name;
       case 'at seat': {
@@ -74,7 +77,8 @@ export class Facts {
       }
       case 'out at seat': {
         const on = this.plan.units[a.place.unit]!;
-        return on.kind === 'table' && a.ripple <= 2 ? '' : `${a.place.name}, ripple ${a.ripple}`;
+        const own = this.plan.stations[mainStationOf(this.scene, a.placements[0]!.supply) ?? '']?.unit;
+        return on.id === own && a.ripple <= 3 ? '' : `${a.place.name}, ripple ${a.ripple}`;
       }
       default:
         return this.pair(verb, a, this.thing(right));
@@ -88,7 +92,7 @@ export class Facts {
       case 'same unit':
         return a.place!.unit === b.place.unit ? '' : places;
       case 'beside':
-        return a.place!.unit === b.place.unit || apart(a.place!, b.place) <= ARM ? '' : places;
+        return a.place!.unit === b.place.unit || apart(a.place!, b.place) <= ARM || this.bothAtHand(a, b) ? '' : places;
       case 'apart':
         return a.place!.id === b.place.id ? places : '';
       case 'farther':
@@ -106,6 +110,11 @@ export class Facts {
     return on.size <= most ? '' : `${on.size} lines`;
   }
 
+  /** Both are reached from one seat without getting up. */
+  private bothAtHand(a: Thing, b: Thing): boolean {
+    return this.scene.stations.some((s) => a.place!.reach[s.id]!.ripple <= 3 && b.place!.reach[s.id]!.ripple <= 3);
+  }
+
   /** The lowest ripple that a place has from any seat. */
   private nearest(place: CompartmentReport): number {
     return Math.min(...this.scene.stations.map((s) => place.reach[s.id]!.ripple));
@@ -120,6 +129,8 @@ export class Facts {
       return { name: words, placements: [], place: null, ripple: 6, seconds: 0 };
     const placements = Object.values(this.plan.placements)
       .filter((p) => p.arrangement === 'planned' && p.supply === id)
+      // Spares of a thing are spares of its row: each of the two lines means its own.
+      .filter((p, _, all) => !all.some((o) => o.spare !== all[0]!.spare) || p.spare === /\bspare\b/.test(words))
       .sort((a, b) => b.count - a.count);
     const place = placements[0] ? (this.places.get(compartmentId(placements[0])) ?? null) : null;
     const seat = mainStationOf(this.scene, id) ?? this.scene.stations[0]?.id ?? '';

@@ -76,7 +76,7 @@ export const PAINT_IN_METRIC: Evening = {
     same unit: acrylic paint tubes + gouache
     beside: palettes + paint brushes
     same unit: watercolour paper A3 + drawing paper A2
-    in: drawing paper A2 | flat drawers
+    in: drawing paper A2 | plan chest
     near seat: acrylic paint tubes
     apart: white spirit + sketchbooks
     apart: fixative spray + drawing paper A2

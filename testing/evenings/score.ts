@@ -21,6 +21,7 @@ export interface Score {
   /** Minutes a week, and lines without a place. */
   minutes: number;
   without: number;
+  unplaced: string[];
 }
 
 export function score(evening: Evening, played: Played): Score {
@@ -64,7 +65,10 @@ function wrongUse({ plan, supplies, unsure }: Played, { typed, crafts }: Expecte
 }
 
 /** How the room serves: what of its drawers is near a seat, what blocks what, and what a week costs. */
-function roomOf(plan: Plan, report: Report): Pick<Score, 'drawersNear' | 'errors' | 'minutes' | 'without'> {
+function roomOf(
+  plan: Plan,
+  report: Report,
+): Pick<Score, 'drawersNear' | 'errors' | 'minutes' | 'without' | 'unplaced'> {
   let [near, all] = [0, 0];
   for (const c of report.compartments) {
     const cart = plan.units[c.unit]!.kind === 'cart';
@@ -78,5 +82,8 @@ function roomOf(plan: Plan, report: Report): Pick<Score, 'drawersNear' | 'errors
     errors: report.findings.filter((f) => f.severity === 'error').map((f) => f.message),
     minutes: report.week.planned.minutes,
     without: report.week.planned.without,
+    unplaced: Object.values(report.supplies).flatMap((r) =>
+      r.without.planned > 0 ? [`${plan.supplies[r.id]!.name}: ${r.reason}`] : [],
+    ),
   };
 }

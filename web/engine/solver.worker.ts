@@ -11,6 +11,7 @@ import { optionsFor, type Task } from '@heronstone/core/search/tasks.ts';
 import { compareWays, type Sorted } from '@heronstone/core/search/ways.ts';
 import { propose, type Proposing } from '@heronstone/core/search/furniture/propose.ts';
 import { proposeUnits } from '@heronstone/core/search/zones/proposeUnits.ts';
+import { settledBy } from '@heronstone/library/setUp.ts';
 import { unitTypes } from '@heronstone/library/inInches.ts';
 
 /** How long a slice may take before messages are looked at, and how often the best so far is posted, ms. */
@@ -76,7 +77,7 @@ const worker = {
   },
   /** Where the pieces of a new room stand. */
   async furnish(plan: Plan, seed: number, wanted: Wanted[], onProgress: (p: { share: number }) => void) {
-    return drive(furnishRoom(plan, wanted, nanoid, seed), onProgress);
+    return drive(furnishRoom(plan, wanted, nanoid, seed, settledBy(nanoid)), onProgress);
   },
   giving(plan: Plan, seed: number) {
     return proposeUnits(plan, seed);

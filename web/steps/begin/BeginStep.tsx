@@ -8,7 +8,8 @@ import { lackingFor, type Need } from '@heronstone/core/ask/firstPlan.ts';
 import { seatsForCrafts } from '@heronstone/core/entry/craftSeats.ts';
 import { usesForAll } from '@heronstone/core/entry/useChanges.ts';
 import { KNOWN } from '@heronstone/library/known.ts';
-import { setMeta, type Change } from '@heronstone/core/model/change.ts';
+import { standOutChanges } from '@heronstone/core/entry/standOut.ts';
+import { applyChanges, setMeta, type Change } from '@heronstone/core/model/change.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
 import { commit, redo, undo } from '../../state/openPlan.ts';
 import { fillRoom } from '../../state/searching.ts';
@@ -71,11 +72,9 @@ export function BeginStep() {
     await navigate(`/plan/${plan.meta.id}/${hasRoom ? 'furnish' : 'measure'}`);
   };
   const first = async () => {
-    commit('The questions are answered', [
-      ...usesForAll(plan, KNOWN, newId),
-      ...seatsForCrafts(plan, KNOWN, newId),
-      to(ANSWERED),
-    ]);
+    const said = [...usesForAll(plan, KNOWN, newId), ...seatsForCrafts(plan, KNOWN, newId)];
+    const ready = applyChanges(plan, said).plan;
+    commit('The questions are answered', [...said, ...standOutChanges(ready, newId), to(ANSWERED)]);
     setArrangement('planned');
     await navigate(`/plan/${plan.meta.id}/place`);
     void fillRoom({ kind: 'room' });
@@ -138,7 +137,9 @@ export function BeginStep() {
           >
             {step >= THINGS - 1 && <WhereItHappens />}
             {hasRoom ? (
-              <FromAbove editable={!narrow} small={narrow} rings={false} />
+              <div className="relative min-h-0 grow">
+                <FromAbove editable={!narrow} small={narrow} rings={false} />
+              </div>
             ) : (
               <p className="grid h-full place-items-center text-center text-soft">
                 Your room is drawn here as you answer.

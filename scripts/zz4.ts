@@ -1,0 +1,12 @@
+import { EVENINGS } from '@heronstone/testing/evenings/evenings.ts';
+import { play } from '@heronstone/testing/evenings/play.ts';
+import { sceneOf } from '@heronstone/core/scene/scene.ts';
+import { barredFrom } from '@heronstone/core/cost/rules.ts';
+import { posesOf } from '@heronstone/core/fit/poses.ts';
+const p = play(EVENINGS[Number(process.argv[2]) - 1]!, false);
+const s = Object.values(p.plan.supplies).find((x) => x.name.toLowerCase().startsWith(process.argv[3]!))!;
+console.log(s.name, s.length, s.width, s.thickness, s.orientations, s.traits, s.form);
+const scene = sceneOf(p.plan);
+for (const c of scene.compartments) console.log(c.name, JSON.stringify(c.inside), barredFrom(scene, s, c)?.words, posesOf(s, c).map((q) => q.orientation).join());
+for (const u of Object.values(p.plan.units)) console.log(u.name, u.kind, u.x, u.y, u.turn, u.width, u.depth, u.height, u.bottom, u.storeDepth);
+for (const st of Object.values(p.plan.stations)) console.log('SEAT', st.name, st.x, st.y, Object.values(p.plan.activities).filter((a) => a.station === st.id).map((a) => a.name).join());

@@ -23,6 +23,7 @@ import { labelFonts } from './fontFiles.ts';
 import { placesByName } from '@heronstone/core/entry/placesByName.ts';
 import { KINDS } from '@heronstone/library/usualSizes.ts';
 import { number } from './number.ts';
+import { addBeginCommand } from './begin.ts';
 import { addDoingCommands } from './moveCommands.ts';
 import { addPlaceCommands } from './place.ts';
 import { addReachCommands } from './reach.ts';
@@ -288,6 +289,9 @@ function build(io: Output): Command {
     if (lines > 0) throw new ReportHasErrors([`${lines} ${lines === 1 ? 'line' : 'lines'} could not be read whole`]);
   });
 
+  addBeginCommand(program, io, (words) => {
+    if (words.length > 0) throw new ReportHasErrors(words);
+  });
   addReachCommands(program, io);
   addPlaceCommands(program, io);
   addDoingCommands(program, io);

@@ -434,6 +434,7 @@ Knitting pattern; knitting book | knit | 25 | 1 | |
 Crochet pattern; crochet book | crochet | 20 | 1 | |
 Cross-stitch chart; cross stitch chart; chart | hand | 30 | 2 | |
 Magazine; craft magazine | all | 25 | 0.2 | |
+Storage tin; metal tin; empty tin; tin; tin box; basket; storage basket; plastic bin; storage bin; storage box; plastic box | none | 4 | 0.3 | |
 Extension lead; extension cord; charger; phone charger; battery; batteries; cable; first aid kit; headphone; fan | none | 1 | 0.3 | |
 Battery; batteries | none | 12 | 0.1 | |
 Layout; scrapbook layout; page layout | scrap | 8 | 1 | |
@@ -441,7 +442,7 @@ Card kit; card making kit | cards | 3 | 0.3 | |
 Scrapbook kit; page kit | scrap | 3 | 0.3 | |
 Finished earring; finished jewelry; finished jewellery | jewel | 12 | 0.1 | |
 Finished book | book | 8 | 0.1 | |
-Finished dress; dress; skirt; blouse; finished garment; clothes to mend; mending; mending pile; repair pile | sew | 4 | 0.3 | |
+Finished dress; dress; skirt; blouse; finished garment; clothes; mending; mending pile; repair pile | sew | 4 | 0.3 | |
 Finished card | cards | 25 | 0.2 | |
 Finished painting; unfinished painting; painting | paint | 8 | 0.1 | |
 Finished quilt; quilt; quilt top | quilt | 3 | 0.1 | |
@@ -482,9 +483,14 @@ function keyOf(name: string): string {
 const OTHERWISE: Everyday = { crafts: [], usual: 4, mass: false, fetches: 1, keptIn: null, beside: null };
 
 /** What is known of a thing by the words that were used for it, else by its kind. */
-export function everydayOf({ name, category, form }: Pick<Kind, 'name' | 'category' | 'form'>): Everyday {
+export function everydayOf({
+  name,
+  main,
+  category,
+  form,
+}: Pick<Kind, 'name' | 'main' | 'category' | 'form'>): Everyday {
   const [kind, formed] = [ROWS.get(`@${category}`), ROWS.get(`@${category}/${form}`)];
-  return { ...OTHERWISE, ...kind, ...formed, ...ROWS.get(keyOf(name)) };
+  return { ...OTHERWISE, ...kind, ...formed, ...(ROWS.get(keyOf(name)) ?? ROWS.get(keyOf(main ?? name))) };
 }
 
 /** Whether the table speaks of a thing by its name. */

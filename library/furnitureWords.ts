@@ -281,7 +281,7 @@ function withTiers(title: string | null, tiers: number | null): string | null {
   return tiers <= 2 ? 'Two-tier cart' : tiers === 3 ? title : 'Four-tier cart';
 }
 
-/** How many columns and rows a shelf of so many cubes usually has. */
+/** How many columns and rows a shelf of a number of cubes usually has. */
 function cubesOf(n: number): { columns: number; rows: number } {
   const columns = n % 4 === 0 && n > 8 ? 4 : n % 2 === 0 && n > 2 ? 2 : n % 3 === 0 && n > 3 ? 3 : 1;
   return { columns, rows: Math.max(1, Math.round(n / columns)) };

@@ -1,3 +1,4 @@
+import { volume } from '../fit/fit.ts';
 import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { applyChanges, set, setMeta } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
@@ -72,11 +73,32 @@ describe('how far a room is from the wished order', () => {
     spare: false,
   });
 
+  /** What one of a thing's room is worth in a place, minutes a week. */
+  const rentOf = (supply: string, place: string) => {
+    const s = plan.supplies[supply]!;
+    return wantedOf(scene).rent(s, scene.compartment.get(place)!) / s.count / 60;
+  };
+  test('room within reach is worth something, and the more of it the more; farther room nothing', () => {
+    const near = scene.compartments.filter((c) =>
+      scene.stations.some((st) => scene.approaches.get(st.id)!.get(c.id)!.ripple <= 2),
+    );
+    const far = scene.compartments.filter((c) =>
+      scene.stations.every((st) => scene.approaches.get(st.id)!.get(c.id)!.ripple > 3),
+    );
+    expect([near.length > 0, far.length > 0]).toEqual([true, true]);
+    const s = two[0]!;
+    const rent = wantedOf(scene).rent;
+    expect(rent(s, near[0]!)).toBeCloseTo(2 * volume(s, s.count), 9);
+    expect(rent({ ...s, count: 2 * s.count }, near[0]!)).toBeCloseTo(2 * rent(s, near[0]!), 6);
+    expect(rent(s, far[0]!)).toBe(0);
+  });
+
   test('two of a kind in two units are one further home, in one unit none', () => {
     const apart = orderOf(scene, [row(two[0]!.id, 'books', 's1'), row(two[1]!.id, 'tall', 'd1')]);
     const together = orderOf(scene, [row(two[0]!.id, 'books', 's1'), row(two[1]!.id, 'books', 's2')]);
     expect([apart.furtherHomes, together.furtherHomes]).toEqual([1, 0]);
-    expect(apart.minutes - together.minutes).toBeCloseTo(scene.constants.homeExtra / 60, 9);
+    const rent = rentOf(two[1]!.id, 'tall/d1') - rentOf(two[1]!.id, 'books/s2');
+    expect(apart.minutes - together.minutes - rent).toBeCloseTo(scene.constants.homeExtra / 60, 9);
   });
 
   test('two kinds in one place are a mixture, in two places none', () => {

@@ -228,9 +228,10 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
   let [wronglyShown, lockedUp, strange, seconds] = [0, 0, 0, 0];
   const lying = placements.filter((p) => scene.compartment.has(compartmentId(p)));
   for (const p of lying) {
-    if (p.spare) continue;
     const compartment = scene.compartment.get(compartmentId(p))!;
     const supply = plan.supplies[p.supply]!;
+    seconds += wanted.rent(supply, compartment) * Math.min(1, p.count / supply.count);
+    if (p.spare) continue;
     places.set(p.supply, [...(places.get(p.supply) ?? []), p]);
     const share = p.count / supply.count;
     const shown = wanted.shown(supply, compartment);

@@ -1,4 +1,4 @@
-/** Where crafts are done: those of one family share a seat, since they share tools and mess; never dealt by the alphabet. */
+/** Where crafts are done: those of one family share a seat, since they share tools and mess. */
 import { groupBy } from '../model/groups.ts';
 import { set, type Change } from '../model/change.ts';
 import { byName, type Activity, type Plan, type Station } from '../model/plan.ts';

@@ -28,7 +28,7 @@ const MOST = 12;
 /** How much of a place holders may take at the most, so that other things have room. */
 const SHARE = 0.6;
 
-/** So thin for its width that it does not lie but stands. Our constant, no source. */
+/** Share of its width below which a holder stands instead of lying. Our constant, no source. */
 const THIN = 0.35;
 
 /** The container that a holder is, by its usual size. */

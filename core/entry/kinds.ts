@@ -21,6 +21,8 @@ export interface Kind {
   /** How many a usual pack, box or bag of them holds; null where such a thing is bought singly. */
   pack?: number | null;
   everyday?: Everyday;
+  /** What its line in the tables is called, where it goes by another word for it. */
+  main?: string;
 }
 
 /** What a household does with a thing; guesses wherever they are used. */
@@ -58,7 +60,7 @@ const byHeadOf = once((kinds: readonly Kind[]): ReadonlyMap<string, readonly Ent
       const words = stems(name);
       const head = words.at(-1);
       // It goes by the word that was used: the usual size of a model, not of doll clothes.
-      const entry = { kind: { ...kind, name }, words };
+      const entry = { kind: { ...kind, name, main: kind.name }, words };
       if (head !== undefined) byHead.set(head, [...(byHead.get(head) ?? []), entry]);
     }
   return byHead;

@@ -198,12 +198,13 @@ test('property: in the evaluated plan every solved placement fits whole, and the
         (sum, p) => sum + p.fetchesPerWeek * (p.crowd.behind ?? 0) * element('move aside').seconds,
         0,
       );
-      // What lies beside a holder made for it weighs in the order, not in the minutes.
+      // What lies beside a holder made for it, and the worth of the room within reach, weigh in the order, not in the minutes.
       const scene = sceneOf(placed);
       const wanted = wantedOf(scene);
       const beside = solution.placements.reduce((sum, p) => {
         const s = plan.supplies[p.supply]!;
-        return p.spare ? sum : sum + (wanted.holder(s, scene.compartment.get(compartmentId(p))!) * p.count) / s.count;
+        const c = scene.compartment.get(compartmentId(p))!;
+        return sum + ((wanted.rent(s, c) + (p.spare ? 0 : wanted.holder(s, c))) * p.count) / s.count;
       }, 0);
       // Nor is what lies above in a pile.
       const { constants } = scene;

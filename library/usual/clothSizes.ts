@@ -179,6 +179,6 @@ Yarn cake; cake of yarn | yarn | soft | 120x120x80 | 100 | L |
 Row counter | tools | pieces | 50x35x25 | 20 | |
 Knitting book | books | pieces | 280x215x15 | 600 | |
 Crochet book | books | pieces | 280x215x15 | 600 | |
-Clothes to mend; mending; mending pile; repair pile | projects | soft | 300x250x40 | 350 | |
+Clothes; mending; mending pile; repair pile | projects | soft | 300x250x40 | 350 | |
 Finished dress; dress; skirt; blouse; finished garment | projects | soft | 350x300x40 | 400 | |
 `;

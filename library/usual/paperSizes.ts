@@ -79,7 +79,7 @@ Die set; set of dies | dies | pieces | 178x127x3 | 80 | M |
 Embossing folder; 3D folder | dies | pieces | 148x125x3 | 45 | |
 Magnetic sheet | dies | sheets | 297x210x0.8 | 2500gsm | | 5
 Cutting plate; die plate; machine plate | plates | pieces | 225x155x3 | 180 | flat |
-Die cutting machine; die cutter; die-cut machine; embossing machine | machines | machine | 360x170x320 | 5000 | w200/200/0 |
+Die cutting machine; die machine; die cutter; die-cut machine; embossing machine | machines | machine | 360x170x320 | 5000 | w200/200/0 |
 Cutting machine; electronic cutter; vinyl cutter; craft cutter; plotter | machines | machine | 560x180x180 | 5000 | w300/300/200 |
 Machine mat; cutter mat; sticky mat; cutting machine mat; cutting mat for machine; mat for machine | plates | pieces | 355x330x2 | 200 | flat |
 Paper trimmer; trimmer; paper cutter; guillotine | cutting | pieces | 400x160x45 | 700 | S |

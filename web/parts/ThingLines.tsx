@@ -46,7 +46,7 @@ export function ThingLines() {
   const groups = groupsOf(plan);
   if (groups.length === 0) return null;
   return (
-    <section aria-label="Your things" className="mt-4">
+    <section aria-label="Things by what they are for" className="mt-4">
       {groups.map((group) => (
         <GroupLines key={group.key} plan={plan} group={group} />
       ))}

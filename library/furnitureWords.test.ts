@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { runs } from '@heronstone/testing/runs.ts';
-import { furnitureIn, meansFurniture, meansSeat } from './furnitureWords.ts';
+import { meansFurniture, meansSeat } from './furnitureWords.ts';
+import { furnitureIn } from './saidFurniture.ts';
 import { UNIT_TYPES } from './units.ts';
 
 const found = (typed: string) =>

@@ -79,7 +79,7 @@ const PHRASES: readonly Phrase[] = TEXT.trim()
   .sort((a, b) => b.stems.length - a.stems.length);
 
 /** Stems of a phrase of furniture: "shelves" is "shelf", "on", "with" and the like say nothing. */
-function stemsOf(text: string): string[] {
+export function stemsOf(text: string): string[] {
   return stems(
     text
       .replace(/cases\b/gi, 'case')
@@ -88,7 +88,7 @@ function stemsOf(text: string): string[] {
 }
 
 /** The titles of the library in the order of how well words name them: all words of a phrase, then most of them. */
-function titlesFor(words: readonly string[]): string[] {
+export function titlesFor(words: readonly string[]): string[] {
   const last = words.at(-1);
   const scored = PHRASES.map(({ title, stems: phrase }) => {
     const hit = phrase.filter((w) => words.includes(w)).length;
@@ -126,169 +126,8 @@ export const meansSeat = (typed: string): boolean => {
   );
 };
 
-/** One piece of a list of furniture, as it was said. */
-export interface SaidPiece {
-  typed: string;
-  /** The title of the library that is meant; null where nothing here is called so. */
-  title: string | null;
-  /** The three titles that are most like it. */
-  nearest: readonly string[];
-  count: number;
-  /** What its maker calls it, without its number and size. */
-  name: string;
-  /** As typed, in the unit typed; null for what was not said. */
-  size: { wide: number; deep: number | null; unit: string | null } | null;
-  /** Cubes across and over each other. */
-  cells: { columns: number; rows: number } | null;
-  /** Drawers, tiers or shelves that it has. */
-  tiers: number | null;
-  /** Outside the room: what that place is called. */
-  elsewhere: string | null;
-}
-
-const NUMBERS: Readonly<Record<string, number>> = {
-  ...{
-    a: 1,
-    an: 1,
-    one: 1,
-    two: 2,
-    three: 3,
-    four: 4,
-    five: 5,
-    six: 6,
-    seven: 7,
-    eight: 8,
-    nine: 9,
-    ten: 10,
-    twelve: 12,
-  },
-  ...{ 'a pair of': 2, 'a couple of': 2, some: 2, several: 3 },
-};
-const NUMBER = String.raw`(\d+|a pair of|a couple of|${Object.keys(NUMBERS)
-  .filter((w) => !w.includes(' '))
-  .join('|')})`;
-const numberOf = (text: string): number => NUMBERS[text.toLowerCase()] ?? Number(text);
-const MOST = 12;
-const AWAY =
-  /\b(?:in|on|from)\s+(?:the\s+|an?\s+)?((?:hall(?:way)?|landing|cellar|basement|attic|loft|garage|shed|corridor|other room|another room|next room|living room|bedroom|kitchen|guest room)(?:\s+\w+)?)\b/i;
-const UNIT = String.raw`(mm|cm|m|met(?:re|er)s?|in(?:ch(?:es)?)?|ft|feet|foot|'|")`;
-const SIZED = new RegExp(
-  String.raw`(\d+(?:[.,]\d+)?)\s*${UNIT}?\s*(?:x|×|by)\s*(\d+(?:[.,]\d+)?)\s*${UNIT}?(?:\s*(?:x|×|by)\s*\d+(?:[.,]\d+)?\s*${UNIT}?)?(?![\w])`,
-  'i',
-);
-const WIDE = new RegExp(String.raw`(\d+(?:[.,]\d+)?)\s*${UNIT}(?:\s*(?:wide|long))?(?![\w])`, 'i');
-
-/** A list of furniture as people type it: "table, 2 bookcases and a pegboard". Nothing of it is lost. */
-export function furnitureIn(text: string): SaidPiece[] {
-  return text
-    .split(
-      /\s*(?:,|;|\+|\n|\.\s|\s&\s|\band\s+(?=\d|an?\s|one\s|two\s|three\s|four\s|my\s)|(?<!with[^,;]*)\band\b)\s*/i,
-    )
-    .map((t) => t.trim())
-    .filter((t) => t !== '')
-    .flatMap(pieceOf);
-}
-
-function pieceOf(typed: string): SaidPiece[] {
-  const [, before, after] = /^in\s+(?:an?other|the next)\s+room\s*:?\s*(.*)$/i.exec(typed)
-    ? ['', 'another room', typed.replace(/^.*?room\s*:?\s*/i, '')]
-    : ['', null, typed];
-  let rest = after!;
-  const away = AWAY.exec(rest);
-  const elsewhere = before ?? away?.[1]?.toLowerCase() ?? null;
-  if (away) rest = rest.replace(away[0], ' ');
-  const cube = /\bcubes?\b|\bcubb(?:y|ies)\b/i.test(rest);
-  const grid = cube ? /(\d{1,2})\s*[x×]\s*(\d{1,2})(?!\s*(?:cm|mm|in|ft))/i.exec(rest) : null;
-  let cells: SaidPiece['cells'] = null;
-  if (grid) {
-    cells = { columns: Number(grid[1]), rows: Number(grid[2]) };
-    rest = rest.replace(grid[0], ' ');
-  } else {
-    // "8 cube shelf" is one shelf of eight cubes; "2 cube shelves" are two.
-    const many =
-      /^\s*(?:an?\s+)?(\d{1,2})[- ](?:cubes?|cubb(?:y|ies))\s+(?:shelf|unit|bookcase|storage|organi[sz]er)\b/i.exec(
-        rest,
-      );
-    if (many) {
-      cells = cubesOf(Number(many[1]));
-      rest = rest.replace(/\d{1,2}[- ]/, ' ');
-    }
-  }
-  const sized = SIZED.exec(rest) ?? WIDE.exec(rest);
-  if (sized) rest = rest.replace(sized[0], ' ');
-  const size = sized && {
-    wide: decimal(sized[1]!),
-    deep: sized[3] ? decimal(sized[3]) : null,
-    unit: (sized[4] ?? sized[2] ?? null) as string | null,
-  };
-  const has = new RegExp(
-    String.raw`(?:\b(?:with|of)\s+)?(?<![\w])${NUMBER}[- ](drawers?|tiers?|shel(?:f|ves)|levels?)\b(?:\s+on\s+(each|either|both)\s+sides?)?`,
-    'i',
-  ).exec(rest);
-  // "12 drawer tower" is one; "2 drawers" are two, "desk with two drawers on each side" is a desk.
-  const inside =
-    has &&
-    (/\b(?:with|of)\s/i.test(has[0]) ||
-      /^\s*(?:shelf|tower|cart|unit|trolley|chest|cabinet|dresser|rack|desk|bookcase)(?![a-z])/i.test(
-        rest.slice(has.index + has[0].length),
-      ));
-  const tiers = inside ? numberOf(has[1]!) : null;
-  if (inside)
-    rest = rest.replace(has[0], ` ${/\bwith\b/i.test(has[0]) || /^(?:tier|level)/i.test(has[2]!) ? '' : has[2]!} `);
-  const counted = new RegExp(String.raw`^\s*(?:my\s+)?${NUMBER}\s*x?\s+(.+)$`, 'i').exec(rest);
-  const count = counted ? Math.min(MOST, Math.max(1, numberOf(counted[1]!))) : 1;
-  const name = (counted?.[2] ?? rest)
-    .replace(/^\s*(?:my|the|x)\s+/i, '')
-    .replace(/\s+/g, ' ')
-    .trim();
-  const words = stemsOf(name.replace(/\b(?:with|for)\s.*$/i, ' '));
-  const all = stemsOf(name);
-  const found = titlesFor(words.length > 0 ? words : all);
-  const sure = sureOf(words, found) ?? sureOf(all, titlesFor(all));
-  const piece: SaidPiece = {
-    ...{
-      typed,
-      title: withTiers(sure, tiers),
-      nearest: nearestTo(name, found),
-      count,
-      name: capital(one(name.replace(/\s+with\s.*$/i, ''), count)),
-    },
-    ...{ size, cells, tiers: has?.[3] ? null : tiers, elsewhere },
-  };
-  const table = sure === 'Work table' || sure === 'Standing worktop';
-  const each = has?.[3] && inside ? numberOf(has[1]!) : null;
-  const drawers =
-    table && (each !== null || (inside && /^drawer/i.test(has[2]!)) || /\bwith\s+(?:some\s+)?drawers\b/i.test(typed));
-  const sides = drawers
-    ? [
-        {
-          ...piece,
-          title: 'Under-desk drawers',
-          name: `${piece.name} drawers`,
-          count: each === null ? 1 : 2,
-          size: null,
-          tiers: each ?? tiers,
-        },
-      ]
-    : [];
-  if (drawers) piece.tiers = null;
-  return [piece, ...sides];
-}
-
-/** Carts are called by their tiers. */
-function withTiers(title: string | null, tiers: number | null): string | null {
-  if (title !== 'Three-tier cart' || tiers === null) return title;
-  return tiers <= 2 ? 'Two-tier cart' : tiers === 3 ? title : 'Four-tier cart';
-}
-
-/** How many columns and rows a shelf of a number of cubes usually has. */
-function cubesOf(n: number): { columns: number; rows: number } {
-  const columns = n % 4 === 0 && n > 8 ? 4 : n % 2 === 0 && n > 2 ? 2 : n % 3 === 0 && n > 3 ? 3 : 1;
-  return { columns, rows: Math.max(1, Math.round(n / columns)) };
-}
-
 /** The title that is meant beyond doubt: all words of one of its phrases were said, the last of them last. */
-function sureOf(words: readonly string[], titles: readonly string[]): string | null {
+export function sureOf(words: readonly string[], titles: readonly string[]): string | null {
   const [best] = titles;
   const last = words.at(-1);
   if (best === undefined || last === undefined) return null;
@@ -299,7 +138,7 @@ function sureOf(words: readonly string[], titles: readonly string[]): string | n
 }
 
 /** Three titles to choose from, by words that are shared and by letters that are alike. */
-function nearestTo(name: string, found: readonly string[]): string[] {
+export function nearestTo(name: string, found: readonly string[]): string[] {
   const pairs = (t: string) => new Set([...t.toLowerCase()].slice(1).map((c, i) => t.toLowerCase()[i]! + c));
   const own = pairs(name);
   const alike = (t: string) => {
@@ -309,14 +148,3 @@ function nearestTo(name: string, found: readonly string[]): string[] {
   const all = [...new Set(PHRASES.map((p) => p.title))].sort((a, b) => alike(b) - alike(a));
   return [...new Set([...found, ...all])].slice(0, 3);
 }
-
-const decimal = (text: string) => Number(text.replace(',', '.'));
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1, 60);
-/** The singular, where several were said. */
-const one = (name: string, count: number): string =>
-  count === 1
-    ? name
-    : name
-        .replace(/shelves$/i, 'shelf')
-        .replace(/(ch|sh|x)es$/i, '$1')
-        .replace(/(?<!s)s$/i, '');

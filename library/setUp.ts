@@ -9,7 +9,7 @@ import { readLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import { emptyPlan, STANDING_DEFAULTS, type Plan } from '@heronstone/core/model/plan.ts';
 import { set } from '@heronstone/core/model/change.ts';
 import { KNOWN } from './known.ts';
-import { furnitureIn, type SaidPiece } from './furnitureWords.ts';
+import { furnitureIn, type SaidPiece } from './saidFurniture.ts';
 import { addThings, readThings, wantedOf } from './setupAnswers.ts';
 
 export interface Answers {
@@ -48,7 +48,7 @@ const USUAL = {
 export const USUAL_DOOR = { side: 'near', along: 'first' } as const;
 
 /** @throws Error naming what of the room cannot be read */
-export function roomOf({
+function roomOf({
   units,
   room,
   door,

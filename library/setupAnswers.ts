@@ -2,7 +2,7 @@
  * Setup: what a maker answers on the first evening, made into changes of a plan. The window asks one question after the other
  * and the command line all at once; both call these functions.
  */
-import { addTo, nameApart, sameAs } from '@heronstone/core/entry/alreadyOwned.ts';
+import { addTo, keyOf, nameApart, sameIn, stockOf, type Stock } from '@heronstone/core/entry/alreadyOwned.ts';
 import { addSupplies, type NewSupply } from '@heronstone/core/entry/addSupplies.ts';
 import { craftsOfActivity, usesOfThing } from '@heronstone/core/entry/usedFor.ts';
 import { stems } from '@heronstone/core/entry/comparableWords.ts';
@@ -14,7 +14,7 @@ import type { Manner, Wanted } from '@heronstone/core/gestures/wantedSpots.ts';
 import { applyChanges, type Change } from '@heronstone/core/model/change.ts';
 import { readLength, type UnitSystem } from '@heronstone/core/model/measure.ts';
 import { byName, type Plan, type Shape, type Supply } from '@heronstone/core/model/plan.ts';
-import type { SaidPiece } from './furnitureWords.ts';
+import type { SaidPiece } from './saidFurniture.ts';
 import { unitTypes } from './inInches.ts';
 import { KNOWN } from './known.ts';
 import type { UnitType } from './type.ts';
@@ -118,14 +118,18 @@ export interface ReadThing {
  * @param most how many lines are read at once
  * @returns what was read, and the lines that are left for the next time
  */
-export function readThings(plan: Plan, text: string, most = Infinity): { things: ReadThing[]; later: string[] } {
+export function readThings(
+  plan: Pick<Plan, 'activities' | 'meta'>,
+  text: string,
+  most = Infinity,
+): { things: ReadThing[]; later: string[] } {
   if (text.trim() === '') return { things: [], later: [] };
   const crafts = new Set(byName(plan.activities).flatMap((a) => craftsOfActivity(a, KNOWN)));
   const lines = linesOf(text, KNOWN.kinds);
   return { things: lines.slice(0, most).map((line) => readThing(plan, line, crafts)), later: lines.slice(most) };
 }
 
-function readThing(plan: Plan, line: string, crafts: ReadonlySet<string>): ReadThing {
+function readThing(plan: Pick<Plan, 'activities' | 'meta'>, line: string, crafts: ReadonlySet<string>): ReadThing {
   const read = readLine(line, plan.meta.units, byName(plan.activities), KNOWN.kinds, crafts);
   const said = read.uses.map((u) => ({
     activity: u.id ? plan.activities[u.id]!.name : u.activity,
@@ -138,7 +142,7 @@ function readThing(plan: Plan, line: string, crafts: ReadonlySet<string>): ReadT
 const isAllSpare = (draft: SupplyDraft): boolean => draft.backstock > 0 && draft.backstock === draft.count;
 
 /** The only thing of the same kind, whose spares these are: "spare lino" of the lino blocks. null where there are several, or none. */
-function sparedBy(plan: Plan, draft: SupplyDraft): Supply | null {
+function sparedBy(stock: Stock, draft: SupplyDraft): Supply | null {
   const kind = (name: string) => {
     const found = KNOWN.kinds.find(name);
     return found && `${found.category} ${stems(found.name).at(-1)!}`;
@@ -146,14 +150,16 @@ function sparedBy(plan: Plan, draft: SupplyDraft): Supply | null {
   const own = kind(draft.name);
   if (own === null) return null;
   const words = stems(draft.name);
-  const alike = Object.values(plan.supplies).filter(
-    (s) =>
-      s.form === draft.form &&
-      s.category === draft.category &&
-      (kind(s.name) === own || words.every((w) => stems(s.name).includes(w))) &&
-      s.season === draft.season &&
-      s.life === draft.life,
-  );
+  const alike = [...stock.values()]
+    .flat()
+    .filter(
+      (s) =>
+        s.form === draft.form &&
+        s.category === draft.category &&
+        (kind(s.name) === own || words.every((w) => stems(s.name).includes(w))) &&
+        s.season === draft.season &&
+        s.life === draft.life,
+    );
   return alike.length === 1 ? alike[0]! : null;
 }
 
@@ -164,18 +170,28 @@ export function addThings(
   newId: () => string,
 ): { changes: Change[]; supplies: string[] } {
   const changes: Change[] = [];
-  let room = plan;
   const supplies: string[] = [];
+  const stock: Stock = new Map([...stockOf(plan.supplies)].map(([key, list]) => [key, [...list]]));
+  const keep = (row: Supply) => {
+    const list = stock.get(keyOf(row.name)) ?? [];
+    stock.set(keyOf(row.name), [...list.filter((s) => s.id !== row.id), row]);
+  };
+  let activities = plan;
   const add = (i: number) => {
     const { read, uses } = things[i]!;
     const draft = read.draft!;
-    const same = sameAs(room, draft) ?? (isAllSpare(draft) ? sparedBy(room, draft) : null);
-    const made = same
-      ? addTo(same, draft)
-      : addSupplies(room, [{ draft: { ...draft, name: nameApart(room, draft, room.meta.units) }, uses }], newId);
+    const same = sameIn(stock, draft) ?? (isAllSpare(draft) ? sparedBy(stock, draft) : null);
+    const named = { ...draft, name: nameApart(stock, draft, plan.meta.units) };
+    const made = same ? addTo(same, draft) : addSupplies(activities, [{ draft: named, uses }], newId);
     changes.push(...made);
-    room = applyChanges(room, made).plan;
-    supplies[i] = same?.id ?? made[0]!.id;
+    const [first] = made as [Change & { set: Partial<Supply> }];
+    keep({ ...(same ?? named), ...first.set, id: first.id } as Supply);
+    if (made.some((c) => c.table === 'activities'))
+      activities = applyChanges(
+        activities,
+        made.filter((c) => c.table === 'activities'),
+      ).plan;
+    supplies[i] = first.id;
   };
   // Spares come last, so that they find what they are spares of.
   const order = things.map((_, i) => i);
@@ -183,6 +199,6 @@ export function addThings(
   for (const i of order) if (isAllSpare(things[i]!.read.draft!)) add(i);
   // What is kept in jars stands in them from the first plan on.
   const held = things.flatMap(({ read }, i) => (read.holder ? [{ supply: supplies[i]!, held: read.holder }] : []));
-  changes.push(...keepAllInHolders(room, held, newId));
+  if (held.length > 0) changes.push(...keepAllInHolders(applyChanges(plan, changes).plan, held, newId));
   return { changes, supplies };
 }

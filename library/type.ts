@@ -1,5 +1,6 @@
 /** What a type of the library says; sizes are typical ones (common practice, no source), lengths in mm. */
 import { mayCarry } from '@heronstone/core/furniture/compartments.ts';
+import type { Unfolds } from '@heronstone/core/gestures/unfolds.ts';
 import { UNIT_DEFAULTS, type Bay, type Shape } from '@heronstone/core/model/plan.ts';
 
 export const GROUPS = [
@@ -22,8 +23,7 @@ export interface UnitType {
   /** One line that says what it is good for. */
   hint: string;
   shape: Shape;
-  /** What it takes of the floor before it when it is folded out, mm, and what that is called. */
-  unfolds?: { mode: string; width: number; depth: number };
+  unfolds?: Unfolds;
 }
 
 /** Shorthand for a type; its units are called by its title unless a name is given. */

@@ -1,5 +1,5 @@
 /** What is wrong with the room and what stands in it: openings that do not fit their wall, overlaps, things outside. */
-import { error, type Finding } from '../model/finding.ts';
+import { caution, error, type Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
 import { byName, cornersInOrder, type Plan, type Unit } from '../model/plan.ts';
 import { footprint, solidSpan } from '../furniture/footprint.ts';
@@ -8,7 +8,7 @@ import { compartmentsOf } from '../furniture/compartments.ts';
 import { mountsOf, onLeaf } from '../furniture/mounts.ts';
 import { lowest } from '../room/overhead.ts';
 import { standing } from '../room/standing.ts';
-import { outOfRoom, overlapDepth, signedArea, standsOut } from '../geometry/geometry.ts';
+import { dot, outOfRoom, overlapDepth, signedArea, standsOut, subtract } from '../geometry/geometry.ts';
 import { selfCrossing } from '../geometry/traverse.ts';
 import { outlineOf, wallsOf } from '../room/walls.ts';
 
@@ -148,6 +148,13 @@ function checkUnits(plan: Plan): Finding[] {
           by: topOf(unit) - over.height,
         }),
       );
+    const air = hangsInTheAir(plan, unit, units);
+    if (air)
+      findings.push(
+        caution('hangs in the air', `units.${unit.id}.bottom`, {
+          message: `${unit.name} hangs in the air at ${say(unit.bottom)}: nothing is under it, and no wall is behind it.`,
+        }),
+      );
     const host = unit.host === null ? undefined : plan.units[unit.host];
     if (host) findings.push(...insertFindings(unit, host, say));
     if (outline.length >= 3) {
@@ -198,6 +205,33 @@ function checkUnits(plan: Plan): Finding[] {
     }
   });
   return findings;
+}
+
+/** How far from a wall a piece still hangs on it, and over what is under it still stands on it, mm. Common practice, no source. */
+const HANGS = 60;
+const RESTS = 12;
+
+/** Whether nothing holds a piece: it is over the floor, on no other piece, in none, on no door, and at no wall. */
+function hangsInTheAir(plan: Plan, unit: Unit, units: readonly Unit[]): boolean {
+  if (unit.bottom <= RESTS || unit.host !== null || unit.onDoor !== null || unit.elsewhere !== null) return false;
+  const walls = wallsOf(plan);
+  if (walls.length < 3) return false;
+  const [left, right] = footprint(unit);
+  const atWall = walls.some((w) =>
+    [left!, right!].some((p) => {
+      const from = subtract(p, w.from);
+      const along = dot(from, w.along);
+      return Math.abs(dot(from, w.inward)) <= HANGS && along >= -HANGS && along <= w.length + HANGS;
+    }),
+  );
+  if (atWall) return false;
+  return !units.some(
+    (o) =>
+      o.id !== unit.id &&
+      o.elsewhere === null &&
+      Math.abs(o.bottom + o.height - unit.bottom) <= RESTS &&
+      overlapDepth(footprint(o), footprint(unit)) > 1,
+  );
 }
 
 /** A thing taller than what it stands in by more than this was hardly meant to stand under it, mm. Common practice, no source. */

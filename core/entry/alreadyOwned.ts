@@ -1,5 +1,7 @@
 /** Lines of things that are in the list already. */
 import { set, type Change } from '../model/change.ts';
+import { groupBy } from '../model/groups.ts';
+import { once } from '../model/memo.ts';
 import { formatSize, type UnitSystem } from '../model/measure.ts';
 import type { Plan, Supply } from '../model/plan.ts';
 import type { SupplyDraft } from './line.ts';
@@ -8,34 +10,38 @@ import { stems } from './comparableWords.ts';
 /** How far a typed outline may be from that of a stock to be more of it. */
 const AS_LARGE = 0.05;
 
+/** What is owned, by its words, whatever their number and order. */
+export type Stock = Map<string, Supply[]>;
+type Known = Pick<SupplyDraft, 'name' | 'length' | 'width' | 'sizeFrom'>;
+
+export const keyOf = (name: string): string =>
+  [...stems(name), ...(name.match(/\d+/g) ?? [])].sort().join(' ') || name.trim().toLowerCase();
+
+export const stockOf = once((supplies: Plan['supplies']): Stock =>
+  groupBy(Object.values(supplies), (s) => keyOf(s.name)),
+);
+
 /**
- * The supply of which a thing is more: it goes by the same words, whatever their number and order, and is of the same size
- * where one was typed: 6 x 12 is no part of the 12 x 12. null when there is none.
+ * The supply of which a thing is more: it goes by the same words and is of the same size where one was typed: 6 x 12 is no part
+ * of the 12 x 12. null when there is none.
  */
-export function sameAs(
-  plan: Plan,
-  draft: Pick<SupplyDraft, 'name' | 'length' | 'width' | 'sizeFrom' | 'life' | 'season'>,
-): Supply | null {
+export function sameIn(stock: Stock, draft: Known): Supply | null {
   const key = keyOf(draft.name);
   if (key === '') return null;
   const guessed = draft.sizeFrom !== '' && draft.sizeFrom !== 'a usual thickness';
   const near = (a: number, b: number) => Math.abs(a - b) <= AS_LARGE * Math.max(a, b);
-  return (
-    Object.values(plan.supplies).find(
-      (s) => keyOf(s.name) === key && (guessed || (near(s.length, draft.length) && near(s.width, draft.width))),
-    ) ?? null
-  );
+  const fits = (s: Supply) => guessed || (near(s.length, draft.length) && near(s.width, draft.width));
+  return stock.get(key)?.find(fits) ?? null;
 }
+
+export const sameAs = (plan: Pick<Plan, 'supplies'>, draft: Known): Supply | null =>
+  sameIn(stockOf(plan.supplies), draft);
 
 /** A name that no other stock has: that of another size of the same thing is told by its size. */
-export function nameApart(plan: Plan, draft: SupplyDraft, system: UnitSystem): string {
-  const key = keyOf(draft.name);
-  const taken = Object.values(plan.supplies).some((s) => keyOf(s.name) === key);
-  if (!taken || sameAs(plan, draft)) return draft.name;
+export function nameApart(stock: Stock, draft: SupplyDraft, system: UnitSystem): string {
+  if (!stock.has(keyOf(draft.name)) || sameIn(stock, draft)) return draft.name;
   return `${draft.name}, ${formatSize([draft.length, draft.width], system)}`.slice(0, 100);
 }
-
-const keyOf = (name: string): string => stems(name).sort().join(' ') || name.trim().toLowerCase();
 
 /** More of what is there: the counts are added; what was guessed of either stays a guess. */
 export function addTo(supply: Supply, draft: SupplyDraft): Change[] {

@@ -32,7 +32,7 @@ const SHARE = 0.6;
 const THIN = 0.35;
 
 /** The container that a holder is, by its usual size. */
-export function shapeOfHolder({ word, litres }: SaidHolder): ContainerShape {
+function shapeOfHolder({ word, litres }: SaidHolder): ContainerShape {
   const { holder, word: known } = holderOf(word);
   // Of a size that was said, in the proportions of the usual one.
   const by = litres === null ? 1 : Math.cbrt(litres / holder.litres);
@@ -87,13 +87,7 @@ const CLOSED = 2;
  * Puts a thing into its holders, all of them in one place, where they have room.
  * @returns nothing where there is no such place: then its note says in what it is
  */
-export function keepInHolders(
-  plan: Plan,
-  supply: Supply,
-  held: SaidHolder,
-  newId: () => string,
-  owned = true,
-): Change[] {
+function keepInHolders(plan: Plan, supply: Supply, held: SaidHolder, newId: () => string, owned = true): Change[] {
   if (!holderOf(held.word).holder) return noted(supply, held);
   // Glue in bottles is its bottles.
   if (supply.form === 'bottles' || supply.form === 'machine') return [];

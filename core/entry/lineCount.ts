@@ -45,7 +45,7 @@ function paperByWeight(
 }
 
 /** What is said of a count that is what households usually have. */
-export const USUAL_AMOUNT = 'a usual amount';
+const USUAL_AMOUNT = 'a usual amount';
 /** How many several of an unknown thing are. Common practice, no source. */
 const UNKNOWN = 6;
 const SEVERAL = 3;

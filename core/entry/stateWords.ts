@@ -3,7 +3,7 @@ import type { Supply } from '../model/plan.ts';
 import type { Rest } from './readMeasures.ts';
 
 /** What such words say of a thing. */
-export type State = 'spare' | 'retired' | 'favourite' | 'unfinished' | 'finished' | 'unsorted';
+type State = 'spare' | 'retired' | 'favourite' | 'unfinished' | 'finished' | 'unsorted';
 
 export interface States {
   states: readonly State[];

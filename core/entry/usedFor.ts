@@ -46,7 +46,7 @@ export function craftsOfActivity({ name }: Pick<Activity, 'name'>, { crafts, kin
 }
 
 /** The activities a thing is for; empty where nobody knows. */
-export function usesOfThing(plan: Plan, told: Told, known: Known): Use[] {
+export function usesOfThing(plan: Pick<Plan, 'activities'>, told: Told, known: Known): Use[] {
   const activities = byName(plan.activities);
   if (activities.length === 0) return [];
   const [only] = activities;

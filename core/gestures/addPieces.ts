@@ -1,11 +1,13 @@
 /** Pieces from the library, and copies of those that are there, each where there is room for it. */
-import { applyChanges, type Change } from '../model/change.ts';
-import type { Plan, Shape } from '../model/plan.ts';
+import { applyChanges, set, type Change } from '../model/change.ts';
+import { STANDING_DEFAULTS, type Plan, type Shape, type Unit } from '../model/plan.ts';
 import { copyUnit } from '../room/arrange.ts';
 import type { Rest } from '../room/snap.ts';
 import { goodSpot } from './goodSpot.ts';
-import { newUnit } from './newUnit.ts';
+import { hangOnDoor, leavesFor, mountsFor } from './hang.ts';
+import { freeName, newUnit } from './newUnit.ts';
 import { newInsert } from './sameAgain.ts';
+import { unfoldedArea, type Unfolds } from './unfolds.ts';
 
 /** What is added, and the piece in which the last of it stands, if in any. */
 export interface Added {
@@ -14,26 +16,32 @@ export interface Added {
   changes: Change[];
 }
 
-/** How a type stands: on the floor or a table, on a wall or a door, or in an opening of another piece. */
-export type Standing = 'floor' | 'wall' | 'insert';
+/** How a type stands: on the floor or a table, on a wall, in an opening of another piece, on the edge of a table, on the leaf of a door. */
+export type Standing = 'floor' | 'wall' | 'insert' | 'edge' | 'door';
+
+interface AddOptions {
+  standing: Standing;
+  many: number;
+  newId: () => string;
+  stop?: () => boolean;
+  unfolds?: Unfolds | undefined;
+}
 
 /**
  * Several of a shape, each where there is room for it beside those before.
  * @param stop see goodSpot
  */
-export function addPieces(
-  plan: Plan,
-  shape: Shape,
-  { standing, many, newId, stop }: { standing: Standing; many: number; newId: () => string; stop?: () => boolean },
-): Added {
+export function addPieces(plan: Plan, shape: Shape, { standing, many, newId, stop, unfolds }: AddOptions): Added {
   const added: Added = { id: '', host: null, changes: [] };
   let room = plan;
   for (let n = 0; n < many; n++) {
     const insert = standing === 'insert' ? newInsert(room, shape, newId) : null;
-    const made = insert ?? newUnit(room, shape, standing === 'wall', newId, stop);
-    added.changes.push(...made.changes);
+    const made =
+      insert ?? held(room, shape, standing, newId) ?? newUnit(room, shape, standing !== 'floor', newId, stop);
+    const changes = unfolds ? [...made.changes, unfoldedArea(made.unit, unfolds, newId)] : made.changes;
+    added.changes.push(...changes);
     [added.id, added.host] = [made.unit.id, made.unit.host];
-    room = applyChanges(room, made.changes).plan;
+    room = applyChanges(room, changes).plan;
   }
   return added;
 }
@@ -43,4 +51,25 @@ export function copyPiece(plan: Plan, id: string, newId: () => string, stop?: ()
   const twin = (at: Rest) => copyUnit(plan, id, at, newId);
   const trial = (at: Rest) => applyChanges(plan, twin(at).changes).plan;
   return { host: null, ...twin(goodSpot(plan.units[id]!, plan, trial, stop ? { stop } : {})) };
+}
+
+/** A clamp on the front edge of a table, a rack on the leaf of a door that is large enough for it; null where there is neither. */
+function held(plan: Plan, shape: Shape, standing: Standing, newId: () => string) {
+  if (standing !== 'edge' && standing !== 'door') return null;
+  const unit: Unit = {
+    ...STANDING_DEFAULTS,
+    ...shape,
+    id: newId(),
+    name: freeName(plan, shape.name),
+    x: 0,
+    y: 0,
+    turn: 0,
+  };
+  const table = mountsFor(plan, unit).find((m) => m.slot === 'edge' && m.host.kind === 'table');
+  const [door] = leavesFor(plan, unit);
+  if (standing === 'edge' && table)
+    return { unit, changes: [set('units', unit.id, { ...unit, host: table.host.id, hostSlot: 'edge' })] };
+  if (standing === 'door' && door)
+    return { unit, changes: [set('units', unit.id, unit), ...hangOnDoor(plan, unit, door)] };
+  return null;
 }

@@ -16,6 +16,7 @@ import { STANDING_DEFAULTS, type Plan, type Unit } from '../model/plan.ts';
 import { sceneOf } from '../scene/scene.ts';
 import { freeName, seatBefore, seatIn } from './newUnit.ts';
 import { newInsert } from './sameAgain.ts';
+import { unfoldedArea } from './unfolds.ts';
 import { minutesOfUsualStock } from './usualStock.ts';
 import { isNear, spotsFor, type Wanted } from './wantedSpots.ts';
 
@@ -162,14 +163,7 @@ class Furnishing {
     if (unit.kind === 'table' && unit.bottom < 300 && unit.width >= WORK_TOP && seats < 3)
       changes.push(...seatBefore(plan, unit, newId));
     if (sits) changes.push(...seatIn(plan, unit, newId));
-    if (unfolds) {
-      const id = newId();
-      const { mode, width, depth } = unfolds;
-      const area = { id, name: `${unit.name}, ${mode}`, mode, unit: unit.id, width, depth };
-      changes.push(
-        set('areas', id, { ...area, x: 0, y: (unit.depth + depth) / 2, turn: 0, bottom: 0, height: unit.height }),
-      );
-    }
+    if (unfolds) changes.push(unfoldedArea(unit, unfolds, newId));
     return changes;
   }
 

@@ -35,8 +35,11 @@ export function newUnit(
   newId: () => string,
   stop?: () => boolean,
 ): { unit: Unit; changes: Change[] } {
-  const row = { ...STANDING_DEFAULTS, id: newId(), ...shape, name: freeName(plan, shape.name) };
-  const onTable = shape.bottom > 0 && !onWall ? spotOnTable(row, plan) : null;
+  const standsOn = shape.bottom > 0 && !onWall && shape.kind !== 'table';
+  const named = { ...STANDING_DEFAULTS, id: newId(), ...shape, name: freeName(plan, shape.name) };
+  const onTable = shape.bottom > 0 && !onWall ? spotOnTable(named, plan) : null;
+  // Without room on a table it stands on the floor, not in the air.
+  const row = standsOn && onTable === null ? { ...named, bottom: 0 } : named;
   const withSeat = shape.kind === 'table' && onTable === null && Object.keys(plan.stations).length === 0;
   const made = (rest: Rest) => {
     const unit: Unit = { ...row, ...rest };
@@ -52,20 +55,31 @@ export function newUnit(
   );
 }
 
-/** A seat before the front of a table; the first one brings its person along. */
+/** How far apart two sitters at one table are at the least, mm: shoulder room. Common practice, no source. */
+const SIDE_BY_SIDE = 600;
+
+/**
+ * A seat before the front of a table; the first one brings its person along. A further one sits beside those that are there.
+ * @returns nothing for a table outside the room, and for one at which there is no room for another
+ */
 export function seatBefore(plan: Plan, table: Unit, newId: () => string): Change[] {
+  if (table.elsewhere !== null) return [];
+  const taken = Object.values(plan.stations).filter((s) => s.unit === table.id);
+  const at = [0.5, 0.25, 0.75]
+    .map((share) => inRoom(table, table.width * share, table.depth + FROM_EDGE))
+    .find((p) => taken.every((s) => Math.hypot(s.x - p.x, s.y - p.y) >= SIDE_BY_SIDE));
+  if (!at) return [];
   const id = newId();
   const person = byName(plan.people)[0];
   const personId = person?.id ?? newId();
-  const at = inRoom(table, table.width / 2, table.depth + FROM_EDGE);
   const station = {
     id,
-    name: table.name,
+    name: taken.length === 0 ? table.name : `${table.name}, seat ${taken.length + 1}`,
     unit: table.id,
     person: personId,
     x: Math.round(at.x),
     y: Math.round(at.y),
-    facing: Math.round(bearing(at, table)),
+    facing: Math.round(bearing(at, inRoom(table, table.width / 2, table.depth / 2))),
     posture: table.bottom + table.height >= STANDING_TOP ? ('standing' as const) : ('seated' as const),
     seatHeight: Math.max(300, Math.min(800, Math.round(table.bottom + table.height - 290))),
   };

@@ -2,6 +2,7 @@
 import { inRoom } from '../furniture/footprint.ts';
 import { byName, type Plan, type Shape, type Station, type Unit } from '../model/plan.ts';
 import type { Rest } from '../room/snap.ts';
+import type { Unfolds } from './unfolds.ts';
 import { seatsOf } from '../scene/scene.ts';
 import { freeSpots, spotOnTable, stands } from '../room/spot.ts';
 
@@ -11,8 +12,7 @@ export type Manner = 'floor' | 'wall' | 'under' | 'top' | 'insert';
 export interface Wanted {
   shape: Shape;
   manner: Manner;
-  /** What it takes of the floor before it when it is folded out, mm. */
-  unfolds?: { mode: string; width: number; depth: number };
+  unfolds?: Unfolds;
   /** It is a seat to work in: an armchair to knit in. */
   sits?: boolean;
 }

@@ -217,7 +217,14 @@ function Drawing({
         </text>
       ))}
       <Ghosts ghosts={ghosts} px={px} />
-      <Areas plan={plan} mode={mode} px={px} small={small} />
+      <Areas
+        plan={plan}
+        mode={mode}
+        px={px}
+        small={small}
+        chosen={selected?.kind === 'area' ? selected.id : null}
+        hands={hands}
+      />
       {byName(plan.stations).map((s) => (
         <Seat
           key={s.id}

@@ -8,6 +8,7 @@ import type { ReportPatch } from '@heronstone/core/report/patch.ts';
 import { Replica, type QuickCheck } from '@heronstone/core/report/replica.ts';
 import type { PlanDifference } from '@heronstone/core/model/difference.ts';
 import { addPieces, copyPiece, type Added, type Standing } from '@heronstone/core/gestures/addPieces.ts';
+import type { Unfolds } from '@heronstone/core/gestures/unfolds.ts';
 import { alternativesFor } from '@heronstone/core/ask/alternatives.ts';
 import { explain } from '@heronstone/core/ask/explain.ts';
 import { pullTour } from '@heronstone/core/ask/tour.ts';
@@ -80,8 +81,8 @@ const worker = {
     return replica.quickCheck(difference);
   },
   /** Pieces of furniture in a plan that may be newer than the one the engine has. */
-  addPieces(plan: Plan, shape: Shape, standing: Standing, many: number): Added {
-    return addPieces(plan, shape, { standing, many, newId, stop: after(PLACING) });
+  addPieces(plan: Plan, shape: Shape, standing: Standing, many: number, unfolds?: Unfolds): Added {
+    return addPieces(plan, shape, { standing, many, newId, stop: after(PLACING), unfolds });
   },
   copyPiece(plan: Plan, id: string): Added {
     return copyPiece(plan, id, newId, after(PLACING));

@@ -166,6 +166,9 @@ function UsesOf({ typed, thing, plan }: { typed: TypedThings; thing: ReadThing; 
   );
 }
 
+/** For how many lines of a list uses can be changed before they are added; the others are changed in the list. */
+const CHIPS = 150;
+
 /** What becomes of a list, line by line. @param later how many lines are left for the next time */
 function Preview({ plan, typed, later }: { plan: Plan; typed: TypedThings; later: number }) {
   const { things } = typed;
@@ -194,7 +197,7 @@ function Preview({ plan, typed, later }: { plan: Plan; typed: TypedThings; later
             <li key={i} className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-line py-1 last:border-0">
               {read.supply.name === '' && <span className="text-soft">{line}</span>}
               <Reading read={read} system={plan.meta.units} />
-              {read.draft && Object.keys(plan.activities).length > 0 && (
+              {read.draft && i < CHIPS && Object.keys(plan.activities).length > 0 && (
                 <UsesOf typed={typed} thing={thing} plan={plan} />
               )}
               {same && <span className="font-bold text-lichen">added to the {same.count} you have</span>}

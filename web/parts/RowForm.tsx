@@ -39,14 +39,14 @@ interface RowFormProps<T extends TableName> {
   fields: ReadonlyArray<FieldSpec<Rows[T]>>;
   system: UnitSystem;
   /** What else is so once a field is typed. */
-  along?: (field: string) => Partial<Rows[T]>;
+  along?: (field: string, value: unknown) => Partial<Rows[T]>;
 }
 
 export function RowForm<T extends TableName>({ table, row, what, fields, system, along }: RowFormProps<T>) {
   const values = row as unknown as Record<string, unknown>;
   const change = (spec: FieldSpec<Rows[T]>, value: unknown) =>
     commit(`${spec.label} of ${what}`, [
-      set(table, row.id, { [spec.field]: value, ...along?.(spec.field) } as Partial<Rows[T]>),
+      set(table, row.id, { [spec.field]: value, ...along?.(spec.field, value) } as Partial<Rows[T]>),
     ]);
   return (
     <div className="grid grid-cols-2 gap-2">

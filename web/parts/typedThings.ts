@@ -20,8 +20,11 @@ export function useTypedThings(place: Whereabouts | undefined) {
   const [text, setText] = useKeptText(place ? null : `things.${plan.meta.id}`);
   const [chosen, setChosen] = useState<ChosenUses>({});
   const [isNew, setIsNew] = useState(false);
-  const all = useMemo(() => readThings(plan, text, LONGEST_LIST), [plan.activities, plan.meta.units, text]);
-  const things = useMemo(() => all.things.map((t) => withChosen(plan, t, chosen)), [all, chosen, plan.activities]);
+  // Only what they mean depends on the plan: moving a thing does not read the lines again.
+  const { activities, meta } = plan;
+  const basis = useMemo(() => ({ activities, meta }), [activities, meta]);
+  const all = useMemo(() => readThings(basis, text, LONGEST_LIST), [basis, text]);
+  const things = useMemo(() => all.things.map((t) => withChosen(basis, t, chosen)), [all, basis, chosen]);
   const ready = things.filter(({ read }) => read.draft);
   /** What cannot be kept stays, to be fixed; so does what is more than is read at once. */
   const leaves = [...things.filter(({ read }) => !read.draft).map(({ line }) => line), ...all.later].join('\n');
@@ -56,7 +59,7 @@ export const addedName = (ready: readonly ReadThing[]): string =>
     ? `Add ${thousands(ready[0]!.read.draft!.count)} ${ready[0]!.read.draft!.name}`
     : `Add ${howMany(ready.length, 'supply', 'supplies')}`;
 
-function withChosen(plan: Plan, thing: ReadThing, chosen: ChosenUses): ReadThing {
+function withChosen(plan: Pick<Plan, 'activities'>, thing: ReadThing, chosen: ChosenUses): ReadThing {
   const ids = chosen[thing.line];
   if (!ids) return thing;
   const fetches = thing.uses[0]?.fetches ?? 1;

@@ -1,4 +1,5 @@
 /** What must be free, what hangs over the floor, and what the report found, from above. */
+import type { KeyboardEvent, PointerEvent } from 'react';
 import type { Point } from '@heronstone/core/geometry/geometry.ts';
 import type { Report } from '@heronstone/core/report/evaluate.ts';
 import { formatLength } from '@heronstone/core/model/measure.ts';
@@ -11,11 +12,29 @@ import { select } from '../../state/state.ts';
 import { boxRound, freePoint, type Box } from './wordBoxes.ts';
 import { closed } from './svgPath.ts';
 
-/** Areas of the mode that is on strongly, those of every day lightly. */
-export function Areas({ plan, mode, px, small }: { plan: Plan; mode: string; px: number; small: boolean }) {
+/** Areas of the mode that is on strongly, the others lightly; all of them are dragged like furniture. */
+export function Areas({
+  plan,
+  mode,
+  px,
+  small,
+  chosen,
+  hands,
+}: {
+  plan: Plan;
+  mode: string;
+  px: number;
+  small: boolean;
+  /** The area that is selected; null for none. */
+  chosen: string | null;
+  hands: {
+    down: (kind: 'areas', id: string) => (e: PointerEvent) => void;
+    areaKey: (id: string) => (e: KeyboardEvent) => void;
+  };
+}) {
   return byName(plan.areas).map((area) => {
-    const on = area.mode === mode && mode !== '';
-    if (!on && (area.mode !== '' || small)) return null;
+    const on = (area.mode === mode && mode !== '') || area.id === chosen;
+    if (!on && small) return null;
     const shape = areaOutline(area, plan.units);
     const middle = shape.reduce((sum, p) => ({ x: sum.x + p.x / 4, y: sum.y + p.y / 4 }), { x: 0, y: 0 });
     return (
@@ -25,12 +44,10 @@ export function Areas({ plan, mode, px, small }: { plan: Plan; mode: string; px:
         tabIndex={0}
         aria-label={`${area.name}, must be free`}
         data-area={area.id}
-        className="cursor-pointer"
-        onPointerDown={(e) => {
-          e.stopPropagation();
-          select({ kind: 'area', id: area.id });
-        }}
-        onKeyDown={(e) => e.key === 'Enter' && select({ kind: 'area', id: area.id })}
+        aria-pressed={area.id === chosen}
+        className="cursor-move"
+        onPointerDown={hands.down('areas', area.id)}
+        onKeyDown={hands.areaKey(area.id)}
       >
         <path
           d={closed(shape)}

@@ -1,5 +1,6 @@
 /** Moving things in the drawing from above: by dragging, and by the keys. What is dragged is tried out until it is let go. */
 import { useRef, useState, type KeyboardEvent, type MouseEvent, type PointerEvent, type RefObject } from 'react';
+import { dragArea, middleOfArea } from '@heronstone/core/gestures/dragArea.ts';
 import { dragUnits, turnUnit } from '@heronstone/core/gestures/moveFurniture.ts';
 import { alongWall, slideOnWall, stepOnWall, type OnWall } from '@heronstone/core/gestures/onWall.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
@@ -16,11 +17,12 @@ interface Spot {
   x: number;
   y: number;
 }
-type Kind = 'units' | 'stations' | 'corners' | OnWall;
+type Kind = 'units' | 'stations' | 'corners' | 'areas' | OnWall;
 const SELECTED: Readonly<Record<Kind, Selected['kind']>> = {
   units: 'unit',
   stations: 'station',
   corners: 'corner',
+  areas: 'area',
   openings: 'opening',
   fixtures: 'fixture',
 };
@@ -104,6 +106,7 @@ export function useRoomDrag(svg: RefObject<SVGSVGElement | null>, editable: bool
   /** Where it stands before the drag, in the mode that is on. */
   const from = (kind: Exclude<Kind, OnWall>, id: string) => {
     const plan = stored();
+    if (kind === 'areas') return middleOfArea(plan, id);
     const spot = Object.values(plan.spots).find((s) => mode !== '' && s.unit === id && s.mode === mode);
     return kind === 'units' && spot ? spot : plan[kind][id]!;
   };
@@ -111,6 +114,7 @@ export function useRoomDrag(svg: RefObject<SVGSVGElement | null>, editable: bool
     const exactly = { x: Math.round(x), y: Math.round(y) };
     if (kind === 'corners')
       return [set('corners', id, loose ? exactly : alignCorner(stored(), id, { x, y }, PULL * px))];
+    if (kind === 'areas') return dragArea(stored(), id, { x, y });
     if (kind === 'stations') return [set('stations', id, exactly)];
     if (onWall(kind)) return slideOnWall(stored(), kind, id, { x, y }, grip);
     return dragUnits(stored(), id, also, { x, y }, mode, loose ? null : PULL * px);
@@ -125,7 +129,7 @@ export function useRoomDrag(svg: RefObject<SVGSVGElement | null>, editable: bool
     }
     // A hand on one of several that are chosen moves them all.
     if (!(kind === 'units' && also.includes(id))) select({ kind: SELECTED[kind], id });
-    const movable = kind === 'corners' || onWall(kind) ? walls : editable;
+    const movable = kind === 'areas' ? walls || editable : kind === 'corners' || onWall(kind) ? walls : editable;
     if (!movable || event.button !== 0 || useStore.getState().may === 'read') return;
     if (kind === 'units' && !isLoose(stored().units[id]!)) return;
     const p = at(event);
@@ -204,6 +208,18 @@ export function useRoomDrag(svg: RefObject<SVGSVGElement | null>, editable: bool
     event.preventDefault();
     commit('Nudge a corner', [set('corners', corner.id, { x: corner.x + step[0], y: corner.y + step[1] })]);
   };
+  /** Chooses an area that must be free, and moves it. */
+  const areaKey = (id: string) => (event: KeyboardEvent) => {
+    if (event.key === 'Enter' || event.key === ' ') {
+      event.preventDefault();
+      select({ kind: 'area', id });
+    }
+    const step = walls || editable ? stepOf(event) : null;
+    if (!step) return;
+    event.preventDefault();
+    const { x, y } = middleOfArea(stored(), id);
+    commit(`Nudge ${calls('areas', id)}`, dragArea(stored(), id, { x: x + step[0], y: y + step[1] }));
+  };
   /** Chooses what is on a wall, and moves it along the wall. */
   const wallKey = (kind: OnWall, id: string) => (event: KeyboardEvent) => {
     if (event.key === 'Enter' || event.key === ' ') {
@@ -233,5 +249,5 @@ export function useRoomDrag(svg: RefObject<SVGSVGElement | null>, editable: bool
       if (!handled.current && !(event.target as Element).closest('[role="button"]')) select(null);
     },
   };
-  return { down, move, up, cancelDrag, key, cornerKey, wallKey, ground, lasso };
+  return { down, move, up, cancelDrag, key, cornerKey, areaKey, wallKey, ground, lasso };
 }

@@ -6,7 +6,7 @@ import type { Furnished } from '@heronstone/core/gestures/furnishRoom.ts';
 import { applyChanges, remove, type Change } from '@heronstone/core/model/change.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
 import type { Plan } from '@heronstone/core/model/plan.ts';
-import { furnitureIn, type SaidPiece } from '@heronstone/library/furnitureWords.ts';
+import { furnitureIn, type SaidPiece } from '@heronstone/library/saidFurniture.ts';
 import { unitTypes } from '@heronstone/library/inInches.ts';
 import { KNOWN } from '@heronstone/library/known.ts';
 import { elsewhereChanges, SEED } from '@heronstone/library/setUp.ts';
@@ -19,11 +19,7 @@ import { FurniturePictures } from './FurniturePictures.tsx';
 import { Onward } from './Onward.tsx';
 import type { Question } from './question.ts';
 import { RoomTried } from './RoomTried.tsx';
-import { SaidFurniture } from './SaidFurniture.tsx';
-
-/** What a maker typed and what nothing here is called: which title was chosen for it, or that it is left out. */
-export type Chosen = Readonly<Record<string, string>>;
-export const LEFT_OUT = 'left out';
+import { LEFT_OUT, SaidFurniture } from './SaidFurniture.tsx';
 
 export function FurnitureQuestion({ answer }: Question) {
   const plan = useStore((s) => s.plan)!;
@@ -32,7 +28,7 @@ export function FurnitureQuestion({ answer }: Question) {
   const hasRoom = Object.keys(plan.corners).length >= 3;
   const [counts, setCounts] = useState<Readonly<Record<string, number>>>({});
   const [text, setText] = useKeptText(`furniture.${plan.meta.id}`);
-  const [chosen, setChosen] = useState<Chosen>({});
+  const [chosen, setChosen] = useState<Readonly<Record<string, string>>>({});
   const [tops, setTops] = useState(false);
   const [share, setShare] = useState<number | null>(null);
   const [tried, setTried] = useState<{ rooms: Furnished[]; at: number } | null>(null);

@@ -1,6 +1,8 @@
 /** How a line of furniture was read, piece by piece; what nothing here is called is asked with the three that are most like it. */
-import type { SaidPiece } from '@heronstone/library/furnitureWords.ts';
-import { LEFT_OUT } from './FurnitureQuestion.tsx';
+import type { SaidPiece } from '@heronstone/library/saidFurniture.ts';
+
+/** What is chosen for a piece that stays out of the room. */
+export const LEFT_OUT = 'left out';
 
 export function SaidFurniture({
   said,

@@ -4,6 +4,7 @@ import { isAbout } from '@heronstone/core/model/finding.ts';
 import { compartmentsOf } from '@heronstone/core/furniture/compartments.ts';
 import { freeOpenings, insertAgain } from '@heronstone/core/gestures/sameAgain.ts';
 import { placeAt } from '@heronstone/core/gestures/moveFurniture.ts';
+import { resized } from '@heronstone/core/gestures/resizeUnit.ts';
 import { seatBefore } from '@heronstone/core/gestures/newUnit.ts';
 import { hangOnDoor, leavesFor, mountsFor, putOn, takeDown } from '@heronstone/core/gestures/hang.ts';
 import { isMount, onLeaf } from '@heronstone/core/furniture/mounts.ts';
@@ -47,7 +48,7 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
       ))}
       <div className="mb-3 flex flex-wrap gap-2">
         {unit.kind === 'table' && (
-          <Button look="main" onClick={() => commit(`Add a seat at ${unit.name}`, seatBefore(plan, unit, newId))}>
+          <Button look="main" onClick={() => addSeat(plan, unit)}>
             Add a seat
           </Button>
         )}
@@ -66,6 +67,9 @@ export function UnitSheet({ unit, plan }: { unit: Unit; plan: Plan }) {
         row={unit}
         what={unit.name}
         system={system}
+        along={(field, mm) =>
+          field === 'width' || field === 'depth' ? resized(plan, unit, { [field]: mm as number }) : {}
+        }
         fields={[
           { kind: 'length', field: 'width', label: 'Width', least: 50, most: 6000 },
           { kind: 'length', field: 'depth', label: 'Depth', least: 10, most: 3000 },
@@ -169,6 +173,18 @@ function InsertAgain({ unit, plan }: { unit: Unit; plan: Plan }) {
       notice(`${howMany(changes.length, 'more opening')} of ${host} ${changes.length === 1 ? 'has' : 'have'} one now.`);
   };
   return <Button onClick={put}>The same in {howMany(many, 'free opening')}</Button>;
+}
+
+/** A seat at a table, beside those that are there; where there is none to add, why. */
+function addSeat(plan: Plan, unit: Unit): void {
+  const changes = seatBefore(plan, unit, newId);
+  if (changes.length > 0) commit(`Add a seat at ${unit.name}`, changes);
+  else
+    notice(
+      unit.elsewhere !== null
+        ? `${unit.name} is in ${plan.elsewheres[unit.elsewhere]!.name}: nobody sits there. Bring it into the room first.`
+        : `${unit.name} has room for no further seat; a person needs ${formatLength(600, plan.meta.units)} of it.`,
+    );
 }
 
 /** Where it stands: in the room, in the opening of another, on another, elsewhere. */

@@ -5,11 +5,23 @@ import type { UnitType } from '@heronstone/library/units.ts';
 import { engine } from '../../engine/client.ts';
 import { commitFound } from '../../state/furnitureActions.ts';
 
-const standingOf = (group: UnitType['group'] | undefined): Standing =>
-  group === 'Into a cube opening' ? 'insert' : group === 'On the wall and the door' ? 'wall' : 'floor';
+const standingOf = ({ group, title }: Partial<Pick<UnitType, 'group' | 'title'>>): Standing =>
+  group === 'Into a cube opening'
+    ? 'insert'
+    : title === 'Edge clamp'
+      ? 'edge'
+      : title === 'Door-back rack'
+        ? 'door'
+        : group === 'On the wall and the door'
+          ? 'wall'
+          : 'floor';
 
 /** Adds units of a type, or of a shape of the maker's own, as one step. */
-export function addUnit({ shape, group }: Pick<UnitType, 'shape'> & Partial<Pick<UnitType, 'group'>>, many = 1): void {
+export function addUnit(
+  type: Pick<UnitType, 'shape'> & Partial<Pick<UnitType, 'group' | 'title' | 'unfolds'>>,
+  many = 1,
+): void {
+  const { shape } = type;
   const name = many > 1 ? `Add ${howMany(many, 'piece')}: ${shape.name}` : `Add ${shape.name}`;
-  commitFound(name, (plan) => engine.addPieces(plan, shape, standingOf(group), many));
+  commitFound(name, (plan) => engine.addPieces(plan, shape, standingOf(type), many, type.unfolds));
 }

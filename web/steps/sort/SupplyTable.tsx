@@ -58,7 +58,13 @@ const ONLY: ReadonlyArray<readonly [string, string]> = [
   ...FORMS.map((f) => [`form ${f}`, FORM_FACTS[f].many] as const),
 ];
 
-function shows(only: string, s: Supply, placed: boolean, today: ReadonlySet<string>, uses: ReadonlyArray<Plan['uses'][string]>): boolean {
+function shows(
+  only: string,
+  s: Supply,
+  placed: boolean,
+  today: ReadonlySet<string>,
+  uses: ReadonlyArray<Plan['uses'][string]>,
+): boolean {
   if (only === 'uses') return uses.some((u) => u.guessedFrom !== '');
   if (only === 'unsure') return uses.length === 0;
   if (only === '') return true;

@@ -106,3 +106,23 @@ test('heron supplies --csv takes sizes from the starter lists and places by thei
     slot: 't1',
   });
 });
+
+test('heron begin makes a first plan from words, says what it could not read, and refuses a room that is none', async () => {
+  const furniture = file('furniture.txt', 'desk with two drawers on each side, 8 cube shelf, wobbly thing');
+  const lines = file('things.txt', 'ink pads\nsequins in jars\n#10 envelopes\nthe blue tin\n');
+  const out = join(folder, 'begun.json');
+  const words = ['begin', '--units', 'in', '--crafts', 'card making', '--room', '10 x 9'];
+  const made = await heron(...words, '--furniture', furniture, '--lines', lines, '--out', out);
+  expect([made.code, made.err]).toEqual([1, expect.stringMatching(/no furniture is called “wobbly thing”/)]);
+  expect(JSON.parse(made.out)).toMatchObject({
+    ...{ things: 4, unread: [], leftOut: [], errors: [] },
+    furniture: ['Desk', 'Desk drawers', 'Desk drawers 2', 'Cube shelf'],
+    unknown: [{ typed: 'wobbly thing' }],
+  });
+  const back = readPlanFile(readFileSync(out, 'utf8'));
+  expect(back.ok && Object.values(back.plan.supplies).map((s) => s.name)).toEqual(
+    expect.arrayContaining(['Ink pads', 'Sequins', 'Envelopes', 'Blue tin']),
+  );
+  const none = await heron('begin', '--crafts', 'cards', '--room', 'ten', '--out', out);
+  expect([none.code, none.err]).toEqual([2, expect.stringMatching(/“ten” is no room/)]);
+});

@@ -452,6 +452,7 @@ Tiny die cut; small die cut; punched shape; confetti | cards scrap kids | 300 | 
 Yarn cake; cake of yarn | yarns | 10 | 2 | |
 Pint jar; quart jar; mason jar | candle | 12 | 0.5 | |
 Foam applicator; applicator; foam dauber | stamp cards paint | 12 | 2 | |
+Blanket; throw; unfinished blanket | crochet+knit quilt | 2 | 0.3 | |
 `;
 
 /** By stems of names and by @kinds; of a name that stands in two lines the last one counts. */

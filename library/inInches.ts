@@ -40,7 +40,7 @@ const SOLD: Readonly<
   Ledge: [40, 3.5, 0.75],
   Pegboard: [32, 0.75, 24],
   'Rail with hooks': [36, 2.5, 12],
-  'Rail with rods': [32, 5.5, 6],
+  'Rail with rods': [31, 5.5, 6],
   'Magnetic strip': [20, 0.5, 9],
   'Magnetic sheet': [16, 0.5, 20],
   'Two-tier cart': [18, 14, 22],
@@ -58,7 +58,7 @@ const SOLD: Readonly<
   'Thread rack': [16.5, 2, 17.5],
   'Open bin': [15, 15, 12],
   'Pad rack': [13.5, 3.25, 16],
-  'Marker rack': [17, 6.25, 5.25],
+  'Marker rack': [17.5, 6.25, 5.75],
 };
 
 /** Inches in mm, without the noise of binary fractions. */

@@ -38,14 +38,21 @@ await asked('What furniture do you have?');
 await page.keyboard.insertText('2 tables, bookcase, cube shelf, slim drawer unit, cart, pegboard');
 await shot('3-furniture');
 await line('');
+await page.getByRole('region', { name: 'The room as it is furnished' }).waitFor({ timeout: 90_000 });
+await line('');
 await asked('Who works here?');
 await page.getByLabel('How tall are you?').press('Enter');
 await asked('What do you own?');
-await page.getByLabel('Anything else?').focus();
-await page.keyboard.insertText('a shoebox of ribbon');
+for (const name of ['Cards', 'Sewing'])
+  await page
+    .getByRole('region', { name: `Usual for ${name}` })
+    .getByRole('button', { name: 'Add the first 10' })
+    .click();
+await page.getByLabel('Your things', { exact: true }).focus();
+await page.keyboard.insertText('sequins in jars');
 await shot('4-things');
 await line('');
-await page.getByRole('button', { name: /and continue$/ }).click();
+await page.getByRole('button', { name: /^Continue with/ }).click();
 await page.getByRole('button', { name: 'Make the first plan' }).click();
 await page
   .getByText(/The room is filled/)

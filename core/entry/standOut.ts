@@ -6,7 +6,7 @@ import { set, type Change } from '../model/change.ts';
 import { byName, type Plan, type Supply } from '../model/plan.ts';
 
 /** Room at each side and behind a machine, mm; how much of a table's width machines may take. Common practice, no source. */
-const PLAY = 20;
+const PLAY = 35;
 const MOST = 0.75;
 
 /** The seat at which a thing is used most. */

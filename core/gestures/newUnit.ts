@@ -1,5 +1,4 @@
 /** What is added by one click: a unit where there is room for it, a seat before a table. */
-import { bearing } from '../geometry/geometry.ts';
 import { inRoom } from '../furniture/footprint.ts';
 import { applyChanges, set, type Change } from '../model/change.ts';
 import { byName, STANDING_DEFAULTS, type Plan, type Shape, type Unit } from '../model/plan.ts';
@@ -56,7 +55,9 @@ export function newUnit(
 }
 
 /** How far apart two sitters at one table are at the least, mm: shoulder room. Common practice, no source. */
-const SIDE_BY_SIDE = 600;
+const SIDE_BY_SIDE = 500;
+/** From the end of a table to the middle of a sitter, mm. */
+const FROM_END = 300;
 
 /**
  * A seat before the front of a table; the first one brings its person along. A further one sits beside those that are there.
@@ -65,8 +66,8 @@ const SIDE_BY_SIDE = 600;
 export function seatBefore(plan: Plan, table: Unit, newId: () => string): Change[] {
   if (table.elsewhere !== null) return [];
   const taken = Object.values(plan.stations).filter((s) => s.unit === table.id);
-  const at = [0.5, 0.25, 0.75]
-    .map((share) => inRoom(table, table.width * share, table.depth + FROM_EDGE))
+  const at = [table.width / 2, FROM_END, table.width - FROM_END]
+    .map((across) => inRoom(table, across, table.depth + FROM_EDGE))
     .find((p) => taken.every((s) => Math.hypot(s.x - p.x, s.y - p.y) >= SIDE_BY_SIDE));
   if (!at) return [];
   const id = newId();
@@ -79,7 +80,7 @@ export function seatBefore(plan: Plan, table: Unit, newId: () => string): Change
     person: personId,
     x: Math.round(at.x),
     y: Math.round(at.y),
-    facing: Math.round(bearing(at, inRoom(table, table.width / 2, table.depth / 2))),
+    facing: (table.turn + 360) % 360,
     posture: table.bottom + table.height >= STANDING_TOP ? ('standing' as const) : ('seated' as const),
     seatHeight: Math.max(300, Math.min(800, Math.round(table.bottom + table.height - 290))),
   };

@@ -134,7 +134,7 @@ Pompom maker; pom pom maker; tassel maker | tools | pieces | 120x90x25 | 60 | |
 Blocking mat; blocking board | tools | pieces | 310x310x12 | 150 | |
 Project bag; knitting bag; craft bag; tote project bag | projects | soft | 300x250x120 | 400 | |
 Work in progress; WIP; unfinished project; ufo; quilt top; unfinished object | projects | soft | 400x300x80 | 800 | |
-Finished quilt; quilt; blanket; throw | projects | soft | 500x400x200 | 2500 | |
+Finished quilt; quilt; blanket; throw; unfinished blanket | projects | soft | 500x400x200 | 2500 | |
 Leather; leather hide; hide; leather skin; suede; vegan leather; leather side; faux leather | fabric | rolls | 600x80 | 1200 | D |
 Leather scrap; leather offcut; leather piece; leather remnant; suede scrap | fabric | soft | 300x250x80 | 600 | D |
 Leather punch; revolving punch; rotary punch; leather stamp; bevel tool; edge beveler; stitching chisel; pricking iron; leather tool | tools | pieces | 200x60x25 | 200 | S |

@@ -17,7 +17,7 @@ export function AmountChips({
     <span
       role="group"
       aria-label={`How many: ${supply.name}`}
-      className="flex overflow-hidden rounded-full border border-line"
+      className="flex shrink-0 overflow-hidden rounded-full border border-line"
     >
       {AMOUNTS.map((amount) => (
         <button

@@ -26,6 +26,9 @@ const EXAMPLES: Readonly<Record<UnitSystem, readonly [string, string]>> = {
   imperial: ['84 markers', '“60 spools of thread”, “half a ream of paper”, “a shoebox of ribbon”, “ruler 12 in”'],
 };
 
+/** What one tells on a first evening. */
+const FIRST = 'sequins in jars, spare glue, 12 x 12 cardstock by colour, old stamps …';
+
 export function QuickEntry({ label, place }: { label?: string; place?: Whereabouts }) {
   return <Entry typed={useTypedThings(place)} place={place} {...(label ? { label } : {})} />;
 }
@@ -35,9 +38,12 @@ export function Entry({
   typed,
   label = 'What do you have?',
   place,
+  first = false,
 }: {
   typed: TypedThings;
   label?: string;
+  /** In setup: nothing is newer than anything else, and a list is what one has. */
+  first?: boolean;
   place?: Whereabouts | undefined;
 }) {
   const plan = useStore((s) => s.plan)!;
@@ -63,7 +69,7 @@ export function Entry({
     ref: input,
     value: text,
     onChange: (e: React.ChangeEvent<HTMLInputElement & HTMLTextAreaElement>) => setText(e.target.value),
-    placeholder: example,
+    placeholder: first ? FIRST : example,
     autoComplete: 'off',
     autoCapitalize: 'off',
     'aria-describedby': `${id}-read`,
@@ -135,7 +141,7 @@ export function Entry({
         {things.length > 0 && !one && <Preview plan={plan} typed={typed} later={later} />}
       </div>
       {/* Who stands before a drawer says what is in it. */}
-      {!place && (
+      {!place && !first && (
         <label className="mt-1 flex min-h-8 items-center gap-2">
           <input
             type="checkbox"

@@ -98,12 +98,12 @@ function ThingLine({ plan, supply }: { plan: Plan; supply: Supply }) {
   const chips = supply.countFrom !== '' || amounts.some > 2;
   const about = aboutOf(supply);
   return (
-    <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line/60 px-3 py-1">
-      <span className="w-44 min-w-0 grow">
+    <li className="flex items-center gap-x-3 gap-y-1 border-b border-line/60 px-3 py-1 max-md:flex-wrap">
+      <span className="w-32 min-w-0 grow">
         <b>{supply.name}</b>
         {about !== '' && <span className="block text-xs text-soft">{about}</span>}
       </span>
-      <span className="w-16 text-right tabular-nums">
+      <span className="w-14 shrink-0 text-right tabular-nums">
         {supply.countFrom !== '' && <span aria-hidden="true">≈ </span>}
         {supply.countFrom !== '' && <span className="sr-only">guessed: </span>}
         {thousands(supply.count)}

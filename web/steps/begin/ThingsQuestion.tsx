@@ -17,7 +17,7 @@ export function ThingsQuestion({ answer }: Question) {
   return (
     <>
       <p className="mb-2 text-soft">Paste it, or say it as you would to a friend. No sizes needed.</p>
-      <Entry typed={typed} label="Your things" />
+      <Entry typed={typed} label="Your things" first />
       <UsualThings />
       <Unsure />
       <ThingLines />

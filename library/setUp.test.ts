@@ -1,0 +1,100 @@
+/** Setup as a whole: rooms that nobody tuned it to, and what it does with words it does not know. */
+import { EVENINGS } from '@heronstone/testing/evenings/evenings.ts';
+import { play } from '@heronstone/testing/evenings/play.ts';
+import { score } from '@heronstone/testing/evenings/score.ts';
+import { longTest } from '@heronstone/testing/longTest.ts';
+import { LONG_RUN } from '@heronstone/testing/runs.ts';
+import { evaluate } from '@heronstone/core/report/evaluate.ts';
+import { setUp, type Answers } from './setUp.ts';
+
+let n = 0;
+const newId = () => `e${n++}`;
+const NEVER = ['cannot open', 'no room before it', 'door meets it', 'door blocked', 'hangs in the air'];
+const wrongIn = (plan: Parameters<typeof evaluate>[0]) =>
+  evaluate(plan)
+    .findings.filter((f) => f.severity === 'error' || NEVER.includes(f.code))
+    .map((f) => f.message);
+const answers = (more: Partial<Answers>): Answers => ({
+  ...{ units: 'imperial', crafts: 'card making', room: '8 x 8', furniture: '', things: '' },
+  ...more,
+});
+
+test('a crowded 8 x 8 ft room: no front is blocked, the door meets nothing, and what did not fit says why', () => {
+  const furniture =
+    'desk, 2 slim drawer units, pad rack, marker rack, carousel, counter, cube shelf, paper slots, 2 wall shelves, 3 drawer carts';
+  const { plan, left, unknown } = setUp(answers({ furniture }), newId);
+  expect(unknown).toEqual([]);
+  expect(Object.keys(plan.units).length + left.length).toBe(14);
+  expect(Object.keys(plan.units).length).toBeGreaterThanOrEqual(9);
+  for (const { reason } of left) expect(reason.length).toBeGreaterThan(10);
+  expect(wrongIn(plan)).toEqual([]);
+});
+
+test('crafts of one family share a seat; cloth is cut standing; yarn is for the armchair', () => {
+  const { plan } = setUp(
+    answers({
+      crafts: 'quilting, sewing, knitting',
+      room: '14 x 12',
+      furniture: 'armchair, sewing table, cutting table',
+    }),
+    newId,
+  );
+  const at = Object.fromEntries(
+    Object.values(plan.activities).map((a) => [a.name, plan.stations[a.station ?? '']?.name]),
+  );
+  expect(at).toEqual({ Quilting: 'Sewing table', Sewing: 'Sewing table', Knitting: 'Armchair' });
+  const cutting = Object.values(plan.stations).find((s) => s.name === 'Cutting table')!;
+  expect(cutting.posture).toBe('standing');
+  expect(Object.values(plan.helpers).filter((h) => h.station === cutting.id)).toHaveLength(2);
+});
+
+test('machines stand out at their own table, and it is clear of anything else; jars hold what is in them', () => {
+  const things = 'sewing machine\nsequins in jars\nspare thread\nthread\nthe blue tin';
+  const { plan } = setUp(
+    answers({ crafts: 'sewing, knitting', room: '12 x 10', furniture: 'sewing table, bookcase, cart', things }),
+    newId,
+  );
+  const table = Object.values(plan.units).find((u) => u.kind === 'table')!;
+  expect(Object.values(plan.keeps).find((k) => k.unit === table.id)).toMatchObject({
+    for: 'these',
+    things: ['Sewing machine'],
+  });
+  const jars = Object.values(plan.containers);
+  expect(jars.map((j) => j.kind)).toEqual(Array.from({ length: 6 }, () => 'jar'));
+  expect(evaluate(plan).findings.filter((f) => f.code === 'does not fit')).toEqual([]);
+  const thread = Object.values(plan.supplies).filter((s) => s.name === 'Thread');
+  expect(thread).toHaveLength(1);
+  expect(thread[0]!.backstock).toBeGreaterThan(0);
+  const used = new Set(Object.values(plan.uses).map((u) => u.supply));
+  expect(
+    Object.values(plan.supplies)
+      .filter((s) => !used.has(s.id))
+      .map((s) => s.name),
+  ).toEqual(['Blue tin']);
+});
+
+test('a room that cannot be read is refused with what would be right; furniture that is unknown is kept', () => {
+  expect(() => setUp(answers({ room: 'ten' }), newId)).toThrow(/“ten” is no room: .*10 x 9/);
+  const { unknown } = setUp(answers({ furniture: 'wobbly thing, desk' }), newId);
+  expect(unknown).toMatchObject([{ typed: 'wobbly thing' }]);
+});
+
+/** Evenings by what a person would call right, two of them in the daily run; the plans are filled in the long run only. */
+test.each(EVENINGS.slice(0, LONG_RUN ? EVENINGS.length : 2).map((e) => [e.name, e] as const))(
+  '%s: uses, counts, holders and the room',
+  (_, evening) => {
+    const played = play(evening, false);
+    const s = score(evening, played);
+    expect(s.wrongUses.length).toBeLessThanOrEqual(0.12 * s.lines);
+    expect(s.wrongCounts.length).toBeLessThanOrEqual(0.05 * s.lines);
+    expect(s.wrongHolders).toEqual([]);
+    expect(s.drawersNear).toBeGreaterThanOrEqual(0.5);
+    expect(wrongIn(played.plan)).toEqual([]);
+    expect(played.furniture.unknown).toEqual([]);
+  },
+);
+
+longTest('after the first plan at least four facts in five of all evenings hold', () => {
+  const all = EVENINGS.flatMap((e) => score(e, play(e)).facts);
+  expect(all.filter((f) => f.holds).length / all.length).toBeGreaterThanOrEqual(0.8);
+});

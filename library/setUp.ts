@@ -35,6 +35,8 @@ export interface SetUp {
   things: Array<{ line: string; supply: string | null; holder: string | null; problems: string[] }>;
   left: LeftOut[];
   unknown: SaidPiece[];
+  /** Minutes a week of a usual stock in the room as it is furnished; null without furniture. */
+  minutes: number | null;
 }
 
 /** What a room is when nobody says: common heights, mm; the door in the near wall, no window. */
@@ -70,8 +72,8 @@ function roomOf({
   };
 }
 
-/** Answers to a plan. The last of the rooms tried is not asked about: the best one is taken. */
-export function setUp(answers: Answers, newId: () => string): SetUp {
+/** Answers to a plan; of the rooms tried the best one is taken. @param seed other rooms are tried with another one */
+export function setUp(answers: Answers, newId: () => string, seed = SEED): SetUp {
   const { units } = answers;
   let plan = emptyPlan({ id: newId(), units, ...(answers.name ? { name: answers.name } : {}) });
   const take = (changes: readonly Change[]) => (plan = applyChanges(plan, [...changes]).plan);
@@ -79,7 +81,7 @@ export function setUp(answers: Answers, newId: () => string): SetUp {
   take(roomChanges(plan, roomOf(answers), newId));
   const { wanted, elsewhere, unknown } = wantedOf(plan, furnitureIn(answers.furniture));
   take(elsewhereChanges(plan, elsewhere, newId));
-  const run = furnishRoom(plan, wanted, newId, SEED, settledBy(newId));
+  const run = furnishRoom(plan, wanted, newId, seed, settledBy(newId));
   let step = run.next();
   while (!step.done) step = run.next();
   const [best] = step.value;
@@ -101,6 +103,7 @@ export function setUp(answers: Answers, newId: () => string): SetUp {
     })),
     left: best?.left ?? [],
     unknown,
+    minutes: best?.minutes ?? null,
   };
 }
 

@@ -214,6 +214,8 @@ export interface Order {
   strange: number;
   /** Places beyond the first of one thing, spares not counted. */
   furtherPlaces: number;
+  /** What the room within reach that is taken is worth, minutes a week. */
+  rent: number;
   /** What all of it weighs, minutes a week. */
   minutes: number;
   /** Each home with the pieces of furniture in which it lies. */
@@ -225,12 +227,12 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
   const { constants, plan } = scene;
   const wanted = wantedOf(scene);
   const places = new Map<string, Placement[]>();
-  let [wronglyShown, lockedUp, strange, seconds] = [0, 0, 0, 0];
+  let [wronglyShown, lockedUp, strange, seconds, rent] = [0, 0, 0, 0, 0];
   const lying = placements.filter((p) => scene.compartment.has(compartmentId(p)));
   for (const p of lying) {
     const compartment = scene.compartment.get(compartmentId(p))!;
     const supply = plan.supplies[p.supply]!;
-    seconds += wanted.rent(supply, compartment) * Math.min(1, p.count / supply.count);
+    rent += wanted.rent(supply, compartment) * Math.min(1, p.count / supply.count);
     if (p.spare) continue;
     places.set(p.supply, [...(places.get(p.supply) ?? []), p]);
     const share = p.count / supply.count;
@@ -275,7 +277,8 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
     lockedUp,
     strange,
     furtherPlaces,
-    minutes: seconds / 60,
+    rent: rent / 60,
+    minutes: (seconds + rent) / 60,
     sorts: homes
       .map(({ home, units }) => ({
         key: home.id,

@@ -182,6 +182,7 @@ class Furnishing {
 /**
  * Tries rooms.
  * @param settle says at which of the seats of a room what is done
+ * @param tries how many rooms are tried
  * @returns after each room how far it is; at the end the rooms found, the best first
  */
 export function* furnishRoom(
@@ -190,14 +191,15 @@ export function* furnishRoom(
   newId: () => string,
   seed: number,
   settle: (plan: Plan) => Change[] = () => [],
+  tries = ROOMS,
 ): Generator<{ share: number }, Furnished[]> {
   const random = seeded(seed);
   const rooms: Furnished[] = [];
-  for (let n = 0; n < ROOMS; n++) {
+  for (let n = 0; n < tries; n++) {
     const room = new Furnishing(plan, newId, n === 0 ? () => 0 : random, settle);
     for (const piece of inOrder(wanted, n === 0 ? null : random, n)) {
       room.add(piece);
-      yield { share: (n + room.changes.length / (2 * wanted.length + 2)) / ROOMS };
+      yield { share: (n + room.changes.length / (2 * wanted.length + 2)) / tries };
     }
     const faults = softFaults(room.plan);
     rooms.push({ changes: room.changes, left: room.left, faults, minutes: minutesOfUsualStock(room.settled) });

@@ -39,9 +39,7 @@ export interface Furnished {
 
 /** How many rooms are tried, how many spots for a piece, and how many of the best are kept. */
 const ROOMS = 16;
-const SPOTS = 14;
-/** After how many looks at a piece in a spot no further room is begun: a crowded room takes as long as an easy one. */
-const LOOKS = 300;
+const SPOTS = 30;
 const KEPT = 4;
 /** The narrowest top one works at, mm; smaller ones get no seat. Common practice, no source. */
 const WORK_TOP = 750;
@@ -95,7 +93,6 @@ function inOrder(wanted: readonly Wanted[], random: (() => number) | null, n: nu
 class Furnishing {
   readonly changes: Change[] = [];
   readonly left: LeftOut[] = [];
-  looks = 0;
   private hard: number;
   private walled: number;
 
@@ -135,7 +132,6 @@ class Furnishing {
       if (last && at.turn === last.turn && Math.hypot(at.x - last.x, at.y - last.y) < 90) continue;
       last = at;
       const trial = this.trial({ ...unit, ...at }, wanted);
-      this.looks++;
       const fault = this.suffers(trial);
       if (fault === null) {
         this.changes.push(...trial);
@@ -199,14 +195,12 @@ export function* furnishRoom(
 ): Generator<{ share: number }, Furnished[]> {
   const random = seeded(seed);
   const rooms: Furnished[] = [];
-  let looks = 0;
-  for (let n = 0; n < tries && looks < LOOKS; n++) {
+  for (let n = 0; n < tries; n++) {
     const room = new Furnishing(plan, newId, n === 0 ? () => 0 : random, settle);
     for (const piece of inOrder(wanted, n === 0 ? null : random, n)) {
       room.add(piece);
       yield { share: (n + room.changes.length / (2 * wanted.length + 2)) / tries };
     }
-    looks += room.looks;
     const faults = softFaults(room.plan);
     rooms.push({ changes: room.changes, left: room.left, faults, minutes: minutesOfUsualStock(room.settled) });
   }

@@ -7,7 +7,7 @@ import { Crafts, type Craft, type Family } from '@heronstone/core/entry/crafts.t
 
 const TEXT = `
 cards | Paper cards | paper | card making!, cards, cardmaking!, greeting card, tag | Paper cards
-scrap | Scrapbooks | paper | scrapbooking!, scrapbook!, memory keeping!, pocket page!, pocket album, photo album, smash book, memory book, layouts | Scrapbooks
+scrap | Scrapbooks | paper | scrapbooking!, scrapbook!, memory keeping!, pocket page!, pocket album, photo album, memory book, layouts | Scrapbooks
 plan | Planners | paper | planner!, planning, bullet journal!, journaling!, journal, art journal, junk journal!, diary | Planners and lettering
 letter | Lettering | paper | lettering!, calligraphy!, hand lettering, penmanship | Planners and lettering
 stamp | Stamping and inking | paper | stamping!, stamps, inking, embossing, rubber stamping | Stamping and inking

@@ -135,7 +135,7 @@ Date stamp; self-inking stamp | stamp plan | 2 | 0.5 | |
 Stamp block; acrylic block | stamp cards | 8 | 4 | |
 Stamping tool; stamp press; stamp platform | stamp cards | 1 | 3 | |
 Stamp cleaner; stamp scrubber; scrubber pad | stamp cards | 1 | 2 | |
-Ink pad; inkpad; stamp pad; dye ink; pigment ink; distress ink | stamp cards scrap | 24 | 5 | |
+Ink pad; inkpad; stamp pad; dye ink; pigment ink | stamp cards scrap | 24 | 5 | |
 Mini ink pad; ink cube; ink dot | stamp cards scrap | 24 | 2 | |
 Reinker; re-inker; ink refill | stamp cards | 18 | 0.3 | |
 Alcohol ink | resin paint stamp | 12 | 1 | |
@@ -284,9 +284,9 @@ Fleece; fleece fabric; polar fleece; sherpa; fur fabric | sew | 5m | 0.5 | |
 Cross-stitch kit; cross stitch kit; embroidery kit; needlepoint kit | hand | 5 | 0.2 | |
 Sewing kit; knitting kit; craft kit | all | 3 | 0.2 | |
 Stretcher bar; scroll frame; embroidery frame; slate frame; hoop; embroidery hoop | hand memb | 8 | 2 | |
-Zip; zipper; invisible zip; zip by the yard; zipper pull; snap; press stud; snap fastener; popper; hook and eye; hooks and eyes; hook and loop; hook and loop tape; velcro; elastic; bias tape; bias binding; seam binding; hem tape | sew | 25 | 1 | |
+Zip; zipper; invisible zip; zip by the yard; zipper pull; snap; press stud; snap fastener; popper; hook and eye; hooks and eyes; hook and loop; hook and loop tape; elastic; bias tape; bias binding; seam binding; hem tape | sew | 25 | 1 | |
 Snap; press stud; snap fastener; popper; hook and eye; hooks and eyes | sew | 100 | 0.5 | box |
-Hook and loop; hook and loop tape; velcro | sew | 3m | 0.5 | |
+Hook and loop; hook and loop tape; hook and loop fastener | sew | 3m | 0.5 | |
 Elastic; elastic roll | sew | 6m | 1 | |
 Bias tape; bias binding; seam binding; hem tape | sew quilt | 15m | 1 | |
 Button | sew cards scrap knit | 300 | 1 | jar |

@@ -63,7 +63,6 @@ const HOLDERS: ReadonlyMap<string, Holder> = new Map([
   ['case', holder([280, 200, 60], 2.5, false)],
   ['bundle', holder([250, 180, 60], 1.5, false)],
   ['zip bag', holder([180, 130, 15], 0.2)],
-  ['ziplock bag', holder([180, 130, 15], 0.2)],
   ['mason jar', holder([130, 80, 80], 0.5, true, true)],
   ['caddy', holder([330, 180, 200], 6)],
   ['folder', holder([310, 240, 15], 1, false)],

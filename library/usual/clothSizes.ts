@@ -78,7 +78,7 @@ Button | trims | loose | 16x16x4 | 1 | | 100
 Shank button; cover button; self-cover button; toggle; toggle button | trims | loose | 25x25x12 | 4 | | 20
 Snap; press stud; snap fastener; popper | trims | loose | 12x12x4 | 1 | M | 50
 Hook and eye; hooks and eyes | trims | loose | 12x10x3 | 0.4 | | 50
-Hook and loop; hook and loop tape; sew-on hook tape; velcro | trims | rolls | 25x80 | 80 |  |
+Hook and loop; hook and loop tape; sew-on hook tape; hook and loop fastener | trims | rolls | 25x80 | 80 |  |
 Elastic; elastic band roll; elastic cord; elastic roll; elastic on cards | trims | pieces | 110x80x20 | 40 |  |
 Bias tape; bias binding; seam binding; hem tape | trims | pieces | 110x90x15 | 30 | |
 Ribbon; satin ribbon; grosgrain ribbon; grosgrain; ribbon spool; velvet ribbon | trims | rolls | 25x70 | 30 | L | 10

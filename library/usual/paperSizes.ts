@@ -62,7 +62,7 @@ Alphabet stamp set; rubber stamps alphabet set; letter stamp set | stamps | set 
 Date stamp; self-inking stamp | stamps | pieces | 90x60x50 | 120 | |
 Stamp block; acrylic block | tools | pieces | 90x70x12 | 90 | |
 Stamping tool; stamp press; stamp platform | tools | pieces | 300x230x35 | 900 |  |
-Ink pad; inkpad; stamp pad; dye ink; pigment ink; distress ink | inks | pieces | 75x50x18 | 45 | flat |
+Ink pad; inkpad; stamp pad; dye ink; pigment ink | inks | pieces | 75x50x18 | 45 | flat |
 Mini ink pad; ink cube; ink dot | inks | pieces | 35x35x20 | 20 | flat |
 Reinker; re-inker; ink refill | inks | bottles | 65x24 | 25 | U |
 Alcohol ink | inks | bottles | 65x28 | 25 | U,F |

@@ -53,7 +53,7 @@ export const CLOTH_IN_FEET: Evening = {
     buttons in jars | sew | 150-3000 | jar
     elastic | sew | 3-15 |
     bias tape | sew | 5-30 |
-    velcro | sew | 1-8 |
+    hook and loop tape | sew | 1-8 |
     ribbon | sew/quilt | 8-40 |
     lace and trims | sew | 5-40 |
     sewing patterns | sew | 15-90 |

@@ -315,7 +315,7 @@ test('a supply is dragged from a drawer to another front and the note says what 
     const to = (await target.boundingBox())!;
     await page.mouse.move(to.x + to.width / 2 - 2, to.y + to.height / 2, { steps: 8 });
     await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 2 });
-    await expect(note).toContainText(/West wall shelf.*(fit|full|too|needs)/s, { timeout: 1000 });
+    await expect(note).toContainText(/West wall shelf.*(fit|full|too|need)/s, { timeout: 1000 });
   }).toPass();
   await page.mouse.up();
   await expect(

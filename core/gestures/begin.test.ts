@@ -24,7 +24,12 @@ const piece = (title: string): Wanted => {
   const manner = group === 'On the wall and the door' ? 'wall' : title === 'Under-desk drawers' ? 'under' : 'floor';
   return { shape, manner, ...(unfolds ? { unfolds } : {}), ...(title === 'Armchair' ? { sits: true } : {}) };
 };
-function furnished(plan: Plan, wanted: readonly Wanted[], seed = 1, tries = 4): Furnished & { plan: Plan; rooms: Furnished[] } {
+function furnished(
+  plan: Plan,
+  wanted: readonly Wanted[],
+  seed = 1,
+  tries = 4,
+): Furnished & { plan: Plan; rooms: Furnished[] } {
   const run = furnishRoom(plan, wanted, newId, seed, () => [], tries);
   let step = run.next();
   while (!step.done) step = run.next();

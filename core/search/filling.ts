@@ -136,7 +136,7 @@ export class Filling {
         wanted.given(part.supply, c) +
         wanted.holder(part.supply, c)) *
         part.count) /
-      part.supply.count
+        part.supply.count
     );
   }
 

@@ -70,6 +70,7 @@ export function Entry({
     value: text,
     onChange: (e: React.ChangeEvent<HTMLInputElement & HTMLTextAreaElement>) => setText(e.target.value),
     placeholder: first ? FIRST : example,
+    autoFocus: first,
     autoComplete: 'off',
     autoCapitalize: 'off',
     'aria-describedby': `${id}-read`,

@@ -1,7 +1,8 @@
 /** Seats that roll back, seats back to back, heads under slopes, and the width of the ways between. */
 import { caution, type Finding } from '../model/finding.ts';
 import { formatLength } from '../model/measure.ts';
-import { byName, type Plan, type Station } from '../model/plan.ts';
+import { remembered } from '../model/memo.ts';
+import { byName, type Plan, type Station, type Unit } from '../model/plan.ts';
 import { openedOf } from '../furniture/opened.ts';
 import { comesOver, SITTER } from '../reach/around.ts';
 import { SITTING_HEIGHT } from '../reach/body.ts';
@@ -75,6 +76,7 @@ export function checkSeats(plan: Plan): Finding[] {
       );
     }
     findings.push(...opensOver(here, station));
+    findings.push(...topCovered(here, station));
     const zone = rollBack(station);
     let worst = { by: 0, what: '' };
     for (const unit of byName(here.units)) {
@@ -127,6 +129,25 @@ function opensOver(plan: Plan, station: Station): Finding[] {
   });
 }
 
+/** Another table that stands over the one at which somebody works. */
+function topCovered(plan: Plan, station: Station): Finding[] {
+  const table = plan.units[station.unit ?? ''];
+  if (table?.kind !== 'table') return [];
+  return byName(plan.units).flatMap((unit): Finding[] => {
+    if (unit.kind !== 'table' || unit.id === table.id || unit.bottom + unit.height < table.bottom + table.height)
+      return [];
+    const by = overlapDepth(boxOf(unit).feet, boxOf(table).feet);
+    if (by <= NOISE) return [];
+    return [
+      caution('top covered', `units.${table.id}.x`, {
+        message: `${unit.name} stands ${formatLength(Math.ceil(by), plan.meta.units)} over ${table.name}: nobody can work there at ${station.name}.`,
+        by,
+        also: [{ table: 'units', id: unit.id }],
+      }),
+    ];
+  });
+}
+
 function outsideBy(zone: readonly Point[], outline: readonly Point[]): number {
   return Math.max(
     0,
@@ -144,54 +165,65 @@ function wantedWidth(plan: Plan): number {
   return rolls ? Math.max(WHEELCHAIR_ROUTE, plan.meta.walkway) : plan.meta.walkway;
 }
 
-/** Units to which the way is narrower than wanted, with its width to the millimetre. */
-export function checkWalkways(plan: Plan): Finding[] {
-  const here = standing(plan);
-  const wanted = wantedWidth(plan);
+/** A piece to which the way from a seat is narrower than wanted. */
+interface NarrowWay {
+  station: Station;
+  unit: Unit;
+  /** Whether a body or chair of a width still passes, mm. */
+  passes: (width: number) => boolean;
+}
+
+/** Pieces to which the way is narrower than is wanted, each from the first seat from which it is. */
+function narrowWays(here: Plan): NarrowWay[] {
+  const wanted = wantedWidth(here);
   if (wallsOf(here).length < 3 || wanted <= 2 * BODY) return [];
-  const say = (mm: number) => formatLength(mm, plan.meta.units);
   const narrow = floorOf(here);
   const goals = new Map<string, Point>();
   for (const c of allCompartments(here))
     if (!goals.has(c.unit)) goals.set(c.unit, standBefore(narrow, c.mouth, c.stand, reachedOver(here.units[c.unit]!)));
-  const units = [...goals.keys()];
-  const said = new Set<string>();
-  const findings: Finding[] = [];
   // The halvings of several units begin with the same widths.
-  const floors = new Map<number, Floor>();
-  const floorFor = (width: number) => {
-    const floor = floors.get(width) ?? floorOf(here, width / 2);
-    floors.set(width, floor);
-    return floor;
+  const floors = new Map<string, Floor>();
+  const floorFor = (width: number) => remembered(floors, String(width), () => floorOf(here, width / 2));
+  const open = (floor: Floor, station: Station, ids: readonly string[]) => {
+    const to = ids.map((id) => goals.get(id)!);
+    return new Set(pathsFromSeat(floor, station, to).flatMap((path, i) => (typeof path === 'string' ? [] : [ids[i]!])));
   };
+  const found = new Map<string, NarrowWay>();
   for (const station of byName(here.stations)) {
-    const open = units.filter((id) => !said.has(id));
-    const reached = pathsFromSeat(
-      narrow,
-      station,
-      open.map((id) => goals.get(id)!),
-    );
-    const walked = open.filter((_, i) => typeof reached[i] !== 'string');
-    const closed = (width: number, ids: readonly string[]) => {
-      const paths = pathsFromSeat(
-        floorFor(width),
+    const walked = [
+      ...open(
+        narrow,
         station,
-        ids.map((id) => goals.get(id)!),
-      );
-      return ids.filter((_, i) => typeof paths[i] === 'string');
-    };
-    for (const id of closed(wanted, walked)) {
-      said.add(id);
-      const width = widest(2 * BODY, wanted, (w) => closed(w, [id]).length === 0);
-      findings.push(
-        caution('narrow way', `units.${id}.x`, {
-          message: `The way from ${station.name} to ${here.units[id]!.name} narrows to ${say(width)}; ${say(wanted)} are wanted${wanted >= WHEELCHAIR_ROUTE ? ' for a wheelchair' : ''}.`,
-          by: wanted - width,
-        }),
-      );
-    }
+        [...goals.keys()].filter((id) => !found.has(id)),
+      ),
+    ];
+    const wide = open(floorFor(wanted), station, walked);
+    for (const id of walked)
+      if (!wide.has(id))
+        found.set(id, {
+          station,
+          unit: here.units[id]!,
+          passes: (width) => open(floorFor(width), station, [id]).size > 0,
+        });
   }
-  return findings;
+  return [...found.values()];
+}
+
+/** To how many pieces the way is narrower than wanted; how wide it is takes many times as long to find. */
+export const narrowWaysIn = (plan: Plan): number => narrowWays(standing(plan)).length;
+
+/** Units to which the way is narrower than wanted, with its width to the millimetre. */
+export function checkWalkways(plan: Plan): Finding[] {
+  const here = standing(plan);
+  const wanted = wantedWidth(here);
+  const say = (mm: number) => formatLength(mm, plan.meta.units);
+  return narrowWays(here).map(({ station, unit, passes }) => {
+    const width = widest(2 * BODY, wanted, passes);
+    return caution('narrow way', `units.${unit.id}.x`, {
+      message: `The way from ${station.name} to ${unit.name} narrows to ${say(width)}; ${say(wanted)} are wanted${wanted >= WHEELCHAIR_ROUTE ? ' for a wheelchair' : ''}.`,
+      by: wanted - width,
+    });
+  });
 }
 
 /** The widest whole millimetre that still passes; `low` is known to pass. */

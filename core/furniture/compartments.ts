@@ -2,6 +2,7 @@
  * From a parametric unit to its compartments: inside sizes, the front that shows on the wall,
  * and the access point where a hand goes in.
  */
+import { once } from '../model/memo.ts';
 import type { Constants } from '../model/constants.ts';
 import { byName, type Arrangement, type Plan, type Unit } from '../model/plan.ts';
 import type { Point } from '../geometry/geometry.ts';
@@ -204,7 +205,9 @@ function openingDepth(unit: Unit): number {
 }
 
 /** The compartments of one unit, from the top down and from left to right. */
-export function compartmentsOf(unit: Unit): Compartment[] {
+export const compartmentsOf: (unit: Unit) => readonly Compartment[] = once(madeFor);
+
+function madeFor(unit: Unit): Compartment[] {
   const inside = { width: openingWidth(unit), depth: openingDepth(unit) };
   if (unit.kind === 'seat') return [];
   if (unit.kind !== 'cabinet' && unit.kind !== 'table' && (inside.width < 1 || inside.depth < 1)) return [];
@@ -391,13 +394,13 @@ const RACKS: ReadonlySet<Unit['kind']> = new Set([
   'drawer unit',
 ]);
 /** Whether the openings of a piece may count as the cells of one place: there are several, all of one size. */
-export function mayBeOne(unit: Unit): boolean {
+export const mayBeOne: (unit: Unit) => boolean = once((unit) => {
   if (!RACKS.has(unit.kind)) return false;
   const made = compartmentsOf({ ...unit, asOne: false, storeDepth: 0 });
   const same = (c: Compartment) =>
     (['width', 'depth', 'height'] as const).every((side) => Math.abs(c.inside[side] - made[0]!.inside[side]) < 0.5);
   return made.length > 1 && made.every(same);
-}
+});
 
 /** All openings of a piece as one place with cells, numbered from the top left; null where they are not of one size. */
 function asOnePlace(unit: Unit, made: readonly Compartment[]): Compartment | null {

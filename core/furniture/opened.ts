@@ -1,6 +1,7 @@
 /** A unit with its drawers out, its doors and lids open: what they take from above and at which heights. */
 import type { Unit } from '../model/plan.ts';
 import { sinCos, type Point } from '../geometry/geometry.ts';
+import { once } from '../model/memo.ts';
 import { compartmentsOf, type Compartment } from './compartments.ts';
 import { inRoom } from './footprint.ts';
 
@@ -22,7 +23,7 @@ export interface Opened {
 const ARC = 8;
 
 /** Everything of a unit that opens. Sliding doors take no room. */
-export function openedOf(unit: Unit): Opened[] {
+export const openedOf: (unit: Unit) => readonly Opened[] = once((unit) => {
   const list = compartmentsOf(unit);
   const opened: Opened[] = list.flatMap((c): Opened[] => {
     if (c.access === 'drawer' || c.access === 'pull-out') return [drawer(unit, c)];
@@ -48,7 +49,7 @@ export function openedOf(unit: Unit): Opened[] {
     else opened.push(leaf(unit, first, front, unit.doors));
   }
   return opened;
-}
+});
 
 function drawer(unit: Unit, c: Compartment): Opened {
   const out = c.inside.depth;

@@ -1,5 +1,6 @@
 /** What is free before a front: shared by all checks of room to move. */
 import { footprint, inRoom, solidSpan } from '../furniture/footprint.ts';
+import { once } from '../model/memo.ts';
 import type { Plan, Unit } from '../model/plan.ts';
 import { dot, subtract, type Point } from '../geometry/geometry.ts';
 import { outlineOf, type Wall } from './walls.ts';
@@ -14,7 +15,7 @@ export interface Box {
   top: number;
 }
 
-export const boxOf = (unit: Unit): Box => ({ unit, feet: footprint(unit), ...solidSpan(unit) });
+export const boxOf: (unit: Unit) => Box = once((unit) => ({ unit, feet: footprint(unit), ...solidSpan(unit) }));
 
 /** How much of a height span a box is in, mm; 0 or less when it is above or below. */
 export const inSpan = (box: { bottom: number; top: number }, span: { bottom: number; top: number }): number =>

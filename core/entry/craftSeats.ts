@@ -43,7 +43,7 @@ function suits(plan: Plan, seat: Station, family: Family): number {
   const words = `${seat.name} ${unit?.name ?? ''}`;
   const called = CALLED.some(([pattern, families]) => pattern.test(words) && families.includes(family)) ? 4 : 0;
   const chair = unit?.kind === 'seat' ? (family === 'yarn' ? 3 : -6) : 0;
-  const stands = seat.posture === 'standing' ? (family === 'wet' || family === 'wood' ? 0 : -2) : 0;
+  const stands = seat.posture === 'standing' ? (family === 'wet' || family === 'wood' ? -1 : -2) : 0;
   return called + chair + stands - (CUTTING.test(words) ? 1 : 0);
 }
 

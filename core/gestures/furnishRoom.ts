@@ -1,75 +1,34 @@
 /**
  * A room furnished at once: the tables first, then every piece where its maker wants such a piece, near the seat or far from
- * it, as long as it takes from nobody the room to walk, to sit and to open. Several rooms are tried; the one in which a usual
- * stock costs the fewest minutes is taken, and the next best are kept to choose from. A piece for which there is no room is
- * left out, with the reason.
+ * it, as long as it takes from nobody the room to walk, to sit and to open. Several rooms are tried; in the best of them a few
+ * pieces at a time are taken out and stood elsewhere, as long as a usual stock costs fewer minutes for it. The best is taken,
+ * the next best are kept to choose from.
  */
-import { checkAreas } from '../checks/areasFree.ts';
-import { checkClearance } from '../checks/clearance.ts';
-import { walledIn } from '../checks/placementFindings.ts';
-import { checkRoom } from '../checks/roomErrors.ts';
-import { checkSeats } from '../checks/seatsAndWalkways.ts';
 import { seeded } from '../geometry/seeded.ts';
-import { applyChanges, set, type Change } from '../model/change.ts';
-import type { Finding } from '../model/finding.ts';
-import { STANDING_DEFAULTS, type Plan, type Unit } from '../model/plan.ts';
-import { sceneOf } from '../scene/scene.ts';
-import { freeName, seatBefore, seatIn } from './newUnit.ts';
-import { newInsert } from './sameAgain.ts';
-import { unfoldedArea } from './unfolds.ts';
+import type { Change } from '../model/change.ts';
+import type { Plan } from '../model/plan.ts';
+import { Furnishing, outOfReach, softFaults, type LeftOut } from './furnishing.ts';
 import { minutesOfUsualStock } from './usualStock.ts';
-import { isNear, spotsFor, type Wanted } from './wantedSpots.ts';
+import { isNear, type Wanted } from './wantedSpots.ts';
 
+export type { LeftOut } from './furnishing.ts';
 export type { Wanted } from './wantedSpots.ts';
-
-/** A piece for which there is no room, and why. */
-export interface LeftOut {
-  name: string;
-  reason: string;
-}
 
 export interface Furnished {
   changes: Change[];
   left: LeftOut[];
-  /** Cautions about fronts and seats that remain. */
+  /** Cautions about fronts, seats and ways that remain. */
   faults: number;
   /** Minutes a week of a usual stock. */
   minutes: number;
 }
 
-/** How many rooms are tried, how many spots for a piece, and how many of the best are kept. */
+/** How many rooms are tried, how many of the best are kept, and how often each of these, and then the best, is tried to be made better. */
 const ROOMS = 16;
-const SPOTS = 30;
 const KEPT = 4;
-/** The narrowest top one works at, mm; smaller ones get no seat. Common practice, no source. */
-const WORK_TOP = 750;
-
-/** What must not be in a furnished room besides errors. */
-const NEVER = new Set([
-  'cannot open',
-  'no room before it',
-  'door meets it',
-  'door blocked',
-  'window meets it',
-  'seat cannot roll back',
-  'in the way',
-  'cannot open then',
-  'seat in the way',
-]);
-
-/** What is wrong with a room that no piece is worth, by what it is about. */
-function hardFaults(plan: Plan): Finding[] {
-  return [...checkRoom(plan), ...checkClearance(plan), ...checkSeats(plan), ...checkAreas(plan)].filter(
-    (f) => f.severity === 'error' || NEVER.has(f.code),
-  );
-}
-
-/** Pieces that cannot be got at from a seat. */
-const walled = (plan: Plan): number => walledIn(sceneOf(plan)).length;
-
-/** Cautions that remain. How wide the ways are is left to the Report: in a crowded room it takes longer than all the rest. */
-const softFaults = (plan: Plan): number =>
-  [...checkClearance(plan), ...checkSeats(plan)].filter((f) => f.severity !== 'error' && !NEVER.has(f.code)).length;
+const TURNS = { each: 10, best: 56 } as const;
+/** How many pieces are taken out at once. */
+const TAKEN_OUT = 4;
 
 /** In which order kinds of pieces come: tables, what goes under them, seats, what is wanted near, the rest, what hangs, what stands in or on others. */
 const rankOf = ({ shape, manner }: Wanted, nearFirst: boolean): number => {
@@ -89,94 +48,35 @@ function inOrder(wanted: readonly Wanted[], random: (() => number) | null, n: nu
   return [...wanted].sort((a, b) => rank(b) - rank(a) || area(b) - area(a));
 }
 
-/** One room, piece by piece. */
-class Furnishing {
-  readonly changes: Change[] = [];
-  readonly left: LeftOut[] = [];
-  private hard: number;
-  private walled: number;
+/** What a piece left out or out of reach and a fault that remains weigh, minutes a week. */
+const LEFT = 60;
+const FAULT = 4;
+/** And a metre that a piece is from where its maker wants it: minutes alone would put what is large beside the seat. */
+const OFF = 1;
 
-  constructor(
-    public plan: Plan,
-    private readonly newId: () => string,
-    private readonly jitter: () => number,
-    private readonly settle: (plan: Plan) => Change[],
-  ) {
-    this.hard = hardFaults(plan).length;
-    this.walled = walled(plan);
-  }
+/** A room with what it costs. */
+interface Tried extends Furnished {
+  room: Furnishing;
+  cost: number;
+}
 
-  /** The room with what is done at each of its seats. */
-  get settled(): Plan {
-    return applyChanges(this.plan, this.settle(this.plan)).plan;
-  }
+function tried(room: Furnishing): Tried {
+  const { changes, left, plan, settled } = room;
+  const [faults, minutes] = [softFaults(plan), minutesOfUsualStock(settled)];
+  const lost = left.length + outOfReach(settled);
+  return { room, changes, left, faults, minutes, cost: lost * LEFT + faults * FAULT + room.off * OFF + minutes };
+}
 
-  /** Puts a piece where it is wanted most of all spots at which nothing suffers; leaves it out where there is none. */
-  add(wanted: Wanted): void {
-    if (wanted.manner === 'insert') return this.insert(wanted);
-    const { plan } = this;
-    const unit: Unit = {
-      ...STANDING_DEFAULTS,
-      id: this.newId(),
-      ...wanted.shape,
-      name: freeName(plan, wanted.shape.name),
-      x: 0,
-      y: 0,
-      turn: 0,
-    };
-    let reason = 'there is no free stretch of wall for it';
-    let last: { x: number; y: number; turn: number } | null = null;
-    let tried = 0;
-    for (const at of spotsFor(unit, wanted, this.settled, this.jitter)) {
-      // Beside the spot looked at last it is hardly better.
-      if (last && at.turn === last.turn && Math.hypot(at.x - last.x, at.y - last.y) < 90) continue;
-      last = at;
-      const trial = this.trial({ ...unit, ...at }, wanted);
-      const fault = this.suffers(trial);
-      if (fault === null) {
-        this.changes.push(...trial);
-        this.plan = applyChanges(plan, trial).plan;
-        return;
-      }
-      reason = fault;
-      if (++tried === SPOTS) break;
-    }
-    if (wanted.manner === 'under') return this.add({ ...wanted, manner: 'floor' });
-    if (wanted.manner === 'top') reason = 'no table has room on it';
-    this.left.push({ name: unit.name, reason });
-  }
-
-  private insert({ shape }: Wanted): void {
-    const made = newInsert(this.plan, shape, this.newId);
-    if (!made) {
-      this.left.push({ name: shape.name, reason: 'no cube opening is free for it' });
-      return;
-    }
-    this.changes.push(...made.changes);
-    this.plan = applyChanges(this.plan, made.changes).plan;
-  }
-
-  private trial(unit: Unit, { unfolds, sits }: Wanted): Change[] {
-    const { plan, newId } = this;
-    const changes = [set('units', unit.id, unit)];
-    const seats = Object.keys(plan.stations).length;
-    if (unit.kind === 'table' && unit.bottom < 300 && unit.width >= WORK_TOP && seats < 3)
-      changes.push(...seatBefore(plan, unit, newId));
-    if (sits) changes.push(...seatIn(plan, unit, newId));
-    if (unfolds) changes.push(unfoldedArea(unit, unfolds, newId));
-    return changes;
-  }
-
-  /** Why a trial is worse than the room without it; null where it is not. */
-  private suffers(changes: readonly Change[]): string | null {
-    const tried = applyChanges(this.plan, [...changes]).plan;
-    const found = hardFaults(tried);
-    if (found.length > this.hard) return found.at(-1)!.message;
-    const shut = walled(tried);
-    if (shut > this.walled) return 'something could no longer be walked to';
-    [this.hard, this.walled] = [found.length, shut];
-    return null;
-  }
+/** A room in which a few pieces stand elsewhere, where that costs less; else the same. */
+function bettered(best: Tried, random: () => number): Tried {
+  const movable = best.room.movable;
+  if (movable.length === 0) return best;
+  const some = new Set(Array.from({ length: TAKEN_OUT }, () => movable[Math.floor(random() * movable.length)]!));
+  const { room, wanted } = best.room.without(some, random);
+  for (const piece of inOrder(wanted, random, Math.floor(2 * random()))) room.add(piece);
+  if (room.left.length > best.left.length) return best;
+  const other = tried(room);
+  return other.cost < best.cost ? other : best;
 }
 
 /**
@@ -194,20 +94,28 @@ export function* furnishRoom(
   tries = ROOMS,
 ): Generator<{ share: number }, Furnished[]> {
   const random = seeded(seed);
-  const rooms: Furnished[] = [];
+  const rooms: Tried[] = [];
   for (let n = 0; n < tries; n++) {
     const room = new Furnishing(plan, newId, n === 0 ? () => 0 : random, settle);
     for (const piece of inOrder(wanted, n === 0 ? null : random, n)) {
       room.add(piece);
-      yield { share: (n + room.changes.length / (2 * wanted.length + 2)) / tries };
+      yield { share: (TRIED * (n + room.changes.length / (2 * wanted.length + 2))) / tries };
     }
-    const faults = softFaults(room.plan);
-    rooms.push({ changes: room.changes, left: room.left, faults, minutes: minutesOfUsualStock(room.settled) });
+    rooms.push(tried(room));
   }
-  return rooms.sort((a, b) => costOf(a) - costOf(b)).slice(0, KEPT);
+  const kept = rooms.sort((a, b) => a.cost - b.cost).slice(0, KEPT);
+  const each = Math.min(TURNS.each, tries);
+  const best = Math.min(TURNS.best, 4 * tries);
+  for (let turn = 0; turn < each + best; turn++) {
+    if (turn === each) kept.sort((a, b) => a.cost - b.cost);
+    const some = turn < each ? kept.keys() : [0];
+    for (const i of some) kept[i] = bettered(kept[i]!, random);
+    yield { share: TRIED + ((1 - TRIED) * turn) / (each + best) };
+  }
+  return kept
+    .sort((a, b) => a.cost - b.cost)
+    .map(({ changes, left, faults, minutes }) => ({ changes, left, faults, minutes }));
 }
 
-/** What a piece left out and a fault that remains weigh, minutes a week. */
-const LEFT = 60;
-const FAULT = 4;
-const costOf = (room: Furnished): number => room.left.length * LEFT + room.faults * FAULT + room.minutes;
+/** Share of the work after which the rooms are tried. */
+const TRIED = 0.5;

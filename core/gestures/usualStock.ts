@@ -1,13 +1,22 @@
 /** How well a furnished room serves before anything is in it: the minutes a week of a usual stock. */
 import { ALONE, fetchSeconds } from '../fetch/fetch.ts';
+import type { Compartment } from '../furniture/compartments.ts';
 import type { Plan } from '../model/plan.ts';
 import { sceneOf, seatsOf } from '../scene/scene.ts';
 
 /** Fetches a week that a seat makes, and over how many litres they thin out to a third. Common practice, no source. */
 const FETCHES = 250;
-const LITRES = 60;
-/** Share of a place that is filled. */
+const LITRES = 40;
+/** Share of a place that is filled; what is used most lies in one layer, and on an open shelf in front, mm. Common practice, no source. */
 const FILLED = 0.6;
+const LAYER = 120;
+const IN_FRONT = 250;
+
+/** Room for what is used most, litres. */
+function litresOf({ inside, access }: Compartment): number {
+  const deep = access === 'drawer' || access === 'pull-out' ? inside.depth : Math.min(inside.depth, IN_FRONT);
+  return (FILLED * inside.width * deep * Math.min(inside.height, LAYER)) / 1e6;
+}
 
 /**
  * Minutes a week of fetching a stock that is used at each seat as much as is done there, and lies as near to it as it can: what is used most fills
@@ -24,7 +33,7 @@ export function minutesOfUsualStock(plan: Plan): number {
     const places = scene.compartments
       .filter((c) => c.container === null && !(c.access === 'top' && plan.units[c.unit]!.kind === 'table'))
       .map((c) => ({
-        litres: (FILLED * c.inside.width * c.inside.depth * c.inside.height) / 1e6,
+        litres: litresOf(c),
         seconds: fetchSeconds(scene.approaches.get(id)!.get(c.id)!, ALONE, true),
       }))
       .sort((a, b) => a.seconds - b.seconds);

@@ -1,7 +1,9 @@
 /** Where a piece of a new room could stand, the best for it first: by how far from the seats such a piece is wanted. */
-import { inRoom } from '../furniture/footprint.ts';
+import { footprint, inRoom } from '../furniture/footprint.ts';
+import { distanceToSegment, overlapDepth } from '../geometry/geometry.ts';
 import { byName, type Plan, type Shape, type Station, type Unit } from '../model/plan.ts';
 import type { Rest } from '../room/snap.ts';
+import { wallsOf, type Wall } from '../room/walls.ts';
 import type { Unfolds } from './unfolds.ts';
 import { seatsOf } from '../scene/scene.ts';
 import { freeSpots, spotOnTable, stands } from '../room/spot.ts';
@@ -42,33 +44,27 @@ const LEG = 20;
 /** Spots for a piece, in the order in which they are tried; empty where there is none. @param jitter 0 to 1, from a seed */
 export function spotsFor(
   unit: Unit,
-  wanted: Wanted,
+  manner: Manner,
   plan: Plan,
   jitter: () => number,
 ): Array<Rest & { bottom?: number }> {
-  if (wanted.manner === 'under') return underTables(unit, plan);
-  if (wanted.manner === 'top') {
+  if (manner === 'under') return underTables(unit, plan);
+  if (manner === 'top') {
     const top = spotOnTable(unit, plan);
     return top ? [top] : [];
   }
   const seats = Object.values(plan.stations);
   const worked = workedAt(plan);
   const served = (s: Station) => servedBy(plan, s) / Math.max(0.25, worked(s.id));
-  const away = wantedAway(unit);
+  const near = isNear(unit);
   const rank = (at: Rest) => {
     if (seats.length === 0) return jitter() * 1000;
-    const front = inRoom({ ...unit, ...at }, unit.width / 2, unit.depth);
-    // A seat at which little is done counts as farther.
-    const off = seats.map(
-      (s) =>
-        Math.abs(Math.hypot(s.x - front.x, s.y - front.y) - away) +
-        IDLE * (1 - worked(s.id)) +
-        (away <= NEAR ? SERVED * served(s) : 0),
-    );
-    return Math.min(...off) + jitter() * JITTER;
+    const off = (s: Station) => offBy({ ...unit, ...at }, s, worked) + (near ? SERVED * served(s) : 0);
+    return Math.min(...seats.map(off)) + jitter() * JITTER;
   };
   const table = unit.kind === 'table' && unit.bottom < 300;
   const before = table ? SEAT_ROOM : undefined;
+  const walls = wallsOf(plan);
   const list = [
     ...besideSeats(unit, plan).map((roomy) => ({ roomy, tight: undefined })),
     ...freeSpots(unit, plan, before),
@@ -77,13 +73,49 @@ export function spotsFor(
   return list
     .flatMap(({ roomy, tight }) => {
       const at = roomy ?? tight;
-      if (!stands({ ...unit, ...at }, plan)) return [];
+      if (!stands({ ...unit, ...at }, plan) || (table && covers({ ...unit, ...at }, plan))) return [];
+      if (unit.height > ISLAND && unit.kind !== 'cart' && !backed({ ...unit, ...at }, walls)) return [];
       const narrow = roomy ? 0 : TIGHT;
       return [{ at, rank: (table ? jitter() * 3000 + nearSeats(at, seats) : rank(at)) + narrow }];
     })
     .sort((a, b) => a.rank - b.rank)
     .map(({ at }) => at);
 }
+
+/** What is higher than this has its back at a wall, so that it neither falls nor cuts the room in two, and how near, mm. Common practice, no source. */
+const ISLAND = 950;
+const AT_WALL = 60;
+
+/** Whether the middle of the back of a piece is at a wall; in a room without walls anything is. */
+function backed(unit: Unit, walls: readonly Wall[]): boolean {
+  const back = inRoom(unit, unit.width / 2, 0);
+  return walls.length === 0 || walls.some((w) => distanceToSegment(back, w.from, w.to) <= AT_WALL);
+}
+
+/** How far the front of a piece is from where it is wanted before a seat, mm; a seat at which little is done counts as farther. */
+function offBy(unit: Unit, seat: Station, worked: (seat: string) => number): number {
+  const front = inRoom(unit, unit.width / 2, unit.depth);
+  return Math.abs(Math.hypot(seat.x - front.x, seat.y - front.y) - wantedAway(unit)) + IDLE * (1 - worked(seat.id));
+}
+
+/** How much more it counts for what is wanted near: drawers and carts are there to be reached from the seat. Our constant, no source. */
+const NEAR_COUNTS = 3;
+
+/** How far all pieces of a room are from where they are wanted before their seats, metres; what is wanted near counts more. */
+export function metresOff(plan: Plan, units: readonly Unit[]): number {
+  const seats = Object.values(plan.stations);
+  const worked = workedAt(plan);
+  if (seats.length === 0) return 0;
+  const off = (unit: Unit) => (isNear(unit) ? NEAR_COUNTS : 1) * Math.min(...seats.map((s) => offBy(unit, s, worked)));
+  return units.reduce((sum, unit) => sum + off(unit), 0) / 1000;
+}
+
+/** Whether a table would stand over something that stands on the floor. */
+const covers = (table: Unit, plan: Plan): boolean =>
+  Object.values(plan.units).some(
+    (u) =>
+      u.id !== table.id && u.bottom < 300 && u.elsewhere === null && overlapDepth(footprint(u), footprint(table)) > 1,
+  );
 
 /** How much of the work is done at each seat, the one with most is 1. */
 function workedAt(plan: Plan): (seat: string) => number {
@@ -118,19 +150,19 @@ const SEAT_ROOM = 900;
 const nearSeats = (at: Rest, seats: readonly { x: number; y: number }[]): number =>
   Math.min(0, ...seats.map((s) => Math.hypot(s.x - at.x, s.y - at.y) - 1500));
 
-/** A cart at the elbow of a seat: beside the chair, its front to the sitter, with room to get up between. */
+/** A cart at the elbow of a seat, its front to the sitter: beside the chair at a table, with room to get up between, or beside an armchair. */
 function besideSeats(unit: Unit, plan: Plan): Rest[] {
   if (unit.kind !== 'cart') return [];
-  return byName(plan.stations)
-    .filter((s) => s.unit !== null && plan.units[s.unit]?.kind === 'table')
-    .flatMap((s) => {
-      const table = plan.units[s.unit!]!;
-      return [1, -1].map((side) => {
-        const across = table.width / 2 + side * (ELBOW + unit.depth / 2);
-        const at = inRoom(table, across, table.depth + LEG + unit.width / 2);
-        return { ...round(at), turn: (table.turn + (side > 0 ? 90 : 270)) % 360 };
-      });
-    });
+  return byName(plan.stations).flatMap((s) => {
+    const at = s.unit === null ? undefined : plan.units[s.unit];
+    if (at?.kind !== 'table' && at?.kind !== 'seat') return [];
+    const [aside, out] =
+      at.kind === 'table' ? [ELBOW, at.depth + LEG + unit.width / 2] : [at.width / 2 + LEG, at.depth - unit.width / 2];
+    return [1, -1].map((side) => ({
+      ...round(inRoom(at, at.width / 2 + side * (aside + unit.depth / 2), out)),
+      turn: (at.turn + (side > 0 ? 90 : 270)) % 360,
+    }));
+  });
 }
 
 /** From the middle of a sitter to a cart beside the chair, mm. Common practice, no source. */

@@ -3,7 +3,8 @@ import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { applyChanges, set, setMeta } from '../model/change.ts';
 import type { Plan } from '../model/plan.ts';
 import { SORTING, WAYS, type Sorting, type SortingWay } from '../model/sorting.ts';
-import { sceneOf, mainStationOf } from '../scene/scene.ts';
+import type { Compartment } from '../furniture/compartments.ts';
+import { fetchesAWeek, sceneOf, mainStationOf } from '../scene/scene.ts';
 import { RAINBOW, rainbowRank } from '../scene/insideOrder.ts';
 import { isShown } from './rules.ts';
 import { sortOf, wayOfSorting } from '../zones/sortOrder.ts';
@@ -76,7 +77,7 @@ describe('how far a room is from the wished order', () => {
   /** What one of a thing's room is worth in a place, minutes a week. */
   const rentOf = (supply: string, place: string) => {
     const s = plan.supplies[supply]!;
-    return wantedOf(scene).rent(s, scene.compartment.get(place)!) / s.count / 60;
+    return wantedOf(scene).rent({ supply: s, count: 1, spare: false }, scene.compartment.get(place)!) / 60;
   };
   test('room within reach is worth something, and the more of it the more; farther room nothing', () => {
     const near = scene.compartments.filter((c) =>
@@ -86,11 +87,15 @@ describe('how far a room is from the wished order', () => {
       scene.stations.every((st) => scene.approaches.get(st.id)!.get(c.id)!.ripple > 3),
     );
     expect([near.length > 0, far.length > 0]).toEqual([true, true]);
-    const s = two[0]!;
-    const rent = wantedOf(scene).rent;
-    expect(rent(s, near[0]!)).toBeCloseTo(2 * volume(s, s.count), 9);
-    expect(rent({ ...s, count: 2 * s.count }, near[0]!)).toBeCloseTo(2 * rent(s, near[0]!), 6);
-    expect(rent(s, far[0]!)).toBe(0);
+    const supply = Object.values(plan.supplies).find((s) => fetchesAWeek(scene, s.id) >= 1 && s.count > 1)!;
+    const rent = (count: number, place: Compartment, spare = false) =>
+      wantedOf(scene).rent({ supply, count, spare }, place);
+    expect(rent(supply.count, near[0]!)).toBeCloseTo(2 * volume(supply, supply.count), 9);
+    expect(rent(1, near[0]!)).toBeCloseTo(rent(supply.count, near[0]!) / supply.count, 6);
+    expect(rent(supply.count, far[0]!)).toBe(0);
+    // Spares lie before what is in use: they count more there, and nothing farther off.
+    expect(rent(1, near[0]!, true)).toBeGreaterThan(rent(1, near[0]!));
+    expect(rent(1, far[0]!, true)).toBe(0);
   });
 
   test('two of a kind in two units are one further home, in one unit none', () => {

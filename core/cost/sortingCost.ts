@@ -25,6 +25,13 @@ import { isShown } from './rules.ts';
 /** Ways in which the sorts stand in a row along the room. */
 export const IN_LINE: ReadonlySet<SortingWay> = new Set(['colour', 'alphabet', 'size']);
 
+/** So many of a supply, in use or spare. */
+interface Part {
+  supply: Supply;
+  count: number;
+  spare: boolean;
+}
+
 /** What a way of sorting asks of every supply and every place. */
 export interface Wanted {
   sorts: ReadonlyMap<string, Sort>;
@@ -39,8 +46,8 @@ export interface Wanted {
   holder: (supply: Supply, compartment: Compartment) => number;
   /** Seconds a week of a thing in a place that is wished to be another zone’s, or storage, or odds and ends’, or not where its home is wished. */
   given: (supply: Supply, compartment: Compartment) => number;
-  /** Seconds a week that its room is worth in a place within reach, free or not, so that what is seldom used leaves it. */
-  rent: (supply: Supply, compartment: Compartment) => number;
+  /** Seconds a week that the room of so many is worth in a place within reach, free or not, so that what is seldom used leaves it. */
+  rent: (part: Part, compartment: Compartment) => number;
   /** Names under which supplies belong together, with the supplies; only names that two share. */
   sets: ReadonlyMap<string, readonly string[]>;
 }
@@ -129,9 +136,12 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
       keptFrom(plan, supply).length === 0
         ? constants.lockedUp
         : 0,
-    rent: (supply, c) => {
+    rent: ({ supply, count, spare }, c) => {
       const rate = rentOf(scene, c);
-      return rate === 0 || !wanted.sorted(supply.id) ? 0 : rate * volume(supply, supply.count);
+      if (rate === 0 || !wanted.sorted(supply.id)) return 0;
+      const used = spare || supply.life === 'retired' ? 0 : fetchesAWeek(scene, supply.id);
+      const idle = Math.max(0, 1 - used / SELDOM);
+      return rate * (volume(supply, Math.min(count, supply.count)) + idle * IN_THE_WAY);
     },
     line: (supply, c) => {
       const sort = sorts.get(supply.id);
@@ -144,6 +154,9 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
 
 /** What a litre within reach of a seat is worth, seconds a week, by its ripple: about a fetch that is saved. Our constants, no source. */
 const RENT: Readonly<Record<number, number>> = { 1: 2, 2: 2, 3: 1 };
+
+/** What it counts besides, in litres, that spares and what is hardly ever used lie before what is in use. Our constant, no source. */
+const IN_THE_WAY = 20;
 
 /** What a litre of a place is worth: by the seat that is nearest to it. */
 function rentOf(scene: Scene, c: Compartment): number {
@@ -232,7 +245,7 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
   for (const p of lying) {
     const compartment = scene.compartment.get(compartmentId(p))!;
     const supply = plan.supplies[p.supply]!;
-    rent += wanted.rent(supply, compartment) * Math.min(1, p.count / supply.count);
+    rent += wanted.rent({ supply, count: p.count, spare: p.spare }, compartment);
     if (p.spare) continue;
     places.set(p.supply, [...(places.get(p.supply) ?? []), p]);
     const share = p.count / supply.count;

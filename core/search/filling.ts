@@ -126,7 +126,7 @@ export class Filling {
   order(part: Thing, at: number): number {
     const wanted = wantedOf(this.scene);
     const c = this.scene.compartments[at]!;
-    const rent = (wanted.rent(part.supply, c) * part.count) / part.supply.count;
+    const rent = wanted.rent(part, c);
     if (part.spare) return rent;
     return (
       rent +

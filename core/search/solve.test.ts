@@ -204,7 +204,8 @@ test('property: in the evaluated plan every solved placement fits whole, and the
       const beside = solution.placements.reduce((sum, p) => {
         const s = plan.supplies[p.supply]!;
         const c = scene.compartment.get(compartmentId(p))!;
-        return sum + ((wanted.rent(s, c) + (p.spare ? 0 : wanted.holder(s, c))) * p.count) / s.count;
+        const rent = wanted.rent({ supply: s, count: p.count, spare: p.spare }, c);
+        return sum + rent + (p.spare ? 0 : (wanted.holder(s, c) * p.count) / s.count);
       }, 0);
       // Nor is what lies above in a pile.
       const { constants } = scene;

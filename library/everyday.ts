@@ -3,12 +3,13 @@
  * its kind (@kind, @kind/form) where a thing says nothing of its own. One line each: names | crafts, by the keys of crafts.ts, the nearest first; + joins
  * those that are as near |
  * usual count of a plural; m where the word alone means many ("cardstock", "thread") | fetches a session | what it is usually
- * kept in | what it lies together with. Empty columns leave it to the kind. Common practice, no source; guesses wherever
+ * kept in. Empty columns leave it to the kind. Common practice, no source; guesses wherever
  * they are used, and marked so.
  */
 import type { Everyday, Kind } from '@heronstone/core/entry/kinds.ts';
 import { stems } from '@heronstone/core/entry/comparableWords.ts';
 import { CRAFT_GROUPS } from './crafts.ts';
+import { usedTogether } from './usedTogether.ts';
 
 const TEXT = `
 @abrasives | wood model clay pot resin decor | 20m | 1 | |
@@ -243,8 +244,8 @@ Fabric scissors; fabric shears; dressmaking shears; dressmaker's shears; sewing 
 Embroidery scissors; small scissors; detail scissors; thread snips; snips; thread nippers | hand cloth yarns | 1 | 4 | |
 Pinking shears | sew | 1 | 0.5 | |
 Paper scissors; decorative scissors; edging scissors | paper wrap vinyl | 1 | 3 | |
-Rotary cutter; roller cutter; fabric cutter | cloth | 1 | 4 | | rotary cutter
-Rotary blade | cloth | 4 | 0.3 | | rotary cutter
+Rotary cutter; roller cutter; fabric cutter | cloth | 1 | 4 | |
+Rotary blade | cloth | 4 | 0.3 | |
 Quilting ruler; quilter's ruler; quilt ruler; acrylic ruler; patchwork ruler | quilt | 5 | 4 | |
 Yardstick; metre stick; meter stick; metre rule; french curve; curve ruler; pattern curve; hem gauge; seam gauge | cloth | 2 | 1 | |
 Cutting mat; self-healing mat; rotary mat; self healing mat | paper cloth print book vinyl leather | 1 | 4 | |
@@ -369,7 +370,7 @@ Bead box; bead organiser; bead tray; bead case | jewel | 4 | 3 | |
 Jump ring; crimp; crimp bead; head pin; eye pin; headpin | jewel | 200 | 3 | box |
 Earring hook; ear wire; clasp; lobster clasp; charm; pendant; earring finding; earring post | jewel | 60 | 2 | box |
 Chain; necklace chain | jewel | 6m | 1 | |
-Pliers; round-nose pliers; round nose pliers; flat-nose pliers; flat nose pliers; crimping pliers; flush cutters; flush cutter; side cutters; wire cutters | jewel | 1 | 4 | | pliers
+Pliers; round-nose pliers; round nose pliers; flat-nose pliers; flat nose pliers; crimping pliers; flush cutters; flush cutter; side cutters; wire cutters | jewel | 1 | 4 | |
 Bead mat; bead board; bead loom; bead reamer; bead spinner; jewellery hammer; jewelry hammer; bench block; ring mandrel; mandrel; ring sizer; third hand; tumbler polisher; display bust; pickling solution | jewel | 1 | 2 | |
 Hammer | wood jewel leather decor | 1 | 1 | |
 Soldering iron; soldering station; solder; flux; butane torch; micro torch; torch jewellery; butane | jewel | 1m | 1 | |
@@ -413,8 +414,8 @@ Dowel; plywood; balsa; basswood; plank; wood block; carving wood | wood model we
 Wood carving knife; whittling knife; chisel; rasp; file; hand saw; saw; coping saw; sandpaper; sanding block; cordless drill; drill; rotary tool; scroll saw; jigsaw; sander; clamp; screwdriver; drill bit set | wood model decor | 2 | 2 | |
 Sandpaper; sanding sheet; sanding sponge; sanding block | wood model clay resin decor | 15m | 1 | |
 Clamp; g-clamp; spring clamp | wood book model | 6 | 1 | |
-Craft knife; hobby knife; scalpel; precision knife; detail knife | paper book model print leather | 1 | 3 | | craft knife
-Craft knife blade; hobby blade; scalpel blade; knife blade | paper book model print | 20 | 0.3 | | craft knife
+Craft knife; hobby knife; scalpel; precision knife; detail knife | paper book model print leather | 1 | 3 | |
+Craft knife blade; hobby blade; scalpel blade; knife blade | paper book model print | 20 | 0.3 | |
 Cutter blade; blade; blades for the cutter | dies+vinyl paper | 5 | 0.3 | |
 Paring knife | book leather | 1 | 1 | |
 Utility knife; box cutter | wrap wood decor | 1 | 1 | |
@@ -460,7 +461,7 @@ const ROWS: ReadonlyMap<string, Partial<Everyday>> = new Map(
   TEXT.trim()
     .split('\n')
     .flatMap((line) => {
-      const [names, crafts, count, fetches, keptIn, beside] = line.split('|').map((c) => c.trim()) as [
+      const [names, crafts, count, fetches, keptIn] = line.split('|').map((c) => c.trim()) as [
         string,
         string,
         ...string[],
@@ -471,7 +472,6 @@ const ROWS: ReadonlyMap<string, Partial<Everyday>> = new Map(
         ...(count ? { usual: Number.parseInt(count, 10), mass: count.endsWith('m') } : {}),
         ...(fetches ? { fetches: Number(fetches) } : {}),
         ...(keptIn ? { keptIn } : {}),
-        ...(beside ? { beside } : {}),
       };
       return names.split(';').map((name) => [keyOf(name), row] as const);
     }),
@@ -491,7 +491,13 @@ export function everydayOf({
   form,
 }: Pick<Kind, 'name' | 'main' | 'category' | 'form'>): Everyday {
   const [kind, formed] = [ROWS.get(`@${category}`), ROWS.get(`@${category}/${form}`)];
-  return { ...OTHERWISE, ...kind, ...formed, ...(ROWS.get(keyOf(name)) ?? ROWS.get(keyOf(main ?? name))) };
+  return {
+    ...OTHERWISE,
+    ...kind,
+    ...formed,
+    ...(ROWS.get(keyOf(name)) ?? ROWS.get(keyOf(main ?? name))),
+    beside: usedTogether(name),
+  };
 }
 
 /** Whether the table speaks of a thing by its name. */

@@ -423,6 +423,7 @@ function finish(read: ReadLine, kind: Kind | null, system: UnitSystem): void {
     ...(supply.stands ? { stands: supply.stands } : {}),
     ...usualUse({ form: supply.form!, category: supply.category ?? '' }),
     note: '',
+    together: read.states.states.length === 0 && !supply.season ? (kind?.everyday?.beside ?? '') : '',
     traits: supply.traits ?? [],
     colour: supply.colour ?? '',
     alike: supply.alike ?? null,

@@ -21,6 +21,7 @@ interface BeginOptions {
   lines?: string;
   name?: string;
   fill: boolean;
+  holders: boolean;
   seed: number;
   seconds: number;
   out: string;
@@ -40,6 +41,7 @@ export function addBeginCommand(program: Command, io: Io, open: (words: string[]
     .option('--lines <file>', 'text file, one thing a line; - for standard input')
     .option('--name <name>', 'name of the plan')
     .option('--no-fill', 'leave the places empty')
+    .option('--no-holders', 'loose things stay loose: no cups and boxes to get')
     .option('--seed <n>', 'same words and seed, same plan', number(0, 4294967295, true), 1)
     .option('--seconds <s>', 'stop filling after so many seconds with the best so far', number(0, 3600, false), 60)
     .requiredOption('--out <file>', 'write the plan here')
@@ -55,6 +57,7 @@ function begin(options: BeginOptions, io: Io, open: (words: string[]) => void): 
         units: SYSTEMS[options.units],
         ...{ crafts: options.crafts, room: options.room },
         ...{ furniture: text(options.furniture), things: text(options.lines) },
+        holders: options.holders,
         ...(options.name === undefined ? {} : { name: options.name }),
       },
       () => `b${n++}`,
@@ -79,6 +82,7 @@ function begin(options: BeginOptions, io: Io, open: (words: string[]) => void): 
         furniture: Object.values(plan.units).map((u) => u.name),
         unknown: made.unknown.map(({ typed, nearest }) => ({ typed, nearest })),
         leftOut: made.left,
+        toGet: Object.values(plan.containers).flatMap((c) => (c.owned ? [] : [c.name])),
         ...{ guesses, week: week.planned.minutes, without: week.planned.without },
         errors: findings.filter((f) => f.severity === 'error').map((f) => f.message),
       },

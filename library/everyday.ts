@@ -313,7 +313,7 @@ Yarn; wool; knitting wool; knitting yarn; acrylic yarn; chunky yarn; cotton yarn
 Yarn scrap; yarn oddment; leftover yarn; yarn leftover; yarn end | yarns | 20m | 0.5 | |
 Wool roving; roving; felting wool; felting needle; felting pad | weave | 15m | 2 | |
 Tapestry wool; crewel wool | hand weave | 40m | 2 | |
-Crochet hook; tunisian hook | crochet yarn | 12 | 3 | |
+Crochet hook; tunisian hook | crochet yarn | 12 | 3 | cup |
 Knitting needle; straight needle; circular needle; double-pointed needle; double pointed needle; dpn; interchangeable needle set; cable needle; stitch holder; knitting machine | knit yarn | 14 | 3 | cup |
 Circular needle; circular knitting needle | knit yarn | 14 | 3 | |
 Stitch marker | yarns | 60 | 3 | box |

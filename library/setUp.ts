@@ -1,5 +1,6 @@
 /** All of setup at once: answers to a plan, as `heron begin` and the tests take it. */
 import { craftsMeant } from '@heronstone/core/entry/crafts.ts';
+import { keepInUsualHolders } from '@heronstone/core/entry/usualHolders.ts';
 import { standOutChanges } from '@heronstone/core/entry/standOut.ts';
 import { seatsForCrafts } from '@heronstone/core/entry/craftSeats.ts';
 import { craftChanges, personChanges, roomChanges, type FirstRoom } from '@heronstone/core/gestures/begin.ts';
@@ -27,6 +28,8 @@ export interface Answers {
   ceiling?: number;
   stature?: number;
   hand?: 'left' | 'right';
+  /** Whether loose things are kept in usual holders that are still to get; they are where nothing is said. */
+  holders?: boolean;
 }
 
 export interface SetUp {
@@ -72,8 +75,8 @@ function roomOf({
   };
 }
 
-/** Answers to a plan; of the rooms tried the best one is taken. @param seed other rooms are tried with another one */
-export function setUp(answers: Answers, newId: () => string, seed = SEED): SetUp {
+/** Answers to a plan; of the rooms tried the best one is taken. @param seed other rooms are tried with another one @param tries how many rooms */
+export function setUp(answers: Answers, newId: () => string, seed = SEED, tries?: number): SetUp {
   const { units } = answers;
   let plan = emptyPlan({ id: newId(), units, ...(answers.name ? { name: answers.name } : {}) });
   const take = (changes: readonly Change[]) => (plan = applyChanges(plan, [...changes]).plan);
@@ -81,7 +84,7 @@ export function setUp(answers: Answers, newId: () => string, seed = SEED): SetUp
   take(roomChanges(plan, roomOf(answers), newId));
   const { wanted, elsewhere, unknown } = wantedOf(plan, furnitureIn(answers.furniture));
   take(elsewhereChanges(plan, elsewhere, newId));
-  const run = furnishRoom(plan, wanted, newId, seed, settledBy(newId));
+  const run = furnishRoom(plan, wanted, newId, seed, settledBy(newId), tries);
   let step = run.next();
   while (!step.done) step = run.next();
   const [best] = step.value;
@@ -93,6 +96,7 @@ export function setUp(answers: Answers, newId: () => string, seed = SEED): SetUp
   const { changes, supplies } = addThings(plan, good, newId);
   take(changes);
   take(standOutChanges(plan, newId));
+  if (answers.holders !== false) take(keepInUsualHolders(plan, KNOWN, newId));
   return {
     plan,
     things: things.map((t) => ({

@@ -23,10 +23,10 @@ export interface Furnished {
   minutes: number;
 }
 
-/** How many rooms are tried, how many of the best are kept, and how often each of these, and then the best, is tried to be made better. */
+/** How many rooms are tried, how many of the best are kept, and how often each of these, and then the best, is tried to be made better; it ends where so many turns in a row bring nothing. */
 const ROOMS = 16;
 const KEPT = 4;
-const TURNS = { each: 10, best: 56 } as const;
+const TURNS = { each: 8, best: 56, idle: 20 } as const;
 /** How many pieces are taken out at once. */
 const TAKEN_OUT = 4;
 
@@ -106,10 +106,12 @@ export function* furnishRoom(
   const kept = rooms.sort((a, b) => a.cost - b.cost).slice(0, KEPT);
   const each = Math.min(TURNS.each, tries);
   const best = Math.min(TURNS.best, 4 * tries);
-  for (let turn = 0; turn < each + best; turn++) {
+  for (let turn = 0, idle = 0; turn < each + best && idle < TURNS.idle; turn++) {
     if (turn === each) kept.sort((a, b) => a.cost - b.cost);
-    const some = turn < each ? kept.keys() : [0];
+    const some = turn < each ? [...kept.keys()] : [0];
+    const before = kept[0];
     for (const i of some) kept[i] = bettered(kept[i]!, random);
+    idle = turn < each || kept[0] !== before ? 0 : idle + 1;
     yield { share: TRIED + ((1 - TRIED) * turn) / (each + best) };
   }
   return kept

@@ -41,6 +41,7 @@ const NEVER = new Set([
   'cannot open then',
   'seat in the way',
   'top covered',
+  'hangs in the air',
 ]);
 
 const CHECKS = [checkRoom, checkClearance, checkSeats, checkAreas] as const;
@@ -141,7 +142,7 @@ export class Furnishing {
   private restsOn({ unit, wanted }: Placed, some: ReadonlySet<string>): boolean {
     const own = this.plan.units[unit]!;
     if (own.host !== null) return some.has(own.host);
-    if (wanted.manner !== 'under') return false;
+    if (wanted.manner !== 'under' && wanted.manner !== 'top') return false;
     return [...some].some((id) => overlapDepth(footprint(this.plan.units[id]!), footprint(own)) > 1);
   }
 

@@ -4,10 +4,10 @@
  */
 import { useEffect } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { lackingFor, type Need } from '@heronstone/core/ask/firstPlan.ts';
 import { seatsForCrafts } from '@heronstone/core/entry/craftSeats.ts';
 import { usesForAll } from '@heronstone/core/entry/useChanges.ts';
 import { KNOWN } from '@heronstone/library/known.ts';
+import { keepInUsualHolders } from '@heronstone/core/entry/usualHolders.ts';
 import { standOutChanges } from '@heronstone/core/entry/standOut.ts';
 import { applyChanges, setMeta, type Change } from '@heronstone/core/model/change.ts';
 import { FromAbove } from '../../drawings/FromAbove.tsx';
@@ -21,10 +21,10 @@ import { Messages } from '../../parts/Messages.tsx';
 import { isTyping } from '../../ui/keys.ts';
 import { Button } from '../../ui/Button.tsx';
 import { useNarrow } from '../../ui/narrow.ts';
-import { Onward } from './Onward.tsx';
 import type { Question } from './question.ts';
 import { CraftsQuestion } from './CraftsQuestion.tsx';
 import { FurnitureQuestion } from './FurnitureQuestion.tsx';
+import { Ready } from './Ready.tsx';
 import { RoomQuestion } from './RoomQuestion.tsx';
 import { ThingsQuestion } from './ThingsQuestion.tsx';
 import { WhereItHappens } from './WhereItHappens.tsx';
@@ -71,10 +71,11 @@ export function BeginStep() {
   const leave = async () => {
     await navigate(`/plan/${plan.meta.id}/${hasRoom ? 'furnish' : 'measure'}`);
   };
-  const first = async () => {
+  const first = async (loose: ReadonlySet<string>) => {
     const said = [...usesForAll(plan, KNOWN, newId), ...seatsForCrafts(plan, KNOWN, newId)];
-    const ready = applyChanges(plan, said).plan;
-    commit('The questions are answered', [...said, ...standOutChanges(ready, newId), to(ANSWERED)]);
+    said.push(...standOutChanges(applyChanges(plan, said).plan, newId));
+    said.push(...keepInUsualHolders(applyChanges(plan, said).plan, KNOWN, newId, loose));
+    commit('The questions are answered', [...said, to(ANSWERED)]);
     setArrangement('planned');
     await navigate(`/plan/${plan.meta.id}/place`);
     void fillRoom({ kind: 'room' });
@@ -128,7 +129,7 @@ export function BeginStep() {
                 </div>
               </>
             ) : (
-              <Ready onFirst={() => void first()} onBack={(n) => commit('Go back to a question', [to(n)])} />
+              <Ready onFirst={(loose) => void first(loose)} onBack={(n) => commit('Go back to a question', [to(n)])} />
             )}
             <Messages grows="down" className="mt-4 min-h-10 shrink-0" />
           </section>
@@ -170,54 +171,5 @@ function Stones({ at, onGo }: { at: number; onGo: (n: number) => void }) {
         </button>
       ))}
     </nav>
-  );
-}
-
-/** At which question something is said, and what it is called. */
-const WHERE: Readonly<Record<Need, readonly [number, string]>> = {
-  room: [1, 'the room'],
-  furniture: [2, 'furniture'],
-  seat: [2, 'a table to work at'],
-  things: [4, 'things to put away'],
-};
-
-/** What there is, what is still missing for a first plan, and the way to it. */
-function Ready({ onFirst, onBack }: { onFirst: () => void; onBack: (n: number) => void }) {
-  const plan = useStore((s) => s.plan)!;
-  const many = (table: 'units' | 'supplies' | 'stations') => Object.keys(plan[table]).length;
-  const lacks = lackingFor(plan);
-  return (
-    <form
-      onSubmit={(e) => {
-        e.preventDefault();
-        if (lacks.length === 0) onFirst();
-      }}
-    >
-      <p className="text-lg">
-        {many('units')} {many('units') === 1 ? 'piece' : 'pieces'} of furniture, {many('stations')}{' '}
-        {many('stations') === 1 ? 'seat' : 'seats'}, {many('supplies')} {many('supplies') === 1 ? 'supply' : 'supplies'}
-        .
-      </p>
-      {lacks.length > 0 ? (
-        <div className="mt-2">
-          <p>A first plan still needs:</p>
-          <ul className="mt-1 flex flex-wrap gap-2">
-            {lacks.map((need) => (
-              <li key={need}>
-                <Button onClick={() => onBack(WHERE[need][0])}>{WHERE[need][1]}</Button>
-              </li>
-            ))}
-          </ul>
-        </div>
-      ) : (
-        <p className="mt-2 text-soft">
-          Every thing gets a place where your hand finds it. What was guessed is marked; you correct it whenever you
-          hold one in your hand, and plan again.
-        </p>
-      )}
-      <Onward autoFocus disabled={lacks.length > 0}>
-        Make the first plan
-      </Onward>
-    </form>
   );
 }

@@ -55,7 +55,7 @@ const FAULT = 4;
 const OFF = 1;
 
 /** A room with what it costs. */
-interface Tried extends Furnished {
+export interface Tried extends Furnished {
   room: Furnishing;
   cost: number;
 }
@@ -80,10 +80,35 @@ function bettered(best: Tried, random: () => number): Tried {
 }
 
 /**
- * Tries rooms.
+ * Rooms as they come, one after the other, none of them made better.
+ * @param settle says at which of the seats of a room what is done
+ * @returns after each piece how far it is; at the end all rooms, the cheapest first
+ */
+export function* roomsAsTheyCome(
+  plan: Plan,
+  wanted: readonly Wanted[],
+  newId: () => string,
+  random: () => number,
+  settle: (plan: Plan) => Change[],
+  tries: number,
+): Generator<{ share: number }, Tried[]> {
+  const rooms: Tried[] = [];
+  for (let n = 0; n < tries; n++) {
+    const room = new Furnishing(plan, newId, n === 0 ? () => 0 : random, settle);
+    for (const piece of inOrder(wanted, n === 0 ? null : random, n)) {
+      room.add(piece);
+      yield { share: (n + room.changes.length / (2 * wanted.length + 2)) / tries };
+    }
+    rooms.push(tried(room));
+  }
+  return rooms.sort((a, b) => a.cost - b.cost);
+}
+
+/**
+ * Tries rooms, and makes the best of them better.
  * @param settle says at which of the seats of a room what is done
  * @param tries how many rooms are tried
- * @returns after each room how far it is; at the end the rooms found, the best first
+ * @returns after each step how far it is; at the end the rooms found, the best first
  */
 export function* furnishRoom(
   plan: Plan,
@@ -94,16 +119,10 @@ export function* furnishRoom(
   tries = ROOMS,
 ): Generator<{ share: number }, Furnished[]> {
   const random = seeded(seed);
-  const rooms: Tried[] = [];
-  for (let n = 0; n < tries; n++) {
-    const room = new Furnishing(plan, newId, n === 0 ? () => 0 : random, settle);
-    for (const piece of inOrder(wanted, n === 0 ? null : random, n)) {
-      room.add(piece);
-      yield { share: (TRIED * (n + room.changes.length / (2 * wanted.length + 2))) / tries };
-    }
-    rooms.push(tried(room));
-  }
-  const kept = rooms.sort((a, b) => a.cost - b.cost).slice(0, KEPT);
+  const trying = roomsAsTheyCome(plan, wanted, newId, random, settle, tries);
+  let next = trying.next();
+  for (; !next.done; next = trying.next()) yield { share: TRIED * next.value.share };
+  const kept = next.value.slice(0, KEPT);
   const each = Math.min(TURNS.each, tries);
   const best = Math.min(TURNS.best, 4 * tries);
   for (let turn = 0, idle = 0; turn < each + best && idle < TURNS.idle; turn++) {

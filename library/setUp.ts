@@ -89,8 +89,20 @@ export function setUp(answers: Answers, newId: () => string, seed = SEED, tries?
   while (!step.done) step = run.next();
   const [best] = step.value;
   take(best?.changes ?? []);
+  return {
+    ...withThings(plan, answers, newId),
+    left: best?.left ?? [],
+    unknown,
+    minutes: best?.minutes ?? null,
+  };
+}
+
+/** A furnished room with who works there and what is owned, all that has an own place in it. */
+export function withThings(room: Plan, answers: Answers, newId: () => string): Pick<SetUp, 'plan' | 'things'> {
+  let plan = room;
+  const take = (changes: readonly Change[]) => (plan = applyChanges(plan, [...changes]).plan);
   take(seatsForCrafts(plan, KNOWN, newId));
-  take(personChanges(plan, answers.stature ?? USUAL[units].stature, answers.hand ?? 'right', newId));
+  take(personChanges(plan, answers.stature ?? USUAL[answers.units].stature, answers.hand ?? 'right', newId));
   const { things } = readThings(plan, answers.things);
   const good = things.filter((t) => t.read.draft);
   const { changes, supplies } = addThings(plan, good, newId);
@@ -105,9 +117,6 @@ export function setUp(answers: Answers, newId: () => string, seed = SEED, tries?
       holder: t.read.holder?.word ?? null,
       problems: [...t.read.missing, ...t.read.problems],
     })),
-    left: best?.left ?? [],
-    unknown,
-    minutes: best?.minutes ?? null,
   };
 }
 

@@ -76,6 +76,16 @@ describe('seats', () => {
   });
 });
 
+test('a table that another stands over is no place to work, a higher one than the other is', () => {
+  const [low, high] = [
+    boxUnit('low', 2000, 600, 1400, 600, { kind: 'table', height: 740, board: 30 }),
+    boxUnit('high', 2000, 700, 1400, 600, { kind: 'table', height: 930, board: 30 }),
+  ];
+  const at = (unit: string) => having(room, unitRow(low), unitRow(high), ...seatRows('s', 2000, 1500, { unit }));
+  expect(checkSeats(at('low')).find((f) => f.code === 'top covered')).toMatchObject({ by: 500 });
+  expect(codes(checkSeats(at('high')))).not.toContain('top covered');
+});
+
 describe('walkways', () => {
   /** Two boxes against the walls leave a gap in the middle; behind it stands a shelf. */
   const gapped = (gap: number, walkway = 750) =>
@@ -98,6 +108,11 @@ describe('walkways', () => {
     const own = checkWalkways(gapped(gap, wanted)).filter((f) => f.targets[0]?.id === 'shelf');
     expect(own.length > 0).toBe(found);
     if (found) expect(own[0]).toMatchObject({ by: 1, message: expect.stringContaining(`narrows to ${gap} mm`) });
+  });
+
+  test('a way that is wanted in inches and is just short of it is measured, too', () => {
+    const own = checkWalkways(gapped(500.5, 501.65)).filter((f) => f.targets[0]?.id === 'shelf');
+    expect(own).toMatchObject([{ message: expect.stringContaining('narrows to 500 mm') }]);
   });
 
   test('a wheelchair asks for 915 mm whatever is typed (2010 ADA Standards, 403.5.1)', () => {

@@ -226,12 +226,13 @@ export function checkWalkways(plan: Plan): Finding[] {
   });
 }
 
-/** The widest whole millimetre that still passes; `low` is known to pass. */
+/** The widest whole millimetre that still passes; `low`, a whole one, is known to pass, `high` not to. */
 function widest(low: number, high: number, passes: (mm: number) => boolean): number {
-  while (high - low > 1) {
-    const middle = Math.floor((low + high) / 2);
+  let no = Math.ceil(high);
+  while (no - low > 1) {
+    const middle = Math.floor((low + no) / 2);
     if (passes(middle)) low = middle;
-    else high = middle;
+    else no = middle;
   }
   return low;
 }

@@ -29,6 +29,8 @@ describe('the height of a work surface (Grandjean, values from memory)', () => {
     expect(found(having(plan({}), set('units', 't', { height: 755 })))).toEqual([]);
     expect(by(having(plan({}), set('units', 't', { height: 756 })), 'work height')).toBe(51);
     expect(by(having(plan({}), set('units', 't', { height: 504 })), 'work height')).toBe(51);
+    // In an armchair one works on the lap, whatever the height of its back.
+    expect(found(having(plan({}), set('units', 't', { kind: 'seat', height: 900 })))).not.toContain('work height');
     expect(
       by(having(plan({}), set('stations', 's', { seat: 'chair' }), set('units', 't', { height: 721 })), 'work height'),
     ).toBe(16);

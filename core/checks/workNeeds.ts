@@ -58,7 +58,8 @@ function workHeights(plan: Plan): Finding[] {
     for (const id of seatsOf(plan, a)) {
       const station = plan.stations[id]!;
       const table = station.unit === null ? undefined : plan.units[station.unit];
-      if (!table) continue;
+      // In an armchair one works on the lap.
+      if (!table || table.kind === 'seat') continue;
       const top = table.bottom + table.height;
       const seated = station.posture === 'seated';
       const slack = seated && station.seat === 'swivel' ? SEAT_MOVES : UNNOTICED;

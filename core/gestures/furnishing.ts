@@ -67,8 +67,9 @@ export const outOfReach = (plan: Plan): number => walledIn(sceneOf(plan)).length
 
 /** Cautions that remain, and ways that are narrower than wanted. */
 export const softFaults = (plan: Plan): number =>
-  [...checkClearance(plan), ...checkSeats(plan)].filter((f) => f.severity !== 'error' && !NEVER.has(f.code)).length +
-  narrowWaysIn(plan);
+  [...checkClearance(plan), ...checkSeats(plan), ...checkAreas(plan)].filter(
+    (f) => f.severity !== 'error' && !NEVER.has(f.code),
+  ).length + narrowWaysIn(plan);
 
 /** A piece that stands, with all that came with it. */
 interface Placed {

@@ -99,7 +99,7 @@ function offBy(unit: Unit, seat: Station, worked: (seat: string) => number): num
 }
 
 /** How much more it counts for what is wanted near: drawers and carts are there to be reached from the seat. Our constant, no source. */
-const NEAR_COUNTS = 3;
+const NEAR_COUNTS = 2;
 
 /** How far all pieces of a room are from where they are wanted before their seats, metres; what is wanted near counts more. */
 export function metresOff(plan: Plan, units: readonly Unit[]): number {

@@ -43,13 +43,20 @@ export interface AboveProps {
 /** What is drawn, mm, with a margin around the walls; and mm in a screen pixel, so that texts and strokes keep their size. */
 function frameOf(outline: readonly Point[], small: boolean, { wide, tall, zoom }: Frame) {
   if (outline.length === 0) return { left: 0, top: 0, right: 1, bottom: 1, px: 1 };
-  const margin = small ? 300 : 420;
   const [xs, ys] = [outline.map((p) => p.x), outline.map((p) => p.y)];
-  const [left, right] = [Math.min(...xs) - margin, Math.max(...xs) + margin];
-  const [top, bottom] = [Math.min(...ys) - margin, Math.max(...ys) + margin];
-  const px = Math.max((right - left) / Math.max(wide, 120), (bottom - top) / Math.max(tall, 120)) / zoom;
-  return { left, top, right, bottom, px };
+  const around = (margin: number) => {
+    const [left, right] = [Math.min(...xs) - margin, Math.max(...xs) + margin];
+    const [top, bottom] = [Math.min(...ys) - margin, Math.max(...ys) + margin];
+    const px = Math.max((right - left) / Math.max(wide, 120), (bottom - top) / Math.max(tall, 120)) / zoom;
+    return { left, top, right, bottom, px };
+  };
+  if (small) return around(300);
+  // The names of the walls, which keep their size, have room in it.
+  return around(Math.max(420, NAMES * around(420).px));
 }
+
+/** Room for the names outside of the walls, pixels. */
+const NAMES = 52;
 
 export function FromAbove(props: AboveProps) {
   const box = useRef<HTMLDivElement>(null);

@@ -6,14 +6,15 @@ import type { ReadLine } from '@heronstone/core/entry/line.ts';
 
 export function Reading({ read, system }: { read: ReadLine; system: UnitSystem }) {
   const { supply } = read;
+  const many = supply.form && FORM_FACTS[supply.form].many;
   const size = [supply.length, supply.width, supply.thickness].filter(
     (v): v is number => v !== undefined && Number.isFinite(v),
   );
   return (
     <>
       {supply.name && <b>{supply.name}</b>}
-      {supply.form && <Chip>{FORM_FACTS[supply.form].many}</Chip>}
-      {supply.category && <Chip>{supply.category}</Chip>}
+      {many && <Chip>{many}</Chip>}
+      {supply.category && supply.category !== many && <Chip>{supply.category}</Chip>}
       {size.length > 0 && !supply.sizeFrom && <Chip>{formatSize(size, system)}</Chip>}
       {read.understood.map((u) => (
         <Chip key={u}>{u}</Chip>

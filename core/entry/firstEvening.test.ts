@@ -1,4 +1,5 @@
 /** What a typed line means on a first evening: for what it is, how many, in what, in which state. */
+import { writePaper } from '../fit/paperWeight.ts';
 import fc from 'fast-check';
 import { runs } from '@heronstone/testing/runs.ts';
 import { CRAFTS_KNOWN } from '@heronstone/library/crafts.ts';
@@ -149,13 +150,17 @@ test.each([
 
 /** TAPPI T 410: 140 lb watercolour is 298 g/m² (22 x 30 in), 40 lb kraft 65 (24 x 36 in). */
 test.each([
-  ['140 lb cold press', 298],
-  ['140 lb watercolor paper', 298],
-  ['40 lb kraft paper', 65],
-  ['125 lb tag', 203],
-  ['24 lb laser paper', 90],
-])('“%s” is %d g/m²', (text, gsm) => {
-  expect(line(text).supply.grammage).toBe(gsm);
+  ['140 lb cold press', 298, '140 lb watercolour'],
+  ['140 lb watercolor paper', 298, '140 lb watercolour'],
+  ['40 lb kraft paper', 65, null],
+  ['125 lb tag', 203, '125 lb tag'],
+  ['150 lb tag', 244, '150 lb tag'],
+  ['24 lb laser paper', 90, '24 lb bond'],
+  ['80 lb cover', 216, '80 lb cover'],
+])('“%s” is %d g/m², and is printed back as %s', (text, gsm, printed) => {
+  const { grammage } = line(text).supply;
+  expect(Math.round(grammage!)).toBe(gsm);
+  if (printed !== null) expect(writePaper(grammage!, 'imperial')).toBe(printed);
 });
 
 test('many at once: uses are replaced and confirmed, groups are named, what is unsure is asked', () => {

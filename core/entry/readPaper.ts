@@ -1,5 +1,6 @@
 /** What a line of quick entry says of paper: its weight in grams or pounds, wherever it stands, and envelopes. */
 import { BASIS_WORDS, basisOf, grammageOf, likelyBasis, type Basis } from '../fit/sheets.ts';
+import { paperGrammage } from '../fit/paperWeight.ts';
 import { formatPaper, readAmount, type UnitSystem } from '../model/measure.ts';
 import type { ReadLine } from './line.ts';
 import type { Rest } from './readMeasures.ts';
@@ -43,7 +44,7 @@ export function takePaperWeight(rest: Rest, body: string, sheets: boolean, read:
       rest.text = rest.text.replace('  ', ` ${pounds[2]} `);
     const said = pounds[2] ?? ANY_BASIS.exec(body)?.[1];
     const basis: Basis = said ? basisOf(said) : likelyBasis(amount, body);
-    supply.grammage ??= Math.round(grammageOf(amount, basis));
+    supply.grammage ??= paperGrammage(amount, basis);
     understood.push(
       `${pounds[1]} lb ${basis}${system === 'imperial' ? '' : `, ${formatPaper(supply.grammage, system)}`}`,
     );

@@ -64,4 +64,5 @@ export function writePaper(grammage: number, system: UnitSystem): string {
 }
 
 /** g/m² of pounds as they are kept: to a hundredth. */
-const paperGrammage = (pounds: number, basis: Basis): number => Math.round(grammageOf(pounds, basis) * 100) / 100;
+export const paperGrammage = (pounds: number, basis: Basis): number =>
+  Math.round(grammageOf(pounds, basis) * 100) / 100;

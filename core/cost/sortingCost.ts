@@ -25,7 +25,7 @@ import { isShown } from './rules.ts';
 /** Ways in which the sorts stand in a row along the room. */
 export const IN_LINE: ReadonlySet<SortingWay> = new Set(['colour', 'alphabet', 'size']);
 
-/** So many of a supply, in use or spare. */
+/** A part of a supply, in use or spare. */
 interface Part {
   supply: Supply;
   count: number;
@@ -46,7 +46,7 @@ export interface Wanted {
   holder: (supply: Supply, compartment: Compartment) => number;
   /** Seconds a week of a thing in a place that is wished to be another zone’s, or storage, or odds and ends’, or not where its home is wished. */
   given: (supply: Supply, compartment: Compartment) => number;
-  /** Seconds a week that the room of so many is worth in a place within reach, free or not, so that what is seldom used leaves it. */
+  /** Seconds a week that the room of a part is worth in a place within reach, free or not, so that what is seldom used leaves it. */
   rent: (part: Part, compartment: Compartment) => number;
   /** Names under which supplies belong together, with the supplies; only names that two share. */
   sets: ReadonlyMap<string, readonly string[]>;

@@ -55,7 +55,7 @@ const IN_A_CUP = 2 / 3;
 export const longestFirst = ({ length, width, thickness }: Pick<Supply, 'length' | 'width' | 'thickness'>) =>
   [length, width, thickness].sort((a, b) => b - a) as [number, number, number];
 
-/** Of pens that stand in a cup, the floor that so many take, mm2. */
+/** The floor that pens take when they stand in a cup, mm2. */
 const floorInCup = (supply: Supply, count: number): number => {
   const [, wide, thick] = longestFirst(supply);
   return (count * wide * thick) / FULL;
@@ -82,7 +82,7 @@ export function largeEnough(shape: ContainerShape, supply: Supply, count: number
   return larger(shape, by);
 }
 
-/** The same shape, so many times as large. */
+/** The same shape, larger by a factor. */
 export function larger(shape: ContainerShape, by: number): ContainerShape {
   const up = (mm: number) => Math.ceil(mm * by);
   return by === 1 ? shape : ofInside(shape, up(shape.insideWidth), up(shape.insideDepth), up(shape.insideHeight));

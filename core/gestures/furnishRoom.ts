@@ -23,7 +23,7 @@ export interface Furnished {
   minutes: number;
 }
 
-/** How many rooms are tried, how many of the best are kept, and how often each of these, and then the best, is tried to be made better; it ends where so many turns in a row bring nothing. */
+/** How many rooms are tried, how many of the best are kept, and how often each of these, and then the best, is tried to be made better; it ends after that number of turns in a row that bring nothing. */
 const ROOMS = 16;
 const KEPT = 4;
 const TURNS = { each: 8, best: 56, idle: 20 } as const;

@@ -117,6 +117,7 @@ test.describe('in American English', () => {
     await hands.line('2 tables, bookcase, cube shelf, slim drawer unit, cart');
     await expect(page.getByRole('region', { name: 'The room as it is furnished' })).toBeVisible();
     await look(page, 'the furnished room');
+    await expect(page.getByLabel(/Say it as you would/)).toBeFocused();
     await hands.line('');
     await question(page, 'Who works here?');
     await look(page, 'Who works here?');

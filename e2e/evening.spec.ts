@@ -39,6 +39,7 @@ async function untilThings(page: Page, address: string, evening: Evening): Promi
   await page.getByLabel(/Say it as you would/).fill(evening.furniture);
   await page.keyboard.press('Enter');
   await expect(page.getByRole('region', { name: 'The room as it is furnished' })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByLabel(/Say it as you would/)).toBeFocused();
   await page.keyboard.press('Enter');
   await question(page, 'Who works here?');
   await page.keyboard.press('Enter');

@@ -1,4 +1,5 @@
 /** What nearly everybody has for a craft, to tap: a thing at a time, or the ones used most together. What is there already is not offered. */
+import { useState } from 'react';
 import { addSupplies } from '@heronstone/core/entry/addSupplies.ts';
 import { stems } from '@heronstone/core/entry/comparableWords.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
@@ -25,6 +26,8 @@ function offeredFor(plan: Plan, activity: Activity): Starter[] {
 
 export function UsualThings() {
   const plan = useStore((s) => s.plan)!;
+  // It stays open while one taps.
+  const [open, setOpen] = useState(Object.keys(plan.supplies).length === 0);
   const add = (activity: Activity, starters: readonly Starter[]) =>
     commit(
       `Add ${starters.length === 1 ? starters[0]!.draft.name : howMany(starters.length, 'thing')}`,
@@ -42,7 +45,7 @@ export function UsualThings() {
     .filter((o) => o.starters.length > 0);
   if (offered.length === 0) return null;
   return (
-    <details className="mt-3" open={Object.keys(plan.supplies).length === 0}>
+    <details className="mt-3" open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="cursor-pointer font-bold">What nearly everybody has</summary>
       {offered.map(({ activity, starters }) => (
         <section key={activity.id} aria-label={`Usual for ${activity.name}`} className="mt-2">

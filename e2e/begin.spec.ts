@@ -242,7 +242,6 @@ test.describe('on a phone', () => {
       await box.focus();
       await hands.line(line);
     }
-    await hands.click(page.getByText('What nearly everybody has'));
     await hands.click(page.getByRole('button', { name: 'Add the first 10' }).first());
     await hands.click(page.getByRole('button', { name: /^Continue with \d+ things/ }));
     await look('enough');

@@ -68,7 +68,7 @@ function keepInHolders(plan: Plan, supply: Supply, held: SaidHolder, newId: () =
     const shape = larger(usual, LARGER ** n);
     // What stands in a cup rises over it.
     const tall = shape.kind === 'cup' ? longestFirst(supply)[0] : shape.height;
-    const place = places.find((c) => c.inside.height + (c.above ?? 0) >= tall && standsIn(plan, c, shape, number));
+    const place = places.find((c) => c.inside.height + (c.above ?? 0) >= tall && haveRoom(plan, c, shape, number));
     if (!place) break;
     const holders = Array.from({ length: number }, (_, i) =>
       holderIn(place, supply, { shape, number, owned }, i, newId),
@@ -119,7 +119,7 @@ const noted = (supply: Supply, { word, number }: SaidHolder): Change[] => [
   }),
 ];
 
-function standsIn(plan: Plan, c: Compartment, shape: ContainerShape, number: number): boolean {
+function haveRoom(plan: Plan, c: Compartment, shape: ContainerShape, number: number): boolean {
   const floor = c.inside.width * c.inside.depth;
   const there = Object.values(plan.containers).filter(
     (o) => o.arrangement === 'planned' && o.unit === c.unit && o.slot === c.slot,

@@ -1,5 +1,8 @@
 /** Which form a line speaks of, by its words: "rolls", "jars", "skeins", "beads". */
+import { isRound } from '../fit/forms.ts';
 import type { Form } from '../model/plan.ts';
+import type { Kind } from './kinds.ts';
+import type { Sizes } from './readMeasures.ts';
 
 const words = (list: string) => new RegExp(String.raw`\b(?:${list})\b`, 'i');
 
@@ -51,4 +54,44 @@ export function formOf(text: string, sizes: number, paper: boolean): Form | null
 /** Whether a name is of paper or card, so that small bare numbers like 8.5 x 11 are inches in any plan. */
 export function isPaper(text: string): boolean {
   return SHEETS.test(text) || /\bpaper pads?\b/i.test(text);
+}
+
+/** Comes by the yard and is rolled up once its length is typed. */
+const BY_THE_YARD =
+  /tape|ribbon|elastic|lace|trim|braid|binding|webbing|cord|twine|string|piping|vinyl|chain|wire|rope|bias/i;
+
+/** Kinds of what is rolled up once its length is typed. */
+const COMES_ON_ROLLS: ReadonlySet<string> = new Set(['trims', 'tapes', 'vinyl', 'wire', 'wrap', 'findings', 'packing']);
+
+/** The form: as words say it that leave no doubt, else that of the kind, else by other words. */
+export function formFor(body: string, sizes: Sizes, kind: Kind | null, paper: boolean): Form | undefined {
+  const said = formOf(body, sizes.plain.length, paper);
+  if (!kind || said === 'hung') return said ?? undefined;
+  if (said === 'set' && kind.form !== 'pieces') return 'set';
+  if (/\bsets? of \d/i.test(body)) return 'set';
+  if (said === 'sheets' && /\bsheets?\b/i.test(body) && kind.form === 'soft') return 'sheets';
+  if (/\bsheets?\b/i.test(body) && kind.form === 'rolls' && sizes.plain.length === 2) return 'sheets';
+  if (
+    said === 'rolls' &&
+    ['soft', 'pieces', 'sheets'].includes(kind.form) &&
+    /\b(?:rolls?|spools?|reels?)\b/i.test(body) &&
+    !/roll/i.test(kind.name)
+  )
+    return 'rolls';
+  // Three sizes of which no two are the same are those of a box, not of a roll or a bottle.
+  const [a, b, c] = sizes.plain;
+  const square = (x: number, y: number) => Math.abs(x - y) < 0.02 * x;
+  if (c !== undefined && isRound(kind.form) && !square(a!, b!) && !square(b!, c) && !square(a!, c)) return 'pieces';
+  const long = Math.max(0, ...sizes.plain, sizes.long ?? 0);
+  if (said === 'sheets' && /\d\s+sheets?\b/i.test(body) && kind.form === 'pieces' && kind.thickness <= 15)
+    return 'sheets';
+  if (kind.form !== 'rolls' && COMES_ON_ROLLS.has(kind.category) && long >= 1400 && BY_THE_YARD.test(body))
+    return 'rolls';
+  return kind.form;
+}
+
+/** Two sizes of a sheet and a word for paper: a sheet even without a grammage. */
+export function paperPair(sizes: Sizes, body: string): boolean {
+  const [a, b] = sizes.plain;
+  return sizes.plain.length === 2 && isPaper(body) && Math.min(a!, b!) > 90 && sizes.thick === undefined;
 }

@@ -1,0 +1,46 @@
+/** The kind of which a line speaks, by its words. */
+import { stem, stems } from './comparableWords.ts';
+import type { Kind, KindFinder } from './kinds.ts';
+import { saysPaper } from './readPaper.ts';
+
+/** Names of paper sizes. */
+export const PAPER_SIZE =
+  /(?<![\w-])(a(?:10|\d)|b[3-6]|c[3-7]|sra[34]|dl|letter(?!\s+(?:stickers?|stamps?|beads?|dies?|envelopes?|openers?|boards?|stencils?)\b)|legal|tabloid|ledger|executive|statement|monarch|#(?:9|10))(?![\w-])/i;
+/** Numbers that belong to the name: 20 gauge, size 8, #8, no. 5, 4 ply, 120 grit. */
+export const OF_NAME =
+  /#\d+(?:\/\d+)?|\b(?:no\.?|size|number|model)\s*\d+(?:\/\d+)?(?![\w.,]*\s*(?:mm|cm|in\b|"|x))|(?<![\w.,/])\d+\s*-?\s*(?:gauge|ga|ply|grit|watts?|volts?|tpi|wt|denier|mesh)\b|(?<![\w.,/])\d+-(?:ring|hole|tier|way|part)\b|(?<![\w.,/])[234] ring\b/gi;
+
+/** A measure with its unit and what it is of, and numbers that belong to the name: nothing that says the kind. */
+const MEASURED =
+  /(?<![\w.,/])\d[\d.,/ ]*(?:-\d+\/\d+)?\s*(?:mm|cm|met(?:re|er)s?|m|in|inch(?:es)?|ft|feet|yards?|yds?|kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|cl|l|lit(?:re|er)s?|sheets?|pcs|pieces?|"|')(?![a-z])(?:\s+(?:bags?|box(?:es)?|sacks?|tubs?|buckets?)(?=\s*(?:$|[,;])))?|\b(?:wide|long|thick|tall|high|deep|across|pairs?|pcs)\b/gi;
+
+/** The kind of which a line speaks; what a thing is for says it only where nothing else does. */
+export function kindOf(body: string, kinds: KindFinder): Kind | null {
+  const words = body.replace(OF_NAME, ' ').replace(MEASURED, ' ');
+  if (/^[\s\d]*(?:blank\s+|plain\s+)?sheets?\s*$/i.test(words.replace(PAPER_SIZE, ' '))) return kinds.find('paper');
+  const alone = kinds.find(words.replace(/\b(?:for|from|with|to)\s+[a-z].*$/i, ' '));
+  const whole = kinds.find(words);
+  // "Cutting mats for the machine" are mats of a kind of their own.
+  const closer =
+    alone &&
+    whole &&
+    stems(whole.name).length > stems(alone.name).length &&
+    stems(whole.name).includes(stems(alone.name).at(-1)!);
+  const found = closer ? whole : (alone ?? whole);
+  return found ?? (/\breams?\b/i.test(body) ? kinds.find('paper') : null);
+}
+
+/** Of a weight of paper the kind is paper or card, whatever else its words may be: a tag board is no board. */
+export function paperKind(body: string, kind: Kind | null, kinds: KindFinder): Kind | null {
+  if (!saysPaper(body) || kind?.form === 'sheets' || !/\d\s*(?:lbs?|#|pounds?|gsm|g\/m2|g\/m²)(?!\s*of\b)/i.test(body))
+    return kind;
+  if (kind !== null && !/\b(?:tag(?: ?board)?|bristol|index|cover)\b/i.test(body)) return kind;
+  return kinds.find('card');
+}
+
+/** Whether a holder's word is what the line is about: "8 canning jars", "50 paper bags", "2 boxes of pins". */
+export function isThing(body: string, word: string, kind: Kind | null, inKind: ReadonlySet<string>): boolean {
+  const last = stem(word.split(' ').at(-1)!);
+  const before = new RegExp(String.raw`([a-z]+)[\s-]+${word}`, 'i').exec(body)?.[1];
+  return kind !== null && inKind.has(last) && (before === undefined || inKind.has(stem(before)));
+}

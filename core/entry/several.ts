@@ -1,0 +1,32 @@
+/** Whether a line without a number speaks of one thing or of a stock of it. */
+import type { Supply } from '../model/plan.ts';
+import { stems, wordsOf } from './comparableWords.ts';
+import type { Kind } from './kinds.ts';
+
+/** Plurals of which one is meant as often. */
+const PAIRS = new Set(stems('scissors shears snips pliers tweezers nippers goggles glasses scales tongs'));
+/** Words that end like a plural and are none. */
+const NO_PLURAL =
+  /\b(?:(?:wire|side|flush)\s+cutters|(?:tailor|dressmaker|baker|painter|jeweller|jeweler|quilter|potter)['’]?s(?=\s)|\p{L}+['’]s)/giu;
+
+/** One roll, set or box of it; a measure of it all. */
+const ONE_OF =
+  /(?<![\w-])(?:an?|one|1|half)\s|(?<![\w-])(?:roll|set|kit|box|bolt|bottle|tube|tin|spool|skein|ball|bag|pack|sheet|bar|block|pad|reel|cone|bucket|can)(?![\w-])/i;
+const A_SET = /(?<![\w-])(?:set|kit)(?![\w-])|(?<![\w-])(?:one|1)\s+(?:box|pack|set|roll)(?![\w-])/i;
+const MEASURE =
+  /\d\s*(?:m|met(?:re|er)s?|yards?|yds?|kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|l|lit(?:re|er)s?|cm|mm|in|inch(?:es)?|ft|feet|")(?![\w])/i;
+const KEPT_IN = /\b(?:in|on)\s+(?:an?|one|\d+)\s+/gi;
+
+/** Whether a line speaks of several things without a number: by a plural, or by a word that means a stock ("cardstock"). */
+export function several(typed: string, kind: Kind | null, form: Supply['form']): 'plural' | 'mass' | null {
+  const line = typed
+    .replace(NO_PLURAL, ' ')
+    .replace(KEPT_IN, ' in ')
+    .replace(/\b(?:half|quarter)[\s-]+sheets?/i, ' ');
+  if (form === 'set' || A_SET.test(line)) return null;
+  const words = wordsOf(line);
+  const own = new Set(kind ? stems(kind.name) : words.slice(-1).map((w) => w.stem));
+  if (words.some((w) => w.plural && own.has(w.stem) && !PAIRS.has(w.stem))) return 'plural';
+  const measured = form !== 'sheets' && MEASURE.test(line);
+  return kind?.everyday?.mass && !measured && !ONE_OF.test(line) ? 'mass' : null;
+}

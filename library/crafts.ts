@@ -39,7 +39,7 @@ wood | Woodwork | wood | woodwork!, woodworking!, wood carving!, carving!, whitt
 model | Models | wood | model making!, modelling kits, miniatures!, dollhouse!, dolls house!, wargaming, scale models, model trains, puppet, theatre | 
 decor | Home decoration | decor | home decoration, home decor!, decorating, wreath!, wreaths, seasonal decor, mosaics!, mosaic!, signs, upcycling | Home decoration
 floral | Flowers | decor | floral!, flowers, flower arranging!, floristry!, dried flowers, pressed flowers | Home decoration
-kids | Crafts with children | paper | kids, children, kids crafts, children's crafts, family crafts | 
+kids | Crafts with children | paper | kids!, children!, kids crafts, children's crafts, family crafts | 
 `;
 
 export const CRAFT_ROWS: readonly Craft[] = TEXT.trim()

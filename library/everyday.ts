@@ -107,7 +107,7 @@ Paper; copy paper; printer paper; typing paper | paper | 250m | 1 | |
 Card; cardstock; card stock; cover stock | cards scrap stamp dies fold plan | 60m | 3 | |
 Construction paper; sugar paper | kids fold | 80m | 1 | |
 Tracing paper; layout paper; graph paper; grid paper; dot paper | paper draw sew quilt | 50m | 0.5 | |
-Handmade paper; mulberry paper; rice paper | book fold paint print | 20m | 1 | |
+Handmade paper; mulberry paper; rice paper; japanese paper | book+fold paint+print | 20m | 1 | |
 Watercolour paper; watercolor paper; cold press paper; hot press paper; cold press; hot press | paint letter cards | 30m | 1 | |
 Drawing paper; cartridge paper | draw paint | 40m | 1 | |
 Printing paper | print | 60m | 1 | |
@@ -115,15 +115,15 @@ Foam board; foamboard; foam core; mount board; mat board; mountboard; matboard; 
 Greyboard; chipboard; grey board; book board | book scrap dies | 12m | 0.5 | |
 Vellum; acetate; transparency | cards scrap dies | 30m | 0.5 | |
 Shrink plastic; shrink film | jewel kids stamp | 20m | 0.5 | |
-Specialty paper; decorative paper; decoupage paper; patterned paper; designer paper | scrap cards book fold | 150m | 3 | |
+Specialty paper; decorative paper; decoupage paper; patterned paper; designer paper | scrap+cards book fold | 150m | 3 | |
 Endpaper; marbled paper | book | 30 | 1 | |
 Paper scrap; card scrap; cardstock scrap; paper offcut; scrap of paper; scrap paper | cards scrap stamp fold | 100m | 1 | |
-Watercolour pad; watercolor pad; drawing pad; sketch pad; tracing pad; marker pad; sketchbook; sketch book | paint draw | 6 | 2 | |
+Watercolour pad; watercolor pad; drawing pad; sketch pad; tracing pad; marker pad; sketchbook; sketch book | paint+draw | 6 | 2 | |
 Art journal | plan paint | 3 | 1 | |
 Paper pad; pad of paper | cards scrap | 12 | 2 | |
 Notepad; notebook; exercise book; composition book | plan | 6 | 1 | |
 Photo paper | scrap | 60m | 1 | |
-Greeting card; note card; finished card; blank card; card base; card blank | cards | 60 | 2 | |
+Greeting card; christmas card; birthday card; note card; finished card; blank card; card base; card blank | cards | 60 | 2 | |
 Thank-you card; thank you card | cards wrap | 30 | 1 | |
 Place card; business card; name card | cards wrap | 60 | 0.2 | |
 Earring card | jewel | 100 | 1 | |
@@ -146,7 +146,8 @@ Printer ink; ink cartridge; toner | all | 3m | 0.1 | |
 Ink spray; spray ink; mist spray | stamp scrap | 12 | 1 | |
 Essential oil; fragrance oil; fragrance; scent oil | soap candle | 10 | 2 | |
 Embossing powder | stamp cards | 16m | 1 | |
-Glitter; microfine glitter; mica powder; pigment powder | cards scrap resin clay kids soap | 16m | 1 | |
+Mica powder; pigment powder; pigment | resin+clay+soap cards stamp | 12m | 1 | |
+Glitter; microfine glitter | cards+scrap+kids decor resin clay soap | 16m | 1 | |
 Texture paste; modelling paste; modeling paste; gel medium; crackle paste; molding paste; medium | stamp scrap paint | 5m | 1 | |
 Gesso; gesso primer; primer; masking fluid; drawing gum | paint print | 1m | 1 | |
 Die cutting machine; die cutter; embossing machine | dies cards scrap stamp | 1 | 3 | |
@@ -155,7 +156,10 @@ Embossing folder; 3D folder | dies cards scrap stamp | 30 | 2 | |
 Magnetic sheet | dies cards | 15 | 1 | |
 Cutting machine; electronic cutter; vinyl cutter; craft cutter; plotter | dies+vinyl | 1 | 3 | |
 Machine mat; cutter mat; sticky mat; cutting machine mat; cutting mat for machine; mat for machine | dies+vinyl | 4 | 3 | |
-Gel plate; printing plate | print | 2 | 2 | |
+Gel plate; printing plate | print stamp+cards paint | 2 | 2 | |
+Palette knife; spatula | paint stamp+scrap+cards | 2 | 1 | |
+Die storage pocket; storage pocket; stamp pocket | dies+stamp cards scrap | 30 | 0.3 | |
+Anti-static tool | stamp+cards | 1 | 2 | |
 Paper trimmer; trimmer; paper cutter; guillotine | paper book | 1 | 5 | |
 Score board; scoring board; scoring tool; envelope maker; envelope punch board; punch board | cards scrap wrap | 1 | 3 | |
 Hole punch; paper punch; punch; craft punch; shape punch; border punch; edge punch; corner rounder; corner punch | scrap cards plan | 10 | 2 | |
@@ -168,10 +172,10 @@ Gem; rhinestone; self-adhesive gem; adhesive pearl; gem sheet; enamel dot; epoxy
 Sequin; spangle | cards scrap sew hand | 2000m | 1 | jar |
 Die-cut; die cut; ephemera; ephemera pack; embellishment; chipboard shape; titles cut out | scrap cards plan | 25 | 1 | |
 Doily; paper doily; paper flower | cards scrap wrap | 30 | 0.5 | |
-Foam square; foam pad; foam dot; glue dot; adhesive dot; foam tape; foam roll | cards scrap | 10 | 4 | |
-Tape runner; adhesive roller; tape gun; photo corner; photo-safe tape | cards scrap stamp plan | 4 | 5 | |
+Foam square; foam pad; foam dot; glue dot; adhesive dot; foam tape; foam roll | cards+scrap | 10 | 4 | |
+Tape runner; adhesive roller; tape gun; photo corner; photo-safe tape | cards+scrap stamp plan | 4 | 5 | |
 Glue stick; paper glue stick; glue pen | paper | 6 | 3 | |
-Glue; white glue; craft glue; school glue; tacky glue; liquid glue; PVA; PVA glue | paper book decor wrap | 2m | 4 | |
+Glue; white glue; craft glue; school glue; tacky glue; liquid glue; PVA; PVA glue | paper+book decor wrap | 2m | 4 | |
 Wood glue | wood model | 2m | 2 | |
 Fabric glue; basting spray | sew quilt | 2m | 1 | |
 Super glue; epoxy glue; contact glue; contact cement | jewel model wood leather decor | 2m | 1 | |
@@ -180,25 +184,25 @@ Spray adhesive; spray glue; spray mount; adhesive spray | scrap cards book | 2 |
 Hot glue stick; glue gun stick; hot melt stick | decor floral kids | 30 | 2 | |
 Hot glue gun; glue gun | decor floral kids cards | 1 | 2 | |
 Double-sided tape; double sided tape; clear tape; sticky tape; invisible tape; office tape | paper wrap | 3m | 3 | |
-Washi; washi tape; paper tape; decorative tape | plan scrap cards | 30m | 3 | |
+Washi; washi tape; paper tape; decorative tape | plan+scrap+cards | 30m | 3 | |
 Masking tape; painter's tape; painters tape; drafting tape | paint print paper wood decor | 3m | 1 | |
 Duct tape; gaffer tape; cloth tape; electrical tape | wood decor | 2m | 0.3 | |
 Packing tape; parcel tape; shipping tape; box tape; tape dispenser | wrap | 3m | 3 | |
 Heat tape; heat-resistant tape | vinyl | 3m | 2 | |
 Floral tape; florist tape; stem tape | floral | 4m | 2 | |
-Letter sticker; alphabet sticker; number sticker; sticker; sticker sheet; decal; rub-on | scrap plan cards | 40 | 2 | |
+Letter sticker; alphabet sticker; number sticker; sticker; sticker sheet; decal; rub-on | scrap+plan+cards | 40 | 2 | |
 Label; address label; sticky label | wrap | 50 | 1 | |
 Photo album; scrapbook; scrapbook album; album; photo box; memory box | scrap | 4 | 0.5 | |
 Art portfolio; portfolio | paint draw | 1 | 0.3 | |
 Stencil; mask; layering stencil | stamp scrap cards paint decor | 40 | 2 | |
 Template; ruler template; template plastic | sew quilt paper | 8 | 1 | |
-Bone folder; paper folder; scoring stylus | cards scrap book fold | 2 | 4 | |
+Bone folder; paper folder; scoring stylus | cards+scrap+book+fold | 2 | 4 | |
 Stylus; ball stylus; embossing tool; paper piercer; piercing tool; pricker | cards scrap | 2 | 2 | |
 Tweezers; tweezer; reverse tweezers | all | 2 | 3 | |
 Quilling paper; quilling strip; quilling tool; origami paper | fold | 30m | 3 | |
 Heat gun; heat tool; embossing gun; hot air gun; hot-air gun | stamp cards resin | 1 | 2 | |
 Laminator; calculator; printer; scanner; label maker; shredder; monitor; tablet | all | 1 | 0.5 | |
-Laptop; notebook computer | vinyl dies plan | 1 | 2 | |
+Laptop; notebook computer | vinyl+dies+plan all | 1 | 2 | |
 Photo printer | scrap | 1 | 0.5 | |
 Typewriter | scrap plan | 1 | 0.5 | |
 Binding machine; binding coil; binding comb; binding wire; comb binder; planner disc | plan book | 1 | 0.5 | |
@@ -220,10 +224,10 @@ Photo; photograph | scrap | 200 | 2 | |
 Thread; sewing thread; cotton thread; spool of thread; reel of cotton; sewing cotton; machine thread; polyester thread; reel of thread | cloth | 40m | 4 | |
 Serger thread; overlock thread; overlocker thread; thread cone; cone of thread; serger cone; overlock cone | sew | 8m | 1 | |
 Embroidery thread; machine embroidery thread | memb hand | 40m | 3 | |
-Embroidery floss; floss; stranded cotton; embroidery cotton; perle cotton | hand | 150m | 4 | |
+Embroidery floss; floss; stranded cotton; embroidery cotton; perle cotton; floss card; floss bobbin; skein of floss; embroidery thread skein; skein of embroidery thread | hand | 150m | 4 | |
 Floss box; floss organiser; floss organizer | hand | 3 | 3 | |
 Quilting thread; hand quilting thread | quilt | 8m | 2 | |
-Invisible thread; metallic thread | hand quilt sew | 8m | 0.5 | |
+Invisible thread; metallic thread | sew+quilt hand | 8m | 0.5 | |
 Beading thread | jewel | 4m | 2 | |
 Upholstery thread; jeans thread | sew leather | 3m | 0.5 | |
 Bobbin case; bobbin box; bobbin holder | cloth | 1 | 1 | |
@@ -245,11 +249,11 @@ Embroidery scissors; small scissors; detail scissors; thread snips; snips; threa
 Pinking shears | sew | 1 | 0.5 | |
 Paper scissors; decorative scissors; edging scissors | paper wrap vinyl | 1 | 3 | |
 Rotary cutter; roller cutter; fabric cutter | cloth | 1 | 4 | |
-Rotary blade | cloth | 4 | 0.3 | |
+Rotary blade; rotary cutter blade | cloth | 4 | 0.3 | |
 Quilting ruler; quilter's ruler; quilt ruler; acrylic ruler; patchwork ruler | quilt | 5 | 4 | |
 Yardstick; metre stick; meter stick; metre rule; french curve; curve ruler; pattern curve; hem gauge; seam gauge | cloth | 2 | 1 | |
-Cutting mat; self-healing mat; rotary mat; self healing mat | paper cloth print book vinyl leather | 1 | 4 | |
-Craft mat; silicone mat; silicone craft mat; glass mat; non-stick mat; heat mat; media mat | stamp scrap paint resin clay | 1 | 3 | |
+Cutting mat; self-healing mat; rotary mat; self healing mat | paper+cloth print book vinyl leather | 1 | 4 | |
+Craft mat; silicone mat; silicone craft mat; glass mat; non-stick mat; heat mat; media mat | stamp+resin+clay scrap+paint | 1 | 3 | |
 Seam ripper; unpicker; stitch ripper | cloth | 3 | 3 | |
 Tape measure; measuring tape | cloth knit crochet | 2 | 3 | |
 Chalk; tailor's chalk; tailors chalk; chalk pencil; marking chalk | cloth | 3m | 2 | |
@@ -260,7 +264,7 @@ Sewing machine | cloth | 1 | 3 | |
 Overlocker; serger; overlock machine; coverstitch; coverlock | sew | 1 | 1 | |
 Embroidery machine | memb | 1 | 2 | |
 Long arm; longarm; quilting machine; mid arm | quilt | 1 | 1 | |
-Presser foot; walking foot; sewing foot; machine foot; sewing feet; presser feet; machine feet; foot pedal; foot control; extension table | cloth | 10 | 1 | |
+Presser foot; zip foot; zipper foot; buttonhole foot; quilting foot; darning foot; walking foot; sewing foot; machine foot; sewing feet; presser feet; machine feet; foot pedal; foot control; extension table | cloth | 10 | 1 | |
 Iron; steam iron; travel iron; mini iron; pressing iron; ironing board; sleeve board; tailor's ham; tailors ham; pressing ham; seam roll; clapper; pressing cloth; spray starch; starch; garment steamer | cloth | 1m | 3 | |
 Wool mat; wool pressing mat; ironing mat; pressing mat; ironing pad | cloth | 1 | 3 | |
 Press pillow; heat press pillow; press sheet; non-stick sheet | vinyl | 3 | 1 | |
@@ -272,9 +276,9 @@ Quilting cotton; quilt fabric | quilt | 25m | 1 | |
 Fat quarter; fat eighth; fabric quarter; charm pack; precut; pre-cut; fat quarter bundle; jelly roll; layer cake; fabric strip roll; fabric strip; hexagon paper | quilt | 30 | 2 | |
 Charm pack; precut; pre-cut; fat quarter bundle; jelly roll; layer cake; fabric strip roll | quilt | 8 | 1 | |
 Fabric scrap; scrap fabric; fabric remnant; remnant; fabric offcut; cotton scrap; denim offcut | cloth | 12m | 1 | |
-Felt; wool felt; craft felt; felt sheet; felt square | sew hand kids | 30m | 1 | |
+Felt; wool felt; craft felt; felt sheet; felt square | sew+hand+kids | 30m | 1 | |
 Batting; wadding; quilt batting; quilt wadding | quilt | 2m | 0.3 | |
-Fiberfill; fibrefill; stuffing; toy stuffing; poly fill; toy filling | sew crochet | 2m | 0.5 | |
+Fiberfill; fibrefill; stuffing; toy stuffing; poly fill; toy filling | sew+crochet | 2m | 0.5 | |
 Interfacing; fusible interfacing; fusible web; iron-on interfacing; bonding web | sew quilt | 5m | 1 | |
 Stabiliser; stabilizer; tear-away; cut-away | memb hand | 4m | 2 | |
 Pillow form; cushion pad; foam; upholstery foam; shoulder pad | sew | 6m | 0.3 | |
@@ -292,14 +296,15 @@ Elastic; elastic roll | sew | 6m | 1 | |
 Bias tape; bias binding; seam binding; hem tape | sew quilt | 15m | 1 | |
 Button | sew cards scrap knit | 300 | 1 | jar |
 Toy eye; safety eye; doll eye | crochet sew | 80 | 1 | box |
-Ribbon; satin ribbon; grosgrain ribbon; velvet ribbon | sew quilt cards wrap scrap decor | 20m | 1 | |
+Ribbon; ribbon roll; satin ribbon; grosgrain ribbon; velvet ribbon | sew+cards+wrap scrap+quilt decor | 20m | 1 | |
 Bow; gift bow | wrap | 30 | 1 | |
+Wired ribbon | floral+decor+wrap sew | 14m | 1 | |
 Curling ribbon | wrap | 8m | 2 | |
 Lace; lace trim; trim; trimming; braid; ric rac; rickrack; piping; fringe; bunting; edging | sew quilt cards scrap | 12m | 1 | |
 Ribbon scrap; ribbon offcut | cards scrap sew | 20m | 1 | |
-Twine; baker's twine; bakers twine; string; jute twine; raffia | cards wrap scrap decor | 3m | 1 | |
+Twine; baker's twine; bakers twine; string; jute twine; raffia | cards+wrap scrap decor | 3m | 1 | |
 Macrame cord; macrame rope; macramé cord | weave | 8m | 2 | |
-Leather cord; waxed cord; rattail; stretch cord; beading elastic | jewel leather | 4m | 2 | |
+Leather cord; leather thong; leather lace; thonging; waxed cord; rattail; stretch cord; beading elastic | jewel leather | 4m | 2 | |
 Webbing; strap; bag strap; belt webbing; purse handle; bag handle; bag hardware; purse frame; d-ring; buckle; magnetic snap | sew leather | 15 | 0.5 | |
 Rivet; chicago screw; snap hook | leather sew | 60 | 1 | box |
 Googly eye; pom pom; pipe cleaner; feather | kids decor | 100 | 0.5 | jar |
@@ -344,19 +349,20 @@ Blending brush; ink blending tool; dauber; blending tool | stamp cards scrap | 1
 Stencil brush | stamp decor paint | 5 | 1 | cup |
 Glue brush | book fold | 4 | 2 | |
 Water brush; aqua brush | paint letter | 4 | 2 | cup |
-Palette; paint palette; palette knife; water jar; water pot; easel; table easel; floor easel; canvas; canvas board; canvas panel; stretched canvas; canvas roll | paint | 3 | 2 | |
+Palette; paint palette; water jar; water pot; easel; table easel; floor easel; canvas; canvas board; canvas panel; stretched canvas; canvas roll | paint | 3 | 2 | |
 Canvas; stretched canvas; blank canvas; canvas board; canvas panel; art board | paint | 8 | 1 | |
 Drawing board; blending stump; charcoal; pastel; soft pastel; graphite stick; pastel stick | draw paint | 12m | 1 | |
 Soft pastel; pastel | draw paint | 2 | 1 | |
+Craft stick; lolly stick; popsicle stick; ice cream stick | kids+resin decor | 60 | 1 | |
 Mixing cup; measuring cup; silicone cup; stirring stick; stir stick; mixing stick | resin paint candle soap | 30 | 2 | |
-Marker; felt tip; felt pen; highlighter; permanent marker | paper kids draw | 24 | 3 | cup |
+Marker; felt tip; felt pen; highlighter; permanent marker | draw+kids+paper | 24 | 3 | cup |
 Alcohol marker; dual tip marker; brush marker; twin marker; alcohol marker refill | stamp cards draw | 36 | 4 | cup |
 Brush pen; lettering pen; calligraphy marker; fountain pen; dip pen; nib | letter plan cards | 12 | 4 | cup |
-Pen; ballpoint; gel pen; glitter pen; fineliner; technical pen; rollerball; journaling pen | plan scrap cards letter draw | 15 | 3 | cup |
+Pen; ballpoint; gel pen; glitter pen; fineliner; technical pen; rollerball; journaling pen | plan+scrap+cards+letter+draw | 15 | 3 | cup |
 Paint pen; paint marker; chalk marker; acrylic marker | paint decor cards | 12 | 2 | cup |
 Pencil; mechanical pencil; eraser; rubber; pencil sharpener; sharpener | all | 12 | 3 | cup |
-Eraser; rubber; pencil sharpener; sharpener | paper draw paint | 4 | 2 | |
-Graphite pencil; drawing pencil; sketching pencil | draw paint | 16 | 3 | cup |
+Eraser; rubber; pencil sharpener; sharpener | draw+paint paper | 4 | 2 | |
+Graphite pencil; drawing pencil; sketching pencil | draw+paint | 16 | 3 | cup |
 Coloured pencil; colored pencil; colouring pencil; watercolour pencil | draw paint cards kids | 36 | 3 | cup |
 Crayon; wax crayon; box of crayons | kids | 48 | 1 | box |
 Light pad; light box; lightbox; light table; tracing light | draw letter scrap quilt | 1 | 1 | |
@@ -398,7 +404,7 @@ Hand mixer; stick blender; blender; hot plate; hotplate | soap candle dye | 1 | 
 Dried flower; pressed flower | floral resin candle cards | 30 | 1 | |
 Baking parchment; parchment; parchment paper; baking paper | clay vinyl | 1m | 1 | |
 Freezer paper; waxed paper | quilt sew vinyl | 1m | 0.5 | |
-Kraft paper; brown paper; kraft paper roll | wrap paper | 1m | 1 | |
+Kraft paper; kraft; brown paper; kraft paper roll | wrap paper | 1m | 1 | |
 Wrapping paper; gift wrap; wrapping roll; wrapping paper roll; cellophane | wrap | 10m | 1 | |
 Tissue paper; tissue shred; shredded paper; bubble wrap; packing paper | wrap | 6m | 1 | |
 Gift bag; gift box; gift tag; tag; present; gift; present to wrap; gift to wrap | wrap | 15 | 1 | |
@@ -414,12 +420,12 @@ Dowel; plywood; balsa; basswood; plank; wood block; carving wood | wood model we
 Wood carving knife; whittling knife; chisel; rasp; file; hand saw; saw; coping saw; sandpaper; sanding block; cordless drill; drill; rotary tool; scroll saw; jigsaw; sander; clamp; screwdriver; drill bit set | wood model decor | 2 | 2 | |
 Sandpaper; sanding sheet; sanding sponge; sanding block | wood model clay resin decor | 15m | 1 | |
 Clamp; g-clamp; spring clamp | wood book model | 6 | 1 | |
-Craft knife; hobby knife; scalpel; precision knife; detail knife | paper book model print leather | 1 | 3 | |
-Craft knife blade; hobby blade; scalpel blade; knife blade | paper book model print | 20 | 0.3 | |
+Craft knife; hobby knife; scalpel; precision knife; detail knife | paper+book+print model leather | 1 | 3 | |
+Craft knife blade; hobby blade; scalpel blade; knife blade | paper+book+print model | 20 | 0.3 | |
 Cutter blade; blade; blades for the cutter | dies+vinyl paper | 5 | 0.3 | |
 Paring knife | book leather | 1 | 1 | |
 Utility knife; box cutter | wrap wood decor | 1 | 1 | |
-Ruler; steel ruler; metal ruler; straight edge; steel rule; set square; protractor; compass | paper book draw print leather sew | 2 | 3 | |
+Ruler; steel ruler; metal ruler; straight edge; steel rule; set square; protractor; compass | paper+book draw+print+leather sew | 2 | 3 | |
 Screw; nail; screw eye; picture hook; hinge; magnet; handle; knob | wood decor model | 60 | 0.5 | box |
 Miniature; model kit; figurine; dollhouse miniature | model | 15 | 1 | |
 Airbrush; compressor; airbrush kit | model paint | 1 | 1 | |
@@ -453,6 +459,11 @@ Tiny die cut; small die cut; punched shape; confetti | cards scrap kids | 300 | 
 Yarn cake; cake of yarn | yarns | 10 | 2 | |
 Pint jar; quart jar; mason jar | candle | 12 | 0.5 | |
 Foam applicator; applicator; foam dauber | stamp cards paint | 12 | 2 | |
+Half pan; watercolour half pan; watercolor half pan; full pan; watercolour pan; watercolor pan; paint pan | paint | 24 | 3 | |
+Drying rack; print drying rack; art drying rack | print+paint | 1 | 0.5 | |
+Curtain hook; curtain ring | sew | 60 | 0.2 | |
+Newsprint | print+draw wrap | 60m | 0.5 | |
+Crochet cotton; crochet thread | crochet | 15m | 2 | |
 Blanket; throw; unfinished blanket | crochet+knit quilt | 2 | 0.3 | |
 `;
 

@@ -180,8 +180,8 @@ export function addThings(
   const add = (i: number) => {
     const { read, uses } = things[i]!;
     const draft = read.draft!;
-    const same = sameIn(stock, draft) ?? (isAllSpare(draft) ? sparedBy(stock, draft) : null);
-    const named = { ...draft, name: nameApart(stock, draft, plan.meta.units) };
+    const same = sameIn(stock, draft, read.weighed !== null) ?? (isAllSpare(draft) ? sparedBy(stock, draft) : null);
+    const named = { ...draft, name: nameApart(stock, draft, read.weighed, plan.meta.units) };
     const made = same ? addTo(same, draft) : addSupplies(activities, [{ draft: named, uses }], newId);
     changes.push(...made);
     const [first] = made as [Change & { set: Partial<Supply> }];

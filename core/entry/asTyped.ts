@@ -1,6 +1,21 @@
 /** A line as it is typed on many keyboards and told among friends, made plain before it is read. */
 import { readAmount } from '../model/measure.ts';
 
+const MEASURE = String.raw`(?![\d.,/ ]*(?:mm|cm|m|met(?:re|er)s?|yards?|yds?|in|inch(?:es)?|ft|feet|kg|g|lbs?|oz|ml|l|x|×|"|')(?![a-z]))`;
+/** What says before or behind a number that nobody counted; and whose the things are. */
+const HEDGED = new RegExp(
+  String.raw`(?<![\w-])(?:maybe|perhaps|probably|at least|almost|nearly|easily|over|more than|up to|something like|i (?:think|guess)|i'd say)\s+(?=\d)${MEASURE}`,
+  'gi',
+);
+const HEDGED_LAST = new RegExp(
+  String.raw`(?<![\w.,/])(\d+)(?:\s*\+(?=\s*(?:$|[,;)]|[a-z]))|\s*-?ish\b|\s+(?:or so|or more|give or take|at least|maybe|i (?:think|guess))\b)`,
+  'gi',
+);
+/** Cloth with pockets, rolled up; a roll of paper is none. */
+const TOOL_ROLL =
+  /\b(hooks?|needles?|brush(?:es)?|tools?|pens?|pencils?|pliers|gouges?|chisels?|cutters?|knives|scissors|markers?)\b(.*)\bin\s+(?:an?|its|their)\s+(?:\w+\s+)?roll$/i;
+const WHOSE = /^\s*(?:all\s+)?(?:my|our|some)\s+(?=\p{L}|\d)/iu;
+
 /** Fractions, quotes and times signs as they are typed on many keyboards, made one. */
 export function plainly(line: string): string {
   const fractions: Record<string, string> = {
@@ -27,6 +42,10 @@ export function plainly(line: string): string {
       /(?<![\w.,/])(\d+)\s*(?:'|ft\.?|feet|foot)\s*-?\s*(\d{1,2}(?:[ -]\d+\/\d+)?|\d+\/\d+)\s*(?:"|''|in(?:ch(?:es)?)?\b)?(?![\w/.]|\s*(?:x|×|mm|cm|ft)\b)/gi,
       (_, feet: string, inches: string) => `${tidyInches(Number(feet) * 12 + (readAmount(inches) ?? 0))} in`,
     )
+    .replace(HEDGED, 'about ')
+    .replace(HEDGED_LAST, 'about $1')
+    .replace(WHOSE, '')
+    .replace(TOOL_ROLL, '$1$2in a tool roll')
     .replace(/[\u00a0\u202f\u2009\t§\ufffd]/g, ' ')
     .trim();
 }

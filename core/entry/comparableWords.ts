@@ -37,7 +37,7 @@ export function stem(word: string): string {
   w = w
     .replace(/(kni|scar|shel|lea|hal|wol)ves$/, (_, s: string) => `${s}${s === 'kni' ? 'fe' : 'f'}`)
     .replace(/(ch|sh|x|ss)es$/, '$1')
-    .replace(/ases$/, 'as')
+    .replace(/(canv|atl|g)ases$/, '$1as')
     .replace(/(?<![su])s$/, '');
   for (const [from, to] of SPELT) w = w.replace(from, to);
   return w;

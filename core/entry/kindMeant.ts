@@ -12,7 +12,7 @@ export const OF_NAME =
 
 /** A measure with its unit and what it is of, and numbers that belong to the name: nothing that says the kind. */
 const MEASURED =
-  /(?<![\w.,/])\d[\d.,/ ]*(?:-\d+\/\d+)?\s*(?:mm|cm|met(?:re|er)s?|m|in|inch(?:es)?|ft|feet|yards?|yds?|kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|cl|l|lit(?:re|er)s?|sheets?|pcs|pieces?|"|')(?![a-z])(?:\s+(?:bags?|box(?:es)?|sacks?|tubs?|buckets?)(?=\s*(?:$|[,;])))?|\b(?:wide|long|thick|tall|high|deep|across|pairs?|pcs)\b/gi;
+  /(?<![\w.,/])\d[\d.,/ ]*(?:-\d+\/\d+)?\s*(?:mm|cm|met(?:re|er)s?|m|in|inch(?:es)?|ft|feet|yards?|yds?|kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|cl|l|lit(?:re|er)s?|sheets?|pcs|pieces?|balls|"|')(?![a-z])(?:\s+(?:bags?|box(?:es)?|sacks?|tubs?|buckets?)(?=\s*(?:$|[,;])))?|\b(?:wide|long|thick|tall|high|deep|across|pairs?|pcs)\b/gi;
 
 /** The kind of which a line speaks; what a thing is for says it only where nothing else does. */
 export function kindOf(body: string, kinds: KindFinder): Kind | null {
@@ -26,8 +26,16 @@ export function kindOf(body: string, kinds: KindFinder): Kind | null {
     whole &&
     stems(whole.name).length > stems(alone.name).length &&
     stems(whole.name).includes(stems(alone.name).at(-1)!);
-  const found = closer ? whole : (alone ?? whole);
+  const found = closer ? whole : (alone ?? ownOf(words, kinds) ?? whole);
   return found ?? (/\breams?\b/i.test(body) ? kinds.find('paper') : null);
+}
+
+/** "Mats for the cutter" are cutter mats, not cutters; null where nothing is called so. */
+function ownOf(words: string, kinds: KindFinder): Kind | null {
+  const [, thing, of] = /^(.*?\p{L})\s+for\s+(?:the|my|an?)?\s*(\p{L}.*?)\s*(?:[;,(].*)?$/iu.exec(words) ?? [];
+  if (thing === undefined) return null;
+  const found = kinds.find(`${of} ${thing}`);
+  return found && stems(found.name).at(-1) === stems(thing).at(-1) ? found : null;
 }
 
 /** Of a weight of paper the kind is paper or card, whatever else its words may be: a tag board is no board. */
@@ -35,7 +43,7 @@ export function paperKind(body: string, kind: Kind | null, kinds: KindFinder): K
   if (!saysPaper(body) || kind?.form === 'sheets' || !/\d\s*(?:lbs?|#|pounds?|gsm|g\/m2|g\/m²)(?!\s*of\b)/i.test(body))
     return kind;
   if (kind !== null && !/\b(?:tag(?: ?board)?|bristol|index|cover)\b/i.test(body)) return kind;
-  return kinds.find('card');
+  return kinds.find(/\b(?:bond|writing|copy|text|book|offset)\b/i.test(body) ? 'paper' : 'card');
 }
 
 /** Whether a holder's word is what the line is about: "8 canning jars", "50 paper bags", "2 boxes of pins". */

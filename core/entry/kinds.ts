@@ -44,7 +44,20 @@ export interface Everyday {
 /** What a thing for something else is called: a button maker is no button. */
 const TOOLS = new Set(
   stems(
-    'maker machine holder box rack case stand bag tool press cutter punch organiser dispenser gun set book board table winder cleaner remover tin jar tray basket drawer cabinet shelf cart hook clip tub bin setter guide topper frame cover pouch sleeve album storage kit',
+    'maker machine holder box rack case stand bag tool press cutter punch foot organiser dispenser gun set book board table winder cleaner remover tin jar tray basket drawer cabinet shelf cart hook clip tub bin setter guide topper frame cover pouch sleeve album storage kit pliers',
+  ),
+);
+
+/** How well an entry fits a text, and whether its words stand there side by side. */
+interface Matched extends Entry {
+  score: number;
+  together: boolean;
+}
+
+/** What only describes a thing that is called by one word: "bamboo hooks". */
+const DESCRIBES = new Set(
+  stems(
+    'bamboo metal steel wooden aluminium plastic glass small big large little tiny old new fine thick thin good best cheap various assorted mixed different all size set pair other more piece part bit favourite favorite',
   ),
 );
 
@@ -90,7 +103,8 @@ export class KindFinder {
     const inside = this.match(text.replace(IN_HOLDER, ' , ').replace(OF_HOLDER, ' ').replace(LAST_HOLDER, ' '));
     // "Bobbins in a box" are bobbins, "box of pins" is what is called so.
     const kept = new RegExp(IN_HOLDER).test(text);
-    const found = inside && (kept || !whole?.words.includes(inside.words.at(-1)!)) ? inside.kind : whole?.kind;
+    const found =
+      inside && (kept || !whole?.together || !whole.words.includes(inside.words.at(-1)!)) ? inside.kind : whole?.kind;
     if (!found) return null;
     const everyday = found.everyday ?? this.everydayOf(found);
     return everyday ? { ...found, everyday } : found;
@@ -100,8 +114,9 @@ export class KindFinder {
   forCrafts(text: string, kind: Kind | null, crafts: ReadonlySet<string>): Kind | null {
     const serves = (k: Kind | null) => k?.everyday?.crafts.some((rank) => rank.some((c) => crafts.has(c))) ?? false;
     if (crafts.size === 0 || serves(kind) || (kind && stems(kind.name).length > 1)) return kind;
-    const head = wordsOf(text).at(-1);
-    if (!head) return kind;
+    const said = wordsOf(text).filter((w) => !DESCRIBES.has(w.stem));
+    const [head] = said;
+    if (!head || said.length > 1) return kind;
     for (const candidate of this.kinds) {
       if (stems(candidate.name).at(-1) !== head.stem) continue;
       const everyday = candidate.everyday ?? this.everydayOf(candidate);
@@ -111,24 +126,29 @@ export class KindFinder {
     return kind;
   }
 
-  private match(text: string): (Entry & { score: number }) | null {
+  private isMass(kind: Kind): boolean {
+    return (kind.everyday ?? this.everydayOf(kind))?.mass ?? false;
+  }
+
+  private match(text: string): Matched | null {
     const parts = text
       .replace(/\([^)]*\)/g, ' , $& , ')
       .split(/[,;:()–]|\s-+\s/)
       .map(wordsOf)
       .filter((p) => p.length > 0);
     const there = new Set(parts.flat().map((w) => w.stem));
-    let best: (Entry & { score: number }) | null = null;
+    let best: Matched | null = null;
     for (const [at, part] of parts.entries())
       for (const [place, word] of part.entries())
         for (const entry of this.byHead.get(word.stem) ?? []) {
           const { words } = entry;
           if (!words.every((w) => there.has(w))) continue;
           const head = isHead(part, place);
-          if (!head && words.length === 1 && !standsAlone(part, place)) continue;
+          if (!head && namesAnother(part, place)) continue;
+          if (!head && words.length === 1 && !standsAlone(part, place, this.isMass(entry.kind))) continue;
           const together = words.every((w, i) => part[place - words.length + 1 + i]?.stem === w);
           const score = words.length * 8 + (head ? 4 : 0) + (together ? 2 : 0) - Math.min(at, 3);
-          if (score > (best?.score ?? 0)) best = { ...entry, score };
+          if (score > (best?.score ?? 0)) best = { ...entry, score, together };
         }
     return best;
   }
@@ -139,7 +159,7 @@ const MANY_CRAFTS = 9;
 
 const AMOUNT = String.raw`(?:\d[\d\s./-]*|an?\s+|one\s+|two\s+|three\s+)?(?:(?:pint|quart|gallon|oz|ounce|ml|litre|liter|l)s?\s+)?`;
 const IN_HOLDER = new RegExp(
-  String.raw`\b(?:in|as|into)\s+${AMOUNT}(?:\w+\s+)?(?:${HOLDER_WORDS}|blocks?|bars?|lumps?|pieces?|hanks?)(?![\w-])`,
+  String.raw`\b(?:in|as|into)\s+${AMOUNT}(?:[\w-]+\s+){0,2}?(?:${HOLDER_WORDS}|blocks?|bars?|lumps?|pieces?|hanks?)(?![\w-])`,
   'gi',
 );
 const OF_HOLDER = new RegExp(String.raw`(?<![\w-])(?:${HOLDER_WORDS})\s+(?:full\s+)?of\b`, 'gi');
@@ -151,7 +171,10 @@ const LAST_HOLDER = new RegExp(
 /** Whether a word is the noun of its part of the line: the last one. */
 const isHead = (part: readonly Word[], place: number): boolean => place === part.length - 1;
 
-/** Whether what follows only describes it: "buttons vintage", "yarn chunky", but not "button maker". */
-function standsAlone(part: readonly Word[], place: number): boolean {
-  return !part.slice(place + 1).some((w) => TOOLS.has(w.stem)) && (part[place]!.plural || place === 0);
-}
+/** Whether what follows only describes it: "buttons vintage", "yarn chunky", but not "button maker" or "stencil paste". */
+const standsAlone = (part: readonly Word[], place: number, mass: boolean): boolean =>
+  part[place]!.plural || (place === 0 && mass);
+
+/** Whether what follows is what a thing for it is called: "press stud pliers". */
+const namesAnother = (part: readonly Word[], place: number): boolean =>
+  part.slice(place + 1).some((w) => TOOLS.has(w.stem));

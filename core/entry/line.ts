@@ -19,6 +19,8 @@ export interface ReadLine {
   /** The kind of thing that it speaks of; null where nothing here is called so. */
   kind: Kind | null;
   states: States;
+  /** The weight of its paper as it was said, "24 lb bond"; null where nobody said it. */
+  weighed: string | null;
   /** What the things are kept in: its word, how many of it, and the litres of one where they were said. */
   holder: SaidHolder | null;
   /** Uses named in the line: the activity as typed and fetches a session. */

@@ -1,6 +1,7 @@
 /** How many a line of quick entry speaks of: as typed, or out of a stack, a weight, a volume or what things are kept in. */
 import { sheetMass, sheetThickness } from '../fit/sheets.ts';
 import { formatLength, formatMass, formatPaper, formatVolume, type UnitSystem } from '../model/measure.ts';
+import { amountOf, type Amount } from './amountChips.ts';
 import { countHeld, countIn, plural, scaledBy, usualSizes } from './guess.ts';
 import type { Kind } from './kinds.ts';
 import type { ReadLine } from './line.ts';
@@ -20,6 +21,8 @@ interface Amounts {
   ream: boolean;
   /** Why there are several of it, though nobody said how many; null where one is meant. */
   many: 'plural' | 'mass' | null;
+  /** Whether it is said to be few or many. */
+  said: Amount;
 }
 
 /** Sheets that were counted and weighed: the weight says how heavy each is, and of what paper, where that was not said. */
@@ -44,15 +47,15 @@ function paperByWeight(
     );
 }
 
-/** What is said of a count that is what households usually have. */
-const USUAL_AMOUNT = 'a usual amount';
 /** How many several of an unknown thing are. Common practice, no source. */
 const UNKNOWN = 6;
 const SEVERAL = 3;
 
 /** Whether what is in a holder is counted by itself: stamps in boxes, not glue in bottles. */
 const holdsMany = ({ inside, word }: Held, form: string): boolean =>
-  inside || (form === 'pieces' && /box|bag|bin|tub|tin|case|drawer|basket|crate|tray|binder|folder/.test(word));
+  inside ||
+  ((form === 'pieces' || form === 'soft') &&
+    /box|bag|bin|tub|tin|case|drawer|basket|crate|tray|binder|folder/.test(word));
 
 /** The count: as typed; or out of the height of a stack, a weight, a volume or what things are kept in; else one. */
 export function countOf(read: ReadLine, amounts: Amounts, kind: Kind | null, system: UnitSystem): void {
@@ -109,9 +112,10 @@ export function countOf(read: ReadLine, amounts: Amounts, kind: Kind | null, sys
     const usual = kind?.everyday?.usual;
     // Of what nearly everybody has one of, a plural is a few.
     const several = usual === 1 && amounts.many === 'plural' ? SEVERAL : (usual ?? kind?.pack ?? UNKNOWN);
-    if (amounts.many && several > 1 && !(amounts.many === 'mass' && volume !== null))
-      guessed(several, kind ? USUAL_AMOUNT : 'several');
-    else if (form === 'loose') guessed(kind?.pack ?? 1, kind?.pack ? 'a usual pack' : 'nobody said how many');
+    if (amounts.many && several > 1 && !(amounts.many === 'mass' && volume !== null)) {
+      const { count, from } = amountOf(several, amounts.said);
+      guessed(count, kind || amounts.said !== 'some' ? from : 'several');
+    } else if (form === 'loose') guessed(kind?.pack ?? 1, kind?.pack ? 'a usual pack' : 'nobody said how many');
   }
   if (supply.count < 1) problems.push('The count is at least 1.');
   if (supply.count > 1_000_000) problems.push('The count is at most 1,000,000.');

@@ -11,8 +11,12 @@ import type { Held } from './readCounts.ts';
 import type { Sizes } from './readMeasures.ts';
 import { applySizes } from './readSizes.ts';
 
+/** What is wound on cards and spools. */
+const BY_THE_YARD: ReadonlySet<string> = new Set(['trims', 'tapes']);
 /** A sheet of what else comes on rolls, mm. */
 const VINYL = 0.2;
+/** As thick as what is cut into sheets for printing, and no thicker, mm. */
+const SLAB = 6;
 
 /** How much longer and wider an album is than its pages, mm. Common practice, no source. */
 const BINDING = [55, 25] as const;
@@ -67,6 +71,15 @@ export function readSizes(
     guessed('cloth folded');
     return;
   }
+  // Elastic of 20 mm is as wide as that; the card that it is wound on is not.
+  if (
+    BY_THE_YARD.has(kind?.category ?? '') &&
+    supply.form === 'pieces' &&
+    (sizes.wide ?? Infinity) < 0.35 * kind!.width
+  ) {
+    understood.push(`${formatLength(sizes.wide!, system)} wide`);
+    delete sizes.wide;
+  }
   const single = sizes.plain.length === 1 && sizes.single !== null ? sizes.plain[0]! : null;
   if (
     single !== null &&
@@ -116,6 +129,14 @@ export function readSizes(
     return;
   }
   const from = guessSizes(supply, kind, sizes, compared, held, system);
+  if (
+    supply.form === 'sheets' &&
+    supply.grammage != null &&
+    kind &&
+    sizes.thick === undefined &&
+    sizes.plain.length < 3
+  )
+    supply.thickness = Math.round(sheetThickness(supply.grammage) * 1e5) / 1e5;
   if (from !== null) guessed(from);
   else if (assumed.length > before) supply.sizeFrom = 'rolled up';
 }
@@ -139,7 +160,10 @@ export function paperDefaults(
   if (supply.grammage == null && supply.thickness === undefined && supply.length !== undefined) {
     supply.sizeFrom ??= 'a usual thickness';
     if (kind && kind.form !== 'sheets') {
-      supply.thickness = kind.form === 'soft' && kind.thickness < 10 ? kind.thickness : VINYL;
+      supply.thickness =
+        (kind.form === 'soft' && kind.thickness < 10) || (kind.form === 'pieces' && kind.thickness <= SLAB)
+          ? kind.thickness
+          : VINYL;
       assumed.push(`${formatLength(supply.thickness, system)} thick, as usual`);
       return;
     }

@@ -5,6 +5,7 @@
  */
 import type { UnitSystem } from '../model/measure.ts';
 import { TRAITS } from '../model/plan.ts';
+import { takeAmount } from './amountChips.ts';
 import { plainly } from './asTyped.ts';
 import { classOf, takeComparison } from './comparisons.ts';
 import { stem, stems } from './comparableWords.ts';
@@ -16,7 +17,7 @@ import { countOf } from './lineCount.ts';
 import { fromKind, meantUnit, paperDefaults, readSizes } from './lineSizes.ts';
 import { formFor, isPaper, paperPair } from './readForm.ts';
 import { takePaperWeight } from './readPaper.ts';
-import { takeCount, takeDivided, takeHeld, takeLateCount, takeMultiple } from './readCounts.ts';
+import { countsHolders, takeCount, takeDivided, takeHeld, takeLateCount, takeMultiple } from './readCounts.ts';
 import { Rest, takeMass, takeSizes, takeStack, takeVolume } from './readMeasures.ts';
 import { alikeOf, colourOf, nameOf } from './readName.ts';
 import { shareOfSheet, takePoses, takeShare } from './readShape.ts';
@@ -47,8 +48,11 @@ const WEIGHED_LAST =
 /** How a stock is kept in order; it is no part of a name. */
 const ORDERED =
   /\b(?:(?:sorted\s+)?by\s+(?:colou?rs?|size|maker|brand|theme|type)|in\s+rainbow\s+order|in\s+colou?r\s+order)\b/i;
+/** It comes on a roll; the form says so. */
+const ON_ROLL = /\bon\s+(?:an?\s+|the\s+)?rolls?(?![\w-])/i;
 /** What hangs or is wound on something. */
-const HUNG_ON = /\bon\s+(?:an?\s+|(\d+)\s+)?(pegs?|hooks?|rings?|rods?|rails?|hangers?|cards|spools|cones)(?![\w-])/i;
+const HUNG_ON =
+  /\bon\s+(?:an?\s+|(\d+)\s+)?(pegs?|hooks?|rings?|rods?|rails?|hangers?|cards|spools|cones|bolts)(?![\w-])/i;
 
 /**
  * Reads one line of quick entry.
@@ -69,6 +73,7 @@ export function readLine(
     draft: null,
     kind: null,
     states: { states: [], season: '' },
+    weighed: null,
     holder: null,
     uses: [],
     missing: [],
@@ -101,7 +106,9 @@ export function readLine(
   rest.text += weighed;
   read.states = takeStates(rest);
   const sorted = rest.take(ORDERED) !== null;
+  rest.take(ON_ROLL);
   const hung = rest.take(HUNG_ON);
+  const amount = takeAmount(rest);
   const share = takeShare(rest);
   takePoses(rest, supply);
   const kept: string[] = [];
@@ -114,7 +121,7 @@ export function readLine(
 
   const stack = takeStack(rest);
   const compared = takeComparison(rest) ?? classOf(rest);
-  const about = body.replace(ORDERED, ' ').replace(HUNG_ON, ' ');
+  const about = body.replace(ORDERED, ' ').replace(HUNG_ON, ' ').replace(ON_ROLL, ' ');
   const kind = kinds ? kinds.forCrafts(about, paperKind(body, kindOf(about, kinds), kinds), crafts) : null;
   read.kind = kind;
   takePaperWeight(rest, body, kind?.form === 'sheets' || /\d\s+sheets?\b/i.test(body), read, system);
@@ -148,7 +155,9 @@ export function readLine(
   const solid = supply.form !== 'bottles' && /(?<![\w.,/])[\d./ ]+\s*(?:oz|ounces?)\b/i.test(rest.text);
   const volume = pours && !solid ? takeVolume(rest) : null;
   const mass = takeMass(rest);
-  const late = counted.count === null && !held?.typed ? (sizes.count ?? takeLateCount(rest)) : null;
+  const behind = counted.count === null && !held?.typed ? (sizes.count ?? takeLateCount(rest)) : null;
+  const late = held && behind !== null && kind?.form === 'loose' && countsHolders(held, behind) ? null : behind;
+  if (held && behind !== null && late === null) read.holder!.number = held.number = behind;
   if (/\b(?:sets?|kits?)$/i.test(rest.text.replace(/[\s;:.–-]+$/, '')) && !inKind.has('set') && !inKind.has('kit'))
     supply.form = 'set';
   supply.parts = counted.parts;
@@ -171,8 +180,9 @@ export function readLine(
       held,
       divided,
       volume: multiple === null ? volume : null,
-      ream: /\breams?\b/i.test(body),
-      many: several(clean, kind, supply.form),
+      ream: /\breams?\b(?!\s+of\s+\d+\s*(?:sheets?\s*)?(?:$|[;,]))/i.test(body),
+      many: several(clean, kind, supply.form) ?? (amount === null ? null : 'mass'),
+      said: amount ?? 'some',
     },
     kind,
     system,
@@ -184,7 +194,9 @@ export function readLine(
   }
   const back = rest.text.replace(/§+/g, (marks) => kept[marks.length - 1]!);
   supply.name = nameOf(back, supply.form, inKind);
-  if (/^sheets?$/i.test(supply.name) && kind) supply.name = kind.name;
+  // Paper goes by its pounds where nothing else is said of it.
+  const called = /lb/.test(read.weighed ?? '') ? read.weighed : null;
+  if (/^sheets?$/i.test(supply.name) && kind) supply.name = called ?? kind.name;
   if (share) supply.name = `${share} sheets of ${supply.name.charAt(0).toLowerCase()}${supply.name.slice(1)}`;
   if (supply.name === '' && kind && /\breams?\b/i.test(body)) supply.name = kind.name;
   // Boxes of pins are counted as boxes, and called so.
@@ -193,7 +205,8 @@ export function readLine(
       `${held.number === 1 ? held.word : plural(held.word)} of ${supply.name.charAt(0).toLowerCase()}${supply.name.slice(1)}`,
       'pieces',
     );
-  if (supply.name === '' && supply.form === 'sheets') supply.name = (supply.grammage ?? 0) >= 160 ? 'Card' : 'Paper';
+  if (supply.name === '' && supply.form === 'sheets')
+    supply.name = called ?? ((supply.grammage ?? 0) >= 160 ? 'Card' : 'Paper');
   if (supply.name === '' && held) supply.name = nameOf(plural(held.word), 'pieces');
   if (supply.name !== '' && !/\p{L}/u.test(supply.name))
     problems.push(`“${supply.name}” was not understood; a name has letters.`);

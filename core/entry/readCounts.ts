@@ -28,6 +28,9 @@ const WORD_COUNT: Readonly<Record<string, number>> = {
 const WORDS = Object.keys(WORD_COUNT).join('|');
 const MANY = String.raw`(\d+|a\s+couple(?:\s+of)?|a\s+few|several|${WORDS})`;
 
+/** What things are counted by, behind their number. */
+const COUNTED =
+  '(?:sheets?|rolls?|reels?|spools?|bottles?|jars?|pots?|cans?|tins?|skeins?|balls?|bags?|cones?|cases|boxes|packs?|tubes?|sticks?|stems?|bunch(?:es)?|sachets?|coils?|hanks?|blocks?|cards?|sets?|pads?|colou?rs|kinds|types|sorts|styles|widths|lengths|sizes)(?![\\w-])';
 const GROUP =
   '(?:packs?|packets?|packages?|boxes|box|tins?|bags?|cases?|jars?|books?|pads?|bundles?|tubs?|rolls?|cards?|strips?|sleeves?|cartons?|sheets?)';
 const COUNT_NUMBER = String.raw`\d{1,3}(?:[ .,]\d{3})+(?!\d)|\d+`;
@@ -57,12 +60,17 @@ export interface Held {
 /** How many jars "in jars" are. Common practice, no source. */
 const SOME = 6;
 const HOLDER = String.raw`(?:${VOLUME_UNIT}\s+)?(?:small\s+|large\s+|big\s+|old\s+|plastic\s+|glass\s+|whole\s+)?(${HOLDER_WORDS})(?![\w-])`;
-const IN_HOLDERS = new RegExp(String.raw`\bin\s+(?:${MANY}\s+)?${HOLDER}`, 'i');
+/** Up to two words that only describe it: "in matching glass jars", "in a divided box". */
+const DESCRIBED = String.raw`(?:(?!(?:of|for|with|on|and|or|to)\b)[a-z-]+\s+){0,2}?`;
+const IN_HOLDERS = new RegExp(String.raw`\bin\s+(?:${MANY}\s+)?${DESCRIBED}${HOLDER}`, 'i');
 const HOLDER_OF = new RegExp(
   String.raw`(?:(?<![\w.,/])${MANY}\s+)?(?<![\w-])${HOLDER}\s*(?:full\s+)?of\s+(?!\d|them\b|each\b)`,
   'i',
 );
-const HOLDERS_LAST = new RegExp(String.raw`(?<![\w.,/])${MANY}\s+${HOLDER}\s*(?:full|each)?\s*(?=$|[,;:)])`, 'i');
+const HOLDERS_LAST = new RegExp(
+  String.raw`(?:(?<![\w.,/])${MANY}\s+|[;,]\s*(?=(?:small|large|big)\s))${HOLDER}\s*(?:full|each)?\s*(?=$|[,;:)])`,
+  'i',
+);
 
 /**
  * Takes out what things are kept in. What a line calls only a box ("8 glass jars") is no holder: something has to be
@@ -81,10 +89,15 @@ export function takeHeld(rest: Rest, thing: (word: string) => boolean): Held | n
     const left = rest.text.slice(0, found.index) + rest.text.slice(found.index + found[0].length);
     if (!/\p{L}{2}/u.test(left) || (pattern === HOLDERS_LAST && thing(named.word))) continue;
     rest.take(pattern);
+    // "In jars, about 15 jars": how many of them is said behind.
+    const behind =
+      inside && many === undefined
+        ? rest.take(new RegExp(String.raw`[;,]\s*(?:about\s+)?(\d+)\s+${word!}\s*$`, 'i'))
+        : null;
     // "20 pint jars" are twenty of a pint; "1 quart jar" is one of a quart, "2 oz bottles" some of two ounces.
     const whole = named.many && /^(?:pint|quart|gallon|litre|liter)$/i.test(unit ?? '');
     const size = amount ?? (unit !== undefined && !whole && /^\d/.test(many ?? '') ? many : undefined);
-    const number = size === undefined ? many : many === size ? undefined : many;
+    const number = behind ? behind[1] : size === undefined ? many : many === size ? undefined : many;
     return {
       word: named.word,
       holder: named.holder,
@@ -96,6 +109,13 @@ export function takeHeld(rest: Rest, thing: (word: string) => boolean): Held | n
   }
   return null;
 }
+
+/** The most jars and tins that one would count. Common practice, no source. */
+const MOST_HOLDERS = 60;
+
+/** Whether a number behind what loose things are kept in counts those: "sequins in little jars, 40". */
+export const countsHolders = ({ inside, number }: Held, behind: number): boolean =>
+  inside && number === SOME && behind <= MOST_HOLDERS;
 
 /** "in 8 blocks", "cut into 12 pieces": into how many pieces something comes. */
 export function takeDivided(rest: Rest): number | null {
@@ -145,16 +165,16 @@ function countIn(rest: Rest): [count: number, parts?: number] | null {
   );
   if (packs) return [(packs[1] ? numberOf(packs[1]) : 1) * Number(packs[2])];
   const reams = take(
-    String.raw`(?:(?<![\w/])(half(?:\s+of)?(?:\s+an?)?|1\/2(?:\s+an?)?|quarter\s+of\s+a|${MANY.slice(1, -1)})\s+)?\breams?\b(?:\s+of)?`,
+    String.raw`(?:(?<![\w/])(half(?:\s+of)?(?:\s+an?)?|1\/2(?:\s+an?)?|quarter\s+of\s+a|${MANY.slice(1, -1)})\s+)?\breams?\b(?:\s+of)?(?:\s+(\d+)(?:\s*sheets?)?(?=\s*(?:$|[;,])))?`,
   );
   if (reams) {
     const part = /^(?:half|1\/2)/i.test(reams[1] ?? '') ? 0.5 : /^quarter/i.test(reams[1] ?? '') ? 0.25 : null;
-    return [Math.round((part ?? (reams[1] ? numberOf(reams[1]) : 1)) * 500)];
+    return [Math.round((part ?? (reams[1] ? numberOf(reams[1]) : 1)) * Number(reams[2] ?? 500))];
   }
   const dozen = take(String.raw`\b(?:(half(?:\s+an?)?|${MANY.slice(1, -1)})\s+)?dozens?\b(?:\s+of)?`);
   if (dozen) return [/half/i.test(dozen[1] ?? '') ? 6 : 12 * (dozen[1] ? numberOf(dozen[1]) : 1)];
-  const hundreds = take(String.raw`(?:\b(an?|${MANY.slice(1, -1)})\s+)?\bhundreds?\b(?:\s+of)?`);
-  if (hundreds) return [100 * (hundreds[1] ? numberOf(hundreds[1]) : 1)];
+  const hundreds = take(String.raw`(?:\b(an?|${MANY.slice(1, -1)})\s+)?\b(hundred|thousand)s?\b(?:\s+of)?`);
+  if (hundreds) return [(/^h/i.test(hundreds[2]!) ? 100 : 1000) * (hundreds[1] ? numberOf(hundreds[1]) : 1)];
   const named =
     take(
       String.raw`(?:~|\b(?:about|approx\.?|approximately|ca\.?|circa|roughly|around))\s*\(?(${COUNT_NUMBER})(?![\d.,]*\s*(?:mm|cm|in)\b)\)?`,
@@ -166,11 +186,15 @@ function countIn(rest: Rest): [count: number, parts?: number] | null {
     take(String.raw`\(\s*(${COUNT_NUMBER})\s*\)`) ??
     take(String.raw`^\s*[-–•*]*\s*(${COUNT_NUMBER})\s*(?:x|×)\s+(?=[a-zà-ÿ])`) ??
     take(String.raw`^\s*[-–•*]*\s*(${COUNT_NUMBER})(?![\d.,/])\s+${NOT_MEASURE}`) ??
-    take(String.raw`[;:,–]\s*(${COUNT_NUMBER})(?![\d.,/])\s+${NOT_MEASURE}(?=[a-zà-ÿ])`);
+    take(
+      String.raw`[;:,–]\s*(${COUNT_NUMBER})(?![\d.,/])\s+${NOT_MEASURE}(?=[a-zà-ÿ])(?:${COUNTED}(?=\s*(?:$|[;:,)])))?`,
+    );
   if (named) return [plainNumber(named[1]!)];
   const pair = take(String.raw`^\s*(?:an?\s+|one\s+)?pairs?\s+of\s+`);
   if (pair) return [1];
-  const word = take(String.raw`^\s*(a\s+couple(?:\s+of)?|a\s+few|several|${WORDS})\s+(?=[a-z]|\d+\s*[x×])`);
+  const word = take(
+    String.raw`^\s*(a\s+couple(?:\s+of)?|a\s+few|several|${WORDS})\s+(?!(?:stack|pile|heap|bunch|stash|collection|bit|lot)\b)(?=[a-z]|\d+\s*[x×])`,
+  );
   return word ? [numberOf(word[1]!)] : null;
 }
 
@@ -180,11 +204,9 @@ export function takeLateCount(rest: Rest): number | null {
   const found =
     take(String.raw`\s(?:x|×)\s*(${COUNT_NUMBER})(?![\w.,/])`) ??
     take(String.raw`(?<![\w.,])(${COUNT_NUMBER})\s*(?:x|×)(?!\w)`) ??
-    take(
-      String.raw`(?<![\w.,/])(${COUNT_NUMBER})\s+(?:sheets?|rolls?|reels?|spools?|bottles?|jars?|pots?|cans?|tins?|skeins?|balls?|bags?|cones?|boxes|packs?|tubes?|sticks?|stems?|bunch(?:es)?|sachets?|coils?|hanks?|blocks?|cards?|sets?|pads?|colou?rs)(?!\w)`,
-    ) ??
+    take(String.raw`(?<![\w.,/])(${COUNT_NUMBER}|(?!an?\s)(?:${WORDS}))\s+${COUNTED}`) ??
     take(String.raw`(?<![\w.,/#])(${COUNT_NUMBER})(?=\s*(?:$|[;:,–Ø⌀-]|loose\b|small\b|large\b))`);
-  if (found) return plainNumber(found[1]!);
+  if (found) return /\d/.test(found[1]!) ? plainNumber(found[1]!) : numberOf(found[1]!);
   const word = take(String.raw`\s(${WORDS})\s*$`);
   return word ? numberOf(word[1]!) : null;
 }

@@ -23,7 +23,7 @@ const LOOSE = words(
 );
 const NOT_LOOSE = words('boxes|box|maker|press|punch|pliers|card|board|tool|tools');
 const ROLLS = words('rolls?|reels?|spools?|bobbins?|cones?|tapes?|washi');
-const NOT_ROLLS = words('tape measures?|measuring tapes?|dispensers?|rolling pins?|roll-up');
+const NOT_ROLLS = words('tape measures?|measuring tapes?|dispensers?|rolling pins?|roll-up|tool rolls?');
 const BOTTLES = words('bottles?|jars?|pots?|cans?|tins?|vials?|flasks?|sprays?|aerosols?');
 const SOFT = words(
   'yarns?|skeins?|hanks?|balls? of|wool|fabrics?|cloths?|fleece|batting|wadding|stuffing|fat quarters?|remnants?|felt|lace|fur|fleeces?|cotton wool|roving',

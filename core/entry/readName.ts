@@ -5,7 +5,7 @@ import { CONTAINER_WORDS } from './readForm.ts';
 import { stem } from './comparableWords.ts';
 
 const FILLER =
-  /\b(?:(?<!-)folded|each|apiece|of them|about|approx\.?|approximately|roughly|around|ca\.?|qty|quantity|stack|pile|high|size(?!\s*\d)|sized|(?:a\s+)?(?:lots?|loads|plenty|tons|heaps)\s+of)\b|[Ø⌀]/gi;
+  /\b(?:(?<!-)folded|each|apiece|of (?:them|it)|about|approx\.?|approximately|roughly|around|ca\.?|qty|quantity|stack|pile|heap|bunch|high|(?<!full )size(?!\s*\d)|sized|(?:a\s+)?(?:lots?|loads|plenty|tons|heaps)\s+of)\b|[Ø⌀]/gi;
 
 const tidyUp = (text: string) =>
   text
@@ -14,10 +14,13 @@ const tidyUp = (text: string) =>
     .replace(/\s[–—+-]+(?=\s)/g, ' ')
     .replace(/\s+/g, ' ')
     .replace(/^[\s,.;:–—+-]+|[\s,.;:–—+-]+$/g, '')
-    .replace(/^(?:of|with|x|and|the)\s+/i, '')
-    .replace(/\s+(?:of|at|with|x|and|in|an?)$/i, '')
+    .replace(/^(?:of|with|x|and|the|an?)\s+/i, '')
+    .replace(/\s+(?:of|at|with|x|and|in|an?|it|them)$/i, '')
     .replace(/\bsheets? of\b/i, '')
     .trim();
+
+/** A container's word with the "of" behind it. */
+const OF_CONTAINERS = new RegExp(`(${CONTAINER_WORDS.source})(?:\\s+of\\b)?`, 'gi');
 
 /** A capital first letter, and at most a number of characters, none of them cut in half. */
 const asName = (text: string): string => {
@@ -35,9 +38,7 @@ export function nameOf(rest: string, form: Supply['form'], own: ReadonlySet<stri
   const short = ['pieces', 'long', 'set', 'machine'].includes(form)
     ? name
     : tidyUp(
-        name
-          .replace(CONTAINER_WORDS, (w, at: number) => (belongs(w, name.slice(0, at), own) ? w : ' '))
-          .replace(/\s+of\s+/g, ' '),
+        name.replace(OF_CONTAINERS, (w, word: string, at: number) => (belongs(word, name.slice(0, at), own) ? w : ' ')),
       );
   return asName(short === '' ? name : short);
 }

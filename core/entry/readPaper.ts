@@ -22,7 +22,7 @@ const [FEW_POUNDS, MANY_POUNDS] = [9, 500];
 /** Whether words say that something is of paper: what it is, or a weight that names its kind. */
 export function saysPaper(body: string): boolean {
   return (
-    /\b(?:papers?|card|cards|cardstock|card stock|envelopes?|vellum|bristol|tag ?board|reams?)\b/i.test(body) ||
+    /\b(?:papers?|card|cards|cardstock|card stock|envelopes?|vellum|bristol|kraft|tag ?board|reams?)\b/i.test(body) ||
     new RegExp(String.raw`\d\s*(?:lbs?|#|pounds?)\s*(?:${BASIS_WORDS})\b`, 'i').test(body)
   );
 }
@@ -34,7 +34,10 @@ export function saysPaper(body: string): boolean {
 export function takePaperWeight(rest: Rest, body: string, sheets: boolean, read: ReadLine, system: UnitSystem): void {
   const { supply, understood } = read;
   const gsm = rest.take(GSM);
-  if (gsm) supply.grammage = readAmount(gsm[1]!)!;
+  if (gsm) {
+    supply.grammage = readAmount(gsm[1]!)!;
+    read.weighed = `${gsm[1]} gsm ${supply.grammage >= 160 ? 'card' : 'paper'}`;
+  }
   const pounds = sheets || saysPaper(body) ? POUNDS.exec(rest.text) : null;
   const amount = pounds ? readAmount(pounds[1]!)! : 0;
   if (pounds && (pounds[2] || (amount >= FEW_POUNDS && amount <= MANY_POUNDS))) {
@@ -45,6 +48,7 @@ export function takePaperWeight(rest: Rest, body: string, sheets: boolean, read:
     const said = pounds[2] ?? ANY_BASIS.exec(body)?.[1];
     const basis: Basis = said ? basisOf(said) : likelyBasis(amount, body);
     supply.grammage ??= paperGrammage(amount, basis);
+    read.weighed = `${pounds[1]} lb ${said?.toLowerCase() ?? basis}`;
     understood.push(
       `${pounds[1]} lb ${basis}${system === 'imperial' ? '' : `, ${formatPaper(supply.grammage, system)}`}`,
     );
@@ -62,6 +66,7 @@ export function takePaperWeight(rest: Rest, body: string, sheets: boolean, read:
     if (grams && value >= LIGHT && value <= HEAVY) {
       rest.take(GRAMS);
       supply.grammage = value;
+      read.weighed = `${value} gsm ${value >= 160 ? 'card' : 'paper'}`;
     }
   }
   if (supply.grammage != null) understood.push(formatPaper(supply.grammage, system));

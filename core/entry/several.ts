@@ -5,9 +5,11 @@ import type { Kind } from './kinds.ts';
 
 /** Plurals of which one is meant as often. */
 const PAIRS = new Set(stems('scissors shears snips pliers tweezers nippers goggles glasses scales tongs'));
+/** What things come in: "ink bottles" are as many as inks. */
+const COME_IN = new Set(stems('bottles tubes rolls jars spools pads packs sheets balls skeins reels cones'));
 /** Words that end like a plural and are none. */
 const NO_PLURAL =
-  /\b(?:(?:wire|side|flush)\s+cutters|(?:tailor|dressmaker|baker|painter|jeweller|jeweler|quilter|potter)['’]?s(?=\s)|\p{L}+['’]s)/giu;
+  /\b(?:turps|(?:wire|side|flush)\s+cutters|(?:tailor|dressmaker|baker|painter|jeweller|jeweler|quilter|potter)['’]?s(?=\s)|\p{L}+['’]s)/giu;
 
 /** One roll, set or box of it; a measure of it all. */
 const ONE_OF =
@@ -20,13 +22,15 @@ const KEPT_IN = /\b(?:in|on)\s+(?:an?|one|\d+)\s+/gi;
 /** Whether a line speaks of several things without a number: by a plural, or by a word that means a stock ("cardstock"). */
 export function several(typed: string, kind: Kind | null, form: Supply['form']): 'plural' | 'mass' | null {
   const line = typed
+    .replace(/\b(?:for|from|with|to)\s+.*$/i, ' ')
     .replace(NO_PLURAL, ' ')
     .replace(KEPT_IN, ' in ')
+    .replace(/^\s*(?:an?\s+)?(?:stack|pile|heap|bunch|bundle|stash|collection)s?\s+of\s+/i, '')
     .replace(/\b(?:half|quarter)[\s-]+sheets?/i, ' ');
   if (form === 'set' || A_SET.test(line)) return null;
   const words = wordsOf(line);
   const own = new Set(kind ? stems(kind.name) : words.slice(-1).map((w) => w.stem));
-  if (words.some((w) => w.plural && own.has(w.stem) && !PAIRS.has(w.stem))) return 'plural';
+  if (words.some((w) => w.plural && (own.has(w.stem) || COME_IN.has(w.stem)) && !PAIRS.has(w.stem))) return 'plural';
   const measured = form !== 'sheets' && MEASURE.test(line);
   return kind?.everyday?.mass && !measured && !ONE_OF.test(line) ? 'mass' : null;
 }

@@ -3,6 +3,7 @@
  * those of a craft of the same family; else nobody knows, and the maker is asked. Never the first of the alphabet.
  */
 import { byName, type Activity, type Plan } from '../model/plan.ts';
+import { stems } from './comparableWords.ts';
 import type { Craft, Crafts } from './crafts.ts';
 import type { Kind, KindFinder } from './kinds.ts';
 import type { SupplyDraft } from './line.ts';
@@ -57,10 +58,12 @@ export function usesOfThing(plan: Pick<Plan, 'activities'>, told: Told, known: K
     fetches: Math.round(fetches * 100) / 100,
     guessedFrom: from,
   });
-  const of = (keys: ReadonlySet<string>) => activities.filter((a) => own.get(a.id)!.some((c) => keys.has(c)));
-  const said = of(new Set(known.crafts.named(told.line, true).map((c) => c.key)));
-  if (said.length > 0) return said.map(use('its words'));
   const ranks = told.kind?.everyday?.crafts ?? [];
+  const of = (keys: ReadonlySet<string>) => activities.filter((a) => own.get(a.id)!.some((c) => keys.has(c)));
+  // What it is called says its row: knit fabric is for nobody who only knits.
+  const words = told.kind && ranks.length > 0 ? without(told.line, told.kind.name) : told.line;
+  const said = of(new Set(known.crafts.named(words, true).map((c) => c.key)));
+  if (said.length > 0) return said.map(use('its words'));
   if (told.states.states.includes('unsorted') || ranks.length === 0) return [];
   for (const rank of ranks) {
     const direct = of(new Set(rank));
@@ -69,6 +72,14 @@ export function usesOfThing(plan: Pick<Plan, 'activities'>, told: Told, known: K
   if (only && activities.length === 1) return [use('the only craft here')(only)];
   const alike = of(new Set(relatives(new Set(ranks.flat()), known.crafts).map((c) => c.key)));
   return alike.map(use('crafts of its family'));
+}
+
+/** A text without the words of a name. */
+function without(text: string, name: string): string {
+  const own = new Set(stems(name));
+  return stems(text)
+    .filter((w) => !own.has(w))
+    .join(' ');
 }
 
 /** Crafts that share tools with any of these: of the same family, the large families by their closer relations. */

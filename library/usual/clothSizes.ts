@@ -3,7 +3,7 @@ export const CLOTH_KINDS = `
 Thread; sewing thread; cotton thread; spool of thread; reel of cotton; reels of cotton; sewing cotton; machine thread; polyester thread; reel of thread; reels of thread | thread | rolls | 55x25 | 20 | L | 10
 Serger thread; overlock thread; overlocker thread; thread cone; cone of thread; serger cone; overlock cone | thread | rolls | 115x75 | 90 | L | 4
 Embroidery thread; machine embroidery thread | thread | rolls | 60x30 | 30 | L | 10
-Embroidery floss; floss; stranded cotton; embroidery cotton; perle cotton | thread | pieces | 80x25x12 | 8 | L | 10
+Embroidery floss; floss; stranded cotton; embroidery cotton; perle cotton; floss card; floss bobbin; skein of floss; embroidery thread skein; skein of embroidery thread | thread | pieces | 80x25x12 | 8 | L | 10
 Quilting thread; hand quilting thread | thread | rolls | 65x40 | 40 | L |
 Invisible thread; metallic thread; beading thread; upholstery thread; jeans thread | thread | rolls | 50x35 | 30 | L |
 Bobbin | thread | loose | 21x21x11 | 3 | | 10
@@ -25,9 +25,9 @@ Embroidery scissors; small scissors; detail scissors; thread snips; snips; threa
 Pinking shears | cutting | pieces | 230x90x22 | 230 | S |
 Paper scissors; decorative scissors; edging scissors | cutting | pieces | 180x75x15 | 80 | S |
 Rotary cutter; roller cutter; fabric cutter | cutting | pieces | 190x50x25 | 100 | S,N |
-Rotary blade | blades | pieces | 90x70x10 | 40 | S,N |
+Rotary blade; rotary cutter blade | blades | pieces | 90x70x10 | 40 | S,N |
 Quilting ruler; quilter's ruler; quilt ruler; acrylic ruler; patchwork ruler | cutting | pieces | 610x152x3 | 350 | flat |
-Ruler; steel ruler; metal ruler; straight edge; steel rule; rule | cutting | pieces | 320x30x2 | 60 | |
+Ruler; steel ruler; metal ruler; straight edge; steel rule; rule; T-square; T square | cutting | pieces | 320x30x2 | 60 | |
 Yardstick; metre stick; meter stick; metre rule | cutting | long | 914x32x6 | 150 | |
 French curve; curve ruler; pattern curve; set square; triangle; hem gauge; seam gauge | tools | pieces | 300x120x3 | 60 | |
 Protractor | tools | pieces | 150x80x2 | 60 | S |
@@ -42,7 +42,7 @@ Overlocker; serger; overlock machine; coverstitch; coverlock | machines | machin
 Embroidery machine; sewing and embroidery machine; sewing embroidery machine | machines | machine | 550x250x320 | 11000 | w250/250/0 |
 Long arm; longarm; quilting machine; mid arm | machines | machine | 600x300x450 | 18000 | w400/300/0 |
 Knitting machine | machines | machine | 1100x250x130 | 12000 | w300/200/0 |
-Presser foot; walking foot; sewing foot; machine foot; sewing feet; presser feet; machine feet; sewing machine feet | tools | pieces | 60x40x25 | 30 | M |
+Presser foot; walking foot; sewing foot; machine foot; sewing feet; presser feet; machine feet; sewing machine feet; zip foot; zipper foot; buttonhole foot; quilting foot; darning foot | tools | pieces | 60x40x25 | 30 | M |
 Extension table; machine extension table | tools | pieces | 550x400x80 | 2000 | |
 Foot pedal; foot control; pedal | machines | pieces | 200x150x60 | 700 | |
 Iron; steam iron; travel iron; mini iron; pressing iron | machines | pieces | 290x130x150 | 1400 | T,U,N |
@@ -51,7 +51,7 @@ Tailor's ham; pressing ham; seam roll; clapper | press | pieces | 300x200x120 | 
 Wool mat; wool pressing mat; ironing mat; pressing mat; ironing pad | press | pieces | 430x430x13 | 900 | flat |
 Clothes steamer; steamer; garment steamer | machines | pieces | 280x150x120 | 1200 | T,N |
 Spray bottle; water spray; mister; spritzer; water bottle | tools | bottles | 210x80 | 90 | U |
-Fabric; cotton fabric; quilting cotton; cotton; cloth; dress fabric; calico; muslin; lawn; poplin; gingham; lining; lining fabric; chiffon; satin; silk; polyester fabric; tulle; voile; organza; netting; quilt fabric; backing fabric | fabric | soft | 300x200x40 | 400 | L |
+Fabric; cotton fabric; quilting cotton; cotton; cloth; dress fabric; coating; wool coating; wool fabric; yardage; flannel; flannelette; seersucker; chambray; calico; muslin; lawn; poplin; gingham; lining; lining fabric; chiffon; satin; silk; polyester fabric; tulle; voile; organza; netting; quilt fabric; backing fabric | fabric | soft | 300x200x40 | 400 | L |
 Linen; canvas fabric; denim; corduroy; tweed; wool fabric; upholstery fabric; canvas cloth; twill; jersey; knit fabric; velvet; faux fur; plush fabric; brocade; wool cloth; duck cloth; oilcloth; laminated cotton; linen fabric | fabric | soft | 300x250x60 | 600 | L |
 Fleece; fleece fabric; polar fleece; sherpa; fur fabric | fabric | soft | 400x300x80 | 700 | L |
 Felt; wool felt; craft felt; felt sheet; felt square | fabric | soft | 305x229x1.5 | 15 | L | 10
@@ -83,7 +83,7 @@ Elastic; elastic band roll; elastic cord; elastic roll; elastic on cards | trims
 Bias tape; bias binding; seam binding; hem tape | trims | pieces | 110x90x15 | 30 | |
 Ribbon; satin ribbon; grosgrain ribbon; grosgrain; ribbon spool; velvet ribbon | trims | rolls | 25x70 | 30 | L | 10
 Lace; lace trim; trim; trimming; braid; ric rac; rickrack; piping; fringe; gimp; bunting; edging | trims | soft | 120x90x30 | 40 | L |
-Cord; piping cord; drawstring; macrame cord; macramé cord; macrame rope; paracord; rope; leather cord; waxed cord; rattail | trims | rolls | 60x80 | 150 | |
+Cord; piping cord; drawstring; macrame cord; macramé cord; macrame rope; paracord; rope; leather cord; leather thong; leather lace; thonging; waxed cord; rattail | trims | rolls | 60x80 | 150 | |
 Twine; baker's twine; bakers twine; string; jute twine; raffia; ball of string | trims | rolls | 70x70 | 90 | |
 Webbing; strap; bag strap; belt webbing | trims | rolls | 30x110 | 200 | |
 Purse handle; bag handle; bag strap handle | findings | pieces | 400x40x15 | 90 | |
@@ -92,7 +92,7 @@ Applique; patch; iron-on patch; motif | trims | pieces | 80x70x2 | 6 | |
 Pom pom; pompom; pom-pom; cotton ball | trims | loose | 15x15x15 | 0.3 | | 100
 Pipe cleaner; chenille stem; chenille stick | trims | pieces | 300x6x6 | 1 | | 100
 Googly eye; wiggle eye; wobbly eye | trims | loose | 10x10x4 | 0.2 | | 100
-Toy eye; safety eye; doll eye; toy nose; safety nose | trims | loose | 12x12x14 | 1 | | 50
+Toy eye; safety eye; amigurumi eye; doll eye; toy nose; safety nose | trims | loose | 12x12x14 | 1 | | 50
 Feather | trims | soft | 150x100x20 | 8 | |
 Tassel | trims | pieces | 90x25x20 | 8 | |
 Patch kit; darning kit; mending kit | tools | pieces | 150x100x30 | 100 | |
@@ -103,11 +103,11 @@ Pattern notcher; tracing wheel; pounce wheel; awl tracing | tools | pieces | 160
 Dress form; dressmaker's dummy; dressmakers dummy; mannequin; dress dummy; tailor's dummy | tools | pieces | 1500x400x300 | 6000 | |
 Coat hanger; clothes hanger; hanger; skirt hanger | tools | pieces | 430x220x12 | 80 | |
 Lint roller; lint brush | cleaning | pieces | 230x60x60 | 90 | |
-Yarn; wool; knitting wool; knitting yarn; worsted yarn; acrylic yarn; skein of yarn; chunky yarn; dk yarn; aran yarn; cotton yarn | yarn | soft | 150x80x70 | 75 | L |
+Yarn; wool; knitting wool; knitting yarn; worsted yarn; acrylic yarn; skein of yarn; chunky yarn; dk yarn; aran yarn; crochet cotton; crochet thread; cotton yarn; sock yarn; mohair; alpaca; merino; angora; cashmere; boucle; double knitting | yarn | soft | 150x80x70 | 75 | L |
 Ball of wool; ball of yarn; balls of wool; balls of yarn; balls wool; balls yarn; knitting wool balls | yarn | soft | 120x90x80 | 60 | L |
 Sock yarn; lace yarn; fingering yarn; baby wool; baby yarn | yarn | soft | 150x80x60 | 100 | L |
 Yarn cone; cone of yarn; weaving yarn; cotton cone | yarn | rolls | 200x120 | 500 | L |
-Yarn scrap; yarn oddment; leftover yarn; yarn end; yarn leftover | yarn | soft | 80x80x60 | 25 | L |
+Yarn scrap; yarn oddment; leftover yarn; yarn end; yarn leftover; wool scrap; wool oddment; wool leftover | yarn | soft | 80x80x60 | 25 | L |
 Wool roving; roving; wool top; wool tops; felting wool; merino roving | yarn | soft | 200x120x60 | 60 | L |
 Fleece raw; raw fleece; raw wool | yarn | soft | 600x400x250 | 2000 | L |
 Tapestry wool; crewel wool; persian wool | yarn | pieces | 100x40x20 | 12 | L |
@@ -154,7 +154,7 @@ Vinyl sheet; sheet of vinyl | vinyl | sheets | 304.8x304.8x0.2 | 160gsm | H | 10
 Vinyl scrap; vinyl offcut | vinyl | pieces | 320x250x30 | 300 | H |
 Transfer tape; application tape; transfer tape roll | vinyl | rolls | 305x45 | 350 | |
 Sublimation paper | card and paper | sheets | 297x210 | 120gsm | D | 100
-Weeding tool; weeder; hook tool | tools | pieces | 150x15x15 | 15 | S |
+Weeding tool; weeder; hook tool; weeding hook; weeding pick | tools | pieces | 150x15x15 | 15 | S |
 Weeding tool set; weeding tools set | tools | set | 210x110x20 | 200 | S |
 Scraper; burnisher; squeegee small | tools | pieces | 120x80x6 | 40 | |
 Heat press; t-shirt press; swing press; clam press | machines | machine | 420x620x450 | 22000 | w300/0/350 |
@@ -169,6 +169,7 @@ Spray starch; starch; starch spray; fabric spray; ironing spray | cleaning | bot
 Jelly roll; layer cake; fabric roll precut | fabric | pieces | 120x120x70 | 500 | L |
 Fabric bundle; fat quarter bundle | fabric | pieces | 280x200x80 | 600 | L |
 Shoulder pad; bra cup | trims | soft | 150x120x30 | 20 | |
+Wired ribbon | trims | rolls | 45x90 | 60 | |
 Curling ribbon | trims | rolls | 60x80 | 60 | |
 Gift bow; bow | trims | soft | 80x80x50 | 10 | |
 Ribbon scrap; ribbon offcut; lace scrap; trim scrap | trims | soft | 80x60x20 | 6 | L |

@@ -4,7 +4,7 @@ Acrylic paint; acrylic; craft paint; bottle of paint; paint bottle; paint | pain
 Paint tube; acrylic paint tube; tube of acrylic paint; tube of paint; tubes of acrylic; paint tubes acrylic | paints | pieces | 170x40x35 | 110 | |
 Oil paint; oil paint tube; tube of oil paint; oils; oil colour; oil color | paints | pieces | 140x35x30 | 70 | |
 Watercolour tube; watercolor tube; tube of watercolour | paints | pieces | 70x16x16 | 35 |  |
-Watercolour set; watercolor set; watercolour palette; watercolor palette; watercolour pans; watercolor pans; watercolour box; paint palette set | paints | set | 230x110x25 | 300 | |
+Watercolour set; watercolor set; watercolour palette; watercolor palette; watercolour box; paint palette set | paints | set | 230x110x25 | 300 | |
 Paint set; acrylic paint set; gouache set; poster paint set | paints | set | 250x180x50 | 700 | |
 Tempera; poster paint; tempera paint | paints | bottles | 190x70 | 600 | U |
 Fabric paint; silk paint; puff paint; dimensional paint | paints | bottles | 75x45 | 70 | U |
@@ -28,7 +28,7 @@ Water brush; aqua brush; water pen | brushes | pieces | 160x14x14 | 12 | |
 Sponge; sea sponge; paint sponge; makeup sponge | brushes | soft | 100x70x40 | 8 | |
 Paint roller; foam roller; mini roller | brushes | pieces | 280x120x60 | 150 | |
 Palette; paint palette; mixing palette; paint tray; mixing tray | brushes | pieces | 300x220x20 | 200 | |
-Palette knife; painting knife | brushes | pieces | 210x25x15 | 30 | |
+Palette knife; painting knife; spatula; craft spatula | brushes | pieces | 210x25x15 | 30 | |
 Water jar; water pot; brush pot; rinse cup | brushes | bottles | 110x85 | 100 | |
 Brush roll; brush holder; brush case; pencil roll; tool roll | brushes | pieces | 350x80x50 | 200 | |
 Canvas; stretched canvas; blank canvas | canvas | pieces | 400x300x18 | 350 | |
@@ -57,7 +57,8 @@ Eraser; rubber; kneaded eraser; putty rubber | pens | pieces | 60x25x12 | 15 | |
 Pencil sharpener; sharpener | pens | pieces | 60x40x40 | 60 | |
 Blending stump; tortillon | pens | pieces | 130x10x10 | 4 | |
 Light pad; light box; lightbox; light table; tracing light; light pad A4 | lights | pieces | 360x240x8 | 600 | flat |
-Magnifier; magnifying glass; magnifying lamp; magnifier lamp; desk lamp; task lamp; lamp; ring light | lights | pieces | 450x220x120 | 1500 | |
+Magnifier; magnifying glass; magnifying lamp; magnifier lamp; ring light | lights | pieces | 450x220x120 | 1500 | |
+Lamp; desk lamp; task lamp; table lamp; clip-on lamp | lights | pieces | 420x200x180 | 1200 | G |
 Headlamp; head torch; torch; flashlight; head magnifier; reading glasses; magnifying glasses | lights | pieces | 150x70x60 | 90 | |
 Fairy light; string light; led string; led strip; set of fairy lights | lights | pieces | 150x120x60 | 150 | |
 Light bulb; bulb | lights | pieces | 110x60x60 | 50 | G |
@@ -65,7 +66,7 @@ Tripod; phone holder; phone tripod; camera stand | tools | long | 500x100x100 | 
 Camera | machines | pieces | 140x100x90 | 700 | G |
 Seed bead; bugle bead | beads | loose | 3x3x2 | 0.01 | | 1000
 Seed bead tube; tube of seed beads; beads tubes; beads tube; tubes of beads; tube of beads; bead tube | beads | bottles | 75x14 | 20 | |
-Bead; glass bead; wooden bead; wood bead; crystal bead; pony bead; acrylic bead; gemstone bead; czech bead; pearl bead; spacer bead; letter bead; stone bead; pearl; alphabet bead; plastic bead; fuse bead; iron bead; metal bead | beads | loose | 8x8x8 | 0.7 | | 100
+Bead; crystal; bicone; glass bead; wooden bead; wood bead; crystal bead; pony bead; acrylic bead; gemstone bead; czech bead; pearl bead; spacer bead; letter bead; stone bead; pearl; alphabet bead; plastic bead; fuse bead; iron bead; metal bead | beads | loose | 8x8x8 | 0.7 | | 100
 Bead strand; strand of beads; strands of beads; gemstone strand; bead string | beads | pieces | 400x10x10 | 40 | |
 Bead box; bead organiser; bead organizer; bead tray; bead case; bead storage box | beads | pieces | 280x190x40 | 500 |  |
 Jump ring | findings | loose | 6x6x1 | 0.15 | | 100
@@ -116,7 +117,7 @@ UV resin | resin | bottles | 140x50 | 200 | U,L,N |
 Resin pigment; resin dye; resin tint; resin colour; pigment paste | resin | bottles | 70x25 | 25 | U |
 UV lamp; uv light; curing lamp; nail lamp | machines | pieces | 200x180x100 | 500 | |
 Mixing cup; measuring cup; silicone cup; paper cup; plastic cup; disposable cup; medicine cup; beaker | brushes | pieces | 100x80x80 | 15 | | 20
-Stirring stick; craft stick; lolly stick; ice cream stick; wooden stick; tongue depressor; skewer; toothpick; coffee stirrer; bamboo skewer; cocktail stick; matchstick; stir stick; mixing stick | wood | loose | 114x10x2 | 1 |  | 100
+Stirring stick; craft stick; lolly stick; popsicle stick; ice cream stick; wooden stick; tongue depressor; skewer; toothpick; coffee stirrer; bamboo skewer; cocktail stick; matchstick; stir stick; mixing stick | wood | loose | 114x10x2 | 1 |  | 100
 Candle wax; soy wax; paraffin wax; wax pellet; beeswax pellet; wax flake; bag of wax; bag of soy wax; wax; candle wax bag; beeswax pastille | wax | pieces | 300x200x80 | 1500 | H |
 Candle; pillar candle; taper candle; tea light; tealight; votive; jar candle | wax | bottles | 100x70 | 300 | H |
 Wick; candle wick; wick sticker; wick tab | wax | loose | 150x3x3 | 1 | | 100
@@ -204,7 +205,7 @@ Stamp scrubber; scrubber pad; cleaning pad | cleaning | pieces | 180x110x25 | 15
 Brush soap; cleaning brush; dusting brush; hand brush; dustpan; broom; nail brush; toothbrush; dustpan and brush | cleaning | pieces | 300x120x70 | 200 | |
 Bin bag; rubbish bag; trash bag; garbage bag; bin liner; freezer bag; plastic bag; shopping bag; carrier bag | cleaning | pieces | 250x120x60 | 500 | |
 Bubble wrap; roll of bubble wrap; packing foam; foam wrap | packing | soft | 500x400x400 | 1200 | |
-Packing peanut; void fill; packing paper; newspaper; newsprint | packing | soft | 450x350x250 | 1000 | |
+Packing peanut; void fill; packing paper; newspaper | packing | soft | 450x350x250 | 1000 | |
 Jewellery gift box; jewelry gift box; ring box; small gift box; earring box; favor box; favour box | packing | pieces | 80x80x35 | 20 | |
 Organza bag; drawstring bag; gift pouch; velvet pouch; favor bag; small pouch | packing | sheets | 120x90x2 | 60gsm | | 25
 Thank-you card; thank you card; business stationery; compliment slip | packing | sheets | 148x105 | 300gsm | D | 50
@@ -249,4 +250,9 @@ Finished card | projects | sheets | 178x127x0.9 | 250gsm | D |
 Pint jar; mason jar | packing | bottles | 127x82 | 300 | G |
 Quart jar | packing | bottles | 178x95 | 450 | G |
 Foam applicator; applicator; foam dauber | brushes | pieces | 60x40x40 | 8 | |
+Stamp shammy; stamp chamois; shammy cloth | cleaning | soft | 150x150x5 | 20 | |
+Curtain hook; curtain ring; curtain glider | trims | loose | 30x12x4 | 3 | | 50
+Half pan; watercolour half pan; watercolor half pan; full pan; watercolour pan; watercolor pan; paint pan | paints | pieces | 31x19x12 | 8 | |
+Drying rack; print drying rack; art drying rack | tools | pieces | 450x320x300 | 1800 | |
+Newsprint | card and paper | sheets | 760x510 | 50gsm | D |
 `;

@@ -11,8 +11,8 @@ Tracing paper; layout paper | card and paper | sheets | 297x210 | 90gsm | D | 50
 Graph paper; grid paper; dot paper | card and paper | sheets | 297x210 | 80gsm | D | 100
 Origami paper | card and paper | sheets | 150x150 | 70gsm | D | 100
 Crepe paper | card and paper | rolls | 500x50 | 120 | D |
-Kraft paper; brown paper | wrap | rolls | 600x70 | 900 | D |
-Handmade paper; mulberry paper; rice paper | card and paper | sheets | 640x470 | 90gsm | D | 10
+Kraft paper; kraft; brown paper | wrap | rolls | 600x70 | 900 | D |
+Handmade paper; mulberry paper; rice paper; japanese paper | card and paper | sheets | 640x470 | 90gsm | D | 10
 Watercolour paper; cold press paper; cold press; hot press; hot press paper; watercolor paper | card and paper | sheets | 420x297 | 300gsm | D | 12
 Drawing paper; cartridge paper | card and paper | sheets | 420x297 | 160gsm | D | 25
 Poster board; posterboard | card and paper | sheets | 711x559 | 350gsm | D | 10
@@ -26,9 +26,9 @@ Freezer paper; baking paper; waxed paper; wax paper | wrap | rolls | 450x50 | 70
 Lining paper; banner paper; butcher paper | wrap | rolls | 560x80 | 900 | D |
 Transfer paper; carbon paper; graphite paper | card and paper | sheets | 297x210 | 60gsm | D | 20
 Shrink plastic; shrink film | blanks | sheets | 279x216x0.3 | 400gsm | | 10
-Specialty paper; scrap paper; decorative paper; decoupage paper; patterned paper; designer paper | card and paper | sheets | 304.8x304.8 | 180gsm | D | 24
+Specialty paper; scrap paper; christmas paper; holiday paper; halloween paper; easter paper; decorative paper; decoupage paper; patterned paper; designer paper | card and paper | sheets | 304.8x304.8 | 180gsm | D | 24
 Paper scrap; card scrap; cardstock scrap; paper offcut; scrap of paper | card and paper | sheets | 150x100x0.2 | 160gsm | D | 50
-Watercolour pad; watercolor pad; pad of watercolor paper; pad watercolor paper; pads of watercolour paper | card and paper | pieces | 305x229x8 | 400 | D |
+Watercolour pad; watercolor pad; mixed media pad; pad of watercolor paper; pad watercolor paper; pads of watercolour paper | card and paper | pieces | 305x229x8 | 400 | D |
 Paper pad; paper pads; pad of paper | card and paper | pieces | 152x152x12 | 220 | D |
 Drawing pad; sketch pad; tracing pad; marker pad | card and paper | pieces | 297x210x8 | 350 | D |
 Notepad; notebook; exercise book; composition book | books | pieces | 210x148x12 | 200 | D |
@@ -36,7 +36,7 @@ Sketchbook; sketch book; art journal | books | pieces | 300x215x18 | 600 | D |
 Sticky note | planners | pieces | 76x76x12 | 40 | D |
 Index card; record card | card and paper | sheets | 127x76 | 180gsm | D | 100
 Postcard | card and paper | sheets | 148x105 | 300gsm | D | 25
-Greeting card; note card; finished card; blank card; card base; card blank | card and paper | sheets | 178x127x0.9 | 250gsm | D | 12
+Greeting card; christmas card; birthday card; note card; finished card; blank card; card base; card blank | card and paper | sheets | 178x127x0.9 | 250gsm | D | 12
 Place card; business card; name card | card and paper | sheets | 85x55 | 300gsm | D | 100
 Playing card; deck of cards; card deck | planners | pieces | 90x64x18 | 100 | D |
 Envelope | envelopes | sheets | 162x114x0.25 | 100gsm | D | 25
@@ -61,8 +61,8 @@ Wood stamp; wooden stamp; rubber stamp; mounted stamp; wood-mounted stamp | stam
 Alphabet stamp set; rubber stamps alphabet set; letter stamp set | stamps | set | 200x150x40 | 400 | |
 Date stamp; self-inking stamp | stamps | pieces | 90x60x50 | 120 | |
 Stamp block; acrylic block | tools | pieces | 90x70x12 | 90 | |
-Stamping tool; stamp press; stamp platform | tools | pieces | 300x230x35 | 900 |  |
-Ink pad; inkpad; stamp pad; dye ink; pigment ink | inks | pieces | 75x50x18 | 45 | flat |
+Stamping tool; stamp press; stamp platform; stamp positioner; stamp positioning tool | tools | pieces | 300x230x35 | 900 |  |
+Ink pad; inkpad; stamp pad; dye ink; pigment ink; stamping ink; ink for stamping; black ink; white ink | inks | pieces | 75x50x18 | 45 | flat |
 Mini ink pad; ink cube; ink dot | inks | pieces | 35x35x20 | 20 | flat |
 Reinker; re-inker; ink refill | inks | bottles | 65x24 | 25 | U |
 Alcohol ink | inks | bottles | 65x28 | 25 | U,F |
@@ -73,7 +73,7 @@ Ink spray; spray ink; mist spray | inks | bottles | 140x40 | 80 | U |
 Embossing powder | powders | bottles | 55x42 | 40 | U |
 Glitter; microfine glitter | powders | bottles | 60x45 | 60 | U |
 Mica powder; pigment powder; pigment | powders | bottles | 45x35 | 25 | U |
-Texture paste; modelling paste; modeling paste; gel medium; gesso; crackle paste; molding paste; medium | paints | bottles | 80x75 | 300 | U |
+Texture paste; stencil paste; embossing paste; glitter paste; modelling paste; modeling paste; gel medium; gesso; crackle paste; molding paste; medium | paints | bottles | 80x75 | 300 | U |
 Die; dies; metal die; thin die; cutting die | dies | pieces | 80x60x1 | 20 | M |
 Die set; set of dies | dies | pieces | 178x127x3 | 80 | M |
 Embossing folder; 3D folder | dies | pieces | 148x125x3 | 45 | |
@@ -83,7 +83,7 @@ Die cutting machine; die machine; die cutter; die-cut machine; embossing machine
 Cutting machine; electronic cutter; vinyl cutter; craft cutter; plotter | machines | machine | 560x180x180 | 5000 | w300/300/200 |
 Machine mat; cutter mat; sticky mat; cutting machine mat; cutting mat for machine; mat for machine | plates | pieces | 355x330x2 | 200 | flat |
 Paper trimmer; trimmer; paper cutter; guillotine | cutting | pieces | 400x160x45 | 700 | S |
-Score board; scoring board; scoring tool | tools | pieces | 330x330x12 | 500 | |
+Score board; scoring board; scoring tool; scorer; scoring plate | tools | pieces | 330x330x12 | 500 | |
 Envelope maker; envelope punch board; punch board | tools | pieces | 230x170x25 | 450 | |
 Hole punch; paper punch; punch; craft punch; shape punch | tools | pieces | 110x90x60 | 180 | |
 Border punch; edge punch | tools | pieces | 130x90x60 | 220 | |
@@ -97,17 +97,17 @@ Tape dispenser | tools | pieces | 150x70x75 | 500 | |
 Paper clip; bulldog clip; binder clip | tools | loose | 32x15x8 | 1 | M | 100
 Drawing pin; thumbtack; push pin; pushpin | tools | loose | 22x10x10 | 0.6 | S,M | 100
 Rubber band; elastic band; hair tie | packing | loose | 60x10x3 | 0.6 | | 100
-Gem; rhinestone; self-adhesive gem; adhesive pearl; gem sheet | trims | pieces | 140x90x4 | 15 | |
+Gem; gems and pearls; pearl embellishment; rhinestone; self-adhesive gem; adhesive pearl; gem sheet | trims | pieces | 140x90x4 | 15 | |
 Enamel dot; epoxy dot | trims | pieces | 140x90x5 | 15 | |
 Sequin; spangle | trims | loose | 6x6x1 | 0.02 | | 500
-Die-cut; die cut; ephemera; ephemera pack; embellishment; title cut out; chipboard shape | trims | pieces | 150x110x4 | 20 | D |
+Die-cut; die cut; ephemera; ephemera pack; embellishment; title cut out; chipboard shape; chipboard letter; chipboard alphabet | trims | pieces | 150x110x4 | 20 | D |
 Doily; doilies; paper doily | trims | sheets | 150x150x0.15 | 70gsm | D | 50
 Paper flower | trims | pieces | 60x60x25 | 4 | |
 Foam tape; foam roll | tapes | rolls | 15x60 | 40 | |
-Foam square; foam pad; foam dot | adhesives | pieces | 120x90x4 | 10 | |
+Foam square; foam pad; foam dot; 3D foam; 3D foam sheet; sticky foam; adhesive foam sheet | adhesives | pieces | 120x90x4 | 10 | |
 Glue dot; adhesive dot | adhesives | pieces | 110x90x35 | 40 | |
 Glue pen | adhesives | pieces | 140x15x15 | 15 | |
-Tape runner; adhesive roller; tape gun; photo corner; tape runner refill | adhesives | pieces | 90x60x22 | 40 |  |
+Tape runner; glue tape; tape glue; glue roller; adhesive roller; tape gun; photo corner; tape runner refill | adhesives | pieces | 90x60x22 | 40 |  |
 Double-sided tape; double sided tape | tapes | rolls | 12x60 | 30 | |
 Clear tape; sticky tape; invisible tape; office tape | tapes | rolls | 19x60 | 30 | |
 Washi; washi tape; paper tape; decorative tape | tapes | rolls | 15x42 | 18 | |
@@ -115,7 +115,7 @@ Masking tape; painter's tape; painters tape; drafting tape | tapes | rolls | 25x
 Duct tape; gaffer tape; cloth tape; electrical tape | tapes | rolls | 48x120 | 350 | |
 Packing tape; parcel tape; shipping tape; box tape | tapes | rolls | 50x110 | 250 | |
 Glue stick; paper glue stick | adhesives | pieces | 100x24x24 | 35 | |
-Glue; white glue; craft glue; school glue; tacky glue; liquid glue; PVA; PVA glue; wood glue; fabric glue | adhesives | bottles | 150x55 | 150 | U |
+Glue; white glue; craft glue; school glue; tacky glue; liquid glue; PVA; PVA glue; glue tube; tube of glue; wood glue; fabric glue | adhesives | bottles | 150x55 | 150 | U |
 Decoupage glue; decoupage medium | adhesives | bottles | 90x75 | 270 | U |
 Super glue; jewellery glue; jewelry glue; contact glue; epoxy glue; contact cement | adhesives | pieces | 120x40x20 | 30 | |
 Rubber cement | adhesives | bottles | 110x60 | 150 | F,U |
@@ -160,6 +160,8 @@ Brayer; ink roller; lino roller; roller | tools | pieces | 180x110x45 | 250 |  |
 Lino; lino block; linoleum; lino sheet; printing block; carving block | blanks | pieces | 210x148x4 | 150 | |
 Lino cutter; lino tool; carving tool; gouge; linocut tool | cutting | pieces | 140x30x25 | 40 | S |
 Baren | tools | pieces | 130x130x40 | 100 | |
+Die storage pocket; stamp storage pocket; storage pocket; stamp pocket; die pocket; storage sleeve | dies | pieces | 180x130x1 | 8 | |
+Anti-static tool; anti-static bag; anti-static pouch; powder tool | tools | pieces | 90x60x40 | 40 | |
 Gel plate; printing plate | plates | pieces | 254x203x10 | 500 | flat |
 Printing press; etching press | machines | machine | 600x500x400 | 25000 | |
 Screen printing frame; silk screen; printing screen | frames | pieces | 500x400x30 | 900 | |

@@ -55,7 +55,7 @@ export function Entry({
   const long = text.includes('\n');
   const system = plan.meta.units;
   const one = things.length === 1 && !long ? things[0]! : null;
-  const same = one?.read.draft ? sameAs(plan, one.read.draft) : null;
+  const same = one?.read.draft ? sameAs(plan, one.read.draft, one.read.weighed !== null) : null;
   const full = one?.read.supply.category && report ? fullPlacesOf(plan, report, one.read.supply.category) : [];
   const add = (separate: boolean) => {
     if (ready.length === 0) return;
@@ -199,7 +199,7 @@ function Preview({ plan, typed, later }: { plan: Plan; typed: TypedThings; later
       >
         {things.map((thing, i) => {
           const { line, read } = thing;
-          const same = read.draft ? sameAs(plan, read.draft) : null;
+          const same = read.draft ? sameAs(plan, read.draft, read.weighed !== null) : null;
           return (
             <li key={i} className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-line py-1 last:border-0">
               {read.supply.name === '' && <span className="text-soft">{line}</span>}

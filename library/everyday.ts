@@ -144,7 +144,7 @@ India ink; drawing ink; calligraphy ink; bottled ink; ink bottle | letter draw |
 Printing ink; block printing ink; lino ink | print | 10m | 3 | |
 Printer ink; ink cartridge; toner | all | 3m | 0.1 | |
 Ink spray; spray ink; mist spray | stamp scrap | 12 | 1 | |
-Essential oil; fragrance oil; fragrance; scent oil | soap candle | 10 | 2 | |
+Essential oil; fragrance oil; fragrance; scent oil | soap+candle | 10 | 2 | |
 Embossing powder | stamp cards | 16m | 1 | |
 Mica powder; pigment powder; pigment | resin+clay+soap cards stamp | 12m | 1 | |
 Glitter; microfine glitter | cards+scrap+kids decor resin clay soap | 16m | 1 | |
@@ -176,7 +176,7 @@ Foam square; foam pad; foam dot; glue dot; adhesive dot; foam tape; foam roll | 
 Tape runner; adhesive roller; tape gun; photo corner; photo-safe tape | cards+scrap stamp plan | 4 | 5 | |
 Glue stick; paper glue stick; glue pen | paper | 6 | 3 | |
 Glue; white glue; craft glue; school glue; tacky glue; liquid glue; PVA; PVA glue | paper+book decor wrap | 2m | 4 | |
-Wood glue | wood model | 2m | 2 | |
+Wood glue | wood+model+decor | 2m | 2 | |
 Fabric glue; basting spray | sew quilt | 2m | 1 | |
 Super glue; epoxy glue; contact glue; contact cement | jewel model wood leather decor | 2m | 1 | |
 Jewellery glue; jewelry glue | jewel | 2m | 1 | |
@@ -194,8 +194,8 @@ Letter sticker; alphabet sticker; number sticker; sticker; sticker sheet; decal;
 Label; address label; sticky label | wrap | 50 | 1 | |
 Photo album; scrapbook; scrapbook album; album; photo box; memory box | scrap | 4 | 0.5 | |
 Art portfolio; portfolio | paint draw | 1 | 0.3 | |
-Stencil; mask; layering stencil | stamp scrap cards paint decor | 40 | 2 | |
-Template; ruler template; template plastic | sew quilt paper | 8 | 1 | |
+Stencil; mask; layering stencil | stamp+scrap+cards+paint+decor | 40 | 2 | |
+Template; ruler template; template plastic | quilt+sew paper | 8 | 1 | |
 Bone folder; paper folder; scoring stylus | cards+scrap+book+fold | 2 | 4 | |
 Stylus; ball stylus; embossing tool; paper piercer; piercing tool; pricker | cards scrap | 2 | 2 | |
 Tweezers; tweezer; reverse tweezers | all | 2 | 3 | |
@@ -227,7 +227,7 @@ Embroidery thread; machine embroidery thread | memb hand | 40m | 3 | |
 Embroidery floss; floss; stranded cotton; embroidery cotton; perle cotton; floss card; floss bobbin; skein of floss; embroidery thread skein; skein of embroidery thread | hand | 150m | 4 | |
 Floss box; floss organiser; floss organizer | hand | 3 | 3 | |
 Quilting thread; hand quilting thread | quilt | 8m | 2 | |
-Invisible thread; metallic thread | sew+quilt hand | 8m | 0.5 | |
+Invisible thread | sew+quilt hand | 8m | 0.5 | |
 Beading thread | jewel | 4m | 2 | |
 Upholstery thread; jeans thread | sew leather | 3m | 0.5 | |
 Bobbin case; bobbin box; bobbin holder | cloth | 1 | 1 | |
@@ -274,7 +274,7 @@ Dress fabric; jersey; knit fabric; denim; lining; lining fabric; satin; silk; ch
 Backing fabric | quilt | 5m | 0.5 | |
 Quilting cotton; quilt fabric | quilt | 25m | 1 | |
 Fat quarter; fat eighth; fabric quarter; charm pack; precut; pre-cut; fat quarter bundle; jelly roll; layer cake; fabric strip roll; fabric strip; hexagon paper | quilt | 30 | 2 | |
-Charm pack; precut; pre-cut; fat quarter bundle; jelly roll; layer cake; fabric strip roll | quilt | 8 | 1 | |
+Charm pack; charm square; precut; pre-cut; fat quarter bundle; jelly roll; layer cake; fabric strip roll | quilt | 8 | 1 | |
 Fabric scrap; scrap fabric; fabric remnant; remnant; fabric offcut; cotton scrap; denim offcut | cloth | 12m | 1 | |
 Felt; wool felt; craft felt; felt sheet; felt square | sew+hand+kids | 30m | 1 | |
 Batting; wadding; quilt batting; quilt wadding | quilt | 2m | 0.3 | |
@@ -296,7 +296,7 @@ Elastic; elastic roll | sew | 6m | 1 | |
 Bias tape; bias binding; seam binding; hem tape | sew quilt | 15m | 1 | |
 Button | sew cards scrap knit | 300 | 1 | jar |
 Toy eye; safety eye; doll eye | crochet sew | 80 | 1 | box |
-Ribbon; ribbon roll; satin ribbon; grosgrain ribbon; velvet ribbon | sew+cards+wrap scrap+quilt decor | 20m | 1 | |
+Ribbon; satin ribbon; grosgrain ribbon; velvet ribbon | sew+cards+wrap scrap+quilt decor | 20m | 1 | |
 Bow; gift bow | wrap | 30 | 1 | |
 Wired ribbon | floral+decor+wrap sew | 14m | 1 | |
 Curling ribbon | wrap | 8m | 2 | |
@@ -335,7 +335,7 @@ Weeding tool; weeder; scraper; heat press; mug press; hand press | vinyl | 2 | 3
 T-shirt; blank shirt; tote bag; cap; mug; tumbler; keyring; keychain; coaster; blank mug; blank t-shirt | vinyl | 12 | 1 | |
 Towel; tea towel; napkin; handkerchief | vinyl sew hand | 6 | 0.5 | |
 Acrylic paint; acrylic; craft paint; paint; paint tube; tempera; poster paint | paint decor kids model | 24m | 3 | |
-Oil paint; watercolour tube; watercolor tube; gouache; watercolour set; watercolor set; watercolour; watercolor | paint letter | 18m | 2 | |
+Oil paint; watercolour tube; watercolor tube; gouache; watercolour set; watercolor set; watercolour; watercolor | paint letter cards+stamp | 18m | 2 | |
 Fabric paint; silk paint | sew vinyl paint | 8m | 1 | |
 Chalk paint; furniture paint; spray paint | decor wood | 4m | 1 | |
 Varnish; lacquer; sealer; wood stain; wood oil; varnish spray; fixative; fixative spray | paint wood decor draw | 1m | 1 | |
@@ -348,7 +348,7 @@ Paint brush; paintbrush; brush; watercolour brush; foam brush; wide brush; flat 
 Blending brush; ink blending tool; dauber; blending tool | stamp cards scrap | 12 | 3 | cup |
 Stencil brush | stamp decor paint | 5 | 1 | cup |
 Glue brush | book fold | 4 | 2 | |
-Water brush; aqua brush | paint letter | 4 | 2 | cup |
+Water brush; aqua brush | paint letter cards+stamp | 4 | 2 | cup |
 Palette; paint palette; water jar; water pot; easel; table easel; floor easel; canvas; canvas board; canvas panel; stretched canvas; canvas roll | paint | 3 | 2 | |
 Canvas; stretched canvas; blank canvas; canvas board; canvas panel; art board | paint | 8 | 1 | |
 Drawing board; blending stump; charcoal; pastel; soft pastel; graphite stick; pastel stick | draw paint | 12m | 1 | |
@@ -392,9 +392,9 @@ Clay tool; modelling tool; modeling tool; sculpting tool; clay cutter; texture m
 Rolling pin; clay roller; pasta machine; toaster oven; craft oven; baking tile; clay extruder | clay | 1 | 2 | |
 Clay cutter; cookie cutter; shape cutter | clay | 24 | 2 | |
 Clay mould; clay mold | clay | 15 | 1 | |
-Mould; mold; silicone mould; silicone mold; resin mould; resin mold | resin clay | 25 | 1 | |
+Mould; mold; silicone mould; silicone mold; resin mould; resin mold | resin+soap+candle clay | 25 | 1 | |
 Soap mould; soap mold; soap base; lye | soap | 4 | 1 | |
-Candle mould; candle mold; candle wax; soy wax; wick; candle wick; wax melter; candle jar; candle tin | candle | 6m | 1 | |
+Candle mould; candle mold; candle wax; soy wax; candle jar; candle tin | candle | 6m | 1 | |
 Epoxy resin; resin; casting resin; hardener; resin hardener; uv resin; resin kit | resin | 2m | 1 | |
 Resin pigment; resin dye; resin tint; pigment paste | resin | 12 | 1 | |
 UV lamp; uv light; curing lamp | resin | 1 | 1 | |
@@ -418,7 +418,7 @@ Wreath; wreath frame; wreath form; silk flower; floral foam; floral wire; stem w
 Silk flower; artificial flower; greenery; floral wire | floral decor | 30 | 0.5 | |
 Dowel; plywood; balsa; basswood; plank; wood block; carving wood | wood model weave | 8m | 1 | |
 Wood carving knife; whittling knife; chisel; rasp; file; hand saw; saw; coping saw; sandpaper; sanding block; cordless drill; drill; rotary tool; scroll saw; jigsaw; sander; clamp; screwdriver; drill bit set | wood model decor | 2 | 2 | |
-Sandpaper; sanding sheet; sanding sponge; sanding block | wood model clay resin decor | 15m | 1 | |
+Sandpaper; sanding sheet; sanding sponge; sanding block | wood+model+resin+decor clay | 15m | 1 | |
 Clamp; g-clamp; spring clamp | wood book model | 6 | 1 | |
 Craft knife; hobby knife; scalpel; precision knife; detail knife | paper+book+print model leather | 1 | 3 | |
 Craft knife blade; hobby blade; scalpel blade; knife blade | paper+book+print model | 20 | 0.3 | |
@@ -462,6 +462,17 @@ Foam applicator; applicator; foam dauber | stamp cards paint | 12 | 2 | |
 Half pan; watercolour half pan; watercolor half pan; full pan; watercolour pan; watercolor pan; paint pan | paint | 24 | 3 | |
 Drying rack; print drying rack; art drying rack | print+paint | 1 | 0.5 | |
 Curtain hook; curtain ring | sew | 60 | 0.2 | |
+Deco mesh; mesh ribbon | floral+decor | 10 | 1 | |
+Diamond drill; diamond dot | hand+paint+kids | 5000m | 2 | box |
+Diamond painting kit; diamond painting | hand+paint+kids | 4 | 0.2 | |
+Play dough; modelling dough; dough | kids clay | 8m | 1 | |
+Paper piecing paper | quilt | 200m | 1 | box |
+Pony bead | kids+jewel | 400 | 2 | box |
+Washable paint; finger paint | kids | 8m | 1 | |
+Wick; candle wick | candle | 50 | 1 | |
+Wax melter; melting pot | candle+soap | 1 | 1 | |
+Metallic thread; metal thread | hand+memb sew quilt | 8m | 1 | |
+Ribbon roll | sew+cards+wrap scrap+quilt decor | 20m | 1 | |
 Newsprint | print+draw wrap | 60m | 0.5 | |
 Crochet cotton; crochet thread | crochet | 15m | 2 | |
 Blanket; throw; unfinished blanket | crochet+knit quilt | 2 | 0.3 | |

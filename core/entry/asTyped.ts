@@ -14,6 +14,13 @@ const HEDGED_LAST = new RegExp(
 /** Cloth with pockets, rolled up; a roll of paper is none. */
 const TOOL_ROLL =
   /\b(hooks?|needles?|brush(?:es)?|tools?|pens?|pencils?|pliers|gouges?|chisels?|cutters?|knives|scissors|markers?)\b(.*)\bin\s+(?:an?|its|their)\s+(?:\w+\s+)?roll$/i;
+/** "Six metres", and what a box has besides. */
+const NUMBER_WORDS = 'one two three four five six seven eight nine ten eleven twelve'.split(' ');
+const WORD_MEASURE = new RegExp(
+  String.raw`(?<![\w-])(?:${NUMBER_WORDS.join('|')})(?=\s+(?:met(?:re|er)s?|yards?|yds?|kilos?|pounds?|lit(?:re|er)s?|feet|inch(?:es)?)(?![\w-]))`,
+  'gi',
+);
+const WITH_PARTS = /\s+with\s+(?:\w+\s+)?(?:dividers?|compartments?|lids?|handles?|wheels|labels|sections)(?![\w-])/gi;
 const WHOSE = /^\s*(?:all\s+)?(?:my|our|some)\s+(?=\p{L}|\d)/iu;
 
 /** Fractions, quotes and times signs as they are typed on many keyboards, made one. */
@@ -42,6 +49,8 @@ export function plainly(line: string): string {
       /(?<![\w.,/])(\d+)\s*(?:'|ft\.?|feet|foot)\s*-?\s*(\d{1,2}(?:[ -]\d+\/\d+)?|\d+\/\d+)\s*(?:"|''|in(?:ch(?:es)?)?\b)?(?![\w/.]|\s*(?:x|×|mm|cm|ft)\b)/gi,
       (_, feet: string, inches: string) => `${tidyInches(Number(feet) * 12 + (readAmount(inches) ?? 0))} in`,
     )
+    .replace(WORD_MEASURE, (word) => String(NUMBER_WORDS.indexOf(word.toLowerCase()) + 1))
+    .replace(WITH_PARTS, '')
     .replace(HEDGED, 'about ')
     .replace(HEDGED_LAST, 'about $1')
     .replace(WHOSE, '')

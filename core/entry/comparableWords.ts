@@ -56,7 +56,7 @@ export function wordsOf(text: string): Word[] {
     .replace(/['’]s\b/g, 's')
     .split(/[^a-zäöüéèåøß]+/)
     .filter((w) => w !== '' && !SILENT.has(w))
-    .map((w) => ({ stem: stem(w), plural: UNLIKE[w] !== undefined || (/s$/.test(w) && stem(w) !== w) }));
+    .map((w) => ({ stem: stem(w), plural: UNLIKE[w] !== undefined || (/..s$/.test(w) && stem(w) !== w) }));
 }
 
 export const stems = (text: string): string[] => wordsOf(text).map((w) => w.stem);

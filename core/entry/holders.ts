@@ -73,6 +73,10 @@ const HOLDERS: ReadonlyMap<string, Holder> = new Map([
   ['binder', holder([310, 290, 60], 3, false)],
   ['envelope', holder([230, 160, 5], 0.1, false)],
   ['wallet', holder([240, 170, 25], 0.5, false)],
+  ['container', holder([150, 110, 60], 0.6, false)],
+  ['organizer', holder([280, 190, 45], 1.5, false)],
+  ['organiser', holder([280, 190, 45], 1.5, false)],
+  ['baggie', holder([180, 160, 25], 0.5, false)],
   ['carton', holder([300, 200, 150], 8, false)],
 ]);
 

@@ -8,18 +8,24 @@ export const PAPER_SIZE =
   /(?<![\w-])(a(?:10|\d)|b[3-6]|c[3-7]|sra[34]|dl|letter(?!\s+(?:stickers?|stamps?|beads?|dies?|envelopes?|openers?|boards?|stencils?)\b)|legal|tabloid|ledger|executive|statement|monarch|#(?:9|10))(?![\w-])/i;
 /** Numbers that belong to the name: 20 gauge, size 8, #8, no. 5, 4 ply, 120 grit. */
 export const OF_NAME =
-  /#\d+(?:\/\d+)?|\b(?:no\.?|size|number|model)\s*\d+(?:\/\d+)?(?![\w.,]*\s*(?:mm|cm|in\b|"|x))|(?<![\w.,/])\d+\s*-?\s*(?:gauge|ga|ply|grit|watts?|volts?|tpi|wt|denier|mesh)\b|(?<![\w.,/])\d+-(?:ring|hole|tier|way|part)\b|(?<![\w.,/])[234] ring\b/gi;
+  /#\d+(?:\/\d+)?|\b(?:no\.?|size|number|sizes|model)\s*\d+(?:\/\d+)?(?:\s*(?:to|[-–])\s*\d+)?(?![\w.,]*\s*(?:mm|cm|in\b|"|x))|(?<![\w.,/])\d+\s*-?\s*(?:gauge|ga|ply|grit|watts?|volts?|tpi|wt|denier|mesh)\b|(?<![\w.,/])\d+-(?:ring|hole|tier|way|part)\b|(?<![\w.,/])[234] ring\b/gi;
 
 /** A measure with its unit and what it is of, and numbers that belong to the name: nothing that says the kind. */
 const MEASURED =
   /(?<![\w.,/])\d[\d.,/ ]*(?:-\d+\/\d+)?\s*(?:mm|cm|met(?:re|er)s?|m|in|inch(?:es)?|ft|feet|yards?|yds?|kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|cl|l|lit(?:re|er)s?|sheets?|pcs|pieces?|balls|"|')(?![a-z])(?:\s+(?:bags?|box(?:es)?|sacks?|tubs?|buckets?)(?=\s*(?:$|[,;])))?|\b(?:wide|long|thick|tall|high|deep|across|pairs?|pcs)\b/gi;
 
+/** "40 rolls" at the end. */
+const COUNTED_BY = /\d+\s+(?:rolls|spools|reels|packs)(?=\s*(?:$|[,;)]))/gi;
+/** What a thing is for, comes with or stands on. */
+const BESIDE =
+  /\b(?:(?:for|from|with|to)\s+(?:\d+\s+)?[a-z]|and\s+(?:its|their)\s|on\s+(?:an?|the|my)\s+(?:\w+\s+)?(?:wall|rack|pegboard|board|shelf|stand|table|desk)(?![\w-])).*$/i;
+
 /** The kind of which a line speaks; what a thing is for says it only where nothing else does. */
 export function kindOf(body: string, kinds: KindFinder): Kind | null {
-  const words = body.replace(OF_NAME, ' ').replace(MEASURED, ' ');
+  const words = body.replace(OF_NAME, ' ').replace(MEASURED, ' ').replace(COUNTED_BY, ' ');
   if (/^[\s\d]*(?:blank\s+|plain\s+)?sheets?\s*$/i.test(words.replace(PAPER_SIZE, ' '))) return kinds.find('paper');
-  const alone = kinds.find(words.replace(/\b(?:for|from|with|to)\s+[a-z].*$/i, ' '));
-  const whole = kinds.find(words);
+  const alone = kinds.find(words.replace(BESIDE, ' '));
+  const whole = kinds.find(words.replace(/\bwith\s.*$/i, ' '));
   // "Cutting mats for the machine" are mats of a kind of their own.
   const closer =
     alone &&

@@ -48,6 +48,9 @@ const TOOLS = new Set(
   ),
 );
 
+/** Those of them that are tools for it, whatever it is called. */
+const MAKERS = new Set(stems('pliers tool setter press maker punch holder'));
+
 /** How well an entry fits a text, and whether its words stand there side by side. */
 interface Matched extends Entry {
   score: number;
@@ -144,7 +147,7 @@ export class KindFinder {
           const { words } = entry;
           if (!words.every((w) => there.has(w))) continue;
           const head = isHead(part, place);
-          if (!head && namesAnother(part, place)) continue;
+          if (!head && namesAnother(part, place, words.length)) continue;
           if (!head && words.length === 1 && !standsAlone(part, place, this.isMass(entry.kind))) continue;
           const together = words.every((w, i) => part[place - words.length + 1 + i]?.stem === w);
           const score = words.length * 8 + (head ? 4 : 0) + (together ? 2 : 0) - Math.min(at, 3);
@@ -159,7 +162,7 @@ const MANY_CRAFTS = 9;
 
 const AMOUNT = String.raw`(?:\d[\d\s./-]*|an?\s+|one\s+|two\s+|three\s+)?(?:(?:pint|quart|gallon|oz|ounce|ml|litre|liter|l)s?\s+)?`;
 const IN_HOLDER = new RegExp(
-  String.raw`\b(?:in|as|into)\s+${AMOUNT}(?:[\w-]+\s+){0,2}?(?:${HOLDER_WORDS}|blocks?|bars?|lumps?|pieces?|hanks?)(?![\w-])`,
+  String.raw`\b(?:in|as|into)\s+${AMOUNT}(?:[\w-]+\s+){0,3}?(?:${HOLDER_WORDS}|blocks?|bars?|lumps?|pieces?|hanks?)(?![\w-])`,
   'gi',
 );
 const OF_HOLDER = new RegExp(String.raw`(?<![\w-])(?:${HOLDER_WORDS})\s+(?:full\s+)?of\b`, 'gi');
@@ -176,5 +179,5 @@ const standsAlone = (part: readonly Word[], place: number, mass: boolean): boole
   part[place]!.plural || (place === 0 && mass);
 
 /** Whether what follows is what a thing for it is called: "press stud pliers". */
-const namesAnother = (part: readonly Word[], place: number): boolean =>
-  part.slice(place + 1).some((w) => TOOLS.has(w.stem));
+const namesAnother = (part: readonly Word[], place: number, words: number): boolean =>
+  part.slice(place + 1).some((w) => (words > 1 ? MAKERS : TOOLS).has(w.stem));

@@ -50,12 +50,23 @@ function paperByWeight(
 /** How many several of an unknown thing are. Common practice, no source. */
 const UNKNOWN = 6;
 const SEVERAL = 3;
+/** From how many on a weight is that of all of them. */
+const MANY = 10;
 
 /** Whether what is in a holder is counted by itself: stamps in boxes, not glue in bottles. */
-const holdsMany = ({ inside, word }: Held, form: string): boolean =>
+const holdsMany = ({ inside, number, word }: Held, form: string): boolean =>
   inside ||
-  ((form === 'pieces' || form === 'soft') &&
+  ((form === 'pieces' || (form === 'soft' && number === 1)) &&
     /box|bag|bin|tub|tin|case|drawer|basket|crate|tray|binder|folder/.test(word));
+
+/** Whether a weight is that of many small things: "hot glue sticks, 5 lb box". */
+const weighsMany = ({ mass, many, divided }: Amounts, kind: Kind, form: string): boolean =>
+  many === 'plural' &&
+  divided === null &&
+  (form === 'pieces' || form === 'long') &&
+  mass !== null &&
+  !mass.each &&
+  mass.grams >= MANY * kind.mass!;
 
 /** The count: as typed; or out of the height of a stack, a weight, a volume or what things are kept in; else one. */
 export function countOf(read: ReadLine, amounts: Amounts, kind: Kind | null, system: UnitSystem): void {
@@ -98,7 +109,7 @@ export function countOf(read: ReadLine, amounts: Amounts, kind: Kind | null, sys
     }
   } else if (volume !== null && form !== 'bottles' && kind && kind.form !== 'pieces') {
     guessed(countIn(volume / 1000, three, form!), `${formatVolume(volume, system)}, as many as fit`);
-  } else if (mass !== null && form === 'loose' && kind?.mass) {
+  } else if (mass !== null && kind?.mass && (form === 'loose' || weighsMany(amounts, kind, form!))) {
     // As heavy as its size says: a bead of half the size is an eighth.
     const [l, w, t] = three;
     const times = l * w * t > 0 ? (l * w * t) / (kind.length * kind.width * kind.thickness) : 1;
@@ -112,7 +123,8 @@ export function countOf(read: ReadLine, amounts: Amounts, kind: Kind | null, sys
     const usual = kind?.everyday?.usual;
     // Of what nearly everybody has one of, a plural is a few.
     const several = usual === 1 && amounts.many === 'plural' ? SEVERAL : (usual ?? kind?.pack ?? UNKNOWN);
-    if (amounts.many && several > 1 && !(amounts.many === 'mass' && volume !== null)) {
+    const measured = volume !== null || mass !== null;
+    if (amounts.many && several > 1 && !(measured && (amounts.many === 'mass' || form !== 'bottles'))) {
       const { count, from } = amountOf(several, amounts.said);
       guessed(count, kind || amounts.said !== 'some' ? from : 'several');
     } else if (form === 'loose') guessed(kind?.pack ?? 1, kind?.pack ? 'a usual pack' : 'nobody said how many');

@@ -155,7 +155,7 @@ export function readLine(
   const solid = supply.form !== 'bottles' && /(?<![\w.,/])[\d./ ]+\s*(?:oz|ounces?)\b/i.test(rest.text);
   const volume = pours && !solid ? takeVolume(rest) : null;
   const mass = takeMass(rest);
-  const behind = counted.count === null && !held?.typed ? (sizes.count ?? takeLateCount(rest)) : null;
+  const behind = counted.count === null && (!held?.typed || held.inside) ? (sizes.count ?? takeLateCount(rest)) : null;
   const late = held && behind !== null && kind?.form === 'loose' && countsHolders(held, behind) ? null : behind;
   if (held && behind !== null && late === null) read.holder!.number = held.number = behind;
   if (/\b(?:sets?|kits?)$/i.test(rest.text.replace(/[\s;:.–-]+$/, '')) && !inKind.has('set') && !inKind.has('kit'))

@@ -61,7 +61,7 @@ export interface Held {
 const SOME = 6;
 const HOLDER = String.raw`(?:${VOLUME_UNIT}\s+)?(?:small\s+|large\s+|big\s+|old\s+|plastic\s+|glass\s+|whole\s+)?(${HOLDER_WORDS})(?![\w-])`;
 /** Up to two words that only describe it: "in matching glass jars", "in a divided box". */
-const DESCRIBED = String.raw`(?:(?!(?:of|for|with|on|and|or|to)\b)[a-z-]+\s+){0,2}?`;
+const DESCRIBED = String.raw`(?:\d+[\s-]drawer\s+)?(?:(?!(?:of|for|with|on|and|or|to)\b)[a-z-]+\s+){0,2}?`;
 const IN_HOLDERS = new RegExp(String.raw`\bin\s+(?:${MANY}\s+)?${DESCRIBED}${HOLDER}`, 'i');
 const HOLDER_OF = new RegExp(
   String.raw`(?:(?<![\w.,/])${MANY}\s+)?(?<![\w-])${HOLDER}\s*(?:full\s+)?of\s+(?!\d|them\b|each\b)`,

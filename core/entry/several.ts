@@ -27,9 +27,10 @@ export function several(typed: string, kind: Kind | null, form: Supply['form']):
     .replace(KEPT_IN, ' in ')
     .replace(/^\s*(?:an?\s+)?(?:stack|pile|heap|bunch|bundle|stash|collection)s?\s+of\s+/i, '')
     .replace(/\b(?:half|quarter)[\s-]+sheets?/i, ' ');
+  if (/(?<![\w-])(?:sets|kits)(?![\w-])/i.test(line)) return 'plural';
   if (form === 'set' || A_SET.test(line)) return null;
   const words = wordsOf(line);
-  const own = new Set(kind ? stems(kind.name) : words.slice(-1).map((w) => w.stem));
+  const own = new Set(kind ? stems(kind.name) : words.map((w) => w.stem));
   if (words.some((w) => w.plural && (own.has(w.stem) || COME_IN.has(w.stem)) && !PAIRS.has(w.stem))) return 'plural';
   const measured = form !== 'sheets' && MEASURE.test(line);
   return kind?.everyday?.mass && !measured && !ONE_OF.test(line) ? 'mass' : null;

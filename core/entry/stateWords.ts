@@ -34,9 +34,9 @@ const WORDS: readonly Words[] = [
   words('favourite', 'favou?rite|everyday|in use|current|most used'),
   words(
     'unfinished',
-    'unfinished|half[- ]finished|in progress|started|to (?:mend|finish|repair|fix)|works? in progress|wips?|ufos?',
+    'unfinished|half[- ](?:finished|done|made)|nearly (?:finished|done)|in progress|started|to (?:mend|finish|repair|fix)|works? in progress|wips?|ufos?',
   ),
-  words('finished', 'finished|completed|for sale|to sell|ready to (?:sell|give)|sold'),
+  words('finished', 'finished|completed|for sale|to sell|sellable|ready to (?:sell|give)|sold'),
   words('unsorted', 'to sort|unsorted|odds and ends|miscellaneous|misc\\.?|random|bits and (?:bobs|pieces)'),
 ];
 

@@ -34,7 +34,10 @@ export interface Told {
 const RELATED: ReadonlyArray<ReadonlySet<string>> = [
   new Set(['sew', 'quilt', 'memb']),
   new Set(['knit', 'crochet', 'yarn', 'weave']),
+  new Set(['paint', 'draw', 'letter', 'print']),
 ];
+/** From how many crafts on a thing is for everybody. */
+const MANY = 9;
 /** Crafts of a name that none of its words says: those of the things that its words are. */
 const MOST = 3;
 
@@ -61,8 +64,10 @@ export function usesOfThing(plan: Pick<Plan, 'activities'>, told: Told, known: K
   const ranks = told.kind?.everyday?.crafts ?? [];
   const of = (keys: ReadonlySet<string>) => activities.filter((a) => own.get(a.id)!.some((c) => keys.has(c)));
   // What it is called says its row: knit fabric is for nobody who only knits.
-  const words = told.kind && ranks.length > 0 ? without(told.line, told.kind.name) : told.line;
-  const said = of(new Set(known.crafts.named(words, true).map((c) => c.key)));
+  const words = told.kind && ranks[0] && ranks[0].length <= MANY ? without(told.line, told.kind.name) : told.line;
+  const meant = /\bfor\s+(.*)$/i.exec(told.line)?.[1] ?? '';
+  const named = [...known.crafts.named(words, true), ...known.crafts.named(meant)];
+  const said = of(new Set(named.map((c) => c.key)));
   if (said.length > 0) return said.map(use('its words'));
   if (told.states.states.includes('unsorted') || ranks.length === 0) return [];
   for (const rank of ranks) {
@@ -70,7 +75,7 @@ export function usesOfThing(plan: Pick<Plan, 'activities'>, told: Told, known: K
     if (direct.length > 0) return direct.map(use(`what ${told.kind!.name.toLowerCase()} is usually for`));
   }
   if (only && activities.length === 1) return [use('the only craft here')(only)];
-  const alike = of(new Set(relatives(new Set(ranks.flat()), known.crafts).map((c) => c.key)));
+  const alike = of(new Set(relatives(new Set(ranks[0]), known.crafts).map((c) => c.key)));
   return alike.map(use('crafts of its family'));
 }
 
@@ -84,9 +89,10 @@ function without(text: string, name: string): string {
 
 /** Crafts that share tools with any of these: of the same family, the large families by their closer relations. */
 function relatives(keys: ReadonlySet<string>, { all }: Crafts): Craft[] {
-  const families = new Set<string>(all.flatMap((c) => (keys.has(c.key) && c.family !== 'wet' ? [c.family] : [])));
   const groups = RELATED.filter((g) => [...g].some((k) => keys.has(k)));
-  return all.filter((c) => groups.some((g) => g.has(c.key)) || families.has(c.family));
+  if (groups.length > 0) return all.filter((c) => groups.some((g) => g.has(c.key)));
+  const families = new Set<string>(all.flatMap((c) => (keys.has(c.key) && c.family !== 'wet' ? [c.family] : [])));
+  return all.filter((c) => families.has(c.family));
 }
 
 /** The words of a supply as its line would have said them, for what was not typed here. */

@@ -3,9 +3,9 @@ export const CLOTH_KINDS = `
 Thread; sewing thread; cotton thread; spool of thread; reel of cotton; reels of cotton; sewing cotton; machine thread; polyester thread; reel of thread; reels of thread | thread | rolls | 55x25 | 20 | L | 10
 Serger thread; overlock thread; overlocker thread; thread cone; cone of thread; serger cone; overlock cone | thread | rolls | 115x75 | 90 | L | 4
 Embroidery thread; machine embroidery thread | thread | rolls | 60x30 | 30 | L | 10
-Embroidery floss; floss; stranded cotton; embroidery cotton; perle cotton; floss card; floss bobbin; skein of floss; embroidery thread skein; skein of embroidery thread | thread | pieces | 80x25x12 | 8 | L | 10
+Embroidery floss; floss; stranded cotton; embroidery cotton; perle cotton; pearl cotton; pearl cotton ball; ball of pearl cotton; floss card; floss bobbin; skein of floss; embroidery thread skein; skein of embroidery thread | thread | pieces | 80x25x12 | 8 | L | 10
 Quilting thread; hand quilting thread | thread | rolls | 65x40 | 40 | L |
-Invisible thread; metallic thread; beading thread; upholstery thread; jeans thread | thread | rolls | 50x35 | 30 | L |
+Invisible thread; metallic thread; metal thread; beading thread; upholstery thread; jeans thread | thread | rolls | 50x35 | 30 | L |
 Bobbin | thread | loose | 21x21x11 | 3 | | 10
 Bobbin case; bobbin box; bobbin holder | thread | pieces | 150x110x25 | 120 | |
 Floss box; floss organiser; floss organizer | thread | pieces | 270x180x40 | 600 | |
@@ -20,7 +20,7 @@ Pin cushion; pincushion; magnetic pin dish; pin dish; pin holder | needles | pie
 Needle case; needle book; needle minder | needles | pieces | 110x80x20 | 50 | S |
 thimble | tools | pieces | 22x18x18 | 8 |  |
 Scissors; shears; pair of scissors | cutting | pieces | 210x80x15 | 90 | S |
-Fabric scissors; fabric shears; dressmaking shears; dressmaker's shears; sewing scissors; tailor's shears | cutting | pieces | 240x90x20 | 200 | S |
+Fabric scissors; fabric shears; dressmaking shears; dressmaker's shears; sewing scissors; applique scissors; appliqué scissors; tailor's shears | cutting | pieces | 240x90x20 | 200 | S |
 Embroidery scissors; small scissors; detail scissors; thread snips; snips; thread nippers | cutting | pieces | 110x55x10 | 30 | S |
 Pinking shears | cutting | pieces | 230x90x22 | 230 | S |
 Paper scissors; decorative scissors; edging scissors | cutting | pieces | 180x75x15 | 80 | S |
@@ -59,7 +59,7 @@ Bolt of fabric; fabric bolt; bolt of cotton; bolt of cloth | fabric | pieces | 6
 Fat quarter; fat eighth; fabric quarter | fabric | soft | 280x200x8 | 60 | L | 10
 Fabric scrap; scrap fabric; fabric remnant; remnant; fabric offcut; felt scrap; felt remnant; cotton scrap; denim offcut; denim scrap | fabric | soft | 300x200x150 | 600 | L |
 Fabric strip roll; strip roll; fabric strip | fabric | rolls | 64x110 | 350 | L |
-Charm pack; precut; pre-cut | fabric | pieces | 130x130x30 | 400 | L |
+Charm pack; charm square; precut; pre-cut | fabric | pieces | 130x130x30 | 400 | L |
 Batting; wadding; quilt batting; quilt wadding | fabric | soft | 600x450x200 | 900 | |
 Fiberfill; fibrefill; stuffing; toy stuffing; poly fill; toy filling; polyester filling; polyester fill | fabric | soft | 500x350x250 | 500 | |
 Interfacing; fusible interfacing; fusible web; iron-on interfacing; bonding web; fusible | fabric | soft | 300x200x30 | 150 | |
@@ -108,7 +108,7 @@ Ball of wool; ball of yarn; balls of wool; balls of yarn; balls wool; balls yarn
 Sock yarn; lace yarn; fingering yarn; baby wool; baby yarn | yarn | soft | 150x80x60 | 100 | L |
 Yarn cone; cone of yarn; weaving yarn; cotton cone | yarn | rolls | 200x120 | 500 | L |
 Yarn scrap; yarn oddment; leftover yarn; yarn end; yarn leftover; wool scrap; wool oddment; wool leftover | yarn | soft | 80x80x60 | 25 | L |
-Wool roving; roving; wool top; wool tops; felting wool; merino roving | yarn | soft | 200x120x60 | 60 | L |
+Wool roving; roving; wool top; wool tops; felting wool; merino roving; spinning fiber; fiber; fleece for spinning | yarn | soft | 200x120x60 | 60 | L |
 Fleece raw; raw fleece; raw wool | yarn | soft | 600x400x250 | 2000 | L |
 Tapestry wool; crewel wool; persian wool | yarn | pieces | 100x40x20 | 12 | L |
 Crochet hook; tunisian hook | needles | pieces | 150x12x10 | 12 | |
@@ -173,7 +173,7 @@ Wired ribbon | trims | rolls | 45x90 | 60 | |
 Curling ribbon | trims | rolls | 60x80 | 60 | |
 Gift bow; bow | trims | soft | 80x80x50 | 10 | |
 Ribbon scrap; ribbon offcut; lace scrap; trim scrap | trims | soft | 80x60x20 | 6 | L |
-Stretch cord; beading elastic; elastic thread; elastic cord | trims | rolls | 20x50 | 20 | |
+Stretch cord; stretchy cord; beading elastic; elastic thread; elastic cord | trims | rolls | 20x50 | 20 | |
 Leather dye; edge paint | paints | bottles | 90x40 | 120 | U |
 Felt ball | trims | loose | 20x20x20 | 1.5 | | 30
 Yarn cake; cake of yarn | yarn | soft | 120x120x80 | 100 | L |

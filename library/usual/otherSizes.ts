@@ -6,6 +6,7 @@ Oil paint; oil paint tube; tube of oil paint; oils; oil colour; oil color | pain
 Watercolour tube; watercolor tube; tube of watercolour | paints | pieces | 70x16x16 | 35 |  |
 Watercolour set; watercolor set; watercolour palette; watercolor palette; watercolour box; paint palette set | paints | set | 230x110x25 | 300 | |
 Paint set; acrylic paint set; gouache set; poster paint set | paints | set | 250x180x50 | 700 | |
+Washable paint; finger paint; kids paint | paints | bottles | 170x60 | 400 | U |
 Tempera; poster paint; tempera paint | paints | bottles | 190x70 | 600 | U |
 Fabric paint; silk paint; puff paint; dimensional paint | paints | bottles | 75x45 | 70 | U |
 Chalk paint; furniture paint; milk paint; emulsion paint; wall paint; tin of paint; can of paint; paint can | paints | bottles | 120x100 | 900 | U |
@@ -19,7 +20,8 @@ Gesso; acrylic gesso; painting medium | paints | bottles | 80x70 | 250 | U |
 Masking fluid; drawing gum | paints | bottles | 80x40 | 60 | U |
 Fabric dye; dye; dye powder; dye sachet; food colouring; natural dye | paints | pieces | 100x80x8 | 15 | D |
 Dye bottle; bottle of dye; liquid dye | paints | bottles | 150x60 | 250 | U |
-Dye pot; dye pan; double boiler; stock pot; saucepan; wax melter; melting pot; pouring pot; pouring pitcher | tools | pieces | 260x220x180 | 1200 | |
+Dye pot; dye pan; double boiler; stock pot; saucepan | tools | pieces | 260x220x180 | 1200 | |
+Wax melter; wax melting pot; melting pot; wax pot; pouring pot; pouring pitcher | tools | pieces | 240x200x180 | 1000 | |
 Paint brush; paintbrush; brush; brushes; watercolour brush; watercolor brush; acrylic brush | brushes | pieces | 200x10x10 | 10 | |
 Foam brush; sponge brush; flat brush; wide brush; hake brush; house painting brush; chip brush | brushes | pieces | 180x60x20 | 25 | |
 Blending brush; ink blending tool; ink brush tool; dauber; blending tool; stencil brush; makeup brush | brushes | pieces | 150x30x30 | 30 | |
@@ -134,7 +136,7 @@ Wax seal set; wax seal kit; sealing wax set; sealing wax kit | seals | set | 200
 Sealing wax; sealing wax stick; wax bead; wax melt | seals | pieces | 90x11x11 | 12 | H |
 Wreath; finished wreath; wreath decorated | floral | pieces | 450x450x150 | 900 | G |
 Wreath frame; wreath form; wreath ring; wire wreath; grapevine wreath; metal ring; macrame ring; floral ring; dream catcher ring; wooden ring | floral | pieces | 350x350x30 | 200 | |
-Silk flower; artificial flower; fake flower; faux flower; flower stem; greenery; artificial greenery; eucalyptus; stem; silk flowers stems; pick; floral pick; garland | floral | soft | 400x100x80 | 40 | |
+Silk flower; artificial flower; faux floral; fake flower; faux flower; flower stem; greenery; artificial greenery; eucalyptus; stem; silk flowers stems; pick; floral pick; garland | floral | soft | 400x100x80 | 40 | |
 Dried flower; pressed flower; flower pressed; dried flower bunch; dried leaf; pressed leaf | floral | pieces | 80x60x2 | 2 | G,D |
 Bunch of dried flowers; dried lavender; lavender; lavender bunch; dried bunch; dried bouquet; bouquet; pampas grass; preserved moss bunch | floral | soft | 500x150x120 | 90 | G |
 Moss; bag of moss; reindeer moss; sphagnum; excelsior; straw; hay | floral | soft | 250x200x100 | 150 | |
@@ -194,7 +196,7 @@ Dust mask; face mask; mask; ffp2 mask | safety | pieces | 150x110x15 | 12 | | 10
 Respirator; respirator mask | safety | pieces | 200x160x110 | 350 | |
 First aid kit; first-aid kit; plaster box; sticking plaster | safety | pieces | 250x180x80 | 600 | |
 Fire extinguisher; fire blanket; smoke alarm | safety | bottles | 400x110 | 3000 | U |
-Apron waterproof; craft apron; lab coat; overall; art smock | safety | soft | 300x250x40 | 300 | |
+Apron waterproof; craft apron; smock; lab coat; overall; art smock | safety | soft | 300x250x40 | 300 | |
 Drop cloth; dust sheet; tarp; splash mat; table cloth; tablecloth; table cover; oilcloth cover | cleaning | soft | 350x280x60 | 900 | |
 Craft mat; silicone mat; silicone craft mat; glass mat; non-stick mat; heat mat; media mat; work mat; desk mat; baking mat | cutting | pieces | 600x400x3 | 600 | flat |
 Wet wipe; baby wipe; pack of wipes; wipes; cleaning wipe | cleaning | pieces | 200x110x60 | 400 | |
@@ -252,6 +254,10 @@ Quart jar | packing | bottles | 178x95 | 450 | G |
 Foam applicator; applicator; foam dauber | brushes | pieces | 60x40x40 | 8 | |
 Stamp shammy; stamp chamois; shammy cloth | cleaning | soft | 150x150x5 | 20 | |
 Curtain hook; curtain ring; curtain glider | trims | loose | 30x12x4 | 3 | | 50
+Deco mesh; deco mesh roll; mesh ribbon; mesh roll | floral | rolls | 254x75 | 250 | |
+Diamond drill; diamond dot; diamond painting drill | beads | loose | 3x3x1 | 0.02 | | 2000
+Diamond painting kit; diamond painting; paint by number kit; paint by numbers kit | projects | pieces | 350x280x40 | 500 | |
+Play dough; modelling dough; modeling dough; dough | clay | bottles | 80x70 | 150 | |
 Half pan; watercolour half pan; watercolor half pan; full pan; watercolour pan; watercolor pan; paint pan | paints | pieces | 31x19x12 | 8 | |
 Drying rack; print drying rack; art drying rack | tools | pieces | 450x320x300 | 1800 | |
 Newsprint | card and paper | sheets | 760x510 | 50gsm | D |

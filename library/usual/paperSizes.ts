@@ -12,6 +12,7 @@ Graph paper; grid paper; dot paper | card and paper | sheets | 297x210 | 80gsm |
 Origami paper | card and paper | sheets | 150x150 | 70gsm | D | 100
 Crepe paper | card and paper | rolls | 500x50 | 120 | D |
 Kraft paper; kraft; brown paper | wrap | rolls | 600x70 | 900 | D |
+Paper piecing paper; EPP paper; hexagon template paper | patterns | sheets | 50x45 | 200gsm | | 100
 Handmade paper; mulberry paper; rice paper; japanese paper | card and paper | sheets | 640x470 | 90gsm | D | 10
 Watercolour paper; cold press paper; cold press; hot press; hot press paper; watercolor paper | card and paper | sheets | 420x297 | 300gsm | D | 12
 Drawing paper; cartridge paper | card and paper | sheets | 420x297 | 160gsm | D | 25
@@ -26,9 +27,9 @@ Freezer paper; baking paper; waxed paper; wax paper | wrap | rolls | 450x50 | 70
 Lining paper; banner paper; butcher paper | wrap | rolls | 560x80 | 900 | D |
 Transfer paper; carbon paper; graphite paper | card and paper | sheets | 297x210 | 60gsm | D | 20
 Shrink plastic; shrink film | blanks | sheets | 279x216x0.3 | 400gsm | | 10
-Specialty paper; scrap paper; christmas paper; holiday paper; halloween paper; easter paper; decorative paper; decoupage paper; patterned paper; designer paper | card and paper | sheets | 304.8x304.8 | 180gsm | D | 24
+Specialty paper; scrap paper; scrapbook paper; scrapbooking paper; christmas paper; holiday paper; halloween paper; easter paper; decorative paper; decoupage paper; patterned paper; designer paper | card and paper | sheets | 304.8x304.8 | 180gsm | D | 24
 Paper scrap; card scrap; cardstock scrap; paper offcut; scrap of paper | card and paper | sheets | 150x100x0.2 | 160gsm | D | 50
-Watercolour pad; watercolor pad; mixed media pad; pad of watercolor paper; pad watercolor paper; pads of watercolour paper | card and paper | pieces | 305x229x8 | 400 | D |
+Watercolour pad; watercolor pad; watercolour block; watercolor block; mixed media pad; pad of watercolor paper; pad watercolor paper; pads of watercolour paper | card and paper | pieces | 305x229x8 | 400 | D |
 Paper pad; paper pads; pad of paper | card and paper | pieces | 152x152x12 | 220 | D |
 Drawing pad; sketch pad; tracing pad; marker pad | card and paper | pieces | 297x210x8 | 350 | D |
 Notepad; notebook; exercise book; composition book | books | pieces | 210x148x12 | 200 | D |
@@ -100,7 +101,7 @@ Rubber band; elastic band; hair tie | packing | loose | 60x10x3 | 0.6 | | 100
 Gem; gems and pearls; pearl embellishment; rhinestone; self-adhesive gem; adhesive pearl; gem sheet | trims | pieces | 140x90x4 | 15 | |
 Enamel dot; epoxy dot | trims | pieces | 140x90x5 | 15 | |
 Sequin; spangle | trims | loose | 6x6x1 | 0.02 | | 500
-Die-cut; die cut; ephemera; ephemera pack; embellishment; title cut out; chipboard shape; chipboard letter; chipboard alphabet | trims | pieces | 150x110x4 | 20 | D |
+Die-cut; die cut; ephemera; ephemera pack; embellishment; title cut out; chipboard shape; chipboard letter; chipboard alphabet; card topper; topper | trims | pieces | 150x110x4 | 20 | D |
 Doily; doilies; paper doily | trims | sheets | 150x150x0.15 | 70gsm | D | 50
 Paper flower | trims | pieces | 60x60x25 | 4 | |
 Foam tape; foam roll | tapes | rolls | 15x60 | 40 | |

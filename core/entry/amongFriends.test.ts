@@ -1,0 +1,122 @@
+/** Lines as one tells them to a friend, by what a person who knows the crafts would take from them. The lines are our own. */
+import { KNOWN } from '@heronstone/library/known.ts';
+import { emptyPlan } from '../model/plan.ts';
+import { applyChanges, set } from '../model/change.ts';
+import { nameApart, sameIn, stockOf } from './alreadyOwned.ts';
+import { readLine } from './read.ts';
+import { usesOfThing } from './usedFor.ts';
+
+const line = (text: string, system: 'centimetres' | 'imperial' = 'imperial') =>
+  readLine(text, system, [], KNOWN.kinds, new Set(['stamp', 'cards', 'sew', 'quilt', 'crochet']));
+
+test.each([
+  ['stencils, 6x6, maybe 50', 'Stencils', 50, 50],
+  ['fabric for dresses, 30 or so', 'Fabric for dresses', 30, 30],
+  ['my washi tape - lots', 'Washi tape', 60, 200],
+  ['ribbon, loads', 'Ribbon', 40, 200],
+  ['elastic, a few widths', 'Elastic', 2, 6],
+  ['pliers (3 kinds)', 'Pliers', 3, 3],
+  ['interfacing, three kinds', 'Interfacing', 3, 3],
+  ['loose photos, thousands', 'Photos', 1000, 5000],
+  ['a stack of card', 'Card', 30, 200],
+  ['seed beads, 60 tubes', 'Seed beads', 60, 60],
+  ['pearl cotton balls, 30', 'Pearl cotton balls', 30, 30],
+  ['white cardstock, 3 reams of 250', 'White cardstock', 750, 750],
+  ['scales for parcels', 'Scales for parcels', 1, 1],
+  ['turps', 'Turps', 1, 1],
+  ['re-inker bottles', 'Re-inker', 6, 40],
+  ['diamond painting kits', 'Diamond painting kits', 2, 8],
+  ['candle wax flakes 10 lb', 'Candle wax flakes', 1, 1],
+  ['hot glue sticks, 5 lb box', 'Hot glue sticks', 100, 500],
+  ['scraps of cardstock in 10 bags', 'Scraps of cardstock', 50, 2000],
+  ['artificial flowers, a box of stems', 'Artificial flowers', 6, 60],
+])('“%s” is %s, %d to %d of them', (text, name, least, most) => {
+  const { draft } = line(text);
+  expect(draft).toMatchObject({ name });
+  expect(draft!.count).toBeGreaterThanOrEqual(least);
+  expect(draft!.count).toBeLessThanOrEqual(most);
+});
+
+test.each([
+  ['embossing powders in little jars, 22', 'Embossing powders', 'jar', 1, 22],
+  ['jump rings in a divided box', 'Jump rings', 'box', 1, null],
+  ['clear stamps in plastic cases, 75 cases', 'Clear stamps', 'case', 75, null],
+  ['beads in jars, about 15 jars', 'Beads', 'jar', 15, null],
+  ['sequins in little jars, 40', 'Sequins', 'jar', 40, null],
+  ['craft glue, big jar', 'Craft glue', 'jar', 1, 1],
+  ['pins in a dish', 'Pins', 'dish', 1, null],
+  ['crochet hooks in a roll', 'Crochet hooks', 'tool roll', 1, null],
+  ['bag of zips', 'Zips', 'bag', 1, null],
+])('“%s” is %s, kept in a %s', (text, name, word, number, count) => {
+  const read = line(text);
+  expect(read.supply.name).toBe(name);
+  expect(read.holder?.word).toBe(word);
+  expect(read.holder!.number).toBeGreaterThanOrEqual(number);
+  if (count !== null) expect(read.supply.count).toBe(count);
+});
+
+test.each([
+  ['rotary cutter blades', 'Rotary cutter blade'],
+  ['floss cards', 'Floss card'],
+  ['zip foot', 'Zip foot'],
+  ['press stud pliers', 'Pliers'],
+  ['stencil paste', 'Stencil paste'],
+  ['mats for the electronic cutter, 3', 'Cutter mat'],
+  ['embroidery machine with 4 hoops', 'Embroidery machine'],
+  ['vinyl rolls on a pegboard rack, 40', 'Vinyl roll'],
+  ['wadding on a roll', 'Wadding'],
+  ['wool coating 3 m', 'Wool coating'],
+  ['crochet cotton, 25 balls', 'Crochet cotton'],
+  ['ribbon 2.5 inch wired, 40 rolls', 'Wired ribbon'],
+  ['hooks', 'Crochet hooks'],
+])('“%s” is a %s', (text, kind) => {
+  expect(line(text).kind?.name.toLowerCase()).toBe(kind.toLowerCase());
+});
+
+test('what several crafts share is for all of them; what a thing is called is no craft', () => {
+  const plan = applyChanges(
+    emptyPlan({ id: 'p', units: 'imperial' }),
+    ['Sewing', 'Paper cards', 'Drawing', 'Knitting', 'Crafts with children'].map((name) =>
+      set('activities', `a${name.length}`, {
+        id: `a${name.length}`,
+        name,
+        sessionsPerWeek: 1,
+        minutes: 60,
+        station: null,
+      }),
+    ),
+  ).plan;
+  const uses = (text: string) => {
+    const { kind, states } = line(text);
+    return usesOfThing(plan, { line: text, kind, states }, KNOWN).map((u) => u.activity);
+  };
+  expect(uses('cutting mat')).toEqual(['Crafts with children', 'Paper cards', 'Sewing']);
+  expect(uses('fineliners')).toEqual(['Drawing', 'Paper cards']);
+  expect(uses('ribbon')).toEqual(['Paper cards', 'Sewing']);
+  expect(uses("kids' scissors")).toEqual(['Crafts with children']);
+  expect(uses('knit fabric')).toEqual(['Sewing']);
+  expect(uses('knit blockers')).toEqual(['Knitting']);
+});
+
+test('paper is as thick as its weight says, goes by its pounds, and of another weight is another stock', () => {
+  const bond = line('100 sheets of 24 lb bond').draft!;
+  expect(bond).toMatchObject({ name: '24 lb bond', count: 100 });
+  // 24 lb bond is 90.2 g/m²; paper of that weight is about 0.11 mm thick (common practice, no source).
+  expect(bond.thickness).toBeCloseTo(0.113, 2);
+  expect(line('110 lb cardstock').draft!.thickness).toBeGreaterThan(line('65 lb cardstock').draft!.thickness * 1.5);
+  expect(line('kraft 40 lb').draft!.mass).not.toBeCloseTo(18143, -2);
+
+  const owned = line('white cardstock 65 lb').draft!;
+  const { plan } = applyChanges(emptyPlan({ id: 'p', units: 'imperial' }), [
+    set('supplies', 'a', { id: 'a', ...owned }),
+  ]);
+  const typed = line('white cardstock 110 lb');
+  const stock = stockOf(plan.supplies);
+  expect(sameIn(stock, typed.draft!, typed.weighed !== null)).toBeNull();
+  expect(nameApart(stock, typed.draft!, typed.weighed, 'imperial')).toBe('White cardstock, 110 lb cover');
+  expect(sameIn(stock, line('white cardstock').draft!, false)?.id).toBe('a');
+});
+
+test('a width of what comes by the yard is none of the card that it is wound on', () => {
+  expect(line('elastic 2 cm wide', 'centimetres').draft!.length).toBeGreaterThan(50);
+});

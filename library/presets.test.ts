@@ -1,5 +1,5 @@
 /** Every piece of the library by its preset, in the three systems: it stands where such a piece stands, and holds what it is named for. */
-import { addPieces, type Standing } from '@heronstone/core/gestures/addPieces.ts';
+import { addPieces } from '@heronstone/core/gestures/addPieces.ts';
 import { posesOf } from '@heronstone/core/fit/poses.ts';
 import { applyChanges, set } from '@heronstone/core/model/change.ts';
 import { UNIT_SYSTEMS, type UnitSystem } from '@heronstone/core/model/measure.ts';
@@ -10,7 +10,7 @@ import { roomChanges } from '@heronstone/core/gestures/begin.ts';
 import { sceneOf } from '@heronstone/core/scene/scene.ts';
 import { unitTypes } from './inInches.ts';
 import { KNOWN } from './known.ts';
-import type { UnitType } from './units.ts';
+import { standingOf, type UnitType } from './units.ts';
 
 let n = 0;
 const newId = () => `p${n++}`;
@@ -19,16 +19,6 @@ const roomIn = (units: UnitSystem): Plan => {
   const room = { wide: 4267.2, deep: 3657.6, ceiling: 2438.4, window: null };
   return applyChanges(plan, roomChanges(plan, { ...room, door: { side: 'near', along: 'first' } }, newId)).plan;
 };
-const standingOf = ({ group, title }: UnitType): Standing =>
-  group === 'Into a cube opening'
-    ? 'insert'
-    : title === 'Edge clamp'
-      ? 'edge'
-      : title === 'Door-back rack'
-        ? 'door'
-        : group === 'On the wall and the door'
-          ? 'wall'
-          : 'floor';
 const added = (plan: Plan, type: UnitType): { plan: Plan; id: string } => {
   const { id, changes } = addPieces(plan, type.shape, {
     ...{ standing: standingOf(type), many: 1, newId },

@@ -1,5 +1,6 @@
 /** What a type of the library says; sizes are typical ones (common practice, no source), lengths in mm. */
 import { mayCarry } from '@heronstone/core/furniture/compartments.ts';
+import type { Standing } from '@heronstone/core/gestures/newUnit.ts';
 import type { Unfolds } from '@heronstone/core/gestures/unfolds.ts';
 import { UNIT_DEFAULTS, type Bay, type Shape } from '@heronstone/core/model/plan.ts';
 
@@ -46,3 +47,15 @@ export function bay(width: number, heights: readonly number[], access: Bay['cell
 }
 
 export const times = (n: number, mm: number): number[] => Array.from({ length: n }, () => mm);
+
+/** How a type stands when it is added; a shape of the maker's own stands on the floor. */
+export const standingOf = ({ group, title }: Partial<Pick<UnitType, 'group' | 'title'>>): Standing =>
+  group === 'Into a cube opening'
+    ? 'insert'
+    : title === 'Edge clamp'
+      ? 'edge'
+      : title === 'Door-back rack'
+        ? 'door'
+        : group === 'On the wall and the door'
+          ? 'wall'
+          : 'floor';

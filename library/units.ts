@@ -6,7 +6,7 @@ import { NAMED_RACKS, SEATS } from './seats.ts';
 import { SURFACES } from './surfaces.ts';
 import type { UnitType } from './type.ts';
 
-export { GROUPS, type UnitType } from './type.ts';
+export { GROUPS, standingOf, type UnitType } from './type.ts';
 
 /** The types that can be added, each with the sizes it starts with. */
 export const UNIT_TYPES: readonly UnitType[] = [

@@ -157,6 +157,8 @@ function checkUnits(plan: Plan): Finding[] {
       );
     const host = unit.host === null ? undefined : plan.units[unit.host];
     if (host) findings.push(...insertFindings(unit, host, say));
+    const door = unit.onDoor === null ? undefined : plan.openings[unit.onDoor];
+    if (door) findings.push(...tooLarge(unit, 'The leaf of the door', ['width', 'height'], door, say));
     if (outline.length >= 3) {
       const out = outOfRoom(feet[i]!, outline);
       if (out > TOLERANCE)
@@ -254,14 +256,24 @@ function insertFindings(unit: Unit, host: Unit, say: (mm: number) => string): Fi
         expected: `an opening of ${host.name}`,
       }),
     ];
-  const sides = ['width', 'depth', 'height'] as const;
+  return tooLarge(unit, opening.name, ['width', 'depth', 'height'], opening.inside, say);
+}
+
+/** What is larger than that in or on which it is. */
+function tooLarge<Side extends 'width' | 'depth' | 'height'>(
+  unit: Unit,
+  where: string,
+  sides: readonly Side[],
+  room: Readonly<Record<Side, number>>,
+  say: (mm: number) => string,
+): Finding[] {
   return sides.flatMap((side) =>
-    unit[side] > opening.inside[side] + 0.5
+    unit[side] > room[side] + 0.5
       ? [
           error('insert too large', `units.${unit.id}.${side}`, {
-            message: `${unit.name} is ${say(unit[side])} in ${side}; ${opening.name} has ${say(opening.inside[side])}.`,
-            expected: `at most ${say(opening.inside[side])}`,
-            by: unit[side] - opening.inside[side],
+            message: `${unit.name} is ${say(unit[side])} in ${side}; ${where} has ${say(room[side])}.`,
+            expected: `at most ${say(room[side])}`,
+            by: unit[side] - room[side],
           }),
         ]
       : [],

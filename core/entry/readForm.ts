@@ -39,7 +39,7 @@ export const CONTAINER_WORDS =
  * @param sizes how many sizes were given: three of a jar make it a box
  * @param paper whether a paper size or a grammage was given
  */
-export function formOf(text: string, sizes: number, paper: boolean): Form | null {
+function formOf(text: string, sizes: number, paper: boolean): Form | null {
   if (HUNG.test(text)) return 'hung';
   if (SET.test(text)) return 'set';
   if (MACHINE.test(text) && !NOT_MACHINE.test(text)) return 'machine';

@@ -1,7 +1,9 @@
 import { unitTypes } from '@heronstone/library/inInches.ts';
 import { having, rectangle } from '@heronstone/testing/rooms.ts';
+import { set } from '../model/change.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { addPieces, copyPiece } from './addPieces.ts';
+import type { Standing } from './newUnit.ts';
 
 const shapeOf = (title: string) => unitTypes('imperial').find((t) => t.title === title)!.shape;
 const room = rectangle(3657.6, 3048, { units: 'imperial' });
@@ -44,4 +46,41 @@ test('a copy stands clear of what it was copied from', () => {
   const after = having(plan, ...copy.changes);
   expect(after.units[copy.id]).toMatchObject({ width: after.units[one.id]!.width });
   expect(evaluate(after).findings.filter((f) => f.severity === 'error')).toEqual([]);
+});
+
+const add = (plan: typeof room, title: string, standing: Standing) =>
+  addPieces(plan, shapeOf(title), { standing, many: 1, newId });
+
+test('what does not hang or stand where such a piece does is said with the reason and the size that would', () => {
+  expect(add(room, 'Door-back rack', 'door').note).toMatch(/^No door here swings, so .* hangs on a wall\.$/);
+  const doored = having(
+    room,
+    set('openings', 'd', {
+      ...{ id: 'd', corner: Object.keys(room.corners)[0]!, kind: 'door', offset: 300, width: 14 * 25.4 },
+      ...{ height: 2032, sill: 0, hinge: 'left', swing: 'in' },
+    }),
+  );
+  expect(add(doored, 'Door-back rack', 'door').note).toMatch(
+    /Door-back rack is 17 1\/2 × .* in; the widest door has a leaf of 14 × 80 in/,
+  );
+  expect(add(room, 'Edge clamp', 'edge').note).toMatch(/^Nothing here has a front edge/);
+  const desk = having(room, ...add(room, 'Work table', 'floor').changes);
+  expect(add(desk, 'Edge clamp', 'edge').note).toBeNull();
+  expect(add(room, 'Two drawers', 'insert').note).toMatch(/^No cube shelf, bookcase or cabinet here/);
+  const books = having(room, ...add(room, 'Bookcase', 'floor').changes);
+  expect(add(books, 'Two drawers', 'insert').note).toMatch(/; the opening that comes nearest is .* in\. It stands by/);
+  expect(add(having(room, ...add(room, 'Cube shelf', 'floor').changes), 'Two drawers', 'insert').note).toBeNull();
+});
+
+test('a piece that is in the way wherever it stands says what it does there, and which width would not', () => {
+  const niche = rectangle(1200, 1100, { units: 'imperial' });
+  const { note } = addPieces(
+    niche,
+    { ...shapeOf('Bookcase'), name: 'Long bookcase', width: 1300 },
+    { standing: 'wall', many: 1, newId },
+  );
+  expect(note).toMatch(
+    /^No free stretch of wall takes Long bookcase \(.* in\): .+\. One that is .* in wide would go\.$/,
+  );
+  expect(add(niche, 'Bookcase', 'floor').note).toBeNull();
 });

@@ -1,6 +1,7 @@
 /** Where a new piece goes: where it takes from nobody the room that is needed to walk, to sit and to open. */
 import { once } from '../model/memo.ts';
 import { allCompartments } from '../furniture/compartments.ts';
+import type { Finding } from '../model/finding.ts';
 import type { Plan, Unit } from '../model/plan.ts';
 import { checkAreas } from '../checks/areasFree.ts';
 import { checkClearance } from '../checks/clearance.ts';
@@ -16,9 +17,27 @@ const MOST = 60;
 /** How many other faults a place to which there is no way weighs. */
 const NO_WAY = 10;
 
+/** A place, and how many faults more there are with the unit there. */
+export interface Spot {
+  at: Rest;
+  worse: number;
+}
+
 /** What is wrong with where things stand: fronts that cannot open, seats without room. */
-const standFaults = (plan: Plan): number =>
-  [...checkRoom(plan), ...checkClearance(plan), ...checkAreas(plan), ...checkSeats(plan)].length;
+const standFindings = (plan: Plan): Finding[] => [
+  ...checkRoom(plan),
+  ...checkClearance(plan),
+  ...checkAreas(plan),
+  ...checkSeats(plan),
+];
+const standFaults = (plan: Plan): number => standFindings(plan).length;
+
+/** What is said of the room of a plan that is not said of another. */
+export function newlySaid(plan: Plan, before: Plan): Finding[] {
+  const findings = (p: Plan) => [...standFindings(p), ...checkWalkways(p)];
+  const known = new Set(findings(before).map((f) => f.message));
+  return findings(plan).filter((f) => !known.has(f.message));
+}
 
 /** Narrow ways, and places that cannot be walked to; it takes longest. */
 function wayFaults(plan: Plan): number {
@@ -35,7 +54,7 @@ const faultsOf = once((plan: Plan) => standFaults(plan) + wayFaults(plan));
 
 /**
  * Going round the room (see freeSpots), the first place where a unit makes nothing in the room worse; without one, that where it
- * makes least worse.
+ * makes least worse, and by how many faults.
  * @param trial the plan with the unit at a place, and with what comes along with it
  * @param before room that is wanted before it, mm
  * @param stop says when the best place found so far is good enough, since no more time is to be spent
@@ -45,8 +64,8 @@ export function goodSpot(
   plan: Plan,
   trial: (at: Rest) => Plan,
   { before, stop = () => false }: { before?: number | undefined; stop?: () => boolean } = {},
-): Rest {
-  let best: { at: Rest; worse: number } | null = null;
+): Spot {
+  let best: Spot | null = null;
   let looked = 0;
   let last: Rest | null = null;
   const now = faultsOf(plan);
@@ -62,5 +81,5 @@ export function goodSpot(
     if (!best || worse < best.worse) best = { at, worse };
     if (worse <= 0 || ++looked === MOST || stop()) break;
   }
-  return best!.at;
+  return best!;
 }

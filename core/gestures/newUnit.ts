@@ -7,6 +7,9 @@ import type { Rest } from '../room/snap.ts';
 import { spotOnTable } from '../room/spot.ts';
 import { goodSpot } from './goodSpot.ts';
 
+/** How a type stands: on the floor or a table, on a wall, in an opening of another piece, on the edge of a table, on the leaf of a door. */
+export type Standing = 'floor' | 'wall' | 'insert' | 'edge' | 'door';
+
 /** How far the middle of a body is from the edge of the table at which it sits, mm. Common practice, no source. */
 const FROM_EDGE = 300;
 
@@ -26,6 +29,7 @@ export function freeName(plan: Plan, name: string): string {
  * A unit of a type where there is room for it: on a table what stands on tables, else along a wall. The first table of a room
  * brings its seat along.
  * @param onWall whether it hangs on a wall or a door
+ * @returns worse: how many faults more there are in the room with it
  */
 export function newUnit(
   plan: Plan,
@@ -33,7 +37,7 @@ export function newUnit(
   onWall: boolean,
   newId: () => string,
   stop?: () => boolean,
-): { unit: Unit; changes: Change[] } {
+): { unit: Unit; changes: Change[]; worse: number } {
   const standsOn = shape.bottom > 0 && !onWall && shape.kind !== 'table';
   const named = { ...STANDING_DEFAULTS, id: newId(), ...shape, name: freeName(plan, shape.name) };
   const onTable = shape.bottom > 0 && !onWall ? spotOnTable(named, plan) : null;
@@ -45,13 +49,11 @@ export function newUnit(
     return { unit, changes: [set('units', unit.id, unit), ...(withSeat ? seatBefore(plan, unit, newId) : [])] };
   };
   const trial = (rest: Rest) => applyChanges(plan, made(rest).changes).plan;
-  return made(
-    onTable ??
-      goodSpot(row, plan, trial, {
-        before: withSeat ? FROM_EDGE + ROLL_BACK.deep : undefined,
-        ...(stop ? { stop } : {}),
-      }),
-  );
+  const before = withSeat ? FROM_EDGE + ROLL_BACK.deep : undefined;
+  const { at, worse } = onTable
+    ? { at: onTable, worse: 0 }
+    : goodSpot(row, plan, trial, { before, ...(stop ? { stop } : {}) });
+  return { ...made(at), worse };
 }
 
 /** How far apart two sitters at one table are at the least, mm: shoulder room. Common practice, no source. */

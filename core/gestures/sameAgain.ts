@@ -21,12 +21,8 @@ function nextName(name: string, taken: Set<string>): string {
   return found;
 }
 
-/** Openings of this room in which nothing stands or lies, today or planned, and which a shape fills; in one unit or in all. */
-export function freeOpenings(
-  plan: Plan,
-  shape: Pick<Shape, 'width' | 'depth' | 'height'>,
-  host?: string,
-): Compartment[] {
+/** Openings of this room in which nothing stands or lies, today or planned; in one unit or in all. */
+export function emptyOpenings(plan: Plan, host?: string): Compartment[] {
   const used = new Set(
     [...Object.values(plan.placements), ...Object.values(plan.containers)].map((row) => `${row.unit}/${row.slot}`),
   );
@@ -34,7 +30,17 @@ export function freeOpenings(
     const unit = plan.units[c.unit]!;
     if (unit.host !== null || unit.elsewhere !== null || !OPENED.has(unit.kind)) return false;
     if (host !== undefined && unit.id !== host) return false;
-    if (c.slot === TOP || (c.access !== 'open' && c.access !== 'door') || used.has(c.id)) return false;
+    return c.slot !== TOP && (c.access === 'open' || c.access === 'door') && !used.has(c.id);
+  });
+}
+
+/** Those of them that a shape fills. */
+export function freeOpenings(
+  plan: Plan,
+  shape: Pick<Shape, 'width' | 'depth' | 'height'>,
+  host?: string,
+): Compartment[] {
+  return emptyOpenings(plan, host).filter((c) => {
     // The whole opening goes to it, so it is not put where it would leave most of it empty.
     if (shape.width < MOSTLY * c.inside.width || shape.height < MOSTLY * c.inside.height) return false;
     return (['width', 'depth', 'height'] as const).every((side) => shape[side] <= c.inside[side] + 0.5);

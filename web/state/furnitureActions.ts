@@ -18,11 +18,12 @@ let placing: Promise<void> = Promise.resolve();
 export function commitFound(name: string, find: (plan: Plan) => Promise<Added>): void {
   placing = placing.then(async () => {
     try {
-      const { id, host, changes } = await find(plan());
+      const { id, host, changes, note } = await find(plan());
       if (!commit(name, changes)) return;
       select({ kind: 'unit', id });
       const within = host === null ? undefined : plan().units[host];
-      if (within) notice(`${plan().units[id]!.name} stands in ${within.name}.`);
+      if (note !== null) notice(note);
+      else if (within) notice(`${plan().units[id]!.name} stands in ${within.name}.`);
     } catch (cause) {
       notice(`${name}: ${cause instanceof Error ? cause.message : String(cause)}`, 'error');
     }

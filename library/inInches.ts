@@ -20,7 +20,7 @@ const SOLD: Readonly<
   'Folding table on wheels': [48, 24, 29],
   'Raised top': [32, 16, 7],
   'Fold-down wall top': [36, 18, 1.25],
-  'Slim drawer unit': [14, 19, 28, [2.25, 2.25, 4.25, 6, 6.75]],
+  'Slim drawer unit': [14, 19, 27.5, [2.25, 2.25, 4.25, 6, 6.75]],
   'Tall drawer unit': [14, 19, 46, [2.25, 2.25, 2.25, 2.25, 4.25, 4.25, 6, 6.25, 6.5]],
   'Wide drawer unit': [32, 19, 31, [4.25, 6, 8, 9]],
   'Drawers of two widths': [32, 18, 28],

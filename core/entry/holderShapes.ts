@@ -1,6 +1,7 @@
 /** The boxes, jars and cups that holders are: by their usual size, and large enough for what is kept in them. */
 import { CONTAINER_DEFAULTS } from '../model/supply.ts';
 import { volume } from '../fit/fit.ts';
+import type { UnitSystem } from '../model/measure.ts';
 import type { ContainerShape, Supply } from '../model/plan.ts';
 import { holderOf } from './holders.ts';
 import type { SaidHolder } from './line.ts';
@@ -19,6 +20,7 @@ const KINDS: ReadonlyArray<readonly [words: RegExp, kind: ContainerShape['kind']
 ];
 /** Thickness of a wall, mm. */
 const WALL = 2;
+const SIXTEENTH = 25.4 / 16;
 /** Share of its width below which a holder stands instead of lying. Our constant, no source. */
 const THIN = 0.35;
 
@@ -86,6 +88,19 @@ export function largeEnough(shape: ContainerShape, supply: Supply, count: number
 export function larger(shape: ContainerShape, by: number): ContainerShape {
   const up = (mm: number) => Math.ceil(mm * by);
   return by === 1 ? shape : ofInside(shape, up(shape.insideWidth), up(shape.insideDepth), up(shape.insideHeight));
+}
+
+/** In a plan in feet a holder is whole sixteenths of an inch outside, and a sixteenth less on each side within. */
+export function inSixteenths(shape: ContainerShape, system: UnitSystem): ContainerShape {
+  if (system !== 'imperial') return shape;
+  const up = (mm: number) => Math.round(Math.ceil(mm / SIXTEENTH - 1e-6) * SIXTEENTH * 1e6) / 1e6;
+  const [width, depth, height] = [up(shape.width), up(shape.depth), up(shape.height)];
+  const within = (mm: number, walls: number) => Math.round((mm - walls * SIXTEENTH) * 1e6) / 1e6;
+  return {
+    ...shape,
+    ...{ width, depth, height },
+    ...{ insideWidth: within(width, 2), insideDepth: within(depth, 2), insideHeight: within(height, 1) },
+  };
 }
 
 const ofInside = (shape: ContainerShape, width: number, depth: number, height: number): ContainerShape => ({

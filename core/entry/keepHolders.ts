@@ -7,7 +7,7 @@ import { applyChanges, set, type Change } from '../model/change.ts';
 import type { Container, ContainerShape, Plan, Supply } from '../model/plan.ts';
 import { compartmentId, mainStationOf, sceneOf, type Scene } from '../scene/scene.ts';
 import { holderOf } from './holders.ts';
-import { largeEnough, larger, longestFirst, shapeOfHolder } from './holderShapes.ts';
+import { inSixteenths, largeEnough, larger, longestFirst, shapeOfHolder } from './holderShapes.ts';
 import type { SaidHolder } from './line.ts';
 
 /** How many holders of one thing are kept at the most. */
@@ -65,7 +65,7 @@ function keepInHolders(plan: Plan, supply: Supply, held: SaidHolder, newId: () =
   const usual = largeEnough(shapeOfHolder(held), supply, Math.ceil(supply.count / number), owned);
   const places = placesFor(sceneOf(plan), supply, !owned);
   for (let n = 0; n < SIZES; n++) {
-    const shape = larger(usual, LARGER ** n);
+    const shape = inSixteenths(larger(usual, LARGER ** n), plan.meta.units);
     // What stands in a cup rises over it.
     const tall = shape.kind === 'cup' ? longestFirst(supply)[0] : shape.height;
     const place = places.find((c) => c.inside.height + (c.above ?? 0) >= tall && haveRoom(plan, c, shape, number));

@@ -1,6 +1,6 @@
 /** The sizes of a line of quick entry: as typed; of cloth by the yard and of bottles by what they hold; the rest guessed. */
 import { ENVELOPE, foldedThickness, isFolded, sheetMass, sheetThickness } from '../fit/sheets.ts';
-import { formatLength, formatPaper, formatSize, formatVolume, type UnitSystem } from '../model/measure.ts';
+import { formatLength, onRule, formatPaper, formatSize, formatVolume, type UnitSystem } from '../model/measure.ts';
 import { NOT_KNOWN } from '../model/guessed.ts';
 import type { Trait } from '../model/plan.ts';
 import type { takeComparison } from './comparisons.ts';
@@ -118,7 +118,7 @@ export function readSizes(
   // An album is called by its pages; a roll of A3 is as wide as the sheet.
   if (kind?.category === 'albums' && supply.form === 'pieces' && sizes.plain.length === 2) {
     understood.push(`pages of ${formatSize(sizes.plain, system)}`);
-    sizes.plain = sizes.plain.map((mm, i) => mm + BINDING[i]!);
+    sizes.plain = sizes.plain.map((mm, i) => onRule(mm + BINDING[i]!, system, 16));
   }
   if (supply.form === 'rolls' && kind?.form === 'sheets' && sizes.plain.length === 2 && Math.max(...sizes.plain) < 1400)
     sizes.plain = [Math.min(...sizes.plain)];

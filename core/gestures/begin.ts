@@ -1,4 +1,5 @@
 /** The first answers about a room, made into changes: walls with a door and a window, what is made there and how often, whose room it is. */
+import { onRule } from '../model/measure.ts';
 import { set, setMeta, type Change } from '../model/change.ts';
 import type { UnitSystem } from '../model/measure.ts';
 import { byName, type Opening, type Plan } from '../model/plan.ts';
@@ -62,7 +63,7 @@ export function roomChanges(plan: Plan, room: FirstRoom, newId: () => string): C
     const offset = at.along === 'middle' ? (length - width) / 2 : first ? FROM_CORNER : length - width - FROM_CORNER;
     const id = newId();
     const wall = walls[i]!;
-    const row = { ...usual, id, kind, corner: wall.id, offset: Math.round(offset * 10) / 10, width, height };
+    const row = { ...usual, id, kind, corner: wall.id, offset: onRule(offset, plan.meta.units, 16), width, height };
     changes.push(set('openings', id, { ...row, hinge: 'left', keepClear: null }));
   }
   return changes;

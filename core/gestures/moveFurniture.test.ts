@@ -6,7 +6,7 @@ import { set, setMeta } from '../model/change.ts';
 import { shiftUnits } from '../room/arrange.ts';
 import { inMode } from '../room/standing.ts';
 import { standChanges } from '../search/furniture/stands.ts';
-import { dragUnits, idleSeatsOf, onGrid, placeAt, turnUnit } from './moveFurniture.ts';
+import { dragUnits, idleSeatsOf, onGrid, placeAt, takeElsewhere, turnUnit } from './moveFurniture.ts';
 
 const plan = having(
   rectangle(6000, 4000),
@@ -170,4 +170,18 @@ test('a table whose place is typed stands exactly there, and its seat and what s
   expect([after.units.set!.x, after.units.set!.y]).toEqual([1300.4, 850]);
   const turned = having(plan, ...placeAt(plan, 'desk', { turn: 90 }));
   expect([turned.stations.s!.x, turned.stations.s!.y, turned.stations.s!.facing]).toEqual([400, 1000, 90]);
+});
+
+test('a table that goes elsewhere takes its seats along, and what is done there looks for another', () => {
+  const plan = having(
+    rectangle(4000, 3000),
+    unitRow(boxUnit('desk', 1000, 1000, 1200, 700, { kind: 'table', tiers: [], height: 740 })),
+    ...seatRows('s', 1000, 1600, { unit: 'desk' }),
+    set('elsewheres', 'hall', { id: 'hall', name: 'Hall cupboard', seconds: 40 }),
+    set('activities', 'sew', { id: 'sew', name: 'Sewing', sessionsPerWeek: 2, minutes: 60, station: 's' }),
+  );
+  const after = having(plan, ...takeElsewhere(plan, 'desk', 'hall'));
+  expect(after.units.desk!.elsewhere).toBe('hall');
+  expect(after.stations).toEqual({});
+  expect(after.activities.sew!.station).toBeNull();
 });

@@ -1,5 +1,5 @@
 /** What moving and turning furniture by hand changes: what stands on a piece and its seats go along, and a mode has spots of its own. */
-import { set, type Change } from '../model/change.ts';
+import { removeWithDependents, set, type Change } from '../model/change.ts';
 import type { Plan, Station, Unit } from '../model/plan.ts';
 import { footprint } from '../furniture/footprint.ts';
 import { STEP } from '../model/measure.ts';
@@ -72,3 +72,9 @@ export function idleSeatsOf(plan: Plan, unit: string): Station[] {
   const used = new Set(Object.values(plan.activities).map((a) => a.station));
   return seatsAt(plan, unit).filter((seat) => !used.has(seat.id));
 }
+
+/** Changes that take a piece to a place elsewhere; the seats at it go along, and what is done there looks for another. */
+export const takeElsewhere = (plan: Plan, unit: string, place: string): Change[] => [
+  set('units', unit, { host: null, hostSlot: '', onDoor: null, elsewhere: place }),
+  ...seatsAt(plan, unit).flatMap((seat) => removeWithDependents(plan, 'stations', seat.id)),
+];

@@ -1,6 +1,7 @@
 /** What is added by one click: a unit where there is room for it, a seat before a table. */
 import { inRoom } from '../furniture/footprint.ts';
 import { applyChanges, set, type Change } from '../model/change.ts';
+import { onRule } from '../model/measure.ts';
 import { byName, STANDING_DEFAULTS, type Plan, type Shape, type Unit } from '../model/plan.ts';
 import { ROLL_BACK } from '../checks/seatsAndWalkways.ts';
 import type { Rest } from '../room/snap.ts';
@@ -80,11 +81,14 @@ export function seatBefore(plan: Plan, table: Unit, newId: () => string): Change
     name: taken.length === 0 ? table.name : `${table.name}, seat ${taken.length + 1}`,
     unit: table.id,
     person: personId,
-    x: Math.round(at.x),
-    y: Math.round(at.y),
+    x: onRule(Math.round(at.x), plan.meta.units, 16),
+    y: onRule(Math.round(at.y), plan.meta.units, 16),
     facing: (table.turn + 360) % 360,
     posture: table.bottom + table.height >= STANDING_TOP ? ('standing' as const) : ('seated' as const),
-    seatHeight: Math.max(300, Math.min(800, Math.round(table.bottom + table.height - 290))),
+    seatHeight: Math.max(
+      300,
+      Math.min(800, onRule(Math.round(table.bottom + table.height - 290), plan.meta.units, 16)),
+    ),
   };
   const changes: Change[] = person ? [] : [set('people', personId, { id: personId, name: 'Me', stature: 1700 })];
   return [...changes, set('stations', id, station)];
@@ -99,7 +103,8 @@ export function seatIn(plan: Plan, chair: Unit, newId: () => string): Change[] {
   const at = inRoom(chair, chair.width / 2, chair.depth + FRONT_EDGE);
   const station = {
     ...{ id, name: chair.name, unit: chair.id, person: personId, posture: 'seated' as const, seat: 'chair' as const },
-    ...{ x: Math.round(at.x), y: Math.round(at.y), facing: Math.round((chair.turn + 180) % 360), seatHeight: 420 },
+    ...{ x: onRule(at.x, plan.meta.units, 16), y: onRule(at.y, plan.meta.units, 16) },
+    ...{ facing: Math.round((chair.turn + 180) % 360), seatHeight: onRule(420, plan.meta.units, 16) },
   };
   const changes: Change[] = person ? [] : [set('people', personId, { id: personId, name: 'Me', stature: 1700 })];
   return [...changes, set('stations', id, station)];

@@ -1,4 +1,5 @@
 /** Doors, windows and what is fixed to a wall, moved by hand: along their wall, or over to another one. */
+import { onRule } from '../model/measure.ts';
 import { set, type Change } from '../model/change.ts';
 import { dot, subtract, type Point } from '../geometry/geometry.ts';
 import type { Plan } from '../model/plan.ts';
@@ -38,7 +39,8 @@ export function slideOnWall(plan: Plan, table: OnWall, id: string, at: Point, gr
   if (!nearest) return [];
   const wall = own.length < thing.width || away(own, at) - away(nearest, at) > OVER ? nearest : own;
   const free = wall.length - thing.width;
-  const offset = Math.round(Math.max(0, Math.min(free, dot(subtract(at, wall.from), wall.along) - grip)));
+  const along = Math.max(0, Math.min(free, dot(subtract(at, wall.from), wall.along) - grip));
+  const offset = onRule(Math.round(along), plan.meta.units, 16);
   if (wall.id === thing.corner && offset === thing.offset) return [];
   return [set(table, id, { corner: wall.id, offset })];
 }

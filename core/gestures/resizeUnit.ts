@@ -1,5 +1,6 @@
 /** A piece of another size: its back stays at its wall, and the end that stands against something stays there. */
 import { inRoom } from '../furniture/footprint.ts';
+import { onRule } from '../model/measure.ts';
 import type { Plan, Unit } from '../model/plan.ts';
 import { outOfRoom } from '../geometry/geometry.ts';
 import { footprint } from '../furniture/footprint.ts';
@@ -19,7 +20,5 @@ export function resized(plan: Plan, unit: Unit, size: Partial<Pick<Unit, 'width'
   const through = (at: { x: number; y: number }) =>
     outline.length < 3 ? 0 : outOfRoom(footprint({ ...next, ...at }), outline);
   const best = through(fromRight) < through(fromLeft) - 0.5 ? fromRight : fromLeft;
-  return { x: tidy(best.x), y: tidy(best.y) };
+  return { x: onRule(best.x, plan.meta.units), y: onRule(best.y, plan.meta.units) };
 }
-
-const tidy = (mm: number) => Math.round(mm * 10) / 10;

@@ -1,4 +1,5 @@
 /** Where a piece of a new room could stand, the best for it first: by how far from the seats such a piece is wanted. */
+import { onRule } from '../model/measure.ts';
 import { footprint, inRoom } from '../furniture/footprint.ts';
 import { distanceToSegment, overlapDepth } from '../geometry/geometry.ts';
 import { byName, type Plan, type Shape, type Station, type Unit } from '../model/plan.ts';
@@ -69,6 +70,7 @@ export function spotsFor(
     ...besideSeats(unit, plan).map((roomy) => ({ roomy, tight: undefined })),
     ...freeSpots(unit, plan, before),
     ...besideTables(unit, plan).map((roomy) => ({ roomy, tight: undefined })),
+    ...(near && unit.kind !== 'table' ? underTables(unit, plan) : []).map((roomy) => ({ roomy, tight: undefined })),
   ];
   return list
     .flatMap(({ roomy, tight }) => {
@@ -159,7 +161,7 @@ function besideSeats(unit: Unit, plan: Plan): Rest[] {
     const [aside, out] =
       at.kind === 'table' ? [ELBOW, at.depth + LEG + unit.width / 2] : [at.width / 2 + LEG, at.depth - unit.width / 2];
     return [1, -1].map((side) => ({
-      ...round(inRoom(at, at.width / 2 + side * (aside + unit.depth / 2), out)),
+      ...round(inRoom(at, at.width / 2 + side * (aside + unit.depth / 2), out), plan),
       turn: (at.turn + (side > 0 ? 90 : 270)) % 360,
     }));
   });
@@ -175,7 +177,7 @@ function besideTables(unit: Unit, plan: Plan): Rest[] {
     .filter((t) => t.kind === 'table' && t.bottom < 300)
     .flatMap((t) =>
       [-unit.width / 2, t.width + unit.width / 2].map((across) => ({
-        ...round(inRoom(t, across, unit.depth / 2)),
+        ...round(inRoom(t, across, unit.depth / 2), plan),
         turn: t.turn,
       })),
     );
@@ -184,15 +186,23 @@ function besideTables(unit: Unit, plan: Plan): Rest[] {
 /** Under a table, at its right and left end, the knees between them free; further ones beside those. */
 function underTables(unit: Unit, plan: Plan): Rest[] {
   return byName(plan.units)
-    .filter((t) => t.kind === 'table' && t.bottom < 300 && t.height - t.board >= unit.height && t.depth >= unit.depth)
+    .filter(
+      (t) => t.kind === 'table' && t.bottom < 300 && t.height - t.board >= unit.height - 0.5 && t.depth >= unit.depth,
+    )
     .flatMap((t) => {
       const most = Math.max(0, (t.width - KNEES) / 2);
       const steps = [];
       for (let in_ = LEG; in_ + unit.width <= most + 1; in_ += 50)
         steps.push(t.width - in_ - unit.width / 2, in_ + unit.width / 2);
-      return steps.map((across) => ({ ...round(inRoom(t, across, t.depth - LEG - unit.depth / 2)), turn: t.turn }));
+      return steps.map((across) => ({
+        ...round(inRoom(t, across, t.depth - LEG - unit.depth / 2), plan),
+        turn: t.turn,
+      }));
     })
     .filter((at) => stands({ ...unit, ...at }, plan));
 }
 
-const round = ({ x, y }: { x: number; y: number }) => ({ x: Math.round(x * 10) / 10, y: Math.round(y * 10) / 10 });
+const round = ({ x, y }: { x: number; y: number }, { meta }: Plan) => ({
+  x: onRule(x, meta.units, 32),
+  y: onRule(y, meta.units, 32),
+});

@@ -217,6 +217,15 @@ export const STEP: Readonly<Record<UnitSystem, number>> = {
   imperial: MM_PER_INCH / 2,
 };
 
+/**
+ * A place or a size as it is kept where nobody typed it: to tenths of a millimetre, or to parts of an inch.
+ * @param parts 64 for what may stand against something that was typed so; 16 for what is free to be rounder
+ */
+export const onRule = (mm: number, system: UnitSystem, parts: 16 | 32 | 64 = 64): number =>
+  system === 'imperial'
+    ? tidy((Math.round((mm / MM_PER_INCH) * parts) * MM_PER_INCH) / parts)
+    : Math.round(mm * 10) / 10;
+
 /** Several lengths as one size: "330 × 430 × 68 mm" or "13 × 17 × 2 5/8 in". */
 export function formatSize(sizes: readonly number[], system: UnitSystem): string {
   if (system === 'imperial') return `${sizes.map(inches).join(' × ')} in`;

@@ -3,13 +3,21 @@
  * seats go along. A hand, an arrow key, an advice, an arrangement all move by this.
  */
 import { set, type Change } from '../model/change.ts';
+import { onRule, type UnitSystem } from '../model/measure.ts';
 import type { Plan, Unit } from '../model/plan.ts';
 import { inRoom } from '../furniture/footprint.ts';
 import { turned } from '../geometry/geometry.ts';
 import type { Rest } from './snap.ts';
 import { ridersOf, seatsAt } from './standing.ts';
 
-const tidy = (mm: number) => Math.round(mm * 10) / 10;
+/** Without the noise of binary fractions. */
+const exact = (mm: number) => Math.round(mm * 1e6) / 1e6;
+
+const onRuleAt = ({ x, y, turn }: Rest, system: UnitSystem): Rest => ({
+  x: onRule(x, system),
+  y: onRule(y, system),
+  turn,
+});
 
 /** The row that says where a unit stands in a mode: its spot then, or the unit itself. */
 export function restOf(plan: Plan, id: string, mode: string): { table: 'spots' | 'units'; id: string; rest: Rest } {
@@ -22,7 +30,7 @@ export function restOf(plan: Plan, id: string, mode: string): { table: 'spots' |
 export function carried(at: Rest, from: Rest, to: Rest): Rest {
   const by = to.turn - from.turn;
   const off = turned({ x: at.x - from.x, y: at.y - from.y }, by);
-  return { x: tidy(to.x + off.x), y: tidy(to.y + off.y), turn: (((at.turn + by) % 360) + 360) % 360 };
+  return { x: exact(to.x + off.x), y: exact(to.y + off.y), turn: (((at.turn + by) % 360) + 360) % 360 };
 }
 
 /**
@@ -31,9 +39,10 @@ export function carried(at: Rest, from: Rest, to: Rest): Rest {
  */
 export function putDown(plan: Plan, unit: Unit, to: Rest, mode: string): Change[] {
   const { table, id, rest } = restOf(plan, unit.id, mode);
-  const changes: Change[] = [set(table, id, { x: tidy(to.x), y: tidy(to.y), turn: to.turn })];
+  const { units: system } = plan.meta;
+  const changes: Change[] = [set(table, id, onRuleAt(to, system))];
   if (table === 'spots') return changes;
-  const along = (at: Rest) => carried(at, rest, to);
+  const along = (from: Rest) => onRuleAt(carried(from, rest, to), system);
   const riders = ridersOf(plan, unit);
   for (const rider of riders) changes.push(set('units', rider.id, { ...along(rider) }));
   for (const seat of [unit, ...riders].flatMap((u) => seatsAt(plan, u.id))) {
@@ -52,7 +61,7 @@ export const ENDS = ['middle', 'left', 'right'] as const;
 export function inPlaceOf(unit: Unit, other: Unit, end: (typeof ENDS)[number]): Rest {
   const across = end === 'middle' ? other.width / 2 : end === 'left' ? unit.width / 2 : other.width - unit.width / 2;
   const middle = inRoom(other, across, unit.depth / 2);
-  return { x: tidy(middle.x), y: tidy(middle.y), turn: other.turn };
+  return { x: exact(middle.x), y: exact(middle.y), turn: other.turn };
 }
 
 /** Changes of several moves at once, where each row is changed once: what stands on a piece that is moved itself goes with it. */

@@ -1,5 +1,6 @@
 /** Where a unit that is being dragged comes to rest: flush with walls and with its neighbours. */
 import { centreFrom, footprint } from '../furniture/footprint.ts';
+import { onRule } from '../model/measure.ts';
 import type { Plan, Unit } from '../model/plan.ts';
 import { angleBetween, dot, subtract } from '../geometry/geometry.ts';
 import { wallsOf } from './walls.ts';
@@ -36,8 +37,8 @@ export function snapUnit(unit: Unit, plan: Plan, within: number): Rest {
     }
     rest = { ...rest, x: rest.x + axis.x * by, y: rest.y + axis.y * by };
   }
-  const tidy = (mm: number) => Math.round(mm * 10) / 10;
-  return { x: tidy(rest.x), y: tidy(rest.y), turn: rest.turn };
+  const { units: system } = plan.meta;
+  return { x: onRule(rest.x, system), y: onRule(rest.y, system), turn: rest.turn };
 }
 
 /** A corner of the room that is being dragged, in line with other corners where it comes near that, whole mm. */
@@ -61,8 +62,8 @@ export function alignCorner(
     ),
   ];
   return {
-    x: Math.abs(x - at.x) < within ? x : Math.round(at.x),
-    y: Math.abs(y - at.y) < within ? y : Math.round(at.y),
+    x: Math.abs(x - at.x) < within ? x : onRule(Math.round(at.x), plan.meta.units),
+    y: Math.abs(y - at.y) < within ? y : onRule(Math.round(at.y), plan.meta.units),
   };
 }
 

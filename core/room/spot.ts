@@ -1,5 +1,6 @@
 /** A place for a new unit: the first free stretch of wall from the first corner on. */
 import { footprint, inRoom, solidSpan } from '../furniture/footprint.ts';
+import { onRule, type UnitSystem } from '../model/measure.ts';
 import type { Plan, Unit } from '../model/plan.ts';
 import { CLEAR } from '../room/doorSweep.ts';
 import { freeBefore } from './free.ts';
@@ -10,8 +11,8 @@ import { outlineOf, wallsOf } from './walls.ts';
 
 type Shaped = Omit<Unit, 'x' | 'y' | 'turn'>;
 
-/** Steps in which walls are tried, mm. */
-const STEP = 50;
+/** Steps in which walls are tried: 5 cm, or 2 in. */
+const stepIn = (system: UnitSystem): number => (system === 'imperial' ? 50.8 : 50);
 
 /**
  * Where a unit can stand with its back to a wall, clear of other units, doors and windows that it would cover, and seen from
@@ -30,6 +31,7 @@ type FreeSpot = { roomy: Rest; tight?: undefined } | { roomy?: undefined; tight:
 
 /** All free places going round the room, those with room before them first, then those without, then one away from the walls. */
 export function* freeSpots(unit: Shaped, plan: Plan, before: number = CLEAR.person): Generator<FreeSpot> {
+  const { units: system } = plan.meta;
   const outline = outlineOf(plan);
   if (outline.length < 3) {
     yield { roomy: besideAll(unit, plan) };
@@ -45,7 +47,7 @@ export function* freeSpots(unit: Shaped, plan: Plan, before: number = CLEAR.pers
     const openings = Object.values(plan.openings).filter(
       (o) => o.corner === wall.id && o.sill < unit.bottom + unit.height,
     );
-    for (let start = 0; start + unit.width <= wall.length + 0.5; start += STEP) {
+    for (let start = 0; start + unit.width <= wall.length + 0.5; start += stepIn(system)) {
       if (openings.some((o) => start < o.offset + o.width && start + unit.width > o.offset)) continue;
       const [along, out] = [start + unit.width / 2, unit.depth / 2];
       const at = {
@@ -54,7 +56,7 @@ export function* freeSpots(unit: Shaped, plan: Plan, before: number = CLEAR.pers
         turn: wall.turn,
       };
       if (!stands({ ...unit, ...at }, plan)) continue;
-      const rest = { x: tidy(at.x), y: tidy(at.y), turn: at.turn };
+      const rest = { x: onRule(at.x, system), y: onRule(at.y, system), turn: at.turn };
       if (isUnder({ ...unit, ...rest }, plan)) continue;
       const span = { bottom: unit.bottom, top: unit.bottom + unit.height };
       if (freeBefore({ ...unit, ...rest }, here, span, before) >= before) yield { roomy: rest };
@@ -67,6 +69,8 @@ export function* freeSpots(unit: Shaped, plan: Plan, before: number = CLEAR.pers
 
 /** A free place away from the walls, as near to the middle as there is one; else the middle. */
 function onTheFloor(unit: Shaped, plan: Plan): Rest {
+  const { units: system } = plan.meta;
+  const step = stepIn(system);
   const outline = outlineOf(plan);
   const [xs, ys] = [outline.map((p) => p.x), outline.map((p) => p.y)];
   const middle = {
@@ -75,11 +79,11 @@ function onTheFloor(unit: Shaped, plan: Plan): Rest {
     turn: 0,
   };
   let [nearest, far]: [Rest, number] = [middle, Infinity];
-  for (let x = Math.min(...xs); x <= Math.max(...xs); x += 2 * STEP)
-    for (let y = Math.min(...ys); y <= Math.max(...ys); y += 2 * STEP)
+  for (let x = Math.min(...xs); x <= Math.max(...xs); x += 2 * step)
+    for (let y = Math.min(...ys); y <= Math.max(...ys); y += 2 * step)
       for (const turn of [0, 90]) {
         const away = Math.hypot(x - middle.x, y - middle.y);
-        const at = { x: tidy(x), y: tidy(y), turn };
+        const at = { x: onRule(x, system), y: onRule(y, system), turn };
         if (away < far && stands({ ...unit, ...at }, plan) && !isUnder({ ...unit, ...at }, plan))
           [nearest, far] = [at, away];
       }
@@ -88,8 +92,10 @@ function onTheFloor(unit: Shaped, plan: Plan): Rest {
 
 /** Without walls: to the right of all that is there. */
 function besideAll(unit: Shaped, plan: Plan): Rest {
+  const { units: system } = plan.meta;
+  const step = stepIn(system);
   const right = Math.max(0, ...Object.values(standing(plan).units).flatMap((u) => footprint(u).map((p) => p.x)));
-  return { x: tidy(right + 2 * STEP + unit.width / 2), y: tidy(unit.depth / 2), turn: 0 };
+  return { x: onRule(right + 2 * step + unit.width / 2, system), y: onRule(unit.depth / 2, system), turn: 0 };
 }
 
 /** Whether a unit would be hidden from above, under a table, say. */
@@ -102,8 +108,6 @@ function isUnder(unit: Shaped & Rest, plan: Plan): boolean {
       overlapDepth(footprint(other), feet) > 0.5,
   );
 }
-
-const tidy = (mm: number) => Math.round(mm * 10) / 10;
 
 /** Whether a unit stands there inside the room and through nothing. */
 export function stands(unit: Shaped & Rest, plan: Plan): boolean {
@@ -122,6 +126,7 @@ export function stands(unit: Shaped & Rest, plan: Plan): boolean {
 
 /** A corner cabinet with its back corner in the first free corner of 90 degrees. */
 function freeCorner(unit: Shaped, plan: Plan): Rest | null {
+  const { units: system } = plan.meta;
   const walls = wallsOf(plan);
   for (const [i, wall] of walls.entries()) {
     const before = walls.at(i - 1)!;
@@ -131,19 +136,21 @@ function freeCorner(unit: Shaped, plan: Plan): Rest | null {
     const apex = inRoom({ ...unit, x: 0, y: 0, turn }, unit.width / 2, 0);
     const at = { x: wall.from.x - apex.x, y: wall.from.y - apex.y, turn };
     const placed = { ...unit, ...at };
-    if (stands(placed, plan) && !isUnder(placed, plan)) return { x: tidy(at.x), y: tidy(at.y), turn };
+    if (stands(placed, plan) && !isUnder(placed, plan))
+      return { x: onRule(at.x, system), y: onRule(at.y, system), turn };
   }
   return null;
 }
 
 /** A place on a table for what stands on tables: along its back edge, clear of what stands there. Null without one. */
 export function spotOnTable(unit: Shaped, plan: Plan): (Rest & { bottom: number }) | null {
+  const { units: system } = plan.meta;
   const here = standing(plan);
   for (const table of Object.values(here.units).filter((u) => u.kind === 'table' && u.bottom < 300)) {
     const bottom = table.bottom + table.height;
-    for (let start = 0; start + unit.width <= table.width; start += STEP) {
+    for (let start = 0; start + unit.width <= table.width; start += stepIn(system)) {
       const at = inRoom(table, start + unit.width / 2, unit.depth / 2);
-      const rest = { x: tidy(at.x), y: tidy(at.y), turn: table.turn, bottom };
+      const rest = { x: onRule(at.x, system), y: onRule(at.y, system), turn: table.turn, bottom };
       if (unit.depth <= table.depth && stands({ ...unit, ...rest }, plan)) return rest;
     }
   }

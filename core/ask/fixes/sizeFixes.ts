@@ -3,7 +3,7 @@ import { tiersHeight } from '../../furniture/compartments.ts';
 import { inRoom } from '../../furniture/footprint.ts';
 import { set, type Change } from '../../model/change.ts';
 import type { Finding } from '../../model/finding.ts';
-import { formatLength, STEP } from '../../model/measure.ts';
+import { formatLength, STEP, onRule } from '../../model/measure.ts';
 import type { Plan, Unit } from '../../model/plan.ts';
 import { ridersOf } from '../../room/standing.ts';
 import type { Fix } from './fix.ts';
@@ -79,17 +79,15 @@ function* rounded(plan: Plan, by: number, most: number, make: (mm: number) => Fi
   }
 }
 
-const tidy = (mm: number) => Math.round(mm * 10) / 10;
-
 /** What stands on a piece goes up and down with it. */
 const carried = (plan: Plan, unit: Unit, up: number): Change[] =>
-  ridersOf(plan, unit).map((r) => set('units', r.id, { bottom: tidy(r.bottom + up) }));
+  ridersOf(plan, unit).map((r) => set('units', r.id, { bottom: onRule(r.bottom + up, plan.meta.units) }));
 
 /** A table on higher legs, or on blocks; nothing else is raised. */
 function raised(plan: Plan, unit: Unit, mm: number, name?: string): Fix | null {
   if (unit.kind !== 'table' || unit.host !== null) return null;
   const say = (x: number) => formatLength(x, plan.meta.units);
-  const height = tidy(unit.height + mm);
+  const height = onRule(unit.height + mm, plan.meta.units);
   return {
     words: `Raise ${name ?? 'it'} by ${say(mm)}, to ${say(unit.bottom + height)}`,
     changes: [set('units', unit.id, { height }), ...carried(plan, unit, mm)],
@@ -102,14 +100,14 @@ function raised(plan: Plan, unit: Unit, mm: number, name?: string): Fix | null {
 function lowered(plan: Plan, unit: Unit, mm: number): Fix | null {
   if (unit.kind === 'cabinet' || unit.asOne) return null;
   const say = (x: number) => formatLength(x, plan.meta.units);
-  const height = tidy(unit.height - mm);
+  const height = onRule(unit.height - mm, plan.meta.units);
   if (height < unit.height * (1 - MOST.share)) return null;
   const short = tiersHeight({ ...unit, height }) - height;
   const tiers = [...unit.tiers];
   if (short > 0) {
     const at = tiers.indexOf(Math.max(...tiers));
     if (at < 0 || tiers[at]! - short < tiers[at]! / 2) return null;
-    tiers[at] = tidy(tiers[at]! - short);
+    tiers[at] = onRule(tiers[at]! - short, plan.meta.units);
   }
   const table = unit.kind === 'table';
   return {
@@ -127,7 +125,7 @@ function* hung(plan: Plan, unit: Unit): Generator<Fix> {
   const step = STEP[plan.meta.units];
   for (let mm = step; mm <= HUNG; mm += step)
     for (const up of [-mm, mm]) {
-      const bottom = tidy(unit.bottom + up);
+      const bottom = onRule(unit.bottom + up, plan.meta.units);
       // It stays a thing that hangs.
       if (bottom < step) continue;
       yield {
@@ -141,7 +139,7 @@ function* hung(plan: Plan, unit: Unit): Generator<Fix> {
 
 /** A narrower strip for things at the back of a table. */
 function strip(plan: Plan, table: Unit, mm: number): Fix | null {
-  const storeDepth = tidy(table.storeDepth - mm);
+  const storeDepth = onRule(table.storeDepth - mm, plan.meta.units);
   if (storeDepth < 0) return null;
   const say = (x: number) => formatLength(x, plan.meta.units);
   return {
@@ -178,19 +176,19 @@ function smaller(plan: Plan, unit: Unit, side: 'width' | 'depth', mm: number, at
   // A corner cabinet and a carousel have no side that could be cut by itself.
   if (unit.kind === 'corner cabinet' || unit.kind === 'carousel') return null;
   const say = (x: number) => formatLength(x, plan.meta.units);
-  const now = tidy(long - mm);
+  const now = onRule(long - mm, plan.meta.units);
   const inner = side === 'width' ? 'insideWidth' : 'insideDepth';
   const own: Partial<Unit> = { [side]: now };
   if (unit[inner] !== null) {
     const share = side === 'width' && unit.columns > 1 ? mm / unit.columns : mm;
-    own[inner] = tidy(unit[inner] - share);
+    own[inner] = onRule(unit[inner] - share, plan.meta.units);
     if (own[inner] < 20) return null;
   }
   if (side === 'width' && unit.bays.length > 0) {
     const widest = Math.max(...unit.bays.map((b) => b.width));
     const which = unit.bays.findIndex((b) => b.width === widest);
     if (widest - mm < widest / 2) return null;
-    own.bays = unit.bays.map((b, i) => (i === which ? { ...b, width: tidy(b.width - mm) } : b));
+    own.bays = unit.bays.map((b, i) => (i === which ? { ...b, width: onRule(b.width - mm, plan.meta.units) } : b));
   }
   if (side === 'depth') {
     own.storeDepth = Math.min(unit.storeDepth, now);
@@ -202,7 +200,9 @@ function smaller(plan: Plan, unit: Unit, side: 'width' | 'depth', mm: number, at
   const how = side === 'depth' ? 'less deep' : `narrower${at === 0 ? '' : at > 0 ? ' on its right' : ' on its left'}`;
   return {
     words: `Make it ${say(mm)} ${how}: ${say(now)}`,
-    changes: [set('units', unit.id, { ...own, x: tidy(middle.x), y: tidy(middle.y) })],
+    changes: [
+      set('units', unit.id, { ...own, x: onRule(middle.x, plan.meta.units), y: onRule(middle.y, plan.meta.units) }),
+    ],
     by: mm,
     effort: mm * ASKS.cut,
   };

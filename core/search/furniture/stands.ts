@@ -3,6 +3,7 @@
  * What an arrangement costs is the way a week from the seats to what is fetched; what it may not do is said by the checks
  * of the room. propose.ts searches among these.
  */
+import { onRule } from '../../model/measure.ts';
 import { constantsOf } from '../../model/constants.ts';
 import { bodyAt, levelReach, type Point3 } from '../../reach/body.ts';
 import { compartmentsOf } from '../../furniture/compartments.ts';
@@ -90,8 +91,8 @@ export function choicesOf(plan: Plan, units: readonly Unit[], step: number): Cho
         const along = start + unit.width / 2;
         const out = unit.depth / 2;
         all.push({
-          x: tidy(wall.from.x + wall.along.x * along + wall.inward.x * out),
-          y: tidy(wall.from.y + wall.along.y * along + wall.inward.y * out),
+          x: onRule(wall.from.x + wall.along.x * along + wall.inward.x * out, plan.meta.units),
+          y: onRule(wall.from.y + wall.along.y * along + wall.inward.y * out, plan.meta.units),
           turn: wall.turn,
         });
       }
@@ -100,8 +101,6 @@ export function choicesOf(plan: Plan, units: readonly Unit[], step: number): Cho
     return { unit, seats, stands: good.length > 0 ? good : [today] };
   });
 }
-
-const tidy = (mm: number) => Math.round(mm * 10) / 10;
 
 /** Whether a unit with its seats would be fine there, were it alone in the room. */
 function aloneIsFine(plan: Plan, unit: Unit, stand: Stand, seats: readonly Station[]): boolean {

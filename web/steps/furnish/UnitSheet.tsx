@@ -3,13 +3,14 @@ import { useMemo } from 'react';
 import { isAbout } from '@heronstone/core/model/finding.ts';
 import { compartmentsOf } from '@heronstone/core/furniture/compartments.ts';
 import { freeOpenings, insertAgain } from '@heronstone/core/gestures/sameAgain.ts';
-import { placeAt } from '@heronstone/core/gestures/moveFurniture.ts';
+import { placeAt, takeElsewhere } from '@heronstone/core/gestures/moveFurniture.ts';
 import { resized } from '@heronstone/core/gestures/resizeUnit.ts';
 import { seatBefore } from '@heronstone/core/gestures/newUnit.ts';
 import { hangOnDoor, leavesFor, mountsFor, putOn, takeDown } from '@heronstone/core/gestures/hang.ts';
 import { isMount, onLeaf } from '@heronstone/core/furniture/mounts.ts';
 import { set, type Change } from '@heronstone/core/model/change.ts';
 import { formatLength, formatMass, formatSize, howMany, formatVolume } from '@heronstone/core/model/measure.ts';
+import { wentAlong } from '@heronstone/core/model/removed.ts';
 import { byName, ShapeSchema, type Opening, type Plan, type Unit } from '@heronstone/core/model/plan.ts';
 import { isLoose, standOn } from '@heronstone/core/room/arrange.ts';
 import { gapTo } from '@heronstone/core/room/gaps.ts';
@@ -247,8 +248,14 @@ function Standing({ unit, plan }: { unit: Unit; plan: Plan }) {
       ]);
       return;
     }
-    const [host, hostSlot] = where.startsWith('in ') ? (where.slice(3).split('/') as [string, string]) : [null, ''];
-    change('Place', { host, hostSlot, onDoor: null, elsewhere: where.startsWith('at ') ? where.slice(3) : null });
+    if (where.startsWith('at ')) {
+      const changes = takeElsewhere(plan, unit.id, where.slice(3));
+      const along = wentAlong(plan, 'units', changes);
+      if (commit(`Place of ${unit.name}`, changes) && along !== '')
+        notice(`${unit.name} is in ${plan.elsewheres[where.slice(3)]!.name} now, with ${along}.`);
+      return;
+    }
+    change('Place', { host: on, hostSlot: slot, onDoor: null, elsewhere: null });
   };
   const under = byName(plan.units).filter(
     (u) =>

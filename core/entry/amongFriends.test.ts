@@ -24,6 +24,9 @@ test.each([
   ['white cardstock, 3 reams of 250', 'White cardstock', 750, 750],
   ['scales for parcels', 'Scales for parcels', 1, 1],
   ['turps', 'Turps', 1, 1],
+  ['coloured cardstock, 12 colours, 10 each', 'Coloured cardstock', 120, 120],
+  ['overlock thread, 12 big cones', 'Overlock thread', 12, 12],
+  ['box of crayons', 'Box of crayons', 1, 1],
   ['re-inker bottles', 'Re-inker', 6, 40],
   ['diamond painting kits', 'Diamond painting kits', 2, 8],
   ['candle wax flakes 10 lb', 'Candle wax flakes', 1, 1],
@@ -47,6 +50,7 @@ test.each([
   ['pins in a dish', 'Pins', 'dish', 1, null],
   ['crochet hooks in a roll', 'Crochet hooks', 'tool roll', 1, null],
   ['bag of zips', 'Zips', 'bag', 1, null],
+  ['sewing clips, a jar of', 'Sewing clips', 'jar', 1, null],
 ])('“%s” is %s, kept in a %s', (text, name, word, number, count) => {
   const read = line(text);
   expect(read.supply.name).toBe(name);
@@ -115,6 +119,11 @@ test('paper is as thick as its weight says, goes by its pounds, and of another w
   expect(sameIn(stock, typed.draft!, typed.weighed !== null)).toBeNull();
   expect(nameApart(stock, typed.draft!, typed.weighed, 'imperial')).toBe('White cardstock, 110 lb cover');
   expect(sameIn(stock, line('white cardstock').draft!, false)?.id).toBe('a');
+});
+
+test('what paper is called by in inches is so in centimetres, too; 15 x 15 is none of it', () => {
+  expect(line('paper pads 12x12', 'centimetres').draft!.length).toBeCloseTo(304.8, 6);
+  expect(line('paper pads 15x15', 'centimetres').draft!.length).toBe(150);
 });
 
 test('a width of what comes by the yard is none of the card that it is wound on', () => {

@@ -1,4 +1,5 @@
 /** A line as it is typed on many keyboards and told among friends, made plain before it is read. */
+import { HOLDER_WORDS } from './holders.ts';
 import { readAmount } from '../model/measure.ts';
 
 const MEASURE = String.raw`(?![\d.,/ ]*(?:mm|cm|m|met(?:re|er)s?|yards?|yds?|in|inch(?:es)?|ft|feet|kg|g|lbs?|oz|ml|l|x|×|"|')(?![a-z]))`;
@@ -21,6 +22,11 @@ const WORD_MEASURE = new RegExp(
   'gi',
 );
 const WITH_PARTS = /\s+with\s+(?:\w+\s+)?(?:dividers?|compartments?|lids?|handles?|wheels|labels|sections)(?![\w-])/gi;
+/** "Clips, a jar of". */
+const HOLDER_BEHIND = new RegExp(
+  String.raw`^(.*\p{L}),\s*((?:an?|one|two|three|\d+)\s+(?:\w+\s+)?(?:${HOLDER_WORDS})\s+(?:full\s+)?of)(?:\s+(?:it|them))?$`,
+  'iu',
+);
 const WHOSE = /^\s*(?:all\s+)?(?:my|our|some)\s+(?=\p{L}|\d)/iu;
 
 /** Fractions, quotes and times signs as they are typed on many keyboards, made one. */
@@ -54,6 +60,7 @@ export function plainly(line: string): string {
     .replace(HEDGED, 'about ')
     .replace(HEDGED_LAST, 'about $1')
     .replace(WHOSE, '')
+    .replace(HOLDER_BEHIND, '$2 $1')
     .replace(TOOL_ROLL, '$1$2in a tool roll')
     .replace(/[\u00a0\u202f\u2009\t§\ufffd]/g, ' ')
     .trim();

@@ -117,7 +117,7 @@ export class KindFinder {
   forCrafts(text: string, kind: Kind | null, crafts: ReadonlySet<string>): Kind | null {
     const serves = (k: Kind | null) => k?.everyday?.crafts.some((rank) => rank.some((c) => crafts.has(c))) ?? false;
     if (crafts.size === 0 || serves(kind) || (kind && stems(kind.name).length > 1)) return kind;
-    const said = wordsOf(text).filter((w) => !DESCRIBES.has(w.stem));
+    const said = wordsOf(text.replace(IN_HOLDER, ' ').replace(OF_HOLDER, ' ')).filter((w) => !DESCRIBES.has(w.stem));
     const [head] = said;
     if (!head || said.length > 1) return kind;
     for (const candidate of this.kinds) {

@@ -3,6 +3,7 @@ import { sheetMass, sheetThickness } from '../fit/sheets.ts';
 import { formatLength, formatMass, formatPaper, formatVolume, type UnitSystem } from '../model/measure.ts';
 import { amountOf, type Amount } from './amountChips.ts';
 import { countHeld, countIn, plural, scaledBy, usualSizes } from './guess.ts';
+import { stem, stems } from './comparableWords.ts';
 import type { Kind } from './kinds.ts';
 import type { ReadLine } from './line.ts';
 import type { Held } from './readCounts.ts';
@@ -53,11 +54,12 @@ const SEVERAL = 3;
 /** From how many on a weight is that of all of them. */
 const MANY = 10;
 
-/** Whether what is in a holder is counted by itself: stamps in boxes, not glue in bottles. */
-const holdsMany = ({ inside, number, word }: Held, form: string): boolean =>
-  inside ||
-  ((form === 'pieces' || (form === 'soft' && number === 1)) &&
-    /box|bag|bin|tub|tin|case|drawer|basket|crate|tray|binder|folder/.test(word));
+/** Whether what is in a holder is counted by itself: stamps in boxes, not glue in bottles, nor what is called a box of pins. */
+const holdsMany = ({ inside, number, word }: Held, form: string, kind: Kind | null): boolean =>
+  !stems(kind?.name ?? '').includes(stem(word)) &&
+  (inside ||
+    ((form === 'pieces' || (form === 'soft' && number === 1)) &&
+      /box|bag|bin|tub|tin|case|drawer|basket|crate|tray|binder|folder/.test(word)));
 
 /** Whether a weight is that of many small things: "hot glue sticks, 5 lb box". */
 const weighsMany = ({ mass, many, divided }: Amounts, kind: Kind, form: string): boolean =>
@@ -103,7 +105,7 @@ export function countOf(read: ReadLine, amounts: Amounts, kind: Kind | null, sys
   } else if (held) {
     const many = countHeld(held, kind, three, form!);
     if (many) guessed(many.count, many.from);
-    else if (!(amounts.many && holdsMany(held, form!) && (kind?.everyday?.usual ?? 0) > held.number)) {
+    else if (!(amounts.many && holdsMany(held, form!, kind) && (kind?.everyday?.usual ?? 0) > held.number)) {
       supply.count = held.number;
       understood.unshift(`${held.number} of them`);
     }

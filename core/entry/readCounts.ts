@@ -30,7 +30,7 @@ const MANY = String.raw`(\d+|a\s+couple(?:\s+of)?|a\s+few|several|${WORDS})`;
 
 /** What things are counted by, behind their number. */
 const COUNTED =
-  '(?:sheets?|rolls?|reels?|spools?|bottles?|jars?|pots?|cans?|tins?|skeins?|balls?|bags?|cones?|cases|boxes|packs?|tubes?|sticks?|stems?|bunch(?:es)?|sachets?|coils?|hanks?|blocks?|cards?|sets?|pads?|colou?rs|kinds|types|sorts|styles|widths|lengths|sizes)(?![\\w-])';
+  '(?:(?:big|large|small|little)\\s+)?(?:sheets?|rolls?|reels?|spools?|bottles?|jars?|pots?|cans?|tins?|skeins?|balls?|bags?|cones?|cases|boxes|packs?|tubes?|sticks?|stems?|bunch(?:es)?|sachets?|coils?|hanks?|blocks?|cards?|sets?|pads?|colou?rs|kinds|types|sorts|styles|widths|lengths|sizes)(?![\\w-])';
 const GROUP =
   '(?:packs?|packets?|packages?|boxes|box|tins?|bags?|cases?|jars?|books?|pads?|bundles?|tubs?|rolls?|cards?|strips?|sleeves?|cartons?|sheets?)';
 const COUNT_NUMBER = String.raw`\d{1,3}(?:[ .,]\d{3})+(?!\d)|\d+`;
@@ -158,6 +158,10 @@ function countIn(rest: Rest): [count: number, parts?: number] | null {
     rest.text = rest.text.replace(packed[0], ` ${packed[2]} `);
     return [numberOf(packed[1]!) * Number(packed[3])];
   }
+  const each = take(
+    String.raw`(?<![\w.,/])${MANY}\s+(?:colou?rs|kinds|types|sorts|designs|shades)\s*[;,]?\s*(?:about\s+)?(\d+)\s*(?:sheets?|pieces?)?\s*(?:of\s+)?each(?!\w)`,
+  );
+  if (each) return [numberOf(each[1]!) * Number(each[2])];
   const sets = take(String.raw`(?:\b${MANY}\s+)?\bsets?\s+of\s+(\d+)`);
   if (sets) return [sets[1] ? numberOf(sets[1]) : 1, Number(sets[2])];
   const packs = take(

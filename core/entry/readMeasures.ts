@@ -121,6 +121,13 @@ export interface Sizes {
   problems: string[];
 }
 
+/** Paper that is called by its inches by those who measure in centimetres, too: 15 x 15 is none. Common practice, no source. */
+const SOLD_IN_INCHES: ReadonlySet<string> = new Set(
+  '12x12 8x8 6x6 4x4 3x3 2x2 8.5x11 11x14 11x17 9x12 6x12 6x8 8x10 5x7 4x6 3x4 2x3 4.25x5.5 5.5x8.5 16x20 18x24 4x12'
+    .split(' ')
+    .map((size) => size.split('x').sort().join(' ')),
+);
+
 /** Takes every size out of a text. @param inches whether a pair of small bare numbers is inches in any plan (paper) */
 export function takeSizes(rest: Rest, system: UnitSystem, inches: boolean): Sizes {
   // A unit that is said once in a line holds for all its sizes: "50mm wide, 6 thick".
@@ -137,7 +144,17 @@ export function takeSizes(rest: Rest, system: UnitSystem, inches: boolean): Size
     }
     const last = [size[8], size[6], size[4], size[2]].find((u) => u !== undefined);
     sizes.bare = last === undefined;
-    const small = inches && last === undefined && pairs.every(([v]) => readAmount(v)! <= 24);
+    const small =
+      inches &&
+      last === undefined &&
+      pairs.every(([v]) => readAmount(v)! <= 24) &&
+      (system !== 'centimetres' ||
+        SOLD_IN_INCHES.has(
+          pairs
+            .map(([v]) => v)
+            .sort()
+            .join(' '),
+        ));
     const values = pairs.map(([v, unit]) => {
       if (readAmount(v) === null) sizes.problems.push(`“${v}” is not a number.`);
       return mmOf(v, unit, last ?? (small ? 'in' : bare));

@@ -22,6 +22,9 @@ const tidyUp = (text: string) =>
 /** A container's word with the "of" behind it. */
 const OF_CONTAINERS = new RegExp(`(${CONTAINER_WORDS.source})(?:\\s+of\\b)?`, 'gi');
 
+/** "Wadding for bags". */
+const FOR_IT = /\bfor\s+(?:\w+\s+)?$/i;
+
 /** A capital first letter, and at most a number of characters, none of them cut in half. */
 const asName = (text: string): string => {
   const [first = '', ...more] = [...text];
@@ -38,7 +41,9 @@ export function nameOf(rest: string, form: Supply['form'], own: ReadonlySet<stri
   const short = ['pieces', 'long', 'set', 'machine'].includes(form)
     ? name
     : tidyUp(
-        name.replace(OF_CONTAINERS, (w, word: string, at: number) => (belongs(word, name.slice(0, at), own) ? w : ' ')),
+        name.replace(OF_CONTAINERS, (w, word: string, at: number) =>
+          belongs(word, name.slice(0, at), own) || FOR_IT.test(name.slice(0, at)) ? w : ' ',
+        ),
       );
   return asName(short === '' ? name : short);
 }

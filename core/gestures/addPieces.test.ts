@@ -84,3 +84,17 @@ test('a piece that is in the way wherever it stands says what it does there, and
   );
   expect(add(niche, 'Bookcase', 'floor').note).toBeNull();
 });
+
+/** Whether a length is a whole number of parts of an inch, without the noise of binary fractions. */
+const isPart = (mm: number, parts: number) => Math.abs((mm / 25.4) * parts - Math.round((mm / 25.4) * parts)) < 1e-5;
+
+test('in a plan in feet new pieces and their seats stand at parts of an inch', () => {
+  let plan = room;
+  for (const title of ['Work table', 'Bookcase', 'Slim drawer unit', 'Tool caddy', 'Corner cabinet'])
+    plan = having(plan, ...add(plan, title, 'floor').changes);
+  const odd = Object.values(plan.units).filter((u) => u.turn % 90 === 0 && !(isPart(u.x, 64) && isPart(u.y, 64)));
+  expect(odd.map((u) => u.name)).toEqual([]);
+  const seats = Object.values(plan.stations);
+  expect(seats.length).toBeGreaterThan(0);
+  for (const s of seats) expect([s.x, s.y, s.seatHeight].map((mm) => isPart(mm, 16))).toEqual([true, true, true]);
+});

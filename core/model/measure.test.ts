@@ -9,6 +9,7 @@ import {
   readLength,
   formatPaper,
   formatVolume,
+  onRule,
   UNIT_SYSTEMS,
 } from './measure.ts';
 
@@ -157,4 +158,13 @@ describe('writing lengths', () => {
       }),
     );
   });
+});
+
+test('what nobody typed is kept in tenths of a millimetre, or in parts of an inch without noise', () => {
+  expect(onRule(1338.9123, 'metric')).toBe(1338.9);
+  expect(onRule(1327.15, 'imperial')).toBe(1327.15);
+  // 52 45/64 in.
+  expect(onRule(1338.6, 'imperial')).toBeCloseTo(52.703125 * 25.4, 6);
+  expect(onRule(1338.6, 'imperial', 16)).toBeCloseTo(52.6875 * 25.4, 6);
+  expect(onRule(-0.009, 'imperial')).toBeCloseTo(0, 9);
 });

@@ -12,23 +12,23 @@ plan | Planners | paper | planner!, planning, bullet journal!, journaling!, jour
 letter | Lettering | paper | lettering!, calligraphy!, hand lettering, penmanship | Planners and lettering
 stamp | Stamping and inking | paper | stamping!, stamps, inking, embossing, rubber stamping | Stamping and inking
 dies | Die and electronic cutting | paper | die cutting!, electronic cutting, die cuts | Die and electronic cutting
-wrap | Gift wrap and shipping | paper | gift wrap!, gift wrapping!, wrapping!, shipping!, packing, parcels, presents, mailing | Gift wrap and shipping
+wrap | Gift wrap and shipping | paper | gift wrap!, gift wrapping!, wrapping!, shipping!, packing, parcels, presents, mailing, wrap | Gift wrap and shipping
 fold | Papercraft | paper | papercraft, paper craft, origami!, quilling!, paper flowers, paper folding, paper cutting, decoupage!, paper mache, collage | Paper cards
 book | Bookbinding | paper | bookbinding!, book binding!, bookmaking!, binding books | Bookbinding
-sew | Sewing | cloth | sewing!, dressmaking!, dress making, tailoring, garments, clothes, clothing, bag making, bags, upholstery, mending!, alterations, costume, costumes, toys, dolls, soft furnishing, curtains | Sewing
+sew | Sewing | cloth | sewing!, dressmaking!, dress making, tailoring, garments, clothes, clothing, bag making, bags, upholstery, mending!, alterations, costume, costumes, toys, dolls, soft furnishing, curtains, sew | Sewing
 quilt | Quilting | cloth | quilting!, quilt!, patchwork! | Quilting
 memb | Machine embroidery | cloth | machine embroidery! | Embroidery
 vinyl | Vinyl and press | press | vinyl!, vinyl cutting!, heat transfer, htv!, sublimation!, t-shirts, shirts, heat press, pressing, iron-on | Vinyl and press
-knit | Knitting | yarn | knitting!, knit! | Yarn
+knit | Knitting | yarn | knitting!, knit!, knitted | Yarn
 crochet | Crochet | yarn | crochet!, crocheting!, amigurumi! | Yarn
 yarn | Yarn | yarn | yarn, wool, yarn craft, fibre arts | Yarn
 weave | Weaving and spinning | yarn | weaving!, spinning!, loom, macrame!, felting!, needle felting!, tapestry | Yarn
-hand | Embroidery | yarn | embroidery!, hand embroidery, cross stitch!, cross-stitch!, needlepoint!, needlework, stitching, punch needle!, sashiko!, beadwork embroidery, hand sewing, tatting!, lace making | Embroidery
+hand | Embroidery | yarn | embroidery!, hand embroidery, cross stitch!, cross-stitch!, needlepoint!, needlework, stitching, punch needle!, sashiko!, beadwork embroidery, hand sewing, tatting!, lace making, stitch, embroider | Embroidery
 jewel | Jewellery and beads | small | jewellery!, jewelry!, jewellery making!, jewelry making!, beading!, beadwork!, beads, bracelets, earrings, wire wrapping, metalwork, metal work, soldering | Jewellery and beads
 leather | Leatherwork | small | leather!, leatherwork!, leathercraft!, leather work | 
-paint | Painting | wet | painting!, watercolour!, watercolor!, acrylic painting!, oil painting!, acrylics, gouache, rock painting, glass painting, face painting, fine art, art | Painting and drawing
+paint | Painting | wet | painting!, watercolour!, watercolor!, acrylic painting!, oil painting!, acrylics, gouache, rock painting, glass painting, face painting, fine art, art, paint | Painting and drawing
 draw | Drawing | wet | drawing!, sketching!, illustration, colouring, coloring, comics, pastel | Painting and drawing
-print | Printing | wet | lino printing!, linocut!, lino!, lino cut!, block printing!, screen printing!, screenprinting!, printmaking!, print making!, gel printing | Painting and drawing
+print | Printing | wet | lino printing!, linocut!, lino!, lino cut!, block printing!, screen printing!, screenprinting!, printmaking!, print making!, gel printing, print | Painting and drawing
 dye | Dyeing | wet | dyeing!, dying, tie dye!, batik!, marbling! | 
 clay | Clay | wet | polymer clay!, clay!, air dry clay, modelling, modeling, sculpting, sculpture | Clay and resin
 pot | Pottery | wet | pottery!, ceramics!, potting | Clay and resin

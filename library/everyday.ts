@@ -296,7 +296,7 @@ Elastic; elastic roll | sew | 6m | 1 | |
 Bias tape; bias binding; seam binding; hem tape | sew quilt | 15m | 1 | |
 Button | sew cards scrap knit | 300 | 1 | jar |
 Toy eye; safety eye; doll eye | crochet sew | 80 | 1 | box |
-Ribbon; satin ribbon; grosgrain ribbon; velvet ribbon | sew+cards+wrap scrap+quilt decor | 20m | 1 | |
+Ribbon; satin ribbon; grosgrain ribbon; velvet ribbon | sew+cards+wrap+decor+floral scrap+quilt | 20m | 1 | |
 Bow; gift bow | wrap | 30 | 1 | |
 Wired ribbon | floral+decor+wrap sew | 14m | 1 | |
 Curling ribbon | wrap | 8m | 2 | |
@@ -472,7 +472,7 @@ Washable paint; finger paint | kids | 8m | 1 | |
 Wick; candle wick | candle | 50 | 1 | |
 Wax melter; melting pot | candle+soap | 1 | 1 | |
 Metallic thread; metal thread | hand+memb sew quilt | 8m | 1 | |
-Ribbon roll | sew+cards+wrap scrap+quilt decor | 20m | 1 | |
+Ribbon roll | sew+cards+wrap+decor+floral scrap+quilt | 20m | 1 | |
 Newsprint | print+draw wrap | 60m | 0.5 | |
 Crochet cotton; crochet thread | crochet | 15m | 2 | |
 Blanket; throw; unfinished blanket | crochet+knit quilt | 2 | 0.3 | |

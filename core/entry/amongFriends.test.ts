@@ -24,6 +24,8 @@ test.each([
   ['white cardstock, 3 reams of 250', 'White cardstock', 750, 750],
   ['scales for parcels', 'Scales for parcels', 1, 1],
   ['turps', 'Turps', 1, 1],
+  ['knitting magazines 2010 to 2020', 'Knitting magazines', 5, 60],
+  ['hoops 4" to 12"', 'Hoops', 2, 20],
   ['coloured cardstock, 12 colours, 10 each', 'Coloured cardstock', 120, 120],
   ['overlock thread, 12 big cones', 'Overlock thread', 12, 12],
   ['box of crayons', 'Box of crayons', 1, 1],

@@ -14,7 +14,7 @@ const HEDGED_LAST = new RegExp(
 );
 /** Cloth with pockets, rolled up; a roll of paper is none. */
 const TOOL_ROLL =
-  /\b(hooks?|needles?|brush(?:es)?|tools?|pens?|pencils?|pliers|gouges?|chisels?|cutters?|knives|scissors|markers?)\b(.*)\bin\s+(?:an?|its|their)\s+(?:\w+\s+)?roll$/i;
+  /\b(hooks?|needles?|brush(?:es)?|tools?|pens?|pencils?|pliers|dpns|gouges?|chisels?|cutters?|knives|scissors|markers?)\b(.*)\bin\s+(?:an?|its|their)\s+(?:\w+\s+)?roll$/i;
 /** "Six metres", and what a box has besides. */
 const NUMBER_WORDS = 'one two three four five six seven eight nine ten eleven twelve'.split(' ');
 const WORD_MEASURE = new RegExp(
@@ -27,6 +27,9 @@ const HOLDER_BEHIND = new RegExp(
   String.raw`^(.*\p{L}),\s*((?:an?|one|two|three|\d+)\s+(?:\w+\s+)?(?:${HOLDER_WORDS})\s+(?:full\s+)?of)(?:\s+(?:it|them))?$`,
   'iu',
 );
+/** "Hoops 4 to 12 in", "magazines 2010 to 2020": of all sizes and years in between, which nobody needs. */
+const RANGE =
+  /(?<![\w.,/])(?:(?:19|20)\d\d(?:\s+to\s+|[-–])(?:(?:19|20)\d\d|now|today)|\d+(?:[.,]\d+)?\s*(?:mm|cm|in|"|'')?(?:\s+to\s+|[-–])\d+(?:[.,]\d+)?\s*(?:mm|cm|in(?:ch(?:es)?)?|"|''))(?![\w/])/gi;
 const WHOSE = /^\s*(?:all\s+)?(?:my|our|some)\s+(?=\p{L}|\d)/iu;
 
 /** Fractions, quotes and times signs as they are typed on many keyboards, made one. */
@@ -57,6 +60,7 @@ export function plainly(line: string): string {
     )
     .replace(WORD_MEASURE, (word) => String(NUMBER_WORDS.indexOf(word.toLowerCase()) + 1))
     .replace(WITH_PARTS, '')
+    .replace(RANGE, '')
     .replace(HEDGED, 'about ')
     .replace(HEDGED_LAST, 'about $1')
     .replace(WHOSE, '')

@@ -44,7 +44,7 @@ export interface Everyday {
 /** What a thing for something else is called: a button maker is no button. */
 const TOOLS = new Set(
   stems(
-    'maker machine holder box rack case stand bag tool press cutter punch foot organiser dispenser gun set book board table winder cleaner remover tin jar tray basket drawer cabinet shelf cart hook clip tub bin setter guide topper frame cover pouch sleeve album storage kit pliers',
+    'maker machine holder box rack case stand bag tool press cutter punch foot organiser dispenser gun set book board table winder cleaner remover tin jar tray basket drawer cabinet shelf cart hook clip tub bin setter guide topper frame cover pouch sleeve album storage kit pliers reader',
   ),
 );
 

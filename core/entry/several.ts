@@ -6,7 +6,7 @@ import type { Kind } from './kinds.ts';
 /** Plurals of which one is meant as often. */
 const PAIRS = new Set(stems('scissors shears snips pliers tweezers nippers goggles glasses scales tongs'));
 /** What things come in: "ink bottles" are as many as inks. */
-const COME_IN = new Set(stems('bottles tubes rolls jars spools pads packs sheets balls skeins reels cones'));
+const COME_IN = new Set(stems('bottles tubes rolls jars spools pads packs sheets balls skeins reels cones refills'));
 /** Words that end like a plural and are none. */
 const NO_PLURAL =
   /\b(?:turps|(?:wire|side|flush)\s+cutters|(?:tailor|dressmaker|baker|painter|jeweller|jeweler|quilter|potter)['’]?s(?=\s)|\p{L}+['’]s)/giu;

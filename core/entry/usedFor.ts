@@ -65,7 +65,7 @@ export function usesOfThing(plan: Pick<Plan, 'activities'>, told: Told, known: K
   const of = (keys: ReadonlySet<string>) => activities.filter((a) => own.get(a.id)!.some((c) => keys.has(c)));
   // What it is called says its row: knit fabric is for nobody who only knits.
   const words = told.kind && ranks[0] && ranks[0].length <= MANY ? without(told.line, told.kind.name) : told.line;
-  const meant = /\bfor\s+(.*)$/i.exec(told.line)?.[1] ?? '';
+  const meant = /\b(?:for|to)\s+(.*)$/i.exec(told.line)?.[1] ?? '';
   const named = [...known.crafts.named(words, true), ...known.crafts.named(meant)];
   const said = of(new Set(named.map((c) => c.key)));
   if (said.length > 0) return said.map(use('its words'));

@@ -62,7 +62,7 @@ Light pad; light box; lightbox; light table; tracing light; light pad A4 | light
 Magnifier; magnifying glass; magnifying lamp; magnifier lamp; ring light | lights | pieces | 450x220x120 | 1500 | |
 Lamp; desk lamp; task lamp; table lamp; clip-on lamp | lights | pieces | 420x200x180 | 1200 | G |
 Headlamp; head torch; torch; flashlight; head magnifier; reading glasses; magnifying glasses | lights | pieces | 150x70x60 | 90 | |
-Fairy light; string light; led string; led strip; set of fairy lights | lights | pieces | 150x120x60 | 150 | |
+Fairy light; twinkle light; string light; led string; led strip; set of fairy lights | lights | pieces | 150x120x60 | 150 | |
 Light bulb; bulb | lights | pieces | 110x60x60 | 50 | G |
 Tripod; phone holder; phone tripod; camera stand | tools | long | 500x100x100 | 900 | |
 Camera | machines | pieces | 140x100x90 | 700 | G |

@@ -27,7 +27,7 @@ Freezer paper; baking paper; waxed paper; wax paper | wrap | rolls | 450x50 | 70
 Lining paper; banner paper; butcher paper | wrap | rolls | 560x80 | 900 | D |
 Transfer paper; carbon paper; graphite paper | card and paper | sheets | 297x210 | 60gsm | D | 20
 Shrink plastic; shrink film | blanks | sheets | 279x216x0.3 | 400gsm | | 10
-Specialty paper; scrap paper; scrapbook paper; scrapbooking paper; christmas paper; holiday paper; halloween paper; easter paper; decorative paper; decoupage paper; patterned paper; designer paper | card and paper | sheets | 304.8x304.8 | 180gsm | D | 24
+Specialty paper; scrap paper; scrapbook paper; scrapbooking paper; christmas paper; holiday paper; halloween paper; easter paper; decorative paper; decoupage paper; decoupage napkin; patterned paper; designer paper | card and paper | sheets | 304.8x304.8 | 180gsm | D | 24
 Paper scrap; card scrap; cardstock scrap; paper offcut; scrap of paper | card and paper | sheets | 150x100x0.2 | 160gsm | D | 50
 Watercolour pad; watercolor pad; watercolour block; watercolor block; mixed media pad; pad of watercolor paper; pad watercolor paper; pads of watercolour paper | card and paper | pieces | 305x229x8 | 400 | D |
 Paper pad; paper pads; pad of paper | card and paper | pieces | 152x152x12 | 220 | D |

@@ -270,7 +270,7 @@ Wool mat; wool pressing mat; ironing mat; pressing mat; ironing pad | cloth | 1 
 Press pillow; heat press pillow; press sheet; non-stick sheet | vinyl | 3 | 1 | |
 Spray bottle; water spray; mister | all | 1 | 1 | |
 Fabric; cotton fabric; quilting cotton; cotton; cloth; dress fabric | cloth | 25m | 1 | |
-Dress fabric; jersey; knit fabric; denim; lining; lining fabric; satin; silk; chiffon; tulle; velvet; corduroy; linen | sew | 12m | 1 | |
+Dress fabric; vinyl fabric; faux leather; jersey; knit fabric; denim; lining; lining fabric; satin; silk; chiffon; tulle; velvet; corduroy; linen | sew | 12m | 1 | |
 Backing fabric | quilt | 5m | 0.5 | |
 Quilting cotton; quilt fabric | quilt | 25m | 1 | |
 Fat quarter; fat eighth; fabric quarter; charm pack; precut; pre-cut; fat quarter bundle; jelly roll; layer cake; fabric strip roll; fabric strip; hexagon paper | quilt | 30 | 2 | |
@@ -407,7 +407,7 @@ Freezer paper; waxed paper | quilt sew vinyl | 1m | 0.5 | |
 Kraft paper; kraft; brown paper; kraft paper roll | wrap paper | 1m | 1 | |
 Wrapping paper; gift wrap; wrapping roll; wrapping paper roll; cellophane | wrap | 10m | 1 | |
 Tissue paper; tissue shred; shredded paper; bubble wrap; packing paper | wrap | 6m | 1 | |
-Gift bag; gift box; gift tag; tag; present; gift; present to wrap; gift to wrap | wrap | 15 | 1 | |
+Gift bag; gift box; gift tag; tag; present; gift; present to wrap | wrap | 15 | 1 | |
 Gift tag; tag; price tag; swing tag | wrap cards | 60 | 1 | |
 Padded envelope; shipping box; mailing box; poly mailer; mailing tube | wrap | 20 | 2 | |
 Jewellery gift box; jewelry gift box; small gift box; earring box | jewel | 30 | 1 | |
@@ -473,6 +473,15 @@ Wick; candle wick | candle | 50 | 1 | |
 Wax melter; melting pot | candle+soap | 1 | 1 | |
 Metallic thread; metal thread | hand+memb sew quilt | 8m | 1 | |
 Ribbon roll | sew+cards+wrap+decor+floral scrap+quilt | 20m | 1 | |
+Foil sheet; foil; gold leaf | cards+scrap decor paint | 6m | 1 | |
+Foil machine | cards+dies scrap | 1 | 1 | |
+Gift card holder | cards wrap | 20 | 0.5 | |
+Sewing machine oil | sew+quilt memb | 1m | 0.2 | |
+Bobbin winder; thread stand | sew+quilt memb | 1 | 1 | |
+Seam guide | sew+quilt | 2 | 1 | |
+Fabric panel; panel | quilt sew | 6 | 0.5 | |
+Binding strip | quilt sew | 10 | 1 | |
+Iron-on letter | vinyl sew | 6 | 1 | |
 Newsprint | print+draw wrap | 60m | 0.5 | |
 Crochet cotton; crochet thread | crochet | 15m | 2 | |
 Blanket; throw; unfinished blanket | crochet+knit quilt | 2 | 0.3 | |

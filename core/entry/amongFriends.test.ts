@@ -75,6 +75,8 @@ test.each([
   ['crochet cotton, 25 balls', 'Crochet cotton'],
   ['ribbon 2.5 inch wired, 40 rolls', 'Wired ribbon'],
   ['hooks', 'Crochet hooks'],
+  ['bag hardware', 'Bag hardware'],
+  ['cutting machine blades', 'Cutting machine blade'],
 ])('“%s” is a %s', (text, kind) => {
   expect(line(text).kind?.name.toLowerCase()).toBe(kind.toLowerCase());
 });

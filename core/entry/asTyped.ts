@@ -30,6 +30,9 @@ const HOLDER_BEHIND = new RegExp(
 /** "Hoops 4 to 12 in", "magazines 2010 to 2020": of all sizes and years in between, which nobody needs. */
 const RANGE =
   /(?<![\w.,/])(?:(?:19|20)\d\d(?:\s+to\s+|[-–])(?:(?:19|20)\d\d|now|today)|\d+(?:[.,]\d+)?\s*(?:mm|cm|in|"|'')?(?:\s+to\s+|[-–])\d+(?:[.,]\d+)?\s*(?:mm|cm|in(?:ch(?:es)?)?|"|''))(?![\w/])/gi;
+/** "A blanket I started". */
+const STARTED =
+  /,?\s+(?:(?:that\s+)?i(?:'ve)?\s+(?:just\s+)?(?:started|began)|on\s+(?:the|my)\s+(?:go|needles|hook|hoop))$/i;
 const WHOSE = /^\s*(?:all\s+)?(?:my|our|some)\s+(?=\p{L}|\d)/iu;
 
 /** Fractions, quotes and times signs as they are typed on many keyboards, made one. */
@@ -64,6 +67,7 @@ export function plainly(line: string): string {
     .replace(HEDGED, 'about ')
     .replace(HEDGED_LAST, 'about $1')
     .replace(WHOSE, '')
+    .replace(STARTED, ', in progress')
     .replace(HOLDER_BEHIND, '$2 $1')
     .replace(TOOL_ROLL, '$1$2in a tool roll')
     .replace(/[\u00a0\u202f\u2009\t§\ufffd]/g, ' ')

@@ -8,7 +8,7 @@ export const PAPER_SIZE =
   /(?<![\w-])(a(?:10|\d)|b[3-6]|c[3-7]|sra[34]|dl|letter(?!\s+(?:stickers?|stamps?|beads?|dies?|envelopes?|openers?|boards?|stencils?)\b)|legal|tabloid|ledger|executive|statement|monarch|#(?:9|10))(?![\w-])/i;
 /** Numbers that belong to the name: 20 gauge, size 8, #8, no. 5, 4 ply, 120 grit. */
 export const OF_NAME =
-  /#\d+(?:\/\d+)?|\b(?:no\.?|size|number|sizes|model)\s*\d+(?:\/\d+)?(?:\s*(?:to|[-–])\s*\d+)?(?![\w.,]*\s*(?:mm|cm|in\b|"|x))|(?<![\w.,/])\d+\s*-?\s*(?:gauge|ga|ply|grit|watts?|volts?|tpi|wt|denier|mesh)\b|(?<![\w.,/])\d+-(?:ring|hole|tier|way|part)\b|(?<![\w.,/])[234] ring\b/gi;
+  /#\d+(?:\/\d+)?|\b(?:no\.?|size|number|sizes|model)\s*\d+(?:\/\d+)?(?:\s*(?:to|[-–])\s*\d+)?(?![\w.,]*\s*(?:mm|cm|in\b|"|x))|(?<![\w.,/])\d+\s*-?\s*(?:gauge|ga|ply|grit|watts?|volts?|tpi|wt|denier|mesh)\b|(?<![\w.,/])\d+-(?:ring|hole|tier|way|part)\b|(?<![\w.,/])[234] ring\b|(?<!\b(?:jar|tin|box|bag|tub|case|basket|bin|drawer|pack|set|kit)s?\s+)\bwith\s+(?:\d+|two|three|four|five|six|eight|ten|twelve)\s+[^,;]+/gi;
 
 /** A measure with its unit and what it is of, and numbers that belong to the name: nothing that says the kind. */
 const MEASURED =
@@ -32,7 +32,9 @@ export function kindOf(body: string, kinds: KindFinder): Kind | null {
     whole &&
     stems(whole.name).length > stems(alone.name).length &&
     stems(whole.name).includes(stems(alone.name).at(-1)!);
-  const found = closer ? whole : (alone ?? ownOf(words, kinds) ?? whole);
+  // What a thing is for is not the thing: boxes for cards are no cards.
+  const named = /\p{L}\s+for\s/iu.test(words) ? null : whole;
+  const found = closer ? whole : (alone ?? ownOf(words, kinds) ?? named);
   return found ?? (/\breams?\b/i.test(body) ? kinds.find('paper') : null);
 }
 

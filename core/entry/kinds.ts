@@ -49,7 +49,11 @@ const TOOLS = new Set(
 );
 
 /** Those of them that are tools for it, whatever it is called. */
-const MAKERS = new Set(stems('pliers tool setter press maker punch holder'));
+const MAKERS = new Set(
+  stems(
+    'pliers tool setter press maker punch holder platform blade part accessory attachment oil cleaner winder guide scraper insert',
+  ),
+);
 
 /** How well an entry fits a text, and whether its words stand there side by side. */
 interface Matched extends Entry {

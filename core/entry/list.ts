@@ -1,5 +1,6 @@
 /** A list as it is pasted or typed from anywhere, cut into lines of one thing each. */
-import type { KindFinder } from './kinds.ts';
+import { stems } from './comparableWords.ts';
+import type { Kind, KindFinder } from './kinds.ts';
 import { LONGEST_LINE } from './read.ts';
 
 /** The most lines that are read at once. */
@@ -44,6 +45,8 @@ export function thingsIn(typed: string, kinds: KindFinder): string[] {
     .split(/\s*;\s*|,(?!\d)\s*|\s+\+\s+|\s+(?:and|&)\s+(?=\d|an?\s|one\s|two\s|three\s)/)
     .filter((p) => p.trim() !== '');
   if (parts.length < 2 || parts.some((p) => p.length > LONGEST_LINE)) return [line];
+  // "Stamps in binders, 12 binders" are no binders besides.
+  if (parts.slice(1).some((part) => isHolderOf(part, parts[0]!))) return [line];
   const found = parts.map((part) => kinds.find(part));
   const counted = parts.map((part) => COUNTED.test(part));
   const [first] = found;
@@ -55,8 +58,23 @@ export function thingsIn(typed: string, kinds: KindFinder): string[] {
   const own = others.map(
     (kind, i) => kind !== null && kind.category !== first.category && (counted[i + 1]! || parts.length > 2),
   );
+  // "Iron, ironing board": two things of two words are no words about one.
+  if (parts.length === 2 && others[0] && saysItself(parts[1]!, others[0]) && others[0].name !== first.name)
+    return parts;
   const plain = others.every((kind, i) => kind !== null && (counted[i + 1]! || !/\d/.test(parts[i + 1]!)));
   return plain && (own.some(Boolean) || (parts.length > 2 && counted.filter(Boolean).length !== 1))
     ? parts.map((p) => p.trim())
     : [line];
+}
+
+/** Whether a part is called as a thing is, by at least two words. */
+function saysItself(part: string, kind: Kind): boolean {
+  const own = stems(kind.name);
+  return own.length > 1 && own.join(' ') === stems(part).join(' ');
+}
+
+/** Whether a part only counts what the first part says that its things are in. */
+function isHolderOf(part: string, first: string): boolean {
+  const [, word] = /^(?:about\s+)?(?:\d+|an?|one|two|three)\s+(\p{L}+)$/iu.exec(part.trim()) ?? [];
+  return word !== undefined && new RegExp(String.raw`\bin\s+(?:\S+\s+){0,2}${word}$`, 'i').test(first.trim());
 }

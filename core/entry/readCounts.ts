@@ -28,9 +28,11 @@ const WORD_COUNT: Readonly<Record<string, number>> = {
 const WORDS = Object.keys(WORD_COUNT).join('|');
 const MANY = String.raw`(\d+|a\s+couple(?:\s+of)?|a\s+few|several|${WORDS})`;
 
+/** In how many ways a thing comes: so many of it, where no other number is said. */
+const WAYS = '(?:kinds|types|sorts|styles|widths|lengths|sizes)(?![\\w-])';
 /** What things are counted by, behind their number. */
 const COUNTED =
-  '(?:(?:big|large|small|little)\\s+)?(?:sheets?|rolls?|reels?|spools?|bottles?|jars?|pots?|cans?|tins?|skeins?|balls?|bags?|cones?|cases|boxes|packs?|tubes?|sticks?|stems?|bunch(?:es)?|sachets?|coils?|hanks?|blocks?|cards?|sets?|pads?|colou?rs|kinds|types|sorts|styles|widths|lengths|sizes)(?![\\w-])';
+  '(?:(?:big|large|small|little)\\s+)?(?:sheets?|rolls?|reels?|spools?|bottles?|jars?|pots?|cans?|tins?|skeins?|balls?|bags?|cones?|cases|boxes|packs?|tubes?|sticks?|stems?|bunch(?:es)?|sachets?|coils?|hanks?|blocks?|cards?|sets?|pads?|colou?rs)(?![\\w-])';
 const GROUP =
   '(?:packs?|packets?|packages?|boxes|box|tins?|bags?|cases?|jars?|books?|pads?|bundles?|tubs?|rolls?|cards?|strips?|sleeves?|cartons?|sheets?)';
 const COUNT_NUMBER = String.raw`\d{1,3}(?:[ .,]\d{3})+(?!\d)|\d+`;
@@ -209,6 +211,7 @@ export function takeLateCount(rest: Rest): number | null {
     take(String.raw`\s(?:x|×)\s*(${COUNT_NUMBER})(?![\w.,/])`) ??
     take(String.raw`(?<![\w.,])(${COUNT_NUMBER})\s*(?:x|×)(?!\w)`) ??
     take(String.raw`(?<![\w.,/])(${COUNT_NUMBER}|(?!an?\s)(?:${WORDS}))\s+${COUNTED}`) ??
+    take(String.raw`[;,(]?\s*(?:in\s+)?(?<![\w.,/])(?!an?\s)(${COUNT_NUMBER}|${WORDS})\s+${WAYS}(?!.*\d)`) ??
     take(String.raw`(?<![\w.,/#])(${COUNT_NUMBER})(?=\s*(?:$|[;:,–Ø⌀-]|loose\b|small\b|large\b))`);
   if (found) return /\d/.test(found[1]!) ? plainNumber(found[1]!) : numberOf(found[1]!);
   const word = take(String.raw`\s(${WORDS})\s*$`);

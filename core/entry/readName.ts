@@ -25,6 +25,9 @@ const OF_CONTAINERS = new RegExp(`(${CONTAINER_WORDS.source})(?:\\s+of\\b)?`, 'g
 /** "Wadding for bags". */
 const FOR_IT = /\bfor\s+(?:\w+\s+)?$/i;
 
+/** "Bag hardware": a container's word that begins a name is a part of it, unless it is one of something. */
+const BEGINS = /^(?:bag|box|ball|tin|can|pot|jar)$/i;
+
 /** A capital first letter, and at most a number of characters, none of them cut in half. */
 const asName = (text: string): string => {
   const [first = '', ...more] = [...text];
@@ -42,7 +45,9 @@ export function nameOf(rest: string, form: Supply['form'], own: ReadonlySet<stri
     ? name
     : tidyUp(
         name.replace(OF_CONTAINERS, (w, word: string, at: number) =>
-          belongs(word, name.slice(0, at), own) || FOR_IT.test(name.slice(0, at)) ? w : ' ',
+          belongs(word, name.slice(0, at), own) || FOR_IT.test(name.slice(0, at)) || BEGINS.test(name.slice(0, at) + w)
+            ? w
+            : ' ',
         ),
       );
   return asName(short === '' ? name : short);

@@ -1,5 +1,6 @@
 /** Whether a line without a number speaks of one thing or of a stock of it. */
 import type { Supply } from '../model/plan.ts';
+import { HOLDER_WORDS } from './holders.ts';
 import { stems, wordsOf } from './comparableWords.ts';
 import type { Kind } from './kinds.ts';
 
@@ -19,12 +20,19 @@ const MEASURE =
   /\d\s*(?:m|met(?:re|er)s?|yards?|yds?|kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|l|lit(?:re|er)s?|cm|mm|in|inch(?:es)?|ft|feet|")(?![\w])/i;
 const KEPT_IN = /\b(?:in|on)\s+(?:an?|one|\d+)\s+/gi;
 
+/** What is in a box is not one of it. */
+const BOX_OF = new RegExp(
+  String.raw`^\s*(?:an?\s+)?(?:big|large|small|whole)?\s*(?:${HOLDER_WORDS})\s+(?:full\s+)?of\s+`,
+  'i',
+);
+
 /** Whether a line speaks of several things without a number: by a plural, or by a word that means a stock ("cardstock"). */
 export function several(typed: string, kind: Kind | null, form: Supply['form']): 'plural' | 'mass' | null {
   const line = typed
     .replace(/\b(?:for|from|with|to)\s+.*$/i, ' ')
     .replace(NO_PLURAL, ' ')
     .replace(KEPT_IN, ' in ')
+    .replace(BOX_OF, '')
     .replace(/^\s*(?:an?\s+)?(?:stack|pile|heap|bunch|bundle|stash|collection)s?\s+of\s+/i, '')
     .replace(/\b(?:half|quarter)[\s-]+sheets?/i, ' ');
   if (/(?<![\w-])(?:sets|kits)(?![\w-])/i.test(line)) return 'plural';

@@ -35,7 +35,7 @@ Cutting mat; self-healing mat; rotary mat; self healing mat | cutting | pieces |
 Seam ripper; unpicker; stitch ripper | tools | pieces | 130x15x12 | 12 | S |
 Tape measure; measuring tape | tools | pieces | 60x60x20 | 40 | |
 Chalk; tailor's chalk; tailors chalk; chalk pencil; marking chalk | pens | pieces | 80x10x10 | 15 |  |
-Fabric pen; fabric marker; marking pen; water-soluble pen; erasable pen | pens | pieces | 140x12x12 | 12 | |
+Fabric pen; fabric marker; marking pen; disappearing pen; disappearing ink pen; heat erasable pen; water-soluble pen; erasable pen | pens | pieces | 140x12x12 | 12 | |
 Sewing clip; fabric clip; quilting clip; binding clip; wonder clip | tools | loose | 27x10x15 | 2 |  | 50
 Sewing machine | machines | machine | 410x200x310 | 8500 | w200/250/0 |
 Overlocker; serger; overlock machine; coverstitch; coverlock | machines | machine | 340x290x300 | 7500 | w200/100/0 |
@@ -51,7 +51,7 @@ Tailor's ham; pressing ham; seam roll; clapper | press | pieces | 300x200x120 | 
 Wool mat; wool pressing mat; ironing mat; pressing mat; ironing pad | press | pieces | 430x430x13 | 900 | flat |
 Clothes steamer; steamer; garment steamer | machines | pieces | 280x150x120 | 1200 | T,N |
 Spray bottle; water spray; mister; spritzer; water bottle | tools | bottles | 210x80 | 90 | U |
-Fabric; cotton fabric; quilting cotton; cotton; cloth; dress fabric; coating; wool coating; wool fabric; yardage; flannel; flannelette; seersucker; chambray; calico; muslin; lawn; poplin; gingham; lining; lining fabric; chiffon; satin; silk; polyester fabric; tulle; voile; organza; netting; quilt fabric; backing fabric | fabric | soft | 300x200x40 | 400 | L |
+Fabric; cotton fabric; quilting cotton; cotton; cloth; dress fabric; vinyl fabric; faux leather; coating; wool coating; wool fabric; yardage; flannel; flannelette; seersucker; chambray; calico; muslin; lawn; poplin; gingham; lining; lining fabric; chiffon; satin; silk; polyester fabric; tulle; voile; organza; netting; quilt fabric; backing fabric | fabric | soft | 300x200x40 | 400 | L |
 Linen; canvas fabric; denim; corduroy; tweed; wool fabric; upholstery fabric; canvas cloth; twill; jersey; knit fabric; velvet; faux fur; plush fabric; brocade; wool cloth; duck cloth; oilcloth; laminated cotton; linen fabric | fabric | soft | 300x250x60 | 600 | L |
 Fleece; fleece fabric; polar fleece; sherpa; fur fabric | fabric | soft | 400x300x80 | 700 | L |
 Felt; wool felt; craft felt; felt sheet; felt square | fabric | soft | 305x229x1.5 | 15 | L | 10
@@ -59,7 +59,7 @@ Bolt of fabric; fabric bolt; bolt of cotton; bolt of cloth | fabric | pieces | 6
 Fat quarter; fat eighth; fabric quarter | fabric | soft | 280x200x8 | 60 | L | 10
 Fabric scrap; scrap fabric; fabric remnant; remnant; fabric offcut; felt scrap; felt remnant; cotton scrap; denim offcut; denim scrap | fabric | soft | 300x200x150 | 600 | L |
 Fabric strip roll; strip roll; fabric strip | fabric | rolls | 64x110 | 350 | L |
-Charm pack; charm square; precut; pre-cut | fabric | pieces | 130x130x30 | 400 | L |
+Charm pack; charm square; precut; pre-cut; precut strip; pre-cut strip | fabric | pieces | 130x130x30 | 400 | L |
 Batting; wadding; quilt batting; quilt wadding | fabric | soft | 600x450x200 | 900 | |
 Fiberfill; fibrefill; stuffing; toy stuffing; poly fill; toy filling; polyester filling; polyester fill | fabric | soft | 500x350x250 | 500 | |
 Interfacing; fusible interfacing; fusible web; iron-on interfacing; bonding web; fusible | fabric | soft | 300x200x30 | 150 | |

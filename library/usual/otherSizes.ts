@@ -133,7 +133,7 @@ Kitchen scale; scale; digital scale; scales; parcel scale; postal scale; weighin
 Hand mixer; stick blender; immersion blender; blender; mixer; food processor; coffee grinder | machines | pieces | 380x120x100 | 1200 | |
 Wax seal; wax seal stamp; sealing stamp; seal stamp | seals | pieces | 90x30x30 | 80 | |
 Wax seal set; wax seal kit; sealing wax set; sealing wax kit | seals | set | 200x150x60 | 400 | |
-Sealing wax; sealing wax stick; wax bead; wax melt | seals | pieces | 90x11x11 | 12 | H |
+Sealing wax; sealing wax stick; wax stick; wax bead; wax melt | seals | pieces | 90x11x11 | 12 | H |
 Wreath; finished wreath; wreath decorated | floral | pieces | 450x450x150 | 900 | G |
 Wreath frame; wreath form; wreath ring; wire wreath; grapevine wreath; metal ring; macrame ring; floral ring; dream catcher ring; wooden ring | floral | pieces | 350x350x30 | 200 | |
 Silk flower; artificial flower; faux floral; fake flower; faux flower; flower stem; greenery; artificial greenery; eucalyptus; stem; silk flowers stems; pick; floral pick; garland | floral | soft | 400x100x80 | 40 | |
@@ -159,7 +159,7 @@ Wood carving knife; whittling knife; carving knife; carving chisel; chisel; wood
 Carving tool set; chisel set; gouge set; file set; whittling set | tools | set | 300x150x40 | 800 | S |
 Craft knife; hobby knife; scalpel; precision knife; detail knife; pen knife; paring knife | cutting | pieces | 150x12x10 | 25 | S,N |
 Utility knife; box cutter; snap-off knife; retractable knife; carpet knife | cutting | pieces | 160x35x20 | 90 | S,N |
-Craft knife blade; hobby blade; scalpel blade; spare blade; knife blade; utility blade; blade; cutter blade; razor blade; trimmer blade | blades | loose | 45x10x1 | 1 | S,N,M | 10
+Craft knife blade; hobby blade; scalpel blade; spare blade; knife blade; utility blade; blade; cutter blade; cutting machine blade; machine blade; razor blade; trimmer blade | blades | loose | 45x10x1 | 1 | S,N,M | 10
 Sandpaper; sanding sheet; emery paper; abrasive paper; wet and dry; sanding paper; glasspaper | abrasives | sheets | 280x230x0.3 | 250gsm | | 10
 Sanding block; sanding sponge; sanding pad; steel wool; emery board; nail file; sanding stick; sanding disc; scouring pad | abrasives | pieces | 120x90x25 | 30 | |
 Hot glue gun; glue gun; hot-glue gun; mini glue gun | tools | pieces | 180x150x40 | 300 | T,N |
@@ -258,6 +258,16 @@ Deco mesh; deco mesh roll; mesh ribbon; mesh roll | floral | rolls | 254x75 | 25
 Diamond drill; diamond dot; diamond painting drill | beads | loose | 3x3x1 | 0.02 | | 2000
 Diamond painting kit; diamond painting; paint by number kit; paint by numbers kit | projects | pieces | 350x280x40 | 500 | |
 Play dough; modelling dough; modeling dough; dough | clay | bottles | 80x70 | 150 | |
+Foil sheet; foil; transfer foil; gold leaf; gold leaf flake; metal leaf; gilding flake | card and paper | pieces | 150x150x6 | 30 | D |
+Foil machine; heat foil machine; foiling machine | machines | machine | 330x200x120 | 2500 | H |
+Gift card holder; money holder; gift card envelope | card and paper | pieces | 120x90x2 | 6 | |
+Sewing machine oil; machine oil | cleaning | bottles | 110x30 | 60 | U |
+Bobbin winder | machines | pieces | 180x110x120 | 700 | |
+Thread stand; cone stand; thread holder | tools | pieces | 250x150x120 | 400 | |
+Seam guide; magnetic seam guide; seam allowance guide; fabric guide | tools | pieces | 90x40x15 | 30 | |
+Fabric panel; quilt panel; panel | fabric | soft | 300x200x12 | 120 | L |
+Binding strip; quilt binding | trims | soft | 150x100x40 | 60 | |
+Iron-on letter; iron on letter; heat transfer letter | vinyl | sheets | 300x210x0.3 | 250gsm | | 
 Half pan; watercolour half pan; watercolor half pan; full pan; watercolour pan; watercolor pan; paint pan | paints | pieces | 31x19x12 | 8 | |
 Drying rack; print drying rack; art drying rack | tools | pieces | 450x320x300 | 1800 | |
 Newsprint | card and paper | sheets | 760x510 | 50gsm | D |

@@ -27,7 +27,7 @@ Freezer paper; baking paper; waxed paper; wax paper | wrap | rolls | 450x50 | 70
 Lining paper; banner paper; butcher paper | wrap | rolls | 560x80 | 900 | D |
 Transfer paper; carbon paper; graphite paper | card and paper | sheets | 297x210 | 60gsm | D | 20
 Shrink plastic; shrink film | blanks | sheets | 279x216x0.3 | 400gsm | | 10
-Specialty paper; scrap paper; scrapbook paper; scrapbooking paper; christmas paper; holiday paper; halloween paper; easter paper; decorative paper; decoupage paper; decoupage napkin; patterned paper; designer paper | card and paper | sheets | 304.8x304.8 | 180gsm | D | 24
+Specialty paper; glitter paper; striped paper; gingham paper; printed paper; foil paper; scrap paper; scrapbook paper; scrapbooking paper; christmas paper; holiday paper; halloween paper; easter paper; decorative paper; decoupage paper; decoupage napkin; patterned paper; designer paper | card and paper | sheets | 304.8x304.8 | 180gsm | D | 24
 Paper scrap; card scrap; cardstock scrap; paper offcut; scrap of paper | card and paper | sheets | 150x100x0.2 | 160gsm | D | 50
 Watercolour pad; watercolor pad; watercolour block; watercolor block; mixed media pad; pad of watercolor paper; pad watercolor paper; pads of watercolour paper | card and paper | pieces | 305x229x8 | 400 | D |
 Paper pad; paper pads; pad of paper | card and paper | pieces | 152x152x12 | 220 | D |
@@ -78,7 +78,7 @@ Texture paste; stencil paste; embossing paste; glitter paste; modelling paste; m
 Die; dies; metal die; thin die; cutting die | dies | pieces | 80x60x1 | 20 | M |
 Die set; set of dies | dies | pieces | 178x127x3 | 80 | M |
 Embossing folder; 3D folder | dies | pieces | 148x125x3 | 45 | |
-Magnetic sheet | dies | sheets | 297x210x0.8 | 2500gsm | | 5
+Magnetic sheet; magnet sheet; adhesive magnet | dies | sheets | 297x210x0.8 | 2500gsm | | 5
 Cutting plate; die plate; machine plate | plates | pieces | 225x155x3 | 180 | flat |
 Die cutting machine; die machine; die cutter; die-cut machine; embossing machine | machines | machine | 360x170x320 | 5000 | w200/200/0 |
 Cutting machine; electronic cutter; vinyl cutter; craft cutter; plotter | machines | machine | 560x180x180 | 5000 | w300/300/200 |

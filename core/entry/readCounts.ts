@@ -28,7 +28,7 @@ const WORD_COUNT: Readonly<Record<string, number>> = {
 const WORDS = Object.keys(WORD_COUNT).join('|');
 const MANY = String.raw`(\d+|a\s+couple(?:\s+of)?|a\s+few|several|${WORDS})`;
 
-/** In how many ways a thing comes: so many of it, where no other number is said. */
+/** Words for the ways in which a thing comes; their number is that of the things where no other is said. */
 const WAYS = '(?:kinds|types|sorts|styles|widths|lengths|sizes)(?![\\w-])';
 /** What things are counted by, behind their number. */
 const COUNTED =

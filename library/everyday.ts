@@ -328,7 +328,7 @@ Pompom maker; pom pom maker; tassel maker | knit crochet kids | 3 | 0.3 | |
 Blocking mat; blocking board | knit+crochet | 9 | 0.3 | |
 Spinning wheel; drop spindle; drum carder; hand carder; loom; table loom; peg loom; weaving shuttle; shuttle | weave | 1 | 1 | |
 Project bag; knitting bag; craft bag | knit+crochet hand | 4 | 3 | |
-Leather; leather hide; hide; leather skin; suede; leather scrap; leather offcut; leather punch; leather tool; stitching chisel; pricking iron; edge beveler; mallet; leather dye | leather book | 6m | 1 | |
+Leather; leather hide; hide; leather skin; suede; leather scrap; leather offcut; leather punch; leather tool; stitching chisel; pricking iron; edge beveler; leather dye | leather book | 6m | 1 | |
 Vinyl; adhesive vinyl; heat transfer vinyl; htv; iron-on vinyl; vinyl roll; transfer tape; weeding tool; weeder; scraper; burnisher; heat press; mug press; hand press; vinyl scrap | vinyl | 15m | 2 | |
 Transfer tape; application tape | vinyl | 2m | 2 | |
 Weeding tool; weeder; scraper; heat press; mug press; hand press | vinyl | 2 | 3 | |
@@ -344,7 +344,7 @@ Isopropyl alcohol; rubbing alcohol; acetone | resin clay stamp | 1m | 1 | |
 Fabric dye; dye; natural dye; dye bottle; liquid dye; dye pot | dye | 10m | 2 | |
 Glaze; underglaze; pottery tool | pot | 10 | 2 | |
 Potter's wheel; kiln; banding wheel | pot | 1 | 2 | |
-Paint brush; paintbrush; brush; watercolour brush; foam brush; wide brush; flat brush | paint decor | 15 | 4 | cup |
+Paint brush; paintbrush; brush; watercolour brush; foam brush; wide brush; flat brush | paint+model+decor pot | 15 | 4 | cup |
 Blending brush; ink blending tool; dauber; blending tool | stamp cards scrap | 12 | 3 | cup |
 Stencil brush | stamp decor paint | 5 | 1 | cup |
 Glue brush | book fold | 4 | 2 | |
@@ -386,7 +386,7 @@ Mosaic tile; tessera; tile nipper; grout | decor | 200m | 0.5 | |
 Pebble; sea glass; shell; seashell | decor resin jewel | 40 | 0.3 | jar |
 Plaster; plaster of paris; cement | decor model clay | 1m | 0.3 | |
 Polymer clay; oven clay; air-dry clay; air dry clay; modelling clay; modeling clay; liquid clay | clay kids model | 30m | 2 | |
-Air-dry clay; air dry clay; modelling clay; liquid clay | clay kids model | 2m | 1 | |
+Air-dry clay; air dry clay; modelling clay; liquid clay | clay+kids+pot model | 2m | 1 | |
 Stoneware clay; pottery clay; porcelain clay; bag of clay | pot | 2m | 1 | |
 Clay tool; modelling tool; modeling tool; sculpting tool; clay cutter; texture mat; texture sheet; rolling pin; clay roller; clay extruder; clay blade; baking tile; pasta machine; clay conditioner; toaster oven; craft oven | clay pot | 8 | 2 | |
 Rolling pin; clay roller; pasta machine; toaster oven; craft oven; baking tile; clay extruder | clay | 1 | 2 | |
@@ -398,9 +398,9 @@ Candle mould; candle mold; candle wax; soy wax; candle jar; candle tin | candle 
 Epoxy resin; resin; casting resin; hardener; resin hardener; uv resin; resin kit | resin | 2m | 1 | |
 Resin pigment; resin dye; resin tint; pigment paste | resin | 12 | 1 | |
 UV lamp; uv light; curing lamp | resin | 1 | 1 | |
-Kitchen scale; scale; digital scale; weighing scale; thermometer | resin soap candle dye | 1 | 1 | |
+Kitchen scale; scale; digital scale; weighing scale; thermometer | resin+soap+candle+dye | 1 | 1 | |
 Parcel scale; postal scale; shipping scale | wrap | 1 | 2 | |
-Hand mixer; stick blender; blender; hot plate; hotplate | soap candle dye | 1 | 1 | |
+Hand mixer; stick blender; blender; hot plate; hotplate | soap+candle dye | 1 | 1 | |
 Dried flower; pressed flower | floral resin candle cards | 30 | 1 | |
 Baking parchment; parchment; parchment paper; baking paper | clay vinyl | 1m | 1 | |
 Freezer paper; waxed paper | quilt sew vinyl | 1m | 0.5 | |
@@ -428,7 +428,7 @@ Utility knife; box cutter | wrap wood decor | 1 | 1 | |
 Ruler; steel ruler; metal ruler; straight edge; steel rule; set square; protractor; compass | paper+book draw+print+leather sew | 2 | 3 | |
 Screw; nail; screw eye; picture hook; hinge; magnet; handle; knob | wood decor model | 60 | 0.5 | box |
 Miniature; model kit; figurine; dollhouse miniature | model | 15 | 1 | |
-Airbrush; compressor; airbrush kit | model paint | 1 | 1 | |
+Airbrush; compressor; airbrush kit; airbrush compressor; paint sprayer | model paint | 1 | 1 | |
 3d printer; filament; laser cutter; cnc | model wood | 1m | 1 | |
 Nitrile glove; rubber glove; respirator; glove | resin dye soap paint | 1 | 1 | |
 Safety glasses; goggles; dust mask | wood model resin jewel | 2 | 0.5 | |
@@ -482,6 +482,9 @@ Seam guide | sew+quilt | 2 | 1 | |
 Fabric panel; panel | quilt sew | 6 | 0.5 | |
 Binding strip | quilt sew | 10 | 1 | |
 Iron-on letter | vinyl sew | 6 | 1 | |
+Mallet; stitching pony; skiving knife | leather | 1 | 2 | |
+Foam cutter | model+decor | 1 | 1 | |
+Kiln shelf | pot | 6 | 0.2 | |
 Newsprint | print+draw wrap | 60m | 0.5 | |
 Crochet cotton; crochet thread | crochet | 15m | 2 | |
 Blanket; throw; unfinished blanket | crochet+knit quilt | 2 | 0.3 | |

@@ -3,6 +3,7 @@ import { KNOWN } from '@heronstone/library/known.ts';
 import { emptyPlan } from '../model/plan.ts';
 import { applyChanges, set } from '../model/change.ts';
 import { nameApart, sameIn, stockOf } from './alreadyOwned.ts';
+import { thingsIn } from './list.ts';
 import { readLine } from './read.ts';
 import { usesOfThing } from './usedFor.ts';
 
@@ -24,6 +25,11 @@ test.each([
   ['white cardstock, 3 reams of 250', 'White cardstock', 750, 750],
   ['scales for parcels', 'Scales for parcels', 1, 1],
   ['turps', 'Turps', 1, 1],
+  ['glazes, 12 pints', 'Glazes', 12, 12],
+  ['finished pots', 'Finished pots', 2, 12],
+  ['envelopes in three sizes, 150', 'Envelopes in three sizes', 150, 150],
+  ['serger with four cones of thread', 'Serger with four cones of thread', 1, 1],
+  ['a blanket I started', 'Blanket in progress', 1, 1],
   ['knitting magazines 2010 to 2020', 'Knitting magazines', 5, 60],
   ['hoops 4" to 12"', 'Hoops', 2, 20],
   ['coloured cardstock, 12 colours, 10 each', 'Coloured cardstock', 120, 120],
@@ -128,6 +134,12 @@ test('paper is as thick as its weight says, goes by its pounds, and of another w
 test('what paper is called by in inches is so in centimetres, too; 15 x 15 is none of it', () => {
   expect(line('paper pads 12x12', 'centimetres').draft!.length).toBeCloseTo(304.8, 6);
   expect(line('paper pads 15x15', 'centimetres').draft!.length).toBe(150);
+});
+
+test('two things of names of their own are two lines; what only says in what they are is none', () => {
+  expect(thingsIn('iron, ironing board', KNOWN.kinds)).toEqual(['iron', 'ironing board']);
+  expect(thingsIn('ribbon, satin', KNOWN.kinds)).toEqual(['ribbon, satin']);
+  expect(thingsIn('stamps in binders, 12 binders', KNOWN.kinds)).toHaveLength(1);
 });
 
 test('a width of what comes by the yard is none of the card that it is wound on', () => {

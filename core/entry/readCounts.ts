@@ -135,7 +135,12 @@ export function takeMultiple(rest: Rest): number | null {
   const found = rest.take(
     /(?<![\w.,/])(\d+)\s*[x×]\s*(?=\d+(?:[.,]\d+)?\s*(?:ml|cl|l|litres?|liters?|g|kg|oz|fl|lbs?)\b)/i,
   );
-  return found ? Number(found[1]) : null;
+  if (found) return Number(found[1]);
+  // "Glazes, 12 pints" are twelve pots of a pint.
+  const pots = /(?<![\w.,/])(\d+)\s+(pint|quart)s(?![\w-])/i.exec(rest.text);
+  if (!pots || Number(pots[1]) < 3) return null;
+  rest.text = rest.text.replace(pots[0], `1 ${pots[2]}`);
+  return Number(pots[1]);
 }
 
 /** Takes the count: packs first, then dozens, then plain numbers at the start or with a word that says so. */
@@ -167,7 +172,7 @@ function countIn(rest: Rest): [count: number, parts?: number] | null {
   const sets = take(String.raw`(?:\b${MANY}\s+)?\bsets?\s+of\s+(\d+)`);
   if (sets) return [sets[1] ? numberOf(sets[1]) : 1, Number(sets[2])];
   const packs = take(
-    String.raw`(?<![\w.,])(?:${MANY}\s+)?${GROUP}\s*(?:of|with|à|@|\()\s*(\d+)(?:\s*(?:sheets?|pieces?|balls?|skeins?|sticks?|rolls?))?(?:\s*each)?\)?(?![\w.,/])(?!\s*(?:mm|cm|in|inch|x)\b)`,
+    String.raw`(?<![\w.,])(?:${MANY}\s+)?${GROUP}\s*(?:of|with|à|@|\()\s*(\d+)(?:\s*(?:sheets?|pieces?|balls?|skeins?|sticks?|rolls?))?(?:\s*each)?\)?(?![\w.,/])(?!\s*(?:mm|cm|in|inch|x|kg|kilos?|g|lbs?|pounds?|oz|ml|cl|l|lit(?:re|er)s?)\b)`,
   );
   if (packs) return [(packs[1] ? numberOf(packs[1]) : 1) * Number(packs[2])];
   const reams = take(

@@ -15,7 +15,9 @@ const NOT_SHEETS = words(
 const MACHINE = words(
   'machines?|heat press|laminators?|electronic cutters?|overlockers?|sergers?|scroll saws?|band saws?|kilns?|printers?',
 );
-const NOT_MACHINE = words('needles?|oil|thread|feet|foot|plates?|blades?|mats?|bobbins?|paper');
+const NOT_MACHINE = words(
+  'needles?|oil|thread|feet|foot|plates?|blades?|mats?|bobbins?|paper|shel(?:f|ves)|covers?|parts|bags?',
+);
 const SET = /\bsets?\s+of\s+\d|\bsets?\s*$|\bkits?\s*$/i;
 const HUNG = words('hanging|hung|to hang');
 const LOOSE = words(

@@ -50,8 +50,12 @@ export function nameOf(rest: string, form: Supply['form'], own: ReadonlySet<stri
             : ' ',
         ),
       );
-  return asName(short === '' ? name : short);
+  return asName(short === '' || ONLY_HOW.test(short) ? name : short);
 }
+
+/** Words that say only how a thing is: "finished pots", "glass jars". */
+const ONLY_HOW =
+  /^(?:(?:un)?finished|old|new|big|large|small|little|clear|empty|glass|plastic|wooden|metal|blank|plain)$/i;
 
 /** Whether a container's word belongs to what stands before it. */
 function belongs(word: string, before: string, own: ReadonlySet<string>): boolean {

@@ -21,7 +21,7 @@ Masking fluid; drawing gum | paints | bottles | 80x40 | 60 | U |
 Fabric dye; dye; dye powder; dye sachet; food colouring; natural dye | paints | pieces | 100x80x8 | 15 | D |
 Dye bottle; bottle of dye; liquid dye | paints | bottles | 150x60 | 250 | U |
 Dye pot; dye pan; double boiler; stock pot; saucepan | tools | pieces | 260x220x180 | 1200 | |
-Wax melter; wax melting pot; melting pot; wax pot; pouring pot; pouring pitcher | tools | pieces | 240x200x180 | 1000 | |
+Wax melter; wax melting pot; melting pot; wax pot; pouring pot; pouring pitcher; pouring jug | tools | pieces | 240x200x180 | 1000 | |
 Paint brush; paintbrush; brush; brushes; watercolour brush; watercolor brush; acrylic brush | brushes | pieces | 200x10x10 | 10 | |
 Foam brush; sponge brush; flat brush; wide brush; hake brush; house painting brush; chip brush | brushes | pieces | 180x60x20 | 25 | |
 Blending brush; ink blending tool; ink brush tool; dauber; blending tool; stencil brush; makeup brush | brushes | pieces | 150x30x30 | 30 | |
@@ -77,7 +77,7 @@ Earring blank; earring; pair of earrings; bracelet; necklace; ring blank; bezel;
 Clasp; lobster clasp; toggle clasp; magnetic clasp; crimp; crimp bead; crimp cover; bead cap; head pin; eye pin; headpin; eyepin; finding; connector; bail; spacer; jewellery finding; jewelry finding | findings | loose | 14x8x4 | 0.5 | | 50
 Chain; necklace chain; jewellery chain; jewelry chain; chain roll | findings | pieces | 90x60x10 | 25 | |
 Wire; jewellery wire; jewelry wire; craft wire; spool of wire; beading wire; copper wire; silver wire; aluminium wire; aluminum wire; floral wire roll; coil of wire; memory wire; brass wire | wire | rolls | 25x60 | 80 | |
-Stem wire; floral wire; flower wire; wire stem | floral | loose | 400x2x2 | 3 | | 50
+Stem wire; floral wire; florist wire; flower wire; wire stem | floral | loose | 400x2x2 | 3 | | 50
 Pliers; round-nose pliers; needle-nose pliers; chain-nose pliers; flat-nose pliers; crimping pliers; jewellery pliers; jewelry pliers; side cutters; wire cutters; flush cutters; nippers; bent-nose pliers | tools | pieces | 130x55x15 | 90 | |
 Jewellery hammer; jewelry hammer; hammer; ball-peen hammer; chasing hammer | tools | pieces | 280x100x30 | 400 | |
 Bench block; anvil; dapping block; steel block | tools | pieces | 100x100x20 | 1200 | |
@@ -268,6 +268,10 @@ Seam guide; magnetic seam guide; seam allowance guide; fabric guide | tools | pi
 Fabric panel; quilt panel; panel | fabric | soft | 300x200x12 | 120 | L |
 Binding strip; quilt binding | trims | soft | 150x100x40 | 60 | |
 Iron-on letter; iron on letter; heat transfer letter | vinyl | sheets | 300x210x0.3 | 250gsm | | 
+Foam cutter; hot wire cutter | tools | pieces | 250x150x60 | 500 | H |
+Kiln shelf | tools | pieces | 350x350x15 | 3000 | |
+Stitching pony; stitching clam | tools | pieces | 400x200x150 | 1500 | |
+Skiving knife; skiver | cutting | pieces | 160x30x15 | 60 | S |
 Half pan; watercolour half pan; watercolor half pan; full pan; watercolour pan; watercolor pan; paint pan | paints | pieces | 31x19x12 | 8 | |
 Drying rack; print drying rack; art drying rack | tools | pieces | 450x320x300 | 1800 | |
 Newsprint | card and paper | sheets | 760x510 | 50gsm | D |

@@ -334,7 +334,7 @@ Transfer tape; application tape | vinyl | 2m | 2 | |
 Weeding tool; weeder; scraper; heat press; mug press; hand press | vinyl | 2 | 3 | |
 T-shirt; blank shirt; tote bag; cap; mug; tumbler; keyring; keychain; coaster; blank mug; blank t-shirt | vinyl | 12 | 1 | |
 Towel; tea towel; napkin; handkerchief | vinyl sew hand | 6 | 0.5 | |
-Acrylic paint; acrylic; craft paint; paint; paint tube; tempera; poster paint | paint decor kids model | 24m | 3 | |
+Acrylic paint; acrylic; craft paint; paint; paint tube | paint decor kids model | 24m | 3 | |
 Oil paint; watercolour tube; watercolor tube; gouache; watercolour set; watercolor set; watercolour; watercolor | paint letter cards+stamp | 18m | 2 | |
 Fabric paint; silk paint | sew vinyl paint | 8m | 1 | |
 Chalk paint; furniture paint; spray paint | decor wood | 4m | 1 | |
@@ -382,7 +382,7 @@ Hammer | wood jewel leather decor | 1 | 1 | |
 Soldering iron; soldering station; solder; flux; butane torch; micro torch; torch jewellery; butane | jewel | 1m | 1 | |
 Wood burner; wood burning tool; pyrography pen | wood | 1 | 2 | |
 Copper foil; stained glass; glass sheet; glass piece | decor | 10m | 1 | |
-Mosaic tile; tessera; tile nipper; grout | decor | 200m | 0.5 | |
+Mosaic tile; tessera | decor | 200m | 0.5 | |
 Pebble; sea glass; shell; seashell | decor resin jewel | 40 | 0.3 | jar |
 Plaster; plaster of paris; cement | decor model clay | 1m | 0.3 | |
 Polymer clay; oven clay; air-dry clay; air dry clay; modelling clay; modeling clay; liquid clay | clay kids model | 30m | 2 | |
@@ -485,6 +485,12 @@ Iron-on letter | vinyl sew | 6 | 1 | |
 Mallet; stitching pony; skiving knife | leather | 1 | 2 | |
 Foam cutter | model+decor | 1 | 1 | |
 Kiln shelf | pot | 6 | 0.2 | |
+Tile nipper; grout; mortar | decor | 1 | 0.5 | |
+Label roll; printer roll | wrap plan | 4 | 0.2 | |
+Paper plate; paper cup | kids | 40 | 0.3 | |
+Craft foam; foam sheet for crafts | kids+cards scrap | 30m | 0.5 | |
+Palette paper | paint | 2 | 1 | |
+Poster paint; tempera | kids+paint | 12m | 1 | |
 Newsprint | print+draw wrap | 60m | 0.5 | |
 Crochet cotton; crochet thread | crochet | 15m | 2 | |
 Blanket; throw; unfinished blanket | crochet+knit quilt | 2 | 0.3 | |

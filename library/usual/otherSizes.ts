@@ -272,6 +272,11 @@ Foam cutter; hot wire cutter | tools | pieces | 250x150x60 | 500 | H |
 Kiln shelf | tools | pieces | 350x350x15 | 3000 | |
 Stitching pony; stitching clam | tools | pieces | 400x200x150 | 1500 | |
 Skiving knife; skiver | cutting | pieces | 160x30x15 | 60 | S |
+Label roll; printer roll; label printer roll; receipt roll | packing | rolls | 60x80 | 120 | |
+Paper plate; paper cup | packing | pieces | 230x230x2 | 8 | |
+Craft foam; craft foam sheet; foam sheet for crafts; fun foam | blanks | sheets | 300x210x2 | 150gsm | |
+Palette paper; disposable palette | brushes | pieces | 305x229x8 | 300 | |
+Artist's mannequin; wooden mannequin; wooden figure; hand model | tools | pieces | 300x80x80 | 250 | |
 Half pan; watercolour half pan; watercolor half pan; full pan; watercolour pan; watercolor pan; paint pan | paints | pieces | 31x19x12 | 8 | |
 Drying rack; print drying rack; art drying rack | tools | pieces | 450x320x300 | 1800 | |
 Newsprint | card and paper | sheets | 760x510 | 50gsm | D |

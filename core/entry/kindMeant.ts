@@ -34,7 +34,9 @@ export function kindOf(body: string, kinds: KindFinder): Kind | null {
     stems(whole.name).includes(stems(alone.name).at(-1)!);
   // What a thing is for is not the thing: boxes for cards are no cards.
   const named = /\p{L}\s+for\s/iu.test(words) ? null : whole;
-  const found = closer ? whole : (alone ?? ownOf(words, kinds) ?? named);
+  const own = ownOf(words, kinds);
+  const nearer = own !== null && (alone === null || stems(own.name).length > stems(alone.name).length);
+  const found = closer ? whole : nearer ? own : (alone ?? named);
   return found ?? (/\breams?\b/i.test(body) ? kinds.find('paper') : null);
 }
 

@@ -52,7 +52,7 @@ const ORDERED =
 const ON_ROLL = /\bon\s+(?:an?\s+|the\s+)?rolls?(?![\w-])/i;
 /** What hangs or is wound on something. */
 const HUNG_ON =
-  /\bon\s+(?:an?\s+|(\d+)\s+)?(pegs?|hooks?|rings?|rods?|rails?|hangers?|cards|spools|cones|bolts)(?![\w-])/i;
+  /\bon\s+(?:an?\s+|(\d+)\s+)?(?:(?:magnetic|plastic|metal|wooden|wall)\s+)?(pegs?|hooks?|rings?|rods?|rails?|hangers?|cards|spools|cones|bolts)(?![\w-])/i;
 
 /**
  * Reads one line of quick entry.

@@ -198,7 +198,7 @@ function countIn(rest: Rest): [count: number, parts?: number] | null {
     take(String.raw`^\s*[-–•*]*\s*(${COUNT_NUMBER})\s*(?:x|×)\s+(?=[a-zà-ÿ])`) ??
     take(String.raw`^\s*[-–•*]*\s*(${COUNT_NUMBER})(?![\d.,/])\s+${NOT_MEASURE}`) ??
     take(
-      String.raw`[;:,–]\s*(${COUNT_NUMBER})(?![\d.,/])\s+${NOT_MEASURE}(?=[a-zà-ÿ])(?:${COUNTED}(?=\s*(?:$|[;:,)])))?`,
+      String.raw`[;:,–]\s*(${COUNT_NUMBER})(?![\d.,/])\s+${NOT_MEASURE}(?=[a-zà-ÿ])(?:(?:${COUNTED}|${WAYS})(?=\s*(?:$|[;:,)])))?`,
     );
   if (named) return [plainNumber(named[1]!)];
   const pair = take(String.raw`^\s*(?:an?\s+|one\s+)?pairs?\s+of\s+`);

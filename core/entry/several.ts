@@ -18,7 +18,10 @@ const ONE_OF =
 const A_SET = /(?<![\w-])(?:set|kit)(?![\w-])|(?<![\w-])(?:one|1)\s+(?:box|pack|set|roll)(?![\w-])/i;
 const MEASURE =
   /\d\s*(?:m|met(?:re|er)s?|yards?|yds?|kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|l|lit(?:re|er)s?|cm|mm|in|inch(?:es)?|ft|feet|")(?![\w])/i;
-const KEPT_IN = /\b(?:in|on)\s+(?:an?|one|\d+)\s+/gi;
+const KEPT_IN = new RegExp(
+  String.raw`\b(?:in|on)\s+(?:an?|one|\d+)\s+(?:(?:[\w-]+\s+){0,2}?(?:${HOLDER_WORDS})(?![\w-]))?`,
+  'gi',
+);
 
 /** What is in a box is not one of it. */
 const BOX_OF = new RegExp(

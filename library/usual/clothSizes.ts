@@ -31,7 +31,7 @@ Ruler; steel ruler; metal ruler; straight edge; steel rule; rule; T-square; T sq
 Yardstick; metre stick; meter stick; metre rule | cutting | long | 914x32x6 | 150 | |
 French curve; curve ruler; pattern curve; set square; triangle; hem gauge; seam gauge | tools | pieces | 300x120x3 | 60 | |
 Protractor | tools | pieces | 150x80x2 | 60 | S |
-Cutting mat; self-healing mat; rotary mat; self healing mat | cutting | pieces | 600x450x3 | 900 | flat,H |
+Cutting mat; mat; self-healing mat; rotary mat; self healing mat | cutting | pieces | 600x450x3 | 900 | flat,H |
 Seam ripper; unpicker; stitch ripper | tools | pieces | 130x15x12 | 12 | S |
 Tape measure; measuring tape | tools | pieces | 60x60x20 | 40 | |
 Chalk; tailor's chalk; tailors chalk; chalk pencil; marking chalk | pens | pieces | 80x10x10 | 15 |  |

@@ -49,7 +49,7 @@ Gift bag | wrap | pieces | 330x260x4 | 80 | |
 Gift box; gift boxes | wrap | pieces | 150x150x80 | 120 | |
 Shipping box; mailing box; postal box; cardboard box | packing | pieces | 400x300x6 | 180 | flat |
 Mailing tube; postal tube | packing | long | 600x60 | 200 | |
-Tissue paper | wrap | pieces | 380x250x10 | 90 | D |
+Tissue paper; tissue | wrap | pieces | 380x250x10 | 90 | D |
 Wrapping paper; gift wrap; wrapping roll | wrap | rolls | 700x60 | 400 | D |
 Gift tag; price tag; swing tag; luggage tag; hang tag; tag | wrap | loose | 51x25x0.5 | 0.6 | D | 50
 Label; address label; sticky label | packing | sheets | 297x210 | 140gsm | D | 25

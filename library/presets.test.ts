@@ -39,6 +39,7 @@ const HOLDS: ReadonlyArray<readonly [title: string, metric: string, imperial: st
   ['Ledge rack', 'bottle of acrylic paint', 'bottle of acrylic paint'],
   ['Tall bin', 'dowel', 'dowel'],
   ['Under-desk drawers', 'box file', 'box file'],
+  ['Hanging files', 'hanging folder', 'hanging folder'],
   ['Leaning rack', 'canvas board 50 x 40 cm', 'canvas board 50 x 40 cm'],
 ];
 

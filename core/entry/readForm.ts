@@ -19,7 +19,8 @@ const NOT_MACHINE = words(
   'needles?|oil|thread|feet|foot|plates?|blades?|mats?|bobbins?|paper|shel(?:f|ves)|covers?|parts|bags?',
 );
 const SET = /\bsets?\s+of\s+\d|\bsets?\s*$|\bkits?\s*$/i;
-const HUNG = words('hanging|hung|to hang');
+/** What hangs; folders for a file drawer stand in it on edge, side by side. */
+const HUNG = words('hanging(?!\\s+(?:files?|folders?))|hung|to hang');
 const LOOSE = words(
   'loose|beads?|screws?|screw eyes|nails|pins|buttons?|eyelets?|sequins?|jump rings?|hooks and eyes|snaps|snap fasteners|washers?|brads?|staples|tacks|grommets|rivets?|rhinestones?|pom ?poms?|googly eyes|charms?|crimps?|gems?',
 );
@@ -34,7 +35,7 @@ const NOT_SOFT = words('scissors|shears|glue|pens?|markers?|paints?|needles?');
 
 /** Container words that are left out of a name that says something without them. */
 export const CONTAINER_WORDS =
-  /\b(?:sheets?|rolls?|reels?|spools?|cones?|bottles?|jars?|pots?|cans?|tins?|skeins?|hanks?|balls?|bags?|packs?|packets?|boxes|box|pieces?|reams?|bolts?|coils?|stems?|tubes?|sachets?|sticks? of|loose|hanging)\b/gi;
+  /\b(?:sheets?|rolls?|reels?|spools?|cones?|bottles?|jars?|pots?|cans?|tins?|skeins?|hanks?|balls?|bags?|packs?|packets?|boxes|box|pieces?|reams?|bolts?|coils?|stems?|tubes?|sachets?|sticks? of|loose|hanging(?!\s+(?:files?|folders?)))\b/gi;
 
 /**
  * The form that the words of a line name.

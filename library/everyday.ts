@@ -351,7 +351,7 @@ Glue brush | book fold | 4 | 2 | |
 Water brush; aqua brush | paint letter cards+stamp | 4 | 2 | cup |
 Palette; paint palette; water jar; water pot; easel; table easel; floor easel; canvas; canvas board; canvas panel; stretched canvas; canvas roll | paint | 3 | 2 | |
 Canvas; stretched canvas; blank canvas; canvas board; canvas panel; art board | paint | 8 | 1 | |
-Drawing board; blending stump; charcoal; pastel; soft pastel; graphite stick; pastel stick | draw paint | 12m | 1 | |
+Blending stump; charcoal; pastel; soft pastel; graphite stick; pastel stick | draw paint | 12m | 1 | |
 Soft pastel; pastel | draw paint | 2 | 1 | |
 Craft stick; lolly stick; popsicle stick; ice cream stick | kids+resin decor | 60 | 1 | |
 Mixing cup; measuring cup; silicone cup; stirring stick; stir stick; mixing stick | resin paint candle soap | 30 | 2 | |
@@ -491,6 +491,7 @@ Paper plate; paper cup | kids | 40 | 0.3 | |
 Craft foam; foam sheet for crafts | kids+cards scrap | 30m | 0.5 | |
 Palette paper | paint | 2 | 1 | |
 Poster paint; tempera | kids+paint | 12m | 1 | |
+Drawing board | draw+paint | 1 | 1 | |
 Newsprint | print+draw wrap | 60m | 0.5 | |
 Crochet cotton; crochet thread | crochet | 15m | 2 | |
 Blanket; throw; unfinished blanket | crochet+knit quilt | 2 | 0.3 | |

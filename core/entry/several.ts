@@ -14,7 +14,7 @@ const NO_PLURAL =
 
 /** One roll, set or box of it; a measure of it all. */
 const ONE_OF =
-  /(?<![\w-])(?:an?|one|1|half)\s|(?<![\w-])(?:roll|set|kit|box|bolt|bottle|tube|tin|spool|skein|ball|bag|pack|sheet|bar|block|pad|reel|cone|bucket|can|board|tool|needle|dispenser|punch|pot|pan|saucepan|boiler|jar|container|mould|mold|form|insert|brush|burnisher|iron|chisel|beveler|bunch|bouquet|rod|dowel|cane|plank|square|pencil|nippers?|mixer)(?![\w-])/i;
+  /(?<![\w-])(?:an?|one|1|half)\s|(?<![\w-])(?:roll|set|kit|box|bolt|bottle|tube|tin|spool|skein|ball|bag|pack|sheet|bar|block|pad|reel|cone|bucket|can|tool|needle|dispenser|punch|pot|pan|saucepan|boiler|jar|container|mould|mold|form|insert|brush|burnisher|iron|chisel|beveler|bunch|bouquet|rod|dowel|cane|plank|square|pencil|nippers?|mixer)(?![\w-])/i;
 const A_SET = /(?<![\w-])(?:set|kit)(?![\w-])|(?<![\w-])(?:one|1)\s+(?:box|pack|set|roll)(?![\w-])/i;
 const MEASURE =
   /\d\s*(?:m|met(?:re|er)s?|yards?|yds?|kg|kilos?|g|grams?|lbs?|pounds?|oz|ounces?|ml|l|lit(?:re|er)s?|cm|mm|in|inch(?:es)?|ft|feet|")(?![\w])/i;

@@ -5,6 +5,7 @@ import { applyChanges, set } from '../model/change.ts';
 import { nameApart, sameIn, stockOf } from './alreadyOwned.ts';
 import { thingsIn } from './list.ts';
 import { readLine } from './read.ts';
+import { writePaper } from '../fit/paperWeight.ts';
 import { usesOfThing } from './usedFor.ts';
 
 const line = (text: string, system: 'centimetres' | 'imperial' = 'imperial') =>
@@ -149,4 +150,10 @@ test('two things of names of their own are two lines; what only says in what the
 
 test('a width of what comes by the yard is none of the card that it is wound on', () => {
   expect(line('elastic 2 cm wide', 'centimetres').draft!.length).toBeGreaterThan(50);
+});
+
+test('paper that nobody weighed is of a weight that is sold where one measures', () => {
+  expect(writePaper(line('12x12 cardstock').draft!.grammage!, 'imperial')).toBe('80 lb cover');
+  expect(writePaper(line('printer paper').draft!.grammage!, 'imperial')).toMatch(/^2[04] lb bond$/);
+  expect(line('A4 card', 'centimetres').draft!.grammage).toBe(220);
 });

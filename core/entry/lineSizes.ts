@@ -1,5 +1,6 @@
 /** The sizes of a line of quick entry: as typed; of cloth by the yard and of bottles by what they hold; the rest guessed. */
 import { ENVELOPE, foldedThickness, isFolded, sheetMass, sheetThickness } from '../fit/sheets.ts';
+import { soldNear } from '../fit/paperWeight.ts';
 import { formatLength, onRule, formatPaper, formatSize, formatVolume, type UnitSystem } from '../model/measure.ts';
 import { NOT_KNOWN } from '../model/guessed.ts';
 import type { Trait } from '../model/plan.ts';
@@ -142,9 +143,10 @@ export function readSizes(
 }
 
 /** What else a kind says: its word, its cautions, how far it is pressed. */
-export function fromKind(kind: Kind, supply: ReadLine['supply']): void {
+export function fromKind(kind: Kind, supply: ReadLine['supply'], system: UnitSystem): void {
   if (supply.form === 'soft') supply.squeeze = kind.form === 'soft' ? kind.squeeze : 0.8;
-  if (supply.form === 'sheets' && supply.sizeFrom) supply.grammage ??= kind.grammage;
+  if (supply.form === 'sheets' && supply.sizeFrom)
+    supply.grammage ??= kind.grammage === null ? null : soldNear(kind.grammage, system);
   supply.category = kind.category;
   supply.traits = [...new Set<Trait>([...(supply.traits ?? []), ...kind.traits])];
 }
@@ -168,7 +170,7 @@ export function paperDefaults(
       return;
     }
     const usual = kind;
-    supply.grammage = usual?.grammage ?? (/card/i.test(body) ? 220 : 80);
+    supply.grammage = soldNear(usual?.grammage ?? (/card/i.test(body) ? 220 : 80), system);
     if (usual && Math.abs(usual.thickness - sheetThickness(usual.grammage ?? 0)) > 1e-3)
       supply.thickness = usual.thickness;
     assumed.push(`taken as ${formatPaper(supply.grammage, system)} ${/card/i.test(body) ? 'card' : 'paper'}`);

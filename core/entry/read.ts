@@ -168,7 +168,7 @@ export function readLine(
   if (supply.form === 'pieces' && !kind && isLong(sizes)) supply.form = 'long';
   if (sizes.bare && kind && sizes.plain.length > 0) meantUnit(sizes, kind, system, assumed);
   readSizes(read, sizes, body, kind, compared, held, volume, system);
-  if (kind) fromKind(kind, supply);
+  if (kind) fromKind(kind, supply, system);
   if (supply.form === 'sheets') paperDefaults(supply, body, kind, system, assumed);
   const high = stack ?? (/\b(?:stack|pile)\b/i.test(body) ? (sizes.high ?? null) : null);
   countOf(

@@ -63,6 +63,18 @@ export function writePaper(grammage: number, system: UnitSystem): string {
   return `${decimals(grammage)} g/m²`;
 }
 
+/** How far a guessed weight may be from one that is sold to be meant. */
+const NEAR = 0.12;
+
+/** A weight of paper that nobody typed, as it is sold where one measures: 220 g/m², or 80 lb cover. @param grammage g/m² */
+export function soldNear(grammage: number, system: UnitSystem): number {
+  if (system !== 'imperial') return grammage;
+  const basis: Basis = grammage >= 150 ? 'cover' : grammage >= 90 ? 'text' : 'bond';
+  const sold = SOLD.find(([b]) => b === basis)![1].map((pounds) => paperGrammage(pounds, basis));
+  const nearest = sold.reduce((a, b) => (Math.abs(b - grammage) < Math.abs(a - grammage) ? b : a));
+  return Math.abs(nearest - grammage) <= NEAR * grammage ? nearest : grammage;
+}
+
 /** g/m² of pounds as they are kept: to a hundredth. */
 export const paperGrammage = (pounds: number, basis: Basis): number =>
   Math.round(grammageOf(pounds, basis) * 100) / 100;

@@ -425,7 +425,7 @@ Craft knife blade; hobby blade; scalpel blade; knife blade | paper+book+print mo
 Cutter blade; blade; blades for the cutter | dies+vinyl paper | 5 | 0.3 | |
 Paring knife | book leather | 1 | 1 | |
 Utility knife; box cutter | wrap wood decor | 1 | 1 | |
-Ruler; steel ruler; metal ruler; straight edge; steel rule; set square; protractor; compass | paper+book draw+print+leather sew | 2 | 3 | |
+Ruler; steel ruler; metal ruler; straight edge; steel rule; set square; protractor; compass | paper+book+sew draw+print+leather | 2 | 3 | |
 Screw; nail; screw eye; picture hook; hinge; magnet; handle; knob | wood decor model | 60 | 0.5 | box |
 Miniature; model kit; figurine; dollhouse miniature | model | 15 | 1 | |
 Airbrush; compressor; airbrush kit; airbrush compressor; paint sprayer | model paint | 1 | 1 | |
@@ -492,6 +492,8 @@ Craft foam; foam sheet for crafts | kids+cards scrap | 30m | 0.5 | |
 Palette paper | paint | 2 | 1 | |
 Poster paint; tempera | kids+paint | 12m | 1 | |
 Drawing board | draw+paint | 1 | 1 | |
+Postage stamp | wrap cards | 3 | 0.5 | |
+Label maker tape | all | 3 | 0.1 | |
 Newsprint | print+draw wrap | 60m | 0.5 | |
 Crochet cotton; crochet thread | crochet | 15m | 2 | |
 Blanket; throw; unfinished blanket | crochet+knit quilt | 2 | 0.3 | |

@@ -35,7 +35,7 @@ const STARTED =
   /,?\s+(?:(?:that\s+)?i(?:'ve)?\s+(?:just\s+)?(?:started|began)|on\s+(?:the|my)\s+(?:go|needles|hook|hoop))$/i;
 /** "Elastic: 6 mm, 10 mm, 25 mm". */
 const SEVERAL_WIDE =
-  /(?<![\w.,/×-])\d+(?:[.,]\d+)?\s*(?:mm|cm|in|")(?:\s*(?:,|and|&)\s*\d+(?:[.,]\d+)?\s*(?:mm|cm|in|")){1,5}(?=\s*$)/gi;
+  /(?<![\w.,/×-])\d+(?:[.,]\d+)?\s*(?:mm|cm|in(?:ch(?:es)?)?|")(?:\s*(?:,|and|&)\s*\d+(?:[.,]\d+)?\s*(?:mm|cm|in(?:ch(?:es)?)?|")){1,5}(?=\s*$)/gi;
 const WHOSE = /^\s*(?:all\s+)?(?:my|our|some)\s+(?=\p{L}|\d)/iu;
 
 /** Fractions, quotes and times signs as they are typed on many keyboards, made one. */
@@ -67,7 +67,10 @@ export function plainly(line: string): string {
     .replace(WORD_MEASURE, (word) => String(NUMBER_WORDS.indexOf(word.toLowerCase()) + 1))
     .replace(WITH_PARTS, '')
     .replace(RANGE, '')
-    .replace(SEVERAL_WIDE, (all) => ` ${all.match(/\d+(?:[.,]\d+)?\s*(?:mm|cm|in\b|")/gi)!.length} widths`)
+    .replace(
+      SEVERAL_WIDE,
+      (all) => ` ${all.match(/\d+(?:[.,]\d+)?\s*(?:mm|cm|in\b|inch(?:es)?\b|")/gi)!.length} widths`,
+    )
     .replace(HEDGED, 'about ')
     .replace(HEDGED_LAST, 'about $1')
     .replace(WHOSE, '')

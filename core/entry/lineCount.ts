@@ -125,7 +125,7 @@ export function countOf(read: ReadLine, amounts: Amounts, kind: Kind | null, sys
     const usual = kind?.everyday?.usual;
     // Of what nearly everybody has one of, a plural is a few.
     const several = usual === 1 && amounts.many === 'plural' ? SEVERAL : (usual ?? kind?.pack ?? UNKNOWN);
-    const measured = volume !== null || mass !== null;
+    const measured = volume !== null || mass !== null || supply.sizeFrom === 'cloth folded';
     if (amounts.many && several > 1 && !(measured && (amounts.many === 'mass' || form !== 'bottles'))) {
       const { count, from } = amountOf(several, amounts.said);
       guessed(count, kind || amounts.said !== 'some' ? from : 'several');

@@ -30,6 +30,17 @@ export function meantUnit(sizes: Sizes, kind: Kind, system: UnitSystem, assumed:
   assumed.push(`sizes taken as ${unit.word}`);
 }
 
+/** Longer than anything but a roll is, mm. */
+const NO_THING = 6000;
+
+/** Yards of what is neither cloth nor rolled up are how much there is in all, not how long one is. */
+export function tooLongFor(sizes: Sizes, kind: Kind | null, { doubts }: ReadLine): void {
+  if (sizes.single === null || (sizes.plain[0] ?? 0) <= NO_THING) return;
+  if (kind === null || kind.form === 'rolls' || kind.form === 'soft') return;
+  doubts.push(`“${sizes.single}” in all was left out; a size is that of one.`);
+  [sizes.plain, sizes.single] = [[], null];
+}
+
 /** Sizes: as typed; of cloth by the yard and of bottles by what they hold; the rest guessed. */
 export function readSizes(
   read: ReadLine,

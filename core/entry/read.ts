@@ -14,7 +14,7 @@ import { isThing, kindOf, OF_NAME, paperKind, PAPER_SIZE } from './kindMeant.ts'
 import type { KindFinder } from './kinds.ts';
 import type { ReadLine } from './line.ts';
 import { countOf } from './lineCount.ts';
-import { fromKind, meantUnit, paperDefaults, readSizes } from './lineSizes.ts';
+import { fromKind, meantUnit, paperDefaults, readSizes, tooLongFor } from './lineSizes.ts';
 import { formFor, isPaper, paperPair } from './readForm.ts';
 import { takePaperWeight } from './readPaper.ts';
 import { countsHolders, takeCount, takeDivided, takeHeld, takeLateCount, takeMultiple } from './readCounts.ts';
@@ -141,6 +141,7 @@ export function readLine(
   const counted = takeCount(rest);
   const sizes = takeSizes(rest, system, isPaper(body));
   problems.push(...sizes.problems);
+  tooLongFor(sizes, kind, read);
   const size = sizes.plain.length < 2 ? PAPER_SIZE.exec(rest.text) : null;
   const named = size && (!ONLY_PAPER.test(size[1]!) || isPaper(body)) ? rest.take(PAPER_SIZE) : null;
   if (named) paperSize(named[1]!, body, sizes, system, understood);

@@ -66,7 +66,11 @@ export function usesOfThing(plan: Pick<Plan, 'activities'>, told: Told, known: K
   // What it is called says its row: knit fabric is for nobody who only knits.
   const words = told.kind && ranks[0] && ranks[0].length <= MANY ? without(told.line, told.kind.name) : told.line;
   const meant = /\b(?:for|to)\s+(.*)$/i.exec(told.line)?.[1] ?? '';
-  const named = [...known.crafts.named(words, true), ...known.crafts.named(meant)];
+  const usual = new Set(ranks.flat());
+  const made = of(usual).length > 0;
+  // Cotton yarn for bags is for nobody who only sews.
+  const forIt = known.crafts.named(meant).filter((c) => !made || usual.has(c.key));
+  const named = [...known.crafts.named(words, true), ...forIt];
   const said = of(new Set(named.map((c) => c.key)));
   if (said.length > 0) return said.map(use('its words'));
   if (told.states.states.includes('unsorted') || ranks.length === 0) return [];

@@ -51,7 +51,7 @@ Tailor's ham; pressing ham; seam roll; clapper | press | pieces | 300x200x120 | 
 Wool mat; wool pressing mat; ironing mat; pressing mat; ironing pad | press | pieces | 430x430x13 | 900 | flat |
 Clothes steamer; steamer; garment steamer | machines | pieces | 280x150x120 | 1200 | T,N |
 Spray bottle; water spray; mister; spritzer; water bottle | tools | bottles | 210x80 | 90 | U |
-Fabric; cotton fabric; quilting cotton; cotton; cloth; dress fabric; vinyl fabric; faux leather; coating; wool coating; wool fabric; yardage; flannel; flannelette; seersucker; chambray; calico; muslin; lawn; poplin; gingham; lining; lining fabric; chiffon; satin; silk; polyester fabric; tulle; voile; organza; netting; quilt fabric; backing fabric | fabric | soft | 300x200x40 | 400 | L |
+Fabric; cotton fabric; quilting cotton; cotton; cloth; dress fabric; vinyl fabric; faux leather; cotton print; printed cotton; print fabric; coating; wool coating; wool fabric; yardage; flannel; flannelette; seersucker; chambray; calico; muslin; lawn; poplin; gingham; lining; lining fabric; chiffon; satin; silk; polyester fabric; tulle; voile; organza; netting; quilt fabric; backing fabric | fabric | soft | 300x200x40 | 400 | L |
 Linen; canvas fabric; denim; corduroy; tweed; wool fabric; upholstery fabric; canvas cloth; twill; jersey; knit fabric; velvet; faux fur; plush fabric; brocade; wool cloth; duck cloth; oilcloth; laminated cotton; linen fabric | fabric | soft | 300x250x60 | 600 | L |
 Fleece; fleece fabric; polar fleece; sherpa; fur fabric | fabric | soft | 400x300x80 | 700 | L |
 Felt; wool felt; craft felt; felt sheet; felt square | fabric | soft | 305x229x1.5 | 15 | L | 10
@@ -61,8 +61,8 @@ Fabric scrap; scrap fabric; fabric remnant; remnant; fabric offcut; felt scrap; 
 Fabric strip roll; strip roll; fabric strip | fabric | rolls | 64x110 | 350 | L |
 Charm pack; charm square; precut; pre-cut; precut strip; pre-cut strip | fabric | pieces | 130x130x30 | 400 | L |
 Batting; wadding; quilt batting; quilt wadding | fabric | soft | 600x450x200 | 900 | |
-Fiberfill; fibrefill; stuffing; toy stuffing; poly fill; toy filling; polyester filling; polyester fill | fabric | soft | 500x350x250 | 500 | |
-Interfacing; fusible interfacing; fusible web; iron-on interfacing; bonding web; fusible | fabric | soft | 300x200x30 | 150 | |
+Fiberfill; fibrefill; stuffing; toy stuffing; poly fill; polyfill; toy filling; polyester filling; polyester fill | fabric | soft | 500x350x250 | 500 | |
+Interfacing; fusible interfacing; fusible web; iron-on adhesive; fusible adhesive; iron-on interfacing; bonding web; fusible | fabric | soft | 300x200x30 | 150 | |
 Stabiliser; stabilizer; tear-away; cut-away | fabric | rolls | 250x70 | 300 | |
 Pillow form; cushion pad; cushion insert; pillow insert | fabric | soft | 450x450x150 | 450 | |
 Foam; upholstery foam; foam sheet | fabric | soft | 500x400x50 | 400 | |
@@ -113,7 +113,7 @@ Fleece raw; raw fleece; raw wool | yarn | soft | 600x400x250 | 2000 | L |
 Tapestry wool; crewel wool; persian wool | yarn | pieces | 100x40x20 | 12 | L |
 Crochet hook; tunisian hook | needles | pieces | 150x12x10 | 12 | |
 Knitting needle; straight needle; pair of knitting needles; needle pair | needles | pieces | 350x8x8 | 15 | |
-Circular needle; circular knitting needle | needles | pieces | 200x150x5 | 25 | |
+Circular needle; interchangeable needle; circular knitting needle | needles | pieces | 200x150x5 | 25 | |
 Double-pointed needle; double pointed needle; dpn; sock needle | needles | pieces | 210x40x10 | 25 | |
 Interchangeable needle set; needle set; hook set; crochet hook set | needles | set | 230x130x40 | 300 | |
 Cable needle; stitch holder | tools | pieces | 130x20x5 | 8 | |

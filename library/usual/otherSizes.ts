@@ -277,6 +277,8 @@ Paper plate; paper cup | packing | pieces | 230x230x2 | 8 | |
 Craft foam; craft foam sheet; foam sheet for crafts; fun foam | blanks | sheets | 300x210x2 | 150gsm | |
 Palette paper; disposable palette | brushes | pieces | 305x229x8 | 300 | |
 Artist's mannequin; wooden mannequin; wooden figure; hand model | tools | pieces | 300x80x80 | 250 | |
+Postage stamp; book of stamps; sheet of stamps | packing | pieces | 100x60x3 | 5 | |
+Label maker tape; label tape; label cartridge | packing | pieces | 70x55x20 | 30 | |
 Half pan; watercolour half pan; watercolor half pan; full pan; watercolour pan; watercolor pan; paint pan | paints | pieces | 31x19x12 | 8 | |
 Drying rack; print drying rack; art drying rack | tools | pieces | 450x320x300 | 1800 | |
 Newsprint | card and paper | sheets | 760x510 | 50gsm | D |

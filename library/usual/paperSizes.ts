@@ -41,7 +41,7 @@ Greeting card; christmas card; birthday card; note card; finished card; blank ca
 Place card; business card; name card | card and paper | sheets | 85x55 | 300gsm | D | 100
 Playing card; deck of cards; card deck | planners | pieces | 90x64x18 | 100 | D |
 Envelope | envelopes | sheets | 162x114x0.25 | 100gsm | D | 25
-Padded envelope; padded mailer; bubble mailer | packing | pieces | 280x220x5 | 25 | |
+Padded envelope; bubble envelope; padded mailer; bubble mailer | packing | pieces | 280x220x5 | 25 | |
 Poly mailer; mailing bag | packing | sheets | 400x300x0.15 | 140gsm | | 50
 Cellophane bag; clear bag; cello bag; treat bag; zip bag; zip-top bag; resealable bag | packing | sheets | 200x130x0.1 | 90gsm | | 100
 Paper bag; sandwich bag; lunch bag; kraft bag | wrap | pieces | 330x200x2 | 20 | D |
@@ -69,7 +69,7 @@ Reinker; re-inker; ink refill | inks | bottles | 65x24 | 25 | U |
 Alcohol ink | inks | bottles | 65x28 | 25 | U,F |
 India ink; drawing ink; calligraphy ink; bottled ink; ink bottle | inks | bottles | 70x45 | 110 | U |
 Printing ink; block printing ink; lino ink | inks | pieces | 150x40x35 | 180 | |
-Printer ink; ink cartridge; toner | inks | pieces | 110x80x45 | 90 | |
+Printer ink; ink cartridge; printer cartridge; toner | inks | pieces | 110x80x45 | 90 | |
 Ink spray; spray ink; mist spray | inks | bottles | 140x40 | 80 | U |
 Embossing powder | powders | bottles | 55x42 | 40 | U |
 Glitter; microfine glitter | powders | bottles | 60x45 | 60 | U |

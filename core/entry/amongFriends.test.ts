@@ -148,6 +148,17 @@ test('what paper is called by in inches is so in centimetres, too; 15 x 15 is no
 test('two things of names of their own are two lines; what only says in what they are is none', () => {
   expect(thingsIn('iron, ironing board', KNOWN.kinds)).toEqual(['iron', 'ironing board']);
   expect(thingsIn('ribbon, satin', KNOWN.kinds)).toEqual(['ribbon, satin']);
+  expect(thingsIn('craft knife and cutting mat', KNOWN.kinds)).toEqual(['craft knife', 'cutting mat']);
+  for (const one of [
+    'paper and fabric scissors',
+    'stitch holders and markers',
+    'hooks and eyes',
+    'hand and machine needles',
+    'ribbon and lace scraps',
+    'old and new ink pads',
+    '3 rulers and cutting mats',
+  ])
+    expect(thingsIn(one, KNOWN.kinds)).toEqual([one]);
   expect(thingsIn('stamps in binders, 12 binders', KNOWN.kinds)).toHaveLength(1);
 });
 

@@ -44,7 +44,8 @@ export function thingsIn(typed: string, kinds: KindFinder): string[] {
   const parts = line
     .split(/\s*;\s*|,(?!\d)\s*|\s+\+\s+|\s+(?:and|&)\s+(?=\d|an?\s|one\s|two\s|three\s)/)
     .filter((p) => p.trim() !== '');
-  if (parts.length < 2 || parts.some((p) => p.length > LONGEST_LINE)) return [line];
+  if (parts.some((p) => p.length > LONGEST_LINE)) return [line];
+  if (parts.length < 2) return twoThings(line, kinds) ?? [line];
   // "Stamps in binders, 12 binders" are no binders besides.
   if (parts.slice(1).some((part) => isHolderOf(part, parts[0]!))) return [line];
   const found = parts.map((part) => kinds.find(part));
@@ -65,6 +66,20 @@ export function thingsIn(typed: string, kinds: KindFinder): string[] {
   return plain && (own.some(Boolean) || (parts.length > 2 && counted.filter(Boolean).length !== 1))
     ? parts.map((p) => p.trim())
     : [line];
+}
+
+/**
+ * "Iron and ironing board", "rotary cutter and spare blades": two things, where the second has a name of its own of two words that
+ * says nothing of the first. null for "paper and fabric scissors", and where a number is of both.
+ */
+function twoThings(line: string, kinds: KindFinder): string[] | null {
+  const [first, second, ...more] = line.split(/\s+(?:and|&)\s+/i);
+  if (first === undefined || second === undefined || more.length > 0 || /\d|\beach\b|\bfor\b|\bin\b|\bof\b/i.test(line))
+    return null;
+  const [a, b] = [kinds.find(first), kinds.find(second)];
+  if (!a || !b || a.name === b.name || !saysItself(second, b)) return null;
+  const shared = kinds.find(`${first} ${second.split(/\s+/).at(-1)!}`);
+  return shared && stems(shared.name).length > stems(a.name).length ? null : [first.trim(), second.trim()];
 }
 
 /** Whether a part is called as a thing is, by at least two words. */

@@ -1,5 +1,6 @@
 /** A line as it is typed on many keyboards and told among friends, made plain before it is read. */
 import { HOLDER_WORDS } from './holders.ts';
+import { WORD_COUNT } from './readCounts.ts';
 import { readAmount } from '../model/measure.ts';
 
 const MEASURE = String.raw`(?![\d.,/ ]*(?:mm|cm|m|met(?:re|er)s?|yards?|yds?|in|inch(?:es)?|ft|feet|kg|g|lbs?|oz|ml|l|x|×|"|')(?![a-z]))`;
@@ -16,9 +17,8 @@ const HEDGED_LAST = new RegExp(
 const TOOL_ROLL =
   /\b(hooks?|needles?|brush(?:es)?|tools?|pens?|pencils?|pliers|dpns|gouges?|chisels?|cutters?|knives|scissors|markers?)\b(.*)\bin\s+(?:an?|its|their)\s+(?:\w+\s+)?roll$/i;
 /** "Six metres", and what a box has besides. */
-const NUMBER_WORDS = 'one two three four five six seven eight nine ten eleven twelve'.split(' ');
 const WORD_MEASURE = new RegExp(
-  String.raw`(?<![\w-])(?:${NUMBER_WORDS.join('|')})(?=\s+(?:met(?:re|er)s?|yards?|yds?|kilos?|pounds?|lit(?:re|er)s?|feet|inch(?:es)?)(?![\w-]))`,
+  String.raw`(?<![\w-])(?:${Object.keys(WORD_COUNT).join('|')})(?=\s+(?:met(?:re|er)s?|yards?|yds?|kilos?|pounds?|lit(?:re|er)s?|feet|inch(?:es)?)(?![\w-]))`,
   'gi',
 );
 const WITH_PARTS = /\s+with\s+(?:\w+\s+)?(?:dividers?|compartments?|lids?|handles?|wheels|labels|sections)(?![\w-])/gi;
@@ -64,7 +64,7 @@ export function plainly(line: string): string {
       /(?<![\w.,/])(\d+)\s*(?:'|ft\.?|feet|foot)\s*-?\s*(\d{1,2}(?:[ -]\d+\/\d+)?|\d+\/\d+)\s*(?:"|''|in(?:ch(?:es)?)?\b)?(?![\w/.]|\s*(?:x|×|mm|cm|ft)\b)/gi,
       (_, feet: string, inches: string) => `${tidyInches(Number(feet) * 12 + (readAmount(inches) ?? 0))} in`,
     )
-    .replace(WORD_MEASURE, (word) => String(NUMBER_WORDS.indexOf(word.toLowerCase()) + 1))
+    .replace(WORD_MEASURE, (word) => String(WORD_COUNT[word.toLowerCase()]))
     .replace(WITH_PARTS, '')
     .replace(RANGE, '')
     .replace(

@@ -3,7 +3,8 @@ import { readAmount } from '../model/measure.ts';
 import { HOLDER_WORDS, holderOf, type Holder } from './holders.ts';
 import { tidy, VOLUME_UNIT, volumeInMl, type Rest } from './readMeasures.ts';
 
-const WORD_COUNT: Readonly<Record<string, number>> = {
+/** Numbers as words. */
+export const WORD_COUNT: Readonly<Record<string, number>> = {
   a: 1,
   an: 1,
   one: 1,

@@ -68,7 +68,7 @@ function check(plan: Plan, supplies: number): void {
   expect(Object.keys(plan.stations)).toHaveLength(2);
   expect(Object.keys(plan.supplies).length).toBeGreaterThanOrEqual(supplies);
   expect(report.week.planned.without).toBeLessThanOrEqual(1);
-  expect(report.names.planned.share).toBeGreaterThan(0.9);
+  expect(report.names.planned.placesNamed / report.names.planned.places).toBeGreaterThan(0.9);
   expect(Object.keys(plan.labels).length).toBeGreaterThan(5);
   expect(report.guesses.lines).toBeGreaterThan(20);
 }

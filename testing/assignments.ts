@@ -64,6 +64,7 @@ export function belongingInstance(wish: {
     pairs,
     unit: Int32Array.from({ length: places }, (_, j) => Math.floor(j / 2)),
     near: Array.from({ length: places }, (_, j) => [j ^ 1].filter((k) => k < places)),
+    out: Uint8Array.from({ length: places }, (_, j) => (sorted && j === places - 1 ? 1 : 0)),
     naming: sorted
       ? {
           home: Int32Array.from({ length: items }, (_, i) => ((seed + i) % 4) - 1),
@@ -71,17 +72,9 @@ export function belongingInstance(wish: {
           strangers: 15,
           label: Int32Array.from({ length: items }, (_, i) => ((seed + i) % 4) - 1),
           weight: Float64Array.from([1, 4, 1]),
-          kind: Int32Array.from({ length: items }, (_, i) => (seed + 2 * i) % 5),
-          work: Int32Array.from({ length: items }, (_, i) => (seed + i) % 2),
-          ...{
-            run: 20,
-            furniture: 20,
-            place: 5,
-            out: Uint8Array.from({ length: places }, (_, j) => (j === places - 1 ? 1 : 0)),
-            mixed: new Float64Array(places).fill(20),
-          },
-          ...{ tangled: 300, homesInPlace: 2, kindsInPlace: 2 },
-          lying: [{ home: 1, zone: 0, label: 1, kind: 0, work: 0, place: 0 }],
+          ...{ torn: 12, far: 20, run: 20, place: 5, mixed: new Float64Array(places).fill(20) },
+          ...{ tangled: 300, homesInPlace: 2, linesOnTable: 2 },
+          lying: [{ home: 1, zone: 0, label: 1, place: 0 }],
         }
       : null,
   };

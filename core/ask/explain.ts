@@ -142,11 +142,11 @@ function heldBack(
   const saved = here.minutesPerWeek - a.minutesPerWeek;
   const looking = a.crowdMinutes - here.crowdMinutes;
   const sorted = wantedOf(scene).sorted(p.supply);
-  if (sorted && heldBy(scene, [...there, own]) > heldBy(scene, there)) {
+  if (sorted && heldBy(scene, a.compartment, [...there, own]) > heldBy(scene, a.compartment, there)) {
     const names = [...new Set(there.map((o) => homeOfPlacement(scene, o).name))];
     return {
       cause: 'name',
-      words: `with ${listed(names)} it would hold too many homes or kinds to be named`,
+      words: `with ${listed(names)} it would hold too many homes to be named`,
     };
   }
   if (looking >= saved - NOISE || looking > a.orderMinutes - here.orderMinutes)

@@ -3,7 +3,7 @@
  * does not keep to it. The same figures for the solver and for the report.
  */
 import { onceFor } from '../model/memo.ts';
-import type { Compartment } from '../furniture/compartments.ts';
+import { byCompartment, type Compartment } from '../furniture/compartments.ts';
 import { volume } from '../fit/fit.ts';
 import { posesOf } from '../fit/poses.ts';
 import { isMadeFor } from '../fit/limits.ts';
@@ -186,7 +186,7 @@ function shares(row: ReadonlyArray<readonly [string, number]>): Map<string, numb
 /** The order in which one walks along the walls: unit by unit from the left, in each from the top down; other rooms last. */
 function byPlace(scene: Scene, a: Compartment, b: Compartment): number {
   const [ua, ub] = [leftOf(scene, a.unit), leftOf(scene, b.unit)];
-  return ua - ub || b.front.top - a.front.top || a.front.left - b.front.left || (a.id < b.id ? -1 : 1);
+  return ua - ub || byCompartment(a, b);
 }
 
 const lefts = onceFor(
@@ -211,11 +211,13 @@ function isSorted(scene: Scene, supply: Supply): boolean {
 
 /** How far an arrangement is from the wished order. Minutes a week; numbers are counts. */
 export interface Order {
+  /** Lines that do not lie in the run where most of their home does, over all homes. */
+  torn: number;
   /** Runs of neighbouring places beyond the first in which a home lies, over all homes. */
   furtherHomes: number;
   /** Homes beyond the first in a place, over all places. */
   mixed: number;
-  /** Homes and kinds by which places hold too many to be named. */
+  /** Homes by which places hold too many to be named, and lines by which tables do. */
   tooMany: number;
   /** Pairs that belong together and do not lie together. */
   apart: number;
@@ -266,22 +268,20 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
   const sum = <T>(list: Iterable<T>, of: (x: T) => number) => [...list].reduce((n, x) => n + of(x), 0);
   const homes = [...named.homes.values()];
   const furtherHomes = sum(homes, (h) => Math.max(0, h.runs.length - 1));
+  const torn = sum(homes, (h) => h.lines - h.linesIn[0]!);
   const mixed = sum(named.places.values(), (p) => p.of.length - 1);
   const over = sum(named.places.values(), (p) => p.tooMany);
   const furtherPlaces = sum(places.values(), (list) => list.length - 1);
   const { apart, weight } = apartness(scene, wanted, places);
   seconds +=
-    sum(homes, (h) =>
-      h.places.length === 0
-        ? 0
-        : (h.home.set ? SET_WEIGHS : 1) * homeSeconds(constants, h.runs.length, h.units.length, h.places.length),
-    ) +
+    sum(homes, (h) => (h.home.set ? SET_WEIGHS : 1) * homeSeconds(constants, h)) +
     sum(named.places.values(), (p) => (p.of.length - 1) * mixedSeconds(constants, scene.compartment.get(p.id)!)) +
     over * constants.tangled +
     sum(named.places.values(), (p) => Math.max(0, p.zones - 1)) * constants.strangers +
     furtherPlaces * constants.split +
     weight * constants.apart;
   return {
+    torn,
     furtherHomes,
     mixed,
     tooMany: over,
@@ -306,16 +306,22 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
 /** How much more it weighs that a set is torn than that another home is. Our constant, no source. */
 export const SET_WEIGHS = 5;
 
-/** What each further run, piece of furniture and place of a home costs, and each further home in a place; s a week. */
+/** What each line of a home outside of its main run, and of its two largest, each further run and each further place of it costs; s a week. */
 export const homeCosts = (constants: Constants) => ({
+  torn: constants.homeExtra / 2,
+  far: constants.homeExtra,
   run: constants.homeExtra / 2,
-  furniture: constants.homeExtra / 2,
   place: constants.homeExtra / 8,
 });
-function homeSeconds(constants: Constants, runs: number, units: number, places: number): number {
-  const { run, furniture, place } = homeCosts(constants);
-  return (runs - 1) * run + (units - 1) * furniture + (places - 1) * place;
+function homeSeconds(
+  constants: Constants,
+  { lines, linesIn, runs, places }: { lines: number; linesIn: number[]; runs: string[][]; places: string[] },
+): number {
+  const { torn, far, run, place } = homeCosts(constants);
+  const away = lines - linesIn[0]!;
+  return away * torn + (away - (linesIn[1] ?? 0)) * far + (runs.length - 1) * run + (places.length - 1) * place;
 }
+/** What each further home in a place costs, s a week. */
 export const mixedSeconds = (constants: Constants, c: Compartment): number => constants.mixed * (isCell(c) ? 3 : 1);
 
 /**

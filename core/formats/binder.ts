@@ -73,9 +73,7 @@ function zonePages(book: Book, plan: Plan, report: Report, arrangement: Arrangem
     const own = z.units.flatMap((u) => plan.units[u]?.name ?? []);
     if (own.length > 0) book.line(`In ${own.join(', ')}`, 3.3, { in: 4 });
     for (const h of report.homes.filter((x) => x.zone === z.id && x.supplies.length > 0)) {
-      const places = [...h.out[arrangement], ...h.runs[arrangement].flat()].map(
-        (id) => placeOf(report, id)?.name ?? id,
-      );
+      const places = h.runs[arrangement].flat().map((id) => placeOf(report, id)?.name ?? id);
       book.line(`${h.name}: ${places.length === 0 ? 'not placed yet' : places.join('; ')}`, 3.4, { in: 8 });
     }
   }

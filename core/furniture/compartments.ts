@@ -56,6 +56,11 @@ const STAND_OFF = 400;
 
 /** The place on a unit; how high things on it may be where nothing is above, and how high it is drawn over a table and over others, mm. */
 export const TOP = 'top';
+
+/** Places of one piece in the order in which one reads them: from the top down and from the left to the right. */
+export const byCompartment = (a: Compartment, b: Compartment): number =>
+  b.front.top - a.front.top || a.front.left - b.front.left || (a.id < b.id ? -1 : 1);
+
 const TOP_HIGH = 900;
 const TOP_DRAWN = 300;
 const TOP_LOW = 200;

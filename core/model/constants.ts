@@ -99,14 +99,11 @@ export const CONSTANTS = {
   heavyPerKilo: cost(5, 's', 'each kilogram above that, from a bad height, adds to a fetch', 60),
   childNear: cost(4, 's', 'a thing that a child must not get, within its reach, adds to a fetch', 120),
   sunNear: cost(3, 's', 'a thing to keep out of light in the open near a window adds to a fetch', 120),
-  homeExtra: weekly(30, 'each further run of places, in another piece of furniture, in which one home lies'),
+  homeExtra: weekly(30, 'a thing in a further run of places, apart from where most of its home lies'),
   lockedUp: weekly(30, 'a harmless thing in a locked cupboard, among what is locked away'),
   mixed: weekly(5, 'each further home in one place; in a cubby, slot or bin three times as much'),
   strangers: weekly(15, 'each further zone whose things lie in one place'),
-  tangled: weekly(
-    350,
-    'each home or kind too many in a place to name it in two or three words; a thing of a kit outside of its box',
-  ),
+  tangled: weekly(350, 'each home too many in a place to name it; a thing of a kit outside of its box'),
   borrowed: weekly(60, 'a thing of one zone in a place that is wished to be another’s'),
   wrongSide: weekly(60, 'a thing whose home is not on the side, or not in the place, where it was asked to be'),
   outOfLine: weekly(90, 'a thing at the wrong end of the rainbow or the alphabet'),
@@ -137,13 +134,12 @@ export const CONSTANTS = {
     ),
     least: 0,
   },
-  onATable: { ...held(6, 'lines', 'so many sorts of things stay out on one table or top, at most', 50), least: 1 },
+  onATable: { ...held(5, 'lines', 'so many sorts of things stay out on one table or top, at most', 50), least: 1 },
   homesInPlace: {
     ...held(2, 'homes', 'a drawer or shelf can be named with so many homes in it, at most', 20),
     source: OWN,
     least: 1,
   },
-  kindsInPlace: { ...held(4, 'kinds', 'and with so many kinds of things', 50), source: OWN, least: 1 },
   handInDrawer: held(10, 'mm', 'kept free under the frame above a drawer', 100),
   handOnShelf: held(20, 'mm', 'kept free over things on a shelf, for the hand', 200),
   handInCell: held(2, 'mm', 'kept free over a thing in a cell made to measure', 50),
@@ -208,13 +204,24 @@ export type Constants = Readonly<Record<ConstantKey, number>>;
 export type ChangedConstants = Readonly<Partial<Record<ConstantKey, number>>>;
 
 /** Those that a plan changes. */
-export const ConstantsSchema = z.strictObject(
+/** What earlier versions could change and none asks for any more: plans that have it still open. */
+const FORMER: readonly string[] = ['kindsInPlace'];
+
+const ChangedSchema = z.strictObject(
   Object.fromEntries(
     CONSTANT_KEYS.map((key) => {
       const { words, least, most } = CONSTANTS[key];
       return [key, amount(`“${words}”`, least, most).optional()];
     }),
   ) as unknown as Record<ConstantKey, z.ZodOptional<z.ZodNumber>>,
+);
+
+export const ConstantsSchema = z.preprocess(
+  (given) =>
+    typeof given === 'object' && given !== null && !Array.isArray(given)
+      ? Object.fromEntries(Object.entries(given).filter(([key]) => !FORMER.includes(key)))
+      : given,
+  ChangedSchema,
 );
 
 const all = once(

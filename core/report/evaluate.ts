@@ -54,15 +54,8 @@ import { openWork } from './openWork.ts';
 import { supplyReports } from './supplyReports.ts';
 import { unsortedLooks, linesOf } from '../zones/searchTime.ts';
 import { homesOf } from '../zones/homes.ts';
-import {
-  homedIn,
-  homeFindings,
-  homeReports,
-  zoneReports,
-  zonesOfPlace,
-  type Homed,
-  type PlaceName,
-} from './zoneReports.ts';
+import { homedIn, homeFindings, homeReports, zoneReports, zonesOfPlace, type Homed } from './zoneReports.ts';
+import type { PlaceName } from './placeNames.ts';
 import { minutesByPlace, reachOf, compartmentReport, containerReports } from './placeReports.ts';
 
 export * from './report.ts';

@@ -10,7 +10,8 @@ import { openingOf, type Scene } from '../scene/scene.ts';
 import { sideOf } from '../zones/sides.ts';
 import { zonesOf } from '../zones/zonesOfPlan.ts';
 import { allottedTo } from '../zones/allotted.ts';
-import { zonesOfPlace, type PlaceName } from './zoneReports.ts';
+import { zonesOfPlace } from './zoneReports.ts';
+import type { PlaceName } from './placeNames.ts';
 import {
   ARRANGEMENTS,
   type CompartmentReport,

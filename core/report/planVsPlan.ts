@@ -23,8 +23,9 @@ export interface Compared {
   split: number;
   /** Litres of supplies that have a place. */
   litres: number;
-  /** Share of lines in places that can be named, 0 to 1; sets that are torn; kinds in several pieces of furniture. */
+  /** Share of places that can be named, and of lines whose home lies in one run, 0 to 1; sets that are torn; kinds in several pieces of furniture. */
   named: number;
+  together: number;
   setsTorn: number;
   kindsTorn: number;
   /** Collections of several kinds that do not lie in one run. */
@@ -74,7 +75,8 @@ export function figuresOf(plan: Plan, report: Report, arrangement: Arrangement):
     homesOfAKind: kinds.length === 0 ? 0 : kinds.reduce((sum, set) => sum + set.size, 0) / kinds.length,
     split: [...places.values()].filter((n) => n > 1).length,
     litres,
-    named: names.share,
+    named: names.places === 0 ? 1 : names.placesNamed / names.places,
+    together: names.lines === 0 ? 1 : names.linesTogether / names.lines,
     setsTorn: names.setsSplit.length,
     kindsTorn: names.kindsSplit.length,
     collectionsTorn: names.collections.filter((c) => c.runs.length > 1).length,

@@ -91,8 +91,6 @@ export interface HomeReport {
   supplies: string[];
   kinds: string[];
   runs: Record<Arrangement, string[][]>;
-  /** Tops of tables where some of it stays out. */
-  out: Record<Arrangement, string[]>;
   /** It is not sorted: its things lie as a heap. */
   unsorted: boolean;
   /** Minutes a week that it costs, or would cost, not to sort it; null where there is nothing to sort. */
@@ -102,9 +100,8 @@ export interface HomeReport {
 /** How far the places of an arrangement can be named. */
 export interface NamesReport {
   lines: number;
-  linesNamed: number;
-  /** Share of lines in places that can be named, 0 to 1. */
-  share: number;
+  /** Lines whose home has one answer to where it is: all of it lies in one run of neighbouring places. */
+  linesTogether: number;
   places: number;
   placesNamed: number;
   homes: number;

@@ -13,11 +13,11 @@ import { allottedTo } from '../zones/allotted.ts';
 import { apartFrom } from '../zones/separations.ts';
 import { unsortedMinutes } from '../zones/searchTime.ts';
 import { homesOf } from '../zones/homes.ts';
-import { nameOfPlace, namesOf, type Named } from '../zones/named.ts';
+import { namesOf, type Named } from '../zones/named.ts';
 import { asksFor, formOf, hasSlots, offers, type PlaceForm } from '../zones/placeForms.ts';
 import { runsOf } from '../zones/neighbours.ts';
 import { zoneOfActivity, zonesOf } from '../zones/zonesOfPlan.ts';
-import { keepOf } from '../cost/keeps.ts';
+import { placeNames, type PlaceName } from './placeNames.ts';
 import type {
   CollectionReport,
   HomeReport,
@@ -28,18 +28,11 @@ import type {
   ZoneReport,
 } from './report.ts';
 
-/** The name of a place, and whether it can be named. */
-export interface PlaceName {
-  homes: string[];
-  name: string;
-  canBeNamed: boolean;
-}
-
 /** Everything about homes in one arrangement. */
 export interface Homed {
   names: NamesReport;
   places: ReadonlyMap<string, PlaceName>;
-  homes: ReadonlyMap<string, { runs: string[][]; out: string[] }>;
+  homes: ReadonlyMap<string, { runs: string[][] }>;
   flows: ZoneFlow[];
   purity: ReadonlyMap<string, number>;
 }
@@ -47,22 +40,7 @@ export interface Homed {
 export function homedIn(scene: Scene, rows: readonly Placement[], placements: readonly PlacementReport[]): Homed {
   const { plan } = scene;
   const named = namesOf(scene, rows);
-  const places = new Map<string, PlaceName>();
-  let [lines, linesNamed, placesNamed] = [0, 0, 0];
-  for (const p of named.places.values()) {
-    const odds = keepOf(plan, scene.compartment.get(p.id)!)?.for === 'odds';
-    const canBeNamed = odds || p.tooMany === 0;
-    lines += p.lines;
-    if (canBeNamed) {
-      linesNamed += p.lines;
-      placesNamed++;
-    }
-    places.set(p.id, {
-      homes: p.of.map((h) => h.id),
-      name: odds ? 'Odds and ends' : nameOfPlace(scene, p),
-      canBeNamed,
-    });
-  }
+  const places = placeNames(scene, named);
   const homes = [...named.homes.values()];
   const kinds = new Map<string, Set<string>>();
   for (const p of rows) {
@@ -72,11 +50,10 @@ export function homedIn(scene: Scene, rows: readonly Placement[], placements: re
   const { flows, purity } = flowsOf(scene, named, placements);
   return {
     names: {
-      lines,
-      linesNamed,
-      share: lines === 0 ? 1 : linesNamed / lines,
+      lines: homes.reduce((n, h) => n + h.lines, 0),
+      linesTogether: homes.reduce((n, h) => n + (h.runs.length === 1 ? h.lines : 0), 0),
       places: named.places.size,
-      placesNamed,
+      placesNamed: [...places.values()].filter((p) => p.canBeNamed).length,
       homes: homes.length,
       furtherRuns: homes.reduce((n, h) => n + Math.max(0, h.runs.length - 1), 0),
       placesPerHome: mean(homes.map((h) => h.places.length)),
@@ -88,7 +65,7 @@ export function homedIn(scene: Scene, rows: readonly Placement[], placements: re
       cost: null,
     },
     places,
-    homes: new Map(homes.map((h) => [h.home.id, { runs: h.runs, out: h.out }])),
+    homes: new Map(homes.map((h) => [h.home.id, { runs: h.runs }])),
     flows,
     purity,
   };
@@ -368,7 +345,6 @@ export function zoneReports(scene: Scene, homed: Readonly<Record<Arrangement, Ho
 export function homeReports(scene: Scene, homed: Readonly<Record<Arrangement, Homed>>): HomeReport[] {
   return homesOf(scene).all.map((h) => {
     const at = (a: Arrangement) => homed[a].homes.get(h.id)?.runs ?? [];
-    const out = (a: Arrangement) => homed[a].homes.get(h.id)?.out ?? [];
     return {
       id: h.id,
       name: h.name,
@@ -379,7 +355,6 @@ export function homeReports(scene: Scene, homed: Readonly<Record<Arrangement, Ho
       supplies: h.supplies,
       kinds: h.kinds,
       runs: { today: at('today'), planned: at('planned') },
-      out: { today: out('today'), planned: out('planned') },
       unsorted: h.row?.unsorted ?? false,
       unsortedMinutes: unsortedMinutes(scene, h),
     };

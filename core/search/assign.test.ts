@@ -160,20 +160,9 @@ test('what each further home, each mixture and each parted pair costs', () => {
       strangers: 0,
       label: none,
       weight: new Float64Array(2).fill(1),
-      kind: none,
-      work: none,
-      run: 25,
-      furniture: 10,
-      place: 5,
+      ...{ torn: 10, far: 30, run: 25, place: 5 },
     },
-    ...{
-      out: new Uint8Array(4),
-      mixed: new Float64Array(4).fill(20),
-      tangled: 300,
-      homesInPlace: 2,
-      kindsInPlace: 4,
-      lying: [],
-    },
+    ...{ mixed: new Float64Array(4).fill(20), tangled: 300, homesInPlace: 2, linesOnTable: 5, lying: [] },
   };
   const alike: Problem = { ...bare, unit, near, naming };
   expect([costOf(alike, [0, 0]), costOf(alike, [0, 1]), costOf(alike, [0, 2])]).toEqual([0, 5, 40]);
@@ -188,13 +177,14 @@ test('what each further home, each mixture and each parted pair costs', () => {
     naming: {
       ...unlike.naming!,
       lying: [
-        { home: 0, zone: -1, label: -1, kind: -1, work: -1, place: 2 },
-        { home: 1, zone: -1, label: -1, kind: -1, work: -1, place: 0 },
+        { home: 0, zone: -1, label: -1, place: 2 },
+        { home: 1, zone: -1, label: -1, place: 0 },
       ],
     },
   };
   expect(costOf(lying, [2, 0])).toBe(0);
   expect(costOf(lying, [3, 1])).toBe(10);
+  // Each is apart from the rest of its home, and one is beside another home.
   expect(costOf(lying, [0, 1])).toBe(65);
   for (const p of [alike, unlike, pair, lying]) expect(assignAll(p, 1, null, 500).cost).toBe(0);
 });

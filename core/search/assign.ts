@@ -7,7 +7,7 @@ import { toEnd } from '../model/groups.ts';
 import { better } from './exact.ts';
 import { exchange } from './exchange.ts';
 import { costOf, NOISE, State, type Problem } from './assignment.ts';
-import { minus, NEAR, tryGather, tryHome, tryMove } from './moves.ts';
+import { minus, NEAR, tryMove } from './moves.ts';
 import { pricesOf } from './prices.ts';
 import { mapFor, remembered } from '../model/memo.ts';
 import { seeded } from '../geometry/seeded.ts';
@@ -38,6 +38,12 @@ const PHASES: ReadonlyArray<readonly [share: number, heat: number]> = [
   [0.2, 0.25],
   [0.2, 0.15],
 ];
+/** Of more things than that, where homes count, no two are swapped in the end. */
+const SWAPPED = 300;
+/** A swap that costs this much more is not looked at, whatever belongs together, s a week. */
+const SWAPS = 30;
+/** How many of its cheapest places each thing is tried in, in the end, where homes count. */
+const LOOKS = 60;
 /** How often many things change places at once in the end, and how often in vain at the most. */
 const EXCHANGES = { most: 60, idle: 20 } as const;
 /** How many of the cheapest places with room are compared in a start. */
@@ -46,11 +52,6 @@ const FEW = 20;
 const PRICING = { rounds: 300, looks: 1.2e8 } as const;
 /** Share of the moves that go to where something lies that belongs with it, where anything does. */
 const TO_MATES = 0.2;
-
-/** Share of the moves in which all of a home that lies in a place goes to another one, where homes count. */
-const WHOLE_HOMES = 0.1;
-/** Of those moves, how many gather all of a home, wherever it lies, in one place. */
-const GATHER = 0.3;
 
 /** What all would cost with room for everything. */
 function cheapest(p: Problem): number {
@@ -181,12 +182,7 @@ export function* assign(
     // The nearest most often.
     let j = list[Math.floor(random() ** 2 * wide)]!;
     if (mates && random() < TO_MATES) j = besideMate(state, mates, i, random) ?? j;
-    now +=
-      p.naming && random() < WHOLE_HOMES
-        ? random() < GATHER
-          ? tryGather(state, near, i, j, heat, random)
-          : tryHome(state, i, j, heat, random)
-        : tryMove(state, near, i, j, heat, random);
+    now += tryMove(state, near, i, j, heat, random);
     if (now < least - NOISE) keep();
     if (step >= until && part + 1 < PHASES.length) {
       const next = begin(++part);
@@ -279,20 +275,23 @@ function heatOf(state: State, near: readonly Int32Array[], random: () => number)
 /** Moves and swaps as long as one helps. */
 function descend(state: State, near: readonly Int32Array[]): void {
   const { p } = state;
-  for (let round = 0, better = true; better && round < 50; round++) {
+  // With homes in many places each look takes long.
+  const looks = p.naming ? LOOKS : p.places;
+  const swaps = !p.naming || p.items <= SWAPPED;
+  for (let round = 0, better = true; better && round < (p.naming ? 4 : 50); round++) {
     better = false;
     for (let i = 0; i < p.items; i++) {
       const from = state.at[i]!;
       const before = minus(state, i);
       let [to, least] = [from, before - 1e-7];
-      for (const j of near[i]!) {
+      for (const j of near[i]!.subarray(0, looks)) {
         if (j === from || p.cost[i * p.places + j]! >= least || !state.fits(i, j)) continue;
         const cost = state.added(i, j);
         if (cost < least) [to, least] = [j, cost];
       }
       state.put(i, to);
       if (to !== from) better = true;
-      else if (swapOne(state, i)) better = true;
+      else if (swaps && swapOne(state, i)) better = true;
     }
   }
 }
@@ -312,7 +311,7 @@ function swapOne(state: State, i: number): boolean {
       p.cost[i * p.places + from]! -
       p.cost[k * p.places + to]!;
     if (!(rough < 0) && plain) continue;
-    if (!(rough < Infinity)) continue;
+    if (!(rough < SWAPS)) continue;
     const before = minus(state, i) + minus(state, k);
     if (state.fits(i, to)) {
       const a = state.added(i, to);

@@ -9,6 +9,8 @@ export interface Problem extends Sought {
   items: number;
   /** Cost of an item in a place, row by row; Infinity where it may not lie. */
   cost: Float64Array;
+  /** The same with places in which only an exact layout may have room for an item. */
+  exactly: Float64Array;
   /** What of a cost is no time but the weight of a wish, row by row; null where all of it is time. */
   wish: Float64Array | null;
   /** Room that it takes there, row by row. */
@@ -36,6 +38,7 @@ export function plainProblem(
 ): Problem {
   return {
     ...rows,
+    exactly: rows.cost,
     wish: null,
     traffic: new Float64Array(rows.items),
     line: new Float64Array(rows.items).fill(1),
@@ -85,7 +88,7 @@ export class State {
       partners[b]!.push([a, cost]);
     }
     this.partners = partners;
-    this.names = p.naming ? new Names(p.naming, p.unit, p.near, p.out) : null;
+    this.names = p.naming ? new Names(p.naming, p.near, p.out) : null;
     this.cheapest = Float64Array.from({ length: p.items }, (_, i) => {
       let least = p.without[i]!;
       for (let j = 0; j < p.places; j++) least = Math.min(least, this.least(i, j));
@@ -171,7 +174,7 @@ export function costOf(p: Problem, at: ArrayLike<number>): number {
   sum += looking.total() - lookedBefore;
   for (const [a, b, cost] of p.pairs) sum += pairCost(p, at[a]!, at[b]!, cost);
   if (!p.naming) return sum;
-  const names = new Names(p.naming, p.unit, p.near, p.out);
+  const names = new Names(p.naming, p.near, p.out);
   const before = names.total();
   for (let i = 0; i < p.items; i++) if (at[i]! >= 0) names.put(i, at[i]!, 1);
   return sum + names.total() - before;

@@ -1,5 +1,4 @@
 /** The state of filling a room: what lies where, how much width is taken, what fetching costs; and the first filling of it. */
-import { groupBy } from '../model/groups.ts';
 import { totalSeconds } from '../fetch/elements.ts';
 import { volume } from '../fit/fit.ts';
 import type { Pose } from '../fit/poses.ts';
@@ -126,18 +125,22 @@ export class Filling {
   order(part: Thing, at: number): number {
     const wanted = wantedOf(this.scene);
     const c = this.scene.compartments[at]!;
-    const rent = wanted.rent(part, c);
-    if (part.spare) return rent;
-    return (
-      rent +
-      ((wanted.shown(part.supply, c) +
-        wanted.line(part.supply, c) +
-        wanted.lockedAway(part.supply, c) +
-        wanted.given(part.supply, c) +
-        wanted.holder(part.supply, c)) *
-        part.count) /
-        part.supply.count
-    );
+    const tidy = this.tidy(part, at);
+    if (part.spare) return tidy;
+    const wishes =
+      wanted.shown(part.supply, c) +
+      wanted.line(part.supply, c) +
+      wanted.given(part.supply, c) +
+      wanted.holder(part.supply, c);
+    return tidy + (wishes * part.count) / part.supply.count;
+  }
+
+  /** What of that the quickest plan knows nothing of: good places are for what is in use, locked ones for what is dangerous. */
+  tidy(part: Thing, at: number): number {
+    const wanted = wantedOf(this.scene);
+    const c = this.scene.compartments[at]!;
+    const locked = part.spare ? 0 : (wanted.lockedAway(part.supply, c) * part.count) / part.supply.count;
+    return wanted.rent(part, c) + locked;
   }
 
   /** Seconds a week that finding and getting out one of a part takes when it lies so. */
@@ -190,7 +193,7 @@ export class Filling {
       ...this.pinned.filter((p) => compartmentId(p) === id),
     ];
     const own = { supply: part.supply.id, spare: part.spare };
-    return scene.constants.tangled * (heldBy(scene, [...there, own]) - heldBy(scene, there));
+    return scene.constants.tangled * (heldBy(scene, id, [...there, own]) - heldBy(scene, id, there));
   }
 
   /** How many of a supply fit into a compartment beside what is there. */
@@ -285,64 +288,6 @@ export function inOrder(search: Filling, things: readonly Thing[]): Thing[] {
 }
 
 /**
- * What was torn because others had chosen before, though a place could hold all of it, gets that place if those others find
- * another one: always where a part of it has no place yet, else where all costs no more then.
- * @param cost seconds a week of all that has a place
- * @returns what still has no place
- */
-export function gather(search: Filling, unplaced: readonly Left[], cost: () => number): Left[] {
-  const key = ({ supply, spare }: Thing) => `${supply.id} ${spare}`;
-  const missing = new Map(unplaced.map((left) => [key(left), left.count]));
-  const torn = groupBy(search.parts, key);
-  const gathered = new Set<string>();
-  for (const [id, own] of torn) {
-    const out = missing.get(id) ?? 0;
-    if (out === 0 && own.length < 2) continue;
-    const { supply, spare } = own[0]!;
-    const whole = { supply, spare, count: out + own.reduce((sum, part) => sum + part.count, 0) };
-    const before = [...search.parts];
-    const was = cost();
-    // Others may have been moved meanwhile.
-    for (const part of before.filter((p) => key(p) === id)) search.drop(part);
-    const found = homesFor(search, whole).some((at) => pushInto(search, whole, at));
-    if (found && (out > 0 || cost() <= was)) {
-      gathered.add(id);
-      continue;
-    }
-    for (const part of [...search.parts]) search.drop(part);
-    for (const part of before) search.put(part);
-  }
-  return unplaced.filter((left) => !gathered.has(key(left)));
-}
-
-/** Places that would hold a whole count if nothing else lay there, the cheapest first. */
-const homesFor = (search: Filling, { supply, count }: Thing): number[] =>
-  search.scene.compartments
-    .map((_, at) => at)
-    .filter(
-      (at) => !search.bars(supply, at) && search.fitter.into(supply, count, at, search.standing[at]!)?.count === count,
-    )
-    .sort((a, b) => search.costs(supply)[a]! - search.costs(supply)[b]!);
-
-/**
- * Makes room for what found none: takes things out of a place that could hold it, if all of them find another place.
- * @returns what still has no place
- */
-export function* makeRoom(
-  search: Filling,
-  unplaced: readonly Left[],
-  goOn: () => boolean,
-): Generator<undefined, Left[]> {
-  const left: Left[] = [];
-  for (const thing of unplaced) {
-    yield;
-    const homes = goOn() ? homesFor(search, thing) : [];
-    if (!homes.some((at) => pushInto(search, thing, at))) left.push(thing);
-  }
-  return left;
-}
-
-/**
  * Puts what is left where an exact layout has room for it, cheapest place first. Looking takes long when much is left: it
  * yields between things, and asks before each layout.
  * @param goOn whether another layout may be tried
@@ -393,40 +338,6 @@ export function* tighten(
   return left;
 }
 
-/** Puts a supply into a compartment, moving others out to other places. @returns false, with all as before, where that fails */
-function pushInto(search: Filling, thing: Thing, at: number): boolean {
-  const { supply, count } = thing;
-  if (search.hasAlready({ supply }, at)) return false;
-  const out: Part[] = [];
-  const back = () => {
-    for (const part of out) search.put(part);
-    return false;
-  };
-  const there = search.parts.filter((p) => p.at === at).sort((a, b) => search.fetches(a) - search.fetches(b));
-  for (const part of there) {
-    if (search.fits(supply, count, at)?.count === count) break;
-    search.drop(part);
-    out.push(part);
-  }
-  const room = search.fits(supply, count, at);
-  if (room?.count !== count) return back();
-  const made = { ...thing, at, lie: room.lie, width: room.width };
-  search.put(made);
-  const moved: Part[] = [];
-  for (const part of out) {
-    const place = bestPlace(search, part, at);
-    if (!place) {
-      for (const m of moved) search.drop(m);
-      search.drop(made);
-      return back();
-    }
-    const next = { ...part, ...place };
-    search.put(next);
-    moved.push(next);
-  }
-  return true;
-}
-
 /**
  * The cheapest place that holds a whole count, or null.
  * @param except a compartment that does not count
@@ -460,7 +371,8 @@ export function placeOne(search: Filling, thing: Thing): number {
   for (let part = 0; part < MOST_PARTS && missing > 0; part++) {
     let best: { at: number; count: number; rank: number; cost: number; lie: Pose; width: number } | null = null;
     search.scene.compartments.forEach((compartment, at) => {
-      const fits = search.fits(supply, missing, at);
+      // What is left does not lie beside the rest of it.
+      const fits = search.hasAlready({ supply }, at) ? null : search.fits(supply, missing, at);
       if (!fits) return;
       // What nobody fetches goes where a fetch takes longest, and leaves the good places free.
       const cost = unused
@@ -475,9 +387,7 @@ export function placeOne(search: Filling, thing: Thing): number {
     });
     if (!best) break;
     const { at, count, lie, width } = best as { at: number; count: number; lie: Pose; width: number };
-    const made = { supply, spare, count, at, lie, width };
-    if (part > 0 && search.hasAlready(made, at)) break; // what is left does not fit beside it
-    search.put(made);
+    search.put({ supply, spare, count, at, lie, width });
     missing -= count;
   }
   return missing;

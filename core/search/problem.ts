@@ -8,7 +8,7 @@ import { linesOf, lookedThrough } from '../zones/searchTime.ts';
 import { farness, type Left, type Part, type Filling } from './filling.ts';
 import { homeCosts, mixedSeconds, SET_WEIGHS, wantedOf } from '../cost/sortingCost.ts';
 import { apartFrom } from '../zones/separations.ts';
-import { homeOfPlacement, isOut, kindCounted, mainWork, zoneCounted } from '../zones/named.ts';
+import { homeOfPlacement, isOut, zoneCounted } from '../zones/named.ts';
 import type { HomeOf } from '../zones/homes.ts';
 import { neighboursOf } from '../zones/neighbours.ts';
 import type { Naming } from './naming.ts';
@@ -29,14 +29,14 @@ const FAR_IS_BETTER = 1e-4;
 /**
  * What the search of assign.ts is given: all parts that may move, and what has found no place yet.
  * @param stay seconds a week by which another place must be better than the one where a part lies now
- * @returns the problem, its items, and the costs with those of places in which only an exact layout may have room for an item
+ * @returns the problem, the same where nothing but the time and the wishes count, and its items
  */
 export function problemOf(
   search: Filling,
   pinned: readonly Placement[],
   unplaced: readonly Left[],
   stay = 0,
-): { problem: Problem; parts: Movable[]; exactly: Float64Array } {
+): { problem: Problem; quick: Problem; parts: Movable[] } {
   const { scene, fitter } = search;
   const places = scene.compartments;
   const parts: Movable[] = [...search.parts, ...unplaced.map((left) => ({ ...left, at: -1 }))];
@@ -45,6 +45,7 @@ export function problemOf(
   const exactly = new Float64Array(parts.length * n).fill(Infinity);
   const wish = new Float64Array(parts.length * n);
   const size = new Float64Array(parts.length * n);
+  const tidy = new Float64Array(parts.length * n);
   const mine = new Set<Movable>(search.parts);
   // Room and looking that is taken by what does not move: pinned things and containers.
   const taken = Float64Array.from(search.taken);
@@ -95,6 +96,7 @@ export function problemOf(
       const lie = alone?.count === part.count ? alone.lie : fitter.ways(part.supply, j)[0];
       if (!lie) continue;
       wish[i * n + j] = search.order(part, j) + (part.at < 0 || part.at === j ? 0 : stay);
+      tidy[i * n + j] = search.tidy(part, j);
       exactly[i * n + j] =
         (used ? row[j]! * search.share(part) : FAR_IS_BETTER * (farthest - far[j]!)) +
         wish[i * n + j]! +
@@ -105,27 +107,27 @@ export function problemOf(
       cost[i * n + j] = exactly[i * n + j]!;
     }
   });
-  return {
-    parts,
+  const less = (costs: Float64Array) => costs.map((c, k) => c - tidy[k]!);
+  const problem: Problem = {
+    items: parts.length,
+    places: n,
+    cost,
     exactly,
-    problem: {
-      items: parts.length,
-      places: n,
-      cost,
-      wish,
-      size,
-      capacity: Float64Array.from(fitter.usable, (room, j) => Math.max(0, room - taken[j]!)),
-      without: Float64Array.from(
-        parts,
-        (part) => leftOut(part) + search.fetches(part) * constants.hunt - (mine.has(part) ? 0 : 1),
-      ),
-      traffic: Float64Array.from(parts, (part) => lookedThrough(part.supply) * search.fetches(part)),
-      line: Float64Array.from(parts, (part) => lookedThrough(part.supply)),
-      ...{ look, home, homeLines: Float64Array.from(homeLines), out, lines, lying },
-      group: Int32Array.from(parts, (part) => groups.get(part.supply.id)!),
-      ...belonging(search, pinned, parts),
-    },
+    wish,
+    size,
+    capacity: Float64Array.from(fitter.usable, (room, j) => Math.max(0, room - taken[j]!)),
+    without: Float64Array.from(
+      parts,
+      (part) => leftOut(part) + search.fetches(part) * constants.hunt - (mine.has(part) ? 0 : 1),
+    ),
+    traffic: Float64Array.from(parts, (part) => lookedThrough(part.supply) * search.fetches(part)),
+    line: Float64Array.from(parts, (part) => lookedThrough(part.supply)),
+    ...{ look, home, homeLines: Float64Array.from(homeLines), out, lines, lying },
+    group: Int32Array.from(parts, (part) => groups.get(part.supply.id)!),
+    ...belonging(search, pinned, parts),
   };
+  const timeAlone = { cost: less(cost), exactly: less(exactly), wish: less(wish), naming: null };
+  return { parts, problem, quick: { ...problem, ...timeAlone } };
 }
 
 /** Homes and pairs: what is to lie together or apart, and what it costs when it does not. */
@@ -172,18 +174,15 @@ function belonging(
     };
   };
   const [homes, zones, labels] = [numbers<string>(), numbers<string>(), numbers<string>()];
-  const [kinds, works] = [numbers<string>(), numbers<string>()];
   const sets: number[] = [];
   const told = (p: Pick<Placement, 'supply' | 'spare'>) => {
-    if (!sorted(p.supply)) return { home: -1, zone: -1, label: -1, kind: -1, work: -1 };
+    if (!sorted(p.supply)) return { home: -1, zone: -1, label: -1 };
     const home = homeOfPlacement(scene, p);
     if (home.set) sets.push(homes(home.id));
     return {
       home: homes(home.id),
       zone: zones(zoneCounted(scene, home)),
       label: labels(home.label),
-      kind: kinds(kindCounted(scene, p.supply, home)),
-      work: works(mainWork(scene, p.supply)),
     };
   };
   const own = parts.map((part) => told({ supply: part.supply.id, spare: part.spare }));
@@ -199,15 +198,13 @@ function belonging(
     home: Int32Array.from(own, (o) => o.home),
     zone: Int32Array.from(own, (o) => o.zone),
     label: Int32Array.from(own, (o) => o.label),
-    kind: Int32Array.from(own, (o) => o.kind),
-    work: Int32Array.from(own, (o) => o.work),
     ...homeCosts(constants),
     weight: weights,
     mixed: Float64Array.from(places, (c) => mixedSeconds(constants, c)),
     strangers: constants.strangers,
     tangled: constants.tangled,
     homesInPlace: constants.homesInPlace,
-    kindsInPlace: constants.kindsInPlace,
+    linesOnTable: constants.onATable,
     lying,
   };
   return {

@@ -20,7 +20,8 @@ import { wantedOf } from '../cost/sortingCost.ts';
 import { diggingSeconds } from '../cost/cost.ts';
 import { barredFrom } from '../cost/rules.ts';
 import { apartFrom } from '../zones/separations.ts';
-import { changesTo, solve, solveAll, type Solution } from './solve.ts';
+import type { Solution } from './options.ts';
+import { changesTo, solve, solveAll } from './solve.ts';
 import { optionsFor, placesOfUnit, type Task } from './tasks.ts';
 
 /** Looks at a solution with nothing but the plan and the fit: the rules that may never be broken. */

@@ -3,7 +3,7 @@ import type { Plan } from '../model/plan.ts';
 import { sceneOf, mainStationOf } from '../scene/scene.ts';
 import { homeOfPlacement } from '../zones/named.ts';
 import { zonesOf } from '../zones/zonesOfPlan.ts';
-import type { SolveOptions } from './solve.ts';
+import type { SolveOptions } from './options.ts';
 
 /**
  * The whole room; only what has no place yet; what is used most at a station; the homes of a zone; a unit or a compartment to

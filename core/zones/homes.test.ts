@@ -6,7 +6,7 @@ import { applyChanges, set, setMeta, type Change } from '../model/change.ts';
 import { sceneOf } from '../scene/scene.ts';
 import { apartFrom } from './separations.ts';
 import { homesOf } from './homes.ts';
-import { namesOf, tooMany } from './named.ts';
+import { heldBy, isOut, namesOf } from './named.ts';
 import { neighboursOf, runsOf } from './neighbours.ts';
 import { isAsked, sideOf } from './sides.ts';
 import { zonesOf } from './zonesOfPlan.ts';
@@ -124,13 +124,17 @@ test('neighbours: the next shelf up and down, the cubby beside, boxes of one ope
   );
 });
 
-test('a place can be named by two homes of few kinds, or by one activity; not by more', () => {
-  const at = { homesInPlace: 2, kindsInPlace: 4 };
-  expect(tooMany({ homes: 2, kinds: 4, works: 3 }, at)).toBe(0);
-  expect(tooMany({ homes: 3, kinds: 4, works: 2 }, at)).toBe(1);
-  expect(tooMany({ homes: 4, kinds: 4, works: 1 }, at)).toBe(0);
-  expect(tooMany({ homes: 2, kinds: 6, works: 1 }, at)).toBe(2);
+test('a place can be named by two homes, the top of a table by the work of five lines; not by more', () => {
   const scene = sceneOf(demo);
+  // One thing of each of some homes.
+  const things = homesOf(scene)
+    .all.filter((h) => !h.spares && h.supplies.length > 0 && h.label === h.id)
+    .map((h) => ({ supply: h.supplies[0]!, spare: false }));
+  const lines = Object.keys(demo.supplies).map((supply) => ({ supply, spare: false }));
+  expect([2, 3, 5].map((n) => heldBy(scene, 'tall/d1', things.slice(0, n)))).toEqual([0, 1, 3]);
+  expect(
+    [2, 5, 6].map((n) => heldBy(scene, scene.compartments.find((c) => isOut(scene, c))!.id, lines.slice(0, n))),
+  ).toEqual([0, 0, 1]);
   const rows = Object.values(demo.placements).filter((p) => p.arrangement === 'planned');
   const { places, homes } = namesOf(scene, rows);
   expect([...places.values()].reduce((n, p) => n + p.lines, 0)).toBe(rows.length);

@@ -52,7 +52,7 @@ const CHUNK = 10;
 /** Homes of at most this many lines and litres are tiny: joined as long as they stay small and are of few kinds. */
 const TINY = { lines: 2, litres: 1.5, joined: 6, kinds: 3 } as const;
 /** How alike in their uses two tiny homes are at the least to be joined, 0 to 1. */
-const USED_TOGETHER = 0.5;
+const USED_TOGETHER = 0.75;
 /** How many others, the most alike, a tiny home is tried with as a partner. */
 const PARTNERS = 24;
 

@@ -1,37 +1,22 @@
 /** What lies in places as homes: which places can be named, in how many runs a home lies, and which sets are torn. */
 import type { Compartment } from '../furniture/compartments.ts';
-import type { Constants } from '../model/constants.ts';
+import { groupBy } from '../model/groups.ts';
 import type { Placement } from '../model/plan.ts';
 import { compartmentId, usesOf, type Scene } from '../scene/scene.ts';
 import { homesOf, type HomeOf } from './homes.ts';
 import { runsOf } from './neighbours.ts';
-import { wayOfSorting } from './sortOrder.ts';
 
 /** A cubby is no wider, a slot no higher, mm. Common practice, no source. */
 const CELL = 400;
 const SLOT = 60;
 
-/** What a place holds, counted. */
-export interface Held {
-  /** Homes by what they count as in a name. */
-  homes: number;
-  /** Kinds of what is in homes that the program formed by kind; an own home is a name for whatever it holds. */
-  kinds: number;
-  /** Activities for which its things are mostly used. */
-  works: number;
-}
-
 /**
- * How many homes or kinds are too many in a place for a name of two or three words; 0 where it can be named: at most two homes
- * of few kinds, or the things of one activity, of few kinds.
+ * By how much too many a place holds to be named: homes beyond those whose names a label has room for; on the top of a table,
+ * which the work names, lines beyond those that stay out.
  */
-export function tooMany(
-  { homes, kinds, works }: Held,
-  constants: Pick<Constants, 'homesInPlace' | 'kindsInPlace'>,
-): number {
-  const { homesInPlace, kindsInPlace } = constants;
-  const over = Math.max(0, kinds - kindsInPlace);
-  return works <= 1 && over === 0 ? 0 : Math.max(0, homes - homesInPlace) + over;
+function tooMany(scene: Scene, place: Compartment | undefined, homes: number, lines: number): number {
+  const { homesInPlace, onATable } = scene.constants;
+  return place && isOut(scene, place) ? Math.max(0, lines - onATable) : Math.max(0, homes - homesInPlace);
 }
 
 /** The top of a table: what stays out there for its work is not what tears its home. */
@@ -42,21 +27,12 @@ export const isOut = (scene: Pick<Scene, 'plan'>, c: Pick<Compartment, 'unit' | 
 export const isCell = (c: Pick<Compartment, 'container' | 'inside' | 'access'>): boolean =>
   c.container !== null || (c.access === 'open' && (c.inside.width <= CELL || c.inside.height <= SLOT));
 
-/** The kind that a thing adds to those of its place; null where its home is a name by itself. */
-export function kindCounted(scene: Scene, supply: string, home: HomeOf): string | null {
-  const s = scene.plan.supplies[supply]!;
-  const way = wayOfSorting(scene, s);
-  return home.row !== null || home.set || home.place !== null || (way !== 'home' && way !== 'quickest')
-    ? null
-    : s.category.toLowerCase();
-}
-
 /** The zone that a home adds to those of its place: where the room is sorted by homes, zones keep to themselves. */
 export const zoneCounted = (scene: Scene, home: HomeOf): string | null =>
   scene.plan.meta.sorting.way === 'home' ? home.zone : null;
 
 /** The activity for which a supply is fetched most; '' for what nobody uses. */
-export function mainWork(scene: Scene, supply: string): string {
+function mainWork(scene: Scene, supply: string): string {
   let [most, activity] = [0, ''];
   for (const use of usesOf(scene, supply)) if (use.fetches > most) [most, activity] = [use.fetches, use.activity];
   return activity;
@@ -68,38 +44,35 @@ export function homeOfPlacement(scene: Scene, p: Pick<Placement, 'supply' | 'spa
   return (p.spare ? sparesOf.get(p.supply) : undefined) ?? of.get(p.supply)!;
 }
 
-/** How many homes or kinds are too many where these things lie together. */
-export function heldBy(scene: Scene, things: ReadonlyArray<Pick<Placement, 'supply' | 'spare'>>): number {
-  const [homes, kinds, works] = [new Set<string>(), new Set<string>(), new Set<string>()];
-  for (const p of things) {
-    const home = homeOfPlacement(scene, p);
-    homes.add(home.label);
-    const kind = kindCounted(scene, p.supply, home);
-    if (kind !== null) kinds.add(kind);
-    works.add(mainWork(scene, p.supply));
-  }
-  return tooMany({ homes: homes.size, kinds: kinds.size, works: works.size }, scene.constants);
+/** How much too many it is for a name when these things lie together in a place. */
+export function heldBy(
+  scene: Scene,
+  place: string,
+  things: ReadonlyArray<Pick<Placement, 'supply' | 'spare'>>,
+): number {
+  const homes = new Set(things.map((p) => homeOfPlacement(scene, p).label));
+  return tooMany(scene, scene.compartment.get(place), homes.size, things.length);
 }
 
-export interface NamedPlace extends Held {
+export interface NamedPlace {
   id: string;
-  /** Homes with the most lines first. */
+  /** Homes with the most lines first, and what lies there of each. */
   of: HomeOf[];
+  things: ReadonlyMap<HomeOf, readonly string[]>;
   lines: number;
   /** How many zones its homes are of. */
   zones: number;
-  /** The activity for which all of its things are mostly used; null where there are several, '' for what nobody uses. */
-  work: string | null;
+  /** The activity for which most of its things are mostly used; '' for what nobody uses. */
+  work: string;
   tooMany: number;
 }
 
 interface NamedHome {
   home: HomeOf;
-  /** Its places, without the tops of tables where some of it stays out; and those. */
   places: string[];
-  out: string[];
-  /** Its places as runs of neighbours. */
+  /** Its places as runs of neighbours, and how many of its lines lie in each, most first. */
   runs: string[][];
+  linesIn: number[];
   units: string[];
   lines: number;
 }
@@ -112,80 +85,69 @@ export interface Named {
 /** @param placements those of one arrangement */
 export function namesOf(scene: Scene, placements: readonly Placement[]): Named {
   const lying = placements.filter((p) => scene.compartment.has(compartmentId(p)));
-  const at = new Map<string, Placement[]>();
-  const homes = new Map<
-    string,
-    { home: HomeOf; places: Set<string>; out: Set<string>; units: Set<string>; lines: number }
-  >();
-  for (const p of lying) {
-    const id = compartmentId(p);
-    const list = at.get(id);
-    if (list) list.push(p);
-    else at.set(id, [p]);
-    const home = homeOfPlacement(scene, p);
-    let own = homes.get(home.id);
-    if (!own) homes.set(home.id, (own = { home, places: new Set(), out: new Set(), units: new Set(), lines: 0 }));
-    if (isOut(scene, scene.compartment.get(id)!)) own.out.add(id);
-    else {
-      own.places.add(id);
-      own.units.add(p.unit);
-    }
-    own.lines++;
-  }
-  const places = new Map<string, NamedPlace>();
-  for (const [id, list] of at) {
-    const count = new Map<HomeOf, number>();
-    const kinds = new Set<string>();
-    const works = new Set<string>();
-    for (const p of list) {
-      const home = homeOfPlacement(scene, p);
-      count.set(home, (count.get(home) ?? 0) + 1);
-      const kind = kindCounted(scene, p.supply, home);
-      if (kind !== null) kinds.add(kind);
-      works.add(mainWork(scene, p.supply));
-    }
-    const of = [...count].sort((a, b) => b[1] - a[1] || a[0].name.localeCompare(b[0].name, 'en')).map(([home]) => home);
-    const held = { homes: new Set(of.map((h) => h.label)).size, kinds: kinds.size, works: works.size };
-    places.set(id, {
-      id,
-      ...held,
-      of,
+  const at = groupBy(lying, compartmentId);
+  const homes = new Map<string, NamedHome>();
+  for (const [id, list] of groupBy(lying, (p) => homeOfPlacement(scene, p).id)) {
+    const lines = new Map<string, number>();
+    for (const p of list) lines.set(compartmentId(p), (lines.get(compartmentId(p)) ?? 0) + 1);
+    const sum = (run: readonly string[]) => run.reduce((n, place) => n + lines.get(place)!, 0);
+    const runs = runsOf(scene, lines.keys()).sort((a, b) => sum(b) - sum(a));
+    homes.set(id, {
+      home: homeOfPlacement(scene, list[0]!),
+      places: [...lines.keys()],
+      runs,
+      linesIn: runs.map(sum),
+      units: [...new Set(list.map((p) => p.unit))],
       lines: list.length,
-      zones: new Set(of.flatMap((h) => zoneCounted(scene, h) ?? [])).size,
-      work: works.size === 1 ? [...works][0]! : null,
-      tooMany: tooMany(held, scene.constants),
     });
   }
+  return { homes, places: new Map([...at].map(([id, list]) => [id, namedPlace(scene, id, list)])) };
+}
+
+function namedPlace(scene: Scene, id: string, list: readonly Placement[]): NamedPlace {
+  const by = <T>(of: (p: Placement) => T) =>
+    [...groupBy(list, of)].map(([value, own]) => [value, own.length] as const).sort((a, b) => b[1] - a[1]);
+  const of = by((p) => homeOfPlacement(scene, p))
+    .sort((a, b) => b[1] - a[1] || a[0].name.localeCompare(b[0].name, 'en'))
+    .map(([home]) => home);
   return {
-    places,
-    homes: new Map(
-      [...homes].map(([id, h]) => [
-        id,
-        {
-          home: h.home,
-          places: [...h.places],
-          out: [...h.out],
-          runs: runsOf(scene, h.places),
-          units: [...h.units],
-          lines: h.lines,
-        },
-      ]),
+    ...{ id, of, lines: list.length },
+    things: new Map(
+      [...groupBy(list, (p) => homeOfPlacement(scene, p))].map(([h, own]) => [h, own.map((p) => p.supply)]),
     ),
+    zones: new Set(of.flatMap((h) => zoneCounted(scene, h) ?? [])).size,
+    work: by((p) => mainWork(scene, p.supply))[0]![0],
+    tooMany: tooMany(scene, scene.compartment.get(id), new Set(of.map((h) => h.label)).size, list.length),
   };
 }
 
-/** Names in a row before the activity says it better. */
+/** Names in a row at the most; and up to how many things of a home that lie apart from most of it are called by their own names. */
 const NAMES = 2;
+const OWN_NAMES = 2;
 
-/** What a place is called: its homes; of more than two the one activity that they are for, or the first few. */
-export function nameOfPlace(scene: Pick<Scene, 'plan'>, place: Pick<NamedPlace, 'of' | 'work'>): string {
-  const { of, work } = place;
-  // Homes that count as one have one name: that of their kind.
-  const names = new Map<string, string>();
-  for (const h of of) names.set(h.label, names.has(h.label) ? capital(h.label) : h.name);
-  if (names.size > NAMES && work !== null) return work === '' ? 'Not used' : scene.plan.activities[work]!.name;
-  const list = [...names.values()];
-  return list.slice(0, NAMES + 1).join(' · ') + (list.length > NAMES + 1 ? ' …' : '');
+/**
+ * The names that tell what is inside: of its homes, and where a home has most of its things elsewhere, of the few that lie here.
+ * Homes that count as one have one name: that of their kind.
+ */
+function namesIn(scene: Scene, named: Named, place: NamedPlace, byThings: boolean): string[] {
+  const names: string[] = [];
+  for (const [, homes] of groupBy(place.of, (h) => h.label)) {
+    const here = homes.flatMap((h) => place.things.get(h)!);
+    const apart = homes.every((h) => !named.homes.get(h.id)!.runs[0]!.includes(place.id));
+    if (byThings && apart && here.length <= OWN_NAMES) names.push(...here.map((id) => scene.plan.supplies[id]!.name));
+    else names.push(homes.length > 1 ? capital(homes[0]!.label) : homes[0]!.name);
+  }
+  return names;
+}
+
+/** What a place is called; the top of a table, where more stays out, by the work that is done there. */
+export function nameOfPlace(scene: Scene, named: Named, place: NamedPlace): string {
+  const out = isOut(scene, scene.compartment.get(place.id)!);
+  const own = [...new Set(namesIn(scene, named, place, true))];
+  // By things only where a label has room for them.
+  const names = own.length > NAMES ? namesIn(scene, named, place, false) : own;
+  if (names.length > NAMES && out && place.work !== '') return scene.plan.activities[place.work]!.name;
+  return names.slice(0, NAMES).join(' · ') + (names.length > NAMES ? ' …' : '');
 }
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

@@ -59,7 +59,7 @@ export function BottomLine() {
         <Link
           to={`/plan/${report.plan}/zones?view=homes`}
           className="hidden shrink-0 hover:underline lg:inline"
-          title="At most two homes of few kinds, or the things of one activity"
+          title="Things whose home lies in one run of neighbouring places, and places with at most two homes and a name of their own"
         >
           <b className="font-serif text-lg">
             {report.names.planned.placesNamed} of {report.names.planned.places}

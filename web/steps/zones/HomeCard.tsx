@@ -13,8 +13,7 @@ import { Menu, MenuLine, MenuRule } from '../../ui/Menu.tsx';
 /** Where a home lies, in a few words: its first place, and how many more in its run. */
 export function whereIs(report: Report, home: HomeReport, arrangement: 'today' | 'planned'): string {
   const runs = home.runs[arrangement];
-  const out = home.out[arrangement].map((id) => placeOf(report, id)?.name ?? id);
-  if (runs.length === 0) return out[0] ?? 'not placed yet';
+  if (runs.length === 0) return 'not placed yet';
   const [first, ...more] = runs.map((run) => {
     const name = placeOf(report, run[0])?.name ?? run[0]!;
     return run.length > 1 ? `${name} and ${run.length - 1} beside it` : name;

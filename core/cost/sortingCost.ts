@@ -14,7 +14,7 @@ import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { allottedTo } from '../zones/allotted.ts';
 import { homesOf, madeOfHomes } from '../zones/homes.ts';
 import { isAsked } from '../zones/sides.ts';
-import { isCell, namesOf } from '../zones/named.ts';
+import { isCell, namesOf, OWN_NAMES } from '../zones/named.ts';
 import { neighboursOf } from '../zones/neighbours.ts';
 import { sortOf, wayOfSorting, type Sort } from '../zones/sortOrder.ts';
 import type { Constants } from '../model/constants.ts';
@@ -310,6 +310,7 @@ export const SET_WEIGHS = 5;
 export const homeCosts = (constants: Constants) => ({
   torn: constants.homeExtra / 2,
   far: constants.homeExtra,
+  nameless: constants.tangled / 2,
   run: constants.homeExtra / 2,
   place: constants.homeExtra / 8,
 });
@@ -317,9 +318,16 @@ function homeSeconds(
   constants: Constants,
   { lines, linesIn, runs, places }: { lines: number; linesIn: number[]; runs: string[][]; places: string[] },
 ): number {
-  const { torn, far, run, place } = homeCosts(constants);
+  const { torn, far, nameless, run, place } = homeCosts(constants);
   const away = lines - linesIn[0]!;
-  return away * torn + (away - (linesIn[1] ?? 0)) * far + (runs.length - 1) * run + (places.length - 1) * place;
+  const many = linesIn.slice(1).filter((n) => n > OWN_NAMES).length;
+  return (
+    many * nameless +
+    away * torn +
+    (away - (linesIn[1] ?? 0)) * far +
+    (runs.length - 1) * run +
+    (places.length - 1) * place
+  );
 }
 /** What each further home in a place costs, s a week. */
 export const mixedSeconds = (constants: Constants, c: Compartment): number => constants.mixed * (isCell(c) ? 3 : 1);

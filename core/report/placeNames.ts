@@ -18,10 +18,11 @@ export function placeNames(scene: Scene, named: Named): Map<string, PlaceName> {
   const names = new Map<string, PlaceName>();
   for (const p of named.places.values()) {
     const odds = keepOf(scene.plan, scene.compartment.get(p.id)!)?.for === 'odds';
+    const { name, says } = nameOfPlace(scene, named, p);
     names.set(p.id, {
       homes: p.of.map((h) => h.id),
-      name: odds ? 'Odds and ends' : nameOfPlace(scene, named, p),
-      canBeNamed: odds || p.tooMany === 0,
+      name: odds ? 'Odds and ends' : name,
+      canBeNamed: odds || (p.tooMany === 0 && says),
     });
   }
   for (const [name, ids] of groupBy(names.keys(), (id) => names.get(id)!.name)) {

@@ -160,7 +160,7 @@ test('what each further home, each mixture and each parted pair costs', () => {
       strangers: 0,
       label: none,
       weight: new Float64Array(2).fill(1),
-      ...{ torn: 10, far: 30, run: 25, place: 5 },
+      ...{ torn: 10, far: 30, nameless: 90, run: 25, place: 5 },
     },
     ...{ mixed: new Float64Array(4).fill(20), tangled: 300, homesInPlace: 2, linesOnTable: 5, lying: [] },
   };

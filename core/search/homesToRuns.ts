@@ -217,6 +217,30 @@ export function* homesToRuns(
   return { at: best, cost: costOf(p, best) };
 }
 
+/** How often all homes are gone through in the end. */
+const PASSES = 4;
+
+/** Lays each home again as a whole, as long as a run with room for it costs less. @returns the better answer */
+export function wholeWhereFree(p: Problem, answer: ArrayLike<number>): Int32Array {
+  const runs = new Runs(p);
+  const { state, groups } = runs;
+  for (let i = 0; i < p.items; i++) if (answer[i]! >= 0 && state.fits(i, answer[i]!)) state.put(i, answer[i]!);
+  for (let pass = 0, better = true; better && pass < PASSES; pass++) {
+    better = false;
+    for (const g of groups) {
+      const before = g.items.map((i) => state.at[i]!);
+      const was = runs.take(g);
+      if (runs.layBest(g) < was - NOISE) {
+        better = true;
+        continue;
+      }
+      for (const i of g.items) state.take(i);
+      g.items.forEach((i, n) => state.put(i, before[n]!));
+    }
+  }
+  return Int32Array.from(state.at);
+}
+
 function shuffled<T>(list: readonly T[], random: () => number): T[] {
   return list
     .map((x) => [random(), x] as const)

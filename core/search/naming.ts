@@ -1,5 +1,7 @@
 /** What it costs that homes are torn and that places cannot be named: counted while things move, and summed from nothing. */
 
+import { OWN_NAMES } from '../zones/named.ts';
+
 /** The homes of the items of a problem, and what each fault costs, s a week. */
 export interface Naming {
   /** Home of each item, its zone, and what the home counts as in a name; -1 for none. */
@@ -11,6 +13,8 @@ export interface Naming {
   /** Each item outside the run where most of its home lies, and more for one outside of its two largest; each further run and place. */
   torn: number;
   far: number;
+  /** Each further run with more items than are called by their own names: its place can only have the name of the home. */
+  nameless: number;
   run: number;
   place: number;
   /** Each further home in a place, by place. */
@@ -118,7 +122,7 @@ export class Names {
     const { near, homes, seen, queue, p } = this;
     const own = this.placesOf[h]!;
     const stamp = ++this.stamp;
-    let [places, runs, lines, most, second] = [0, 0, 0, 0, 0];
+    let [places, runs, lines, most, second, many] = [0, 0, 0, 0, 0, 0];
     for (let n = 0; n <= own.length; n++) {
       const from = n < own.length ? own[n]! : more;
       if (from === NONE || seen[from] === stamp) continue;
@@ -143,12 +147,14 @@ export class Names {
       if (inRun === 0) continue;
       runs++;
       lines += inRun;
+      if (inRun > OWN_NAMES) many++;
       if (inRun > most) [most, second] = [inRun, most];
       else if (inRun > second) second = inRun;
     }
     if (places < 2) return 0;
     const torn = p.torn * (lines - most) + p.far * (lines - most - second);
-    return p.weight[h]! * (torn + p.run * (runs - 1) + p.place * (places - 1));
+    const named = p.nameless * Math.max(0, many - 1);
+    return p.weight[h]! * (torn + named + p.run * (runs - 1) + p.place * (places - 1));
   }
 
   /**

@@ -24,7 +24,7 @@ const WARM = 0.3;
 const LAYOUTS_WHEN_STOPPED = 60;
 
 /** How many torn lines a place that cannot be named weighs as much as. Our constant, no source. */
-const NAMELESS = 3;
+const NAMELESS = 5;
 
 /** A filling that was settled. */
 interface Filled extends Settled {

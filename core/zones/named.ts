@@ -123,31 +123,47 @@ function namedPlace(scene: Scene, id: string, list: readonly Placement[]): Named
 
 /** Names in a row at the most; and up to how many things of a home that lie apart from most of it are called by their own names. */
 const NAMES = 2;
-const OWN_NAMES = 2;
+export const OWN_NAMES = 2;
+
+/** What a place is called, and whether that is true of it alone: not where the rest of a home that gives its name lies elsewhere. */
+interface Called {
+  name: string;
+  says: boolean;
+}
 
 /**
  * The names that tell what is inside: of its homes, and where a home has most of its things elsewhere, of the few that lie here.
  * Homes that count as one have one name: that of their kind.
  */
-function namesIn(scene: Scene, named: Named, place: NamedPlace, byThings: boolean): string[] {
+function namesIn(scene: Scene, named: Named, place: NamedPlace, byThings: boolean): { names: string[]; says: boolean } {
   const names: string[] = [];
+  let says = true;
   for (const [, homes] of groupBy(place.of, (h) => h.label)) {
     const here = homes.flatMap((h) => place.things.get(h)!);
     const apart = homes.every((h) => !named.homes.get(h.id)!.runs[0]!.includes(place.id));
-    if (byThings && apart && here.length <= OWN_NAMES) names.push(...here.map((id) => scene.plan.supplies[id]!.name));
-    else names.push(homes.length > 1 ? capital(homes[0]!.label) : homes[0]!.name);
+    if (byThings && apart && here.length <= OWN_NAMES)
+      names.push(together(here.map((id) => scene.plan.supplies[id]!.name)));
+    else {
+      names.push(homes.length > 1 ? capital(homes[0]!.label) : homes[0]!.name);
+      if (apart) says = false;
+    }
   }
-  return names;
+  return { names: [...new Set(names)], says };
 }
 
 /** What a place is called; the top of a table, where more stays out, by the work that is done there. */
-export function nameOfPlace(scene: Scene, named: Named, place: NamedPlace): string {
+export function nameOfPlace(scene: Scene, named: Named, place: NamedPlace): Called {
   const out = isOut(scene, scene.compartment.get(place.id)!);
-  const own = [...new Set(namesIn(scene, named, place, true))];
+  const own = namesIn(scene, named, place, true);
   // By things only where a label has room for them.
-  const names = own.length > NAMES ? namesIn(scene, named, place, false) : own;
-  if (names.length > NAMES && out && place.work !== '') return scene.plan.activities[place.work]!.name;
-  return names.slice(0, NAMES).join(' · ') + (names.length > NAMES ? ' …' : '');
+  const { names, says } = own.names.length > NAMES ? namesIn(scene, named, place, false) : own;
+  if (names.length > NAMES && out && place.work !== '')
+    return { name: scene.plan.activities[place.work]!.name, says: true };
+  return { name: names.slice(0, NAMES).join(' · ') + (names.length > NAMES ? ' …' : ''), says };
 }
+
+/** "Awl", "Screwdrivers" -> "Awl and screwdrivers". */
+const together = (names: readonly string[]) =>
+  [...new Set(names)].map((name, i) => (i === 0 ? name : name.charAt(0).toLowerCase() + name.slice(1))).join(' and ');
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

@@ -54,7 +54,7 @@ const SHOTS: ReadonlyArray<{
     path: '/plan/demo/place?view=ways',
     before: async (p) => {
       await p.getByRole('button', { name: 'Try all ways' }).click();
-      await p.getByRole('rowheader', { name: /By size/ }).waitFor({ timeout: 120_000 });
+      await p.getByRole('rowheader', { name: /By size/ }).waitFor({ timeout: 300_000 });
     },
   },
   {

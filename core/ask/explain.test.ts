@@ -167,3 +167,14 @@ test('what keeps a thing out of a nearer place is a sentence', () => {
   expect(said.length).toBeGreaterThan(10);
   expect(said.filter((w) => /\b(\w+) \1\b|it is (is|would|needs|does|may)|it \d|null|undefined/.test(w))).toEqual([]);
 });
+
+test('what does not fit is not said to be fetched by nobody', () => {
+  const used = Object.values(evaluate(demo).placements).find(
+    (p) => p.arrangement === 'planned' && p.fetchesPerWeek > 5,
+  )!;
+  const { supply } = demo.placements[used.id]!;
+  const plan = having(demo, set('supplies', supply, { length: 2500, width: 900, thickness: 900 }));
+  const { reasons } = explain(plan, evaluate(plan), used.id);
+  expect(reasons).toContain('It does not fit here as it is, so nothing is fetched from here.');
+  expect(reasons.filter((r) => r.startsWith('Nobody fetches it'))).toEqual([]);
+});

@@ -186,7 +186,15 @@ const times = (n: number) => (n >= 10 ? String(Math.round(n)) : String(Number(n.
 
 function howOften(plan: Plan, p: PlacementReport): string[] {
   const reasons: string[] = [];
-  if (p.spare) reasons.push('These are spares: fetched only when the working stock is used up.');
+  const inUse = Object.values(plan.placements).some(
+    (o) => o.supply === p.supply && o.arrangement === p.arrangement && !o.spare,
+  );
+  if (p.spare)
+    reasons.push(
+      inUse || p.fetchesPerWeek === 0
+        ? 'These are spares: fetched only when the working stock is used up.'
+        : 'All of it is called spare, so it is fetched from here like anything in use.',
+    );
   if (p.fetchesPerWeek > 0) {
     const stations = [...new Set(p.from.map((u) => plan.stations[u.station]!.name))];
     const n = times(p.fetchesPerWeek);
@@ -196,7 +204,8 @@ function howOften(plan: Plan, p: PlacementReport): string[] {
         ? `${start}, all at ${stations[0]}.`
         : `${start}, from ${stations.length} stations, most at ${stations[0]}.`,
     );
-  } else reasons.push('Nobody fetches it in an ordinary week, so the near places are left to other things.');
+  } else if (p.fits === 0) reasons.push('It does not fit here as it is, so nothing is fetched from here.');
+  else reasons.push('Nobody fetches it in an ordinary week, so the near places are left to other things.');
   return reasons;
 }
 

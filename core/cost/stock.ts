@@ -22,6 +22,8 @@ export function shareOf(
   spares: number,
 ): number {
   const working = supply.count - spares;
-  if (!placement.spare) return working > 0 ? placement.count / working : 0;
-  return working <= 0 ? 0 : (usedByAFetch(supply) * placement.count) / spares / working;
+  // Where all of it is called spare, it is fetched all the same.
+  if (working <= 0) return placement.spare ? placement.count / spares : 0;
+  if (!placement.spare) return placement.count / working;
+  return (usedByAFetch(supply) * placement.count) / spares / working;
 }

@@ -15,6 +15,12 @@ test('a tool goes back, a sheet is used up by one fetch, a bottle of glue by man
   expect(usualUse({ form: 'sheets', category: 'card and paper' })).toEqual({ goesBack: false, lasts: null });
   expect(usualUse({ form: 'bottles', category: 'glue' })).toEqual({ goesBack: true, lasts: 40 });
   expect(usualUse({ form: 'rolls', category: '' }).goesBack).toBe(true);
+  // A roll of paper, a bottle of beads: the form says that it goes back, whatever the kind is used up by.
+  for (const category of ['papers', 'card and paper', 'packing', 'patterns'])
+    expect([category, usualUse({ form: 'rolls', category })]).toEqual([category, { goesBack: true, lasts: 20 }]);
+  for (const category of ['beads', 'wood', 'papers'])
+    expect([category, usualUse({ form: 'bottles', category })]).toEqual([category, { goesBack: true, lasts: 40 }]);
+  expect(usualUse({ form: 'rolls', category: 'threads' }).lasts).toBe(30);
   expect(usualUse({ form: 'soft', category: 'yarn' }).lasts).toBe(6);
   expect(
     [
@@ -77,6 +83,10 @@ test('spares of what lasts are fetched once in so many more fetches', () => {
   // Four at work: they last for 80 fetches, then the spares are fetched once.
   expect(shareOf(supply, { count: 6, spare: true }, 6)).toBeCloseTo(1 / 80, 9);
   expect(shareOf({ ...supply, lasts: null }, { count: 6, spare: true }, 6)).toBe(0);
+  // What is fetched does not vanish when all of it is called spare.
+  const all = supply.count;
+  expect(shareOf(supply, { count: all, spare: true }, all)).toBe(1);
+  expect(shareOf(supply, { count: all / 2, spare: true }, all)).toBe(0.5);
 });
 
 test('what does not go back cannot last for many fetches: said at its field', () => {

@@ -35,7 +35,10 @@ export function usualUse({ form, category }: Pick<Supply, 'form' | 'category'>):
   if (form === 'sheets') return ONCE;
   if (form === 'machine' || form === 'set') return TOOL;
   const kind = category.trim().toLowerCase();
-  return BY_KIND.find(([words]) => words.test(kind))?.[1] ?? BY_FORM[form] ?? TOOL;
+  const byKind = BY_KIND.find(([words]) => words.test(kind))?.[1];
+  // Nobody fetches all of a roll or a bottle at once, whatever is in it.
+  const byBits = (form === 'rolls' || form === 'bottles') && (byKind?.lasts ?? null) === null;
+  return (byBits ? undefined : byKind) ?? BY_FORM[form] ?? TOOL;
 }
 
 /** Whether it gets fewer by being used. */

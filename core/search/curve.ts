@@ -9,7 +9,9 @@ import { homesToRuns, wholeWhereFree } from './homesToRuns.ts';
 /** By how much the minutes may be above those of the quickest plan, as a share. */
 const MAY_COST = 0.08;
 /** The prices of a torn home that are tried, from the tidiest room on until one costs little enough. Found by trying. */
-const PRICES = [6, 2.5, 1.2, 0.6, 0.3, 0.12] as const;
+const PRICES: readonly number[] = [6, 2.5, 1.2, 0.6, 0.3, 0.12];
+/** Those for a room that is sorted in another way than by homes: that way is what the maker asked for, whatever it costs. */
+const FEW_PRICES: readonly number[] = [1.2, 0.3];
 /**
  * How hot single things begin to move when homes have their runs, the share of the moves that they have, and how many there are at
  * the most in all; less from price to price.
@@ -43,6 +45,7 @@ export type Looked = Annealing | { share: number; best: null };
 
 /**
  * @param plain the problem where nothing but the time counts
+ * @param byHomes whether the room is sorted by homes, and as tidy as may be is looked for closely
  * @param settled settles an answer to a problem
  * @returns the quickest answer and the one that is as tidy as may be
  */
@@ -51,21 +54,23 @@ export function* tidiest<S extends Settled>(
   plain: Problem,
   seed: number,
   start: ArrayLike<number>,
-  moves: number | undefined,
+  { moves, byHomes }: { moves: number | undefined; byHomes: boolean },
   settled: (answer: ArrayLike<number>, problem: Problem) => Generator<undefined, S>,
 ): Generator<Looked, { quickest: Point<S>; chosen: Point<S> }> {
-  const share = 1 / (PRICES.length + 3);
+  const prices = byHomes ? PRICES : FEW_PRICES;
+  const tries = byHomes ? BETWEEN : 1;
+  const share = 1 / (prices.length + 3);
   const quick: Answer = yield* stretch(assign(plain, seed, start, moves ?? movesFor(plain)), 0, 2 * share);
   const quickest = { price: 0, settled: yield* quietly(settled(quick.at, plain), 2 * share) };
   const most = quickest.settled.minutes * (1 + MAY_COST);
   const limit = timeOf(p, quick.at) * (1 + MAY_COST + FAR_TOO_LONG);
   const fine = ({ settled: s }: Point<S>) => s.out <= quickest.settled.out && s.minutes <= most;
   let best: Point<S> | null = null;
-  let dearer = (yield* stretch(homesToRuns(pricedAt(p, PRICES[0]), seed), 2 * share, share / 2)).at;
+  let dearer = (yield* stretch(homesToRuns(pricedAt(p, prices[0]!), seed), 2 * share, share / 2)).at;
   let [dear, cheap] = [Infinity, 0];
-  for (let n = 0, between = 0; between < BETWEEN && (cheap > 0 || n < PRICES.length); n++) {
+  for (let n = 0, between = 0; between < tries && (cheap > 0 || n < prices.length); n++) {
     if (cheap > 0) between++;
-    const price = cheap > 0 ? Math.sqrt(dear * cheap) : PRICES[n]!;
+    const price = cheap > 0 ? Math.sqrt(dear * cheap) : prices[n]!;
     const priced = pricedAt(p, price);
     const from = Math.min(1, (2.5 + n) * share);
     const { heat, share: part, most: all } = n === 0 ? SETTLING : NEXT;
@@ -75,7 +80,7 @@ export function* tidiest<S extends Settled>(
     const single: Answer = yield* stretch(assign(priced, seed + n, laid.at, each, heat), from + share / 2, share / 2);
     const at = wholeWhereFree(priced, single.at);
     // What takes far too long is not settled, unless nothing else comes.
-    const settles: boolean = timeOf(p, at) <= limit || (!best && n + 1 >= PRICES.length);
+    const settles: boolean = timeOf(p, at) <= limit || (!best && n + 1 >= prices.length);
     const point: Point<S> | null = settles
       ? { price, settled: yield* quietly(settled(at, priced), from + share) }
       : null;

@@ -71,9 +71,10 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
       best: () => [...pinned, ...asPlacements(scene, partsAt(search, parts, best).placed, pinned)],
     };
   };
+  const byHomes = plan.meta.sorting.way === 'home';
   const run: Generator<Looked, Found> =
     whole && problem.naming
-      ? tidiest(problem, quick, options.seed, start, options.moves, filled)
+      ? tidiest(problem, quick, options.seed, start, { moves: options.moves, byHomes }, filled)
       : once(assign(problem, options.seed, start, options.moves, ...(warm ? [WARM] : [])), (at) => filled(at, problem));
   let last: Progress | null = null;
   let best: Int32Array = start;

@@ -5,7 +5,7 @@ export const TERMS = {
   zone: 'A part of the room for one activity: its seat, its furniture and what it needs. The letter is on every label.',
   home: 'Things that live together and go by one name, like “adhesives” or “blue thread”. A home has one place, or a run of neighbours.',
   named:
-    'A place can be named when two or three words say what is in it: at most two homes of few kinds, or the things of one activity. Such places are kept; others are not.',
+    'A place can be named when its label says what is in it: at most two homes, and most of each lies here or beside it. One or two things that lie apart are called by their own names.',
   grow: 'The share of every drawer and shelf that is left free, so that what comes next week has room.',
   kit: 'A box with all that one activity needs from afar: fetched once, opened on the table, put back once.',
   caution: 'Something to look at before you rely on it. Nothing stops you; errors in the room are said in red.',

@@ -90,6 +90,7 @@ export function HomesView({ report }: { report: Report }) {
             {howMany(report.homes.filter((h) => h.supplies.length > 0).length, 'home')}
             {planned.places > 0 && ` · ${planned.placesNamed} of ${planned.places} places can be named`}
             <Help term="named" word="can be named" />
+            {planned.lines > 0 && ` · ${planned.linesTogether} of ${planned.lines} things lie with all of their home`}
             {torn > 0 && ` · ${howMany(torn, 'torn set')}`}
             {` · ${SORTED_BY[plan.meta.sorting.way]}`}
           </p>

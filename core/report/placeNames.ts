@@ -25,8 +25,11 @@ export function placeNames(scene: Scene, named: Named): Map<string, PlaceName> {
       canBeNamed: odds || (p.tooMany === 0 && says),
     });
   }
-  for (const [name, ids] of groupBy(names.keys(), (id) => names.get(id)!.name)) {
+  // "Paints · Brushes" says the same as "Brushes · Paints".
+  const said = (id: string) => names.get(id)!.name.split(' · ').sort().join(' · ');
+  for (const ids of groupBy(names.keys(), said).values()) {
     if (ids.length < 2) continue;
+    const { name } = names.get(ids[0]!)!;
     const runs = runsOf(scene, ids);
     if (runs.length > 1) for (const id of ids) names.get(id)!.canBeNamed = false;
     for (const run of runs) {

@@ -12,37 +12,37 @@ import { homesToRuns, wholeWhereFree } from './homesToRuns.ts';
 const PLACES = 5;
 
 /** Homes of two or three lines, three in a small room, and places that each have room for some three lines. */
-function room(seed: number, homes = 3, PLACES = 5): Problem {
+function room(seed: number, homes = 3, places = PLACES): Problem {
   const random = seeded(seed);
   const home = Array.from({ length: homes }, (_, h) => h).flatMap((h) =>
     Array.from({ length: 2 + Math.floor(random() * 2) }, () => h),
   );
   const items = home.length;
-  const far = Array.from({ length: PLACES }, () => 5 + 60 * random());
-  const cost = new Float64Array(items * PLACES);
-  const size = new Float64Array(items * PLACES);
+  const far = Array.from({ length: places }, () => 5 + 60 * random());
+  const cost = new Float64Array(items * places);
+  const size = new Float64Array(items * places);
   for (let i = 0; i < items; i++) {
     const fetches = 0.2 + 3 * random();
-    for (let j = 0; j < PLACES; j++) {
-      cost[i * PLACES + j] = random() < 0.15 ? Infinity : fetches * far[j]! * (0.8 + 0.4 * random());
-      size[i * PLACES + j] = 40 + 60 * random();
+    for (let j = 0; j < places; j++) {
+      cost[i * places + j] = random() < 0.15 ? Infinity : fetches * far[j]! * (0.8 + 0.4 * random());
+      size[i * places + j] = 40 + 60 * random();
     }
   }
   const bare = plainProblem({
-    ...{ items, places: PLACES, cost, size },
-    capacity: Float64Array.from({ length: PLACES }, () => 180 + 80 * random()),
+    ...{ items, places, cost, size },
+    capacity: Float64Array.from({ length: places }, () => 180 + 80 * random()),
     without: new Float64Array(items).fill(2000),
   });
   return {
     ...bare,
-    unit: Int32Array.from({ length: PLACES }, (_, j) => Math.floor(j / 3)),
-    near: Array.from({ length: PLACES }, (_, j) =>
-      [j - 1, j + 1].filter((k) => k >= 0 && k < PLACES && Math.floor(k / 3) === Math.floor(j / 3)),
+    unit: Int32Array.from({ length: places }, (_, j) => Math.floor(j / 3)),
+    near: Array.from({ length: places }, (_, j) =>
+      [j - 1, j + 1].filter((k) => k >= 0 && k < places && Math.floor(k / 3) === Math.floor(j / 3)),
     ),
     naming: {
       ...{ home: Int32Array.from(home), label: Int32Array.from(home), zone: new Int32Array(items).fill(-1) },
       ...{ weight: new Float64Array(homes).fill(1), torn: 15, far: 30, nameless: 90, run: 15, place: 4 },
-      ...{ mixed: new Float64Array(PLACES), strangers: 0, tangled: 350, homesInPlace: 2, linesOnTable: 5, lying: [] },
+      ...{ mixed: new Float64Array(places), strangers: 0, tangled: 350, homesInPlace: 2, linesOnTable: 5, lying: [] },
     },
   };
 }

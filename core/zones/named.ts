@@ -91,7 +91,8 @@ export function namesOf(scene: Scene, placements: readonly Placement[]): Named {
     const lines = new Map<string, number>();
     for (const p of list) lines.set(compartmentId(p), (lines.get(compartmentId(p)) ?? 0) + 1);
     const sum = (run: readonly string[]) => run.reduce((n, place) => n + lines.get(place)!, 0);
-    const runs = runsOf(scene, lines.keys()).sort((a, b) => sum(b) - sum(a));
+    // Of two with as many lines it is not a matter of how the rows of a plan are ordered which is called the main one.
+    const runs = runsOf(scene, [...lines.keys()].sort()).sort((a, b) => sum(b) - sum(a) || (a[0]! < b[0]! ? -1 : 1));
     homes.set(id, {
       home: homeOfPlacement(scene, list[0]!),
       places: [...lines.keys()],
@@ -108,7 +109,7 @@ function namedPlace(scene: Scene, id: string, list: readonly Placement[]): Named
   const by = <T>(of: (p: Placement) => T) =>
     [...groupBy(list, of)].map(([value, own]) => [value, own.length] as const).sort((a, b) => b[1] - a[1]);
   const of = by((p) => homeOfPlacement(scene, p))
-    .sort((a, b) => b[1] - a[1] || a[0].name.localeCompare(b[0].name, 'en'))
+    .sort((a, b) => b[1] - a[1] || a[0].name.localeCompare(b[0].name, 'en') || (a[0].id < b[0].id ? -1 : 1))
     .map(([home]) => home);
   return {
     ...{ id, of, lines: list.length },
@@ -116,7 +117,7 @@ function namedPlace(scene: Scene, id: string, list: readonly Placement[]): Named
       [...groupBy(list, (p) => homeOfPlacement(scene, p))].map(([h, own]) => [h, own.map((p) => p.supply)]),
     ),
     zones: new Set(of.flatMap((h) => zoneCounted(scene, h) ?? [])).size,
-    work: by((p) => mainWork(scene, p.supply))[0]![0],
+    work: by((p) => mainWork(scene, p.supply)).sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1))[0]![0],
     tooMany: tooMany(scene, scene.compartment.get(id), new Set(of.map((h) => h.label)).size, list.length),
   };
 }
@@ -139,7 +140,7 @@ function namesIn(scene: Scene, named: Named, place: NamedPlace, byThings: boolea
   const names: string[] = [];
   let says = true;
   for (const [, homes] of groupBy(place.of, (h) => h.label)) {
-    const here = homes.flatMap((h) => place.things.get(h)!);
+    const here = homes.flatMap((h) => place.things.get(h)!).sort();
     const apart = homes.every((h) => !named.homes.get(h.id)!.runs[0]!.includes(place.id));
     if (byThings && apart && here.length <= OWN_NAMES)
       names.push(together(here.map((id) => scene.plan.supplies[id]!.name)));

@@ -59,10 +59,13 @@ function roomBeside(
   seconds: ReadonlyMap<string, number>,
 ): Room {
   const { plan } = scene;
-  const empty = fit(supply, PLENTY, c, c.inside.width, null, plan.meta.units);
+  // A row of many stands where a single one would fall: how many have room is asked for many, whatever is owned.
+  const row = { ...supply, count: PLENTY };
+  const [alone, many] = [supply, row].map((s) => fit(s, PLENTY, c, c.inside.width, null, plan.meta.units));
+  const empty = many!.count > alone!.count ? many! : alone!;
   const fixed = (scene.standing[arrangement].get(c.id) ?? []).flatMap((s) => (s.rect ? [s.rect] : []));
   const others = there.filter((i) => i.supply.id !== supply.id);
-  const { laid } = layOut(c, [...others, { supply, count: Math.max(1, empty.count), only: null }], fixed, 0);
+  const { laid } = layOut(c, [...others, { supply: empty === many ? row : supply, count: Math.max(1, empty.count), only: null }], fixed, 0);
   const displaced = laid.slice(0, -1).some((l, i) => l.fits < others[i]!.count);
   const own = there.filter((i) => i.supply.id === supply.id).reduce((sum, i) => sum + i.count, 0);
   const here = laid.at(-1)!;

@@ -80,6 +80,7 @@ export function changeOver(plan: Plan, report: Report, minutes: number): ChangeO
   const scene = sceneOf(plan);
   const all = loadsOf(plan);
   const savingOfAll = savingsOf(scene, report, all.loads);
+  const widths = new Map<string, number>();
   const order = (list: readonly Load[]) => {
     const pieces: Piece[] = list.map((l) => ({
       id: l.id,
@@ -98,7 +99,7 @@ export function changeOver(plan: Plan, report: Report, minutes: number): ChangeO
         l.away === 'given away' ? 1e6 : (savingOfAll.get(l.id) ?? 0) / Math.max(1, secondsOf(scene, l)),
       ]),
     );
-    return orderMoves(pieces, besideOf(scene, { loads: list, stays: all.stays }), (id) => rank.get(id)!);
+    return orderMoves(pieces, besideOf(scene, { loads: list, stays: all.stays }, widths), (id) => rank.get(id)!);
   };
   const { loads, ordered } = orderWithParking(scene, all.loads, order);
   const seconds = new Map(loads.map((l) => [l.id, secondsOf(scene, l)]));
@@ -226,8 +227,13 @@ export function compartmentOf(scene: Scene, key: string): string | null {
 /**
  * Whether something has room beside what is still to leave: when all of it lies side by side across the place. That holds
  * for every part of it too, so that a place that is free stays free when less is in it.
+ * @param widths of what was laid out before, by place, supply and count
  */
-function besideOf(scene: Scene, { loads, stays }: { loads: readonly Load[]; stays: Loads['stays'] }): Free {
+function besideOf(
+  scene: Scene,
+  { loads, stays }: { loads: readonly Load[]; stays: Loads['stays'] },
+  widths: Map<string, number>,
+): Free {
   const { plan } = scene;
   const of = new Map(loads.map((l) => [l.id, l]));
   const places = new Map(loads.map((l) => [l.id, l.to === null ? null : compartmentOf(scene, l.to)]));
@@ -236,7 +242,6 @@ function besideOf(scene: Scene, { loads, stays }: { loads: readonly Load[]; stay
     Object.values(plan.containers).filter((b) => b.arrangement === 'today' && b.parent === null && !moving.has(b.id)),
     (b) => `${b.unit}/${b.slot}`,
   );
-  const widths = new Map<string, number>();
   const width = (supply: string, count: number, place: string): number => {
     const key = `${place} ${supply} ${count}`;
     let w = widths.get(key);

@@ -16,9 +16,8 @@ import {
   posesOf,
   staggeredWidth,
   staggersOf,
-  volumeEach,
+  volumePoured,
   withLayers,
-  LOOSE_FILL,
   type Pose,
   type Stagger,
 } from './poses.ts';
@@ -52,7 +51,7 @@ function shapesOf(lie: Pose, supply: Supply, count: number, width: number, depth
     return shapes;
   }
   if (lie.pattern === 'fill') {
-    const area = (volumeEach(supply) * count * (supply.form === 'soft' ? supply.squeeze : 1 / LOOSE_FILL)) / lie.up;
+    const area = (volumePoured(supply) * count) / lie.up;
     const least = Math.min(LOOSE_LEAST, width, depth);
     for (const d of [depth, depth / 2, depth / 3, Math.sqrt(area)])
       if (d >= least - 1e-6 && d <= depth + 1e-6) add(Math.max(least, area / d), d, 1);
@@ -120,32 +119,66 @@ function laidAsGiven(
   grow: number,
   flat: boolean,
 ): LaidOut {
-  const { width, depth } = floorOf(place);
-  const ways = items.map((item) =>
-    posesOf(item.supply, place, item.only, item.anyhow).map((lie) => (hangs(place) ? onBoard(lie) : lie)),
-  );
+  const floor = floorOf(place);
+  const { width, depth } = floor;
+  const ways = waysOf(place, items);
   if (place.parts) return inParts(place.parts, items, ways, width, depth);
   const shapes = items.map((item, i) =>
     ways[i]!.flatMap((lie) => shapesOf(lie, item.supply, item.count, width, depth)),
   );
   const wants = items.map((item, i) => floorWanted(item, ways[i]!, shapes[i]!, width, depth));
-  const limits = grow > 0 ? [width * (1 - grow), width] : [width];
-  let found: Array<(Shape & Rect) | null> | null = null;
-  for (const limit of limits) {
-    found = strips(place, items, ways, fixed, limit, flat) ?? packed(items, shapes, fixed, limit, depth);
-    if (found && flat) found = loosened(place, items, ways, fixed, limit, depth, found) ?? found;
-    if (found) break;
+  const whole = laidWhole(place, items, fixed, { grow, flat, ways, shapes, wants });
+  if (whole) return whole;
+  const laid =
+    inAnyOrder(items, ways, shapes, wants, fixed, width, depth) ??
+    sheetsPiled(place, items, fixed, wants) ??
+    partly(items, ways, shapes, wants, fixed, width, depth);
+  return sharesOf(laid, items, fixed, floor);
+}
+
+/** The ways in which each thing can lie in a place. */
+const waysOf = (place: Holds, items: readonly Item[]): Pose[][] =>
+  items.map(({ supply, only, anyhow }) =>
+    posesOf(supply, place, only, anyhow).map((lie) => (hangs(place) ? onBoard(lie) : lie)),
+  );
+
+interface Prepared {
+  grow: number;
+  flat: boolean;
+  ways: ReadonlyArray<readonly Pose[]>;
+  shapes: ReadonlyArray<readonly Shape[]>;
+  wants: readonly number[];
+}
+
+/** All of the things, side by side or sheets on each other; null where they do not all find room. */
+function laidWhole(
+  place: Holds,
+  items: readonly Item[],
+  fixed: readonly Rect[],
+  { grow, flat, ways, shapes, wants }: Prepared,
+): LaidOut | null {
+  const { width, depth } = floorOf(place);
+  for (const limit of grow > 0 ? [width * (1 - grow), width] : [width]) {
+    const dense = strips(place, items, ways, fixed, limit, flat) ?? packed(items, shapes, fixed, limit, depth);
+    if (!dense) continue;
+    const found = (flat && loosened(place, items, ways, fixed, limit, depth, dense)) || dense;
+    const laid = found.map((s, i): Packed => asLaid(s, items[i]!.count, ways[i]!, wants[i]!));
+    return sharesOf(laid, items, fixed, { width, depth });
   }
-  const piled = found ? null : inPiles(place, items, ways, fixed, width, depth);
-  if (piled) {
-    const taken = fixed.reduce((sum, r) => sum + r.w * r.d, 0) + piled.floor;
-    const share = Math.max(piled.high, taken / (width * depth));
-    return { laid: piled.laid, share: Math.min(1, share), reach: piled.reach };
-  }
-  const drawn = found
-    ? found.map((s, i): Packed => asLaid(s, items[i]!.count, ways[i]!, wants[i]!))
-    : (inAnyOrder(items, ways, shapes, wants, fixed, width, depth) ??
-      partly(items, ways, shapes, wants, fixed, width, depth));
+  const piled = inPiles(place, items, ways, fixed, width, depth);
+  if (!piled) return null;
+  const taken = fixed.reduce((sum, r) => sum + r.w * r.d, 0) + piled.floor;
+  const share = Math.max(piled.high, taken / (width * depth));
+  return { laid: piled.laid, share: Math.min(1, share), reach: piled.reach };
+}
+
+/** What things take of a floor, laid as they are. */
+function sharesOf(
+  drawn: readonly Packed[],
+  items: readonly Item[],
+  fixed: readonly Rect[],
+  { width, depth }: { width: number; depth: number },
+): LaidOut {
   const taken = fixed.reduce((sum, r) => sum + r.w * r.d, 0);
   // What is drawn whole takes no more than that: a few loose things lie closer than they are reckoned.
   const laid = drawn.map((l, i): Packed =>
@@ -241,6 +274,49 @@ function inPiles(
   });
   const reach = [...fixed, ...found].reduce((m, r) => Math.max(m, r.x + r.w), 0);
   return { laid, floor: found.reduce((sum, s) => sum + s.w * s.d, 0), reach, high };
+}
+
+/**
+ * As many sheets as lie on each other where not all do: each line in turn as many as still find room with those before it; null
+ * where there are no piles to speak of.
+ */
+function sheetsPiled(
+  place: Holds,
+  items: readonly Item[],
+  fixed: readonly Rect[],
+  wants: readonly number[],
+): Packed[] | null {
+  const flat = ({ supply, only }: Item) => supply.form === 'sheets' && (only === null || only === 'flat');
+  if (items.filter(flat).length < 2 || !items.every((item) => item.supply.form === 'sheets')) return null;
+  const kept: Item[] = [];
+  let laid: Packed[] = [];
+  const { width, depth } = floorOf(place);
+  const fits = (item: Item, count: number): boolean => {
+    const list = [...kept, { ...item, count }];
+    const ways = waysOf(place, list);
+    const shapes = list.map(({ supply, count: n }, i) =>
+      ways[i]!.flatMap((lie) => shapesOf(lie, supply, n, width, depth)),
+    );
+    const tried = laidWhole(place, list, fixed, { grow: 0, flat: false, ways, shapes, wants: list.map(() => 0) });
+    if (tried) laid = tried.laid;
+    return tried !== null;
+  };
+  const counts = items.map((item) => {
+    let [low, high] = [0, item.count + 1];
+    while (high - low > 1) {
+      const middle = low === 0 && high > item.count ? item.count : Math.floor((low + high) / 2);
+      if (fits(item, middle)) low = middle;
+      else high = middle;
+    }
+    if (low > 0) kept.push({ ...item, count: low });
+    return low;
+  });
+  let at = 0;
+  return counts.map((count, i) =>
+    count > 0
+      ? { ...laid[at++]!, wants: wants[i]! }
+      : { fits: 0, block: null, lie: null, rows: 0, stagger: null, possible: wants[i]! > 0, wants: wants[i]! },
+  );
 }
 
 /** Heights of stacks that are tried for things of which one is wanted, lowest first; in coarser steps when packing, which takes longer. */
@@ -518,8 +594,7 @@ function countInto(lie: Pose, supply: Supply, f: Rect): number {
     return f.w >= lie.across - 1e-6 && f.d >= lie.into - 1e-6 ? lie.perColumn : 0;
   if (lie.pattern === 'fill') {
     const least = Math.min(LOOSE_LEAST, f.w, f.d);
-    const each = volumeEach(supply) * (supply.form === 'soft' ? supply.squeeze : 1 / LOOSE_FILL);
-    return least < 10 ? 0 : Math.floor((f.w * f.d * lie.up) / each + 1e-9);
+    return least < 10 ? 0 : Math.floor((f.w * f.d * lie.up) / volumePoured(supply) + 1e-9);
   }
   return Math.floor(f.w / lie.across + 1e-9) * Math.floor(f.d / lie.into + 1e-9) * lie.layers;
 }

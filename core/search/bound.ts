@@ -6,7 +6,7 @@
  * A linear relaxation (Dantzig 1957 for the knapsack of each place); things deeper than half of a place lie beside each other
  * (the simplest of the dual feasible functions of Fekete & Schepers 2004).
  */
-import { posesOf, LOOSE_FILL, volumeEach } from '../fit/poses.ts';
+import { posesOf, volumePoured } from '../fit/poses.ts';
 import { floorOf } from '../fit/layOut.ts';
 import { barredFrom, goesAway, mayLieIn } from '../cost/rules.ts';
 import { placeCost } from '../cost/cost.ts';
@@ -35,8 +35,7 @@ function leastOf(supply: Supply, place: Compartment): Least | null {
     const [across, into, layers] = board ? [lie.across, lie.up, 1] : [lie.across, lie.into, lie.layers];
     let own: Least;
     if (lie.pattern === 'fill') {
-      const volume = volumeEach(supply) * (supply.form === 'soft' ? supply.squeeze : 1 / LOOSE_FILL);
-      own = { floor: volume / lie.up, across: 0, into: 0 };
+      own = { floor: volumePoured(supply) / lie.up, across: 0, into: 0 };
     } else if (lie.pattern === 'grid') {
       own = {
         floor: ((across * into) / layers) * (lie.round ? STAGGERED : 1),

@@ -3,6 +3,7 @@ import { SEAT_DEFAULTS } from '../model/plan.ts';
 import type { Compartment } from '../furniture/compartments.ts';
 import { element, totalSeconds, TMU } from './elements.ts';
 import { approachOf } from './approach.ts';
+import { quarters } from './reached.ts';
 import { fetchElements, fetchSeconds, returnElements, type Lookup } from './fetch.ts';
 
 const person = { id: 'p', name: 'Maker', stature: 1660 };
@@ -115,4 +116,10 @@ test('what is opened in vain is opened at the place, and the room’s door is sh
   // Straight again, the door is opened before one goes.
   expect(at('straighten')).toBeLessThan(at('open the room door'));
   expect(at('open the room door')).toBeLessThan(kinds.lastIndexOf('walk'));
+});
+
+test('turning goes by the angle: none to 45 degrees, one to 90, a little more a little beyond', () => {
+  expect([0, 45, 46, 90].map(quarters)).toEqual([0, 0, 1, 1]);
+  expect(quarters(93)).toBeCloseTo(31 / 30);
+  expect(quarters(180)).toBe(2);
 });

@@ -27,9 +27,12 @@ const LEAST_REACH = 150;
 /** Less than that nobody rolls or steps, mm. */
 export const LEAST_ROLL = 50;
 
-/** Quarter turns of the body: none up to 45 degrees, two beyond 90 (MTM-1, from memory). */
+/**
+ * Quarter turns of the body: none up to 45 degrees, one up to 90 (MTM-1, from memory); beyond by the angle, so that a place at 93
+ * degrees is not twice as far round as one at 90.
+ */
 export function quarters(degrees: number): number {
-  return degrees <= 45 + NOISE ? 0 : Math.ceil((degrees - NOISE) / 90);
+  return degrees <= 45 + NOISE ? 0 : Math.max(1, degrees / 90);
 }
 const NOISE = 1e-6;
 

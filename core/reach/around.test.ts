@@ -61,6 +61,20 @@ test('what lies under the table top behind its edge is not in reach of the arm, 
   expect(ripple(under, 'under/s1')).toBeGreaterThan(3);
 });
 
+test('nobody rolls through the table at which they sit to a board on the wall behind it', () => {
+  const board = (y: number): Plan =>
+    having(
+      rectangle(4000, 4000),
+      unitRow(boxUnit('table', 2000, 600, 1400, 1000, { kind: 'table', height: 740, board: 28, tiers: [] })),
+      unitRow(boxUnit('board', 2000, y, 800, 20, { kind: 'pegboard', bottom: 1000, height: 400, tiers: [] })),
+      ...seatRows('s', 2000, 1200, { unit: 'table' }),
+    );
+  const at = (plan: Plan) => sceneOf(plan).approaches.get('s')!.get('board/peg')!;
+  expect(at(board(20)).go.map((e) => e.kind)).not.toContain('roll');
+  expect(at(board(20)).ripple).toBeGreaterThan(3);
+  expect(at(board(700)).ripple).toBeLessThanOrEqual(3);
+});
+
 test('a thing in front hides what is behind it from the hand', () => {
   const behind: Parameters<typeof boxUnit> = ['back', 2000, 1150, 300, 200, { height: 260, bottom: 740, tiers: [200] }];
   expect(ripple(atTable(behind), 'back/s1')).toBe(2);

@@ -152,14 +152,10 @@ export function ownUnits(compartment: Pick<Compartment, 'unit'>, { together }: O
   return own;
 }
 
-/**
- * What is around somebody who reaches for a compartment.
- * @param seatTable the table at which the seat stands: the seat is under it anyway
- */
+/** What is around somebody who reaches for a compartment. Knees go under a table; who rolls does not go through it. */
 export function aroundFor(
   compartment: Pick<Compartment, 'unit' | 'slot' | 'access' | 'mouth' | 'stand'>,
   obstacles: Obstacles,
-  seatTable: string | null,
 ): Around {
   const opens = opensBefore(compartment, obstacles);
   const own = ownUnits(compartment, obstacles);
@@ -172,8 +168,7 @@ export function aroundFor(
     body: (a, b) =>
       !throughWall(a, b, obstacles.outline) &&
       obstacles.floor.every(
-        ({ unit, shape }) =>
-          unit === seatTable ||
+        ({ shape }) =>
           inside(a, shape) ||
           !(inside(b, shape) || shape.some((p, i) => crosses(a, b, p, shape[(i + 1) % shape.length]!))),
       ),

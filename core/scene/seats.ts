@@ -78,7 +78,7 @@ export class Seats {
       const now = moved.units[c.unit]!;
       const parked = this.plan.units[c.unit]!;
       if (now.x === parked.x && now.y === parked.y && now.turn === parked.turn) continue;
-      const around = aroundFor(c, obstacles, station.unit);
+      const around = aroundFor(c, obstacles);
       ways.set(c.id, approachOf(station, person, c, { around, constants: this.constants }));
     }
     const units = { ...this.units, ...moved.units };
@@ -93,7 +93,7 @@ export class Seats {
       ...(walk.path ? { path: walk.path.points } : {}),
       away: elsewhere === null ? null : this.plan.elsewheres[elsewhere]!.seconds,
       headroom: freeHeight(this.plan, c.stand),
-      around: aroundFor(c, this.obstacles, station.unit),
+      around: aroundFor(c, this.obstacles),
       behindDoor: this.behind.has(c.id),
       over: walk.over === true,
       constants: this.constants,

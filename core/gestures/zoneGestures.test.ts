@@ -1,7 +1,8 @@
 import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
-import { applyChanges, type Change } from '../model/change.ts';
+import { applyChanges, set, type Change } from '../model/change.ts';
 import { samePlan, type Plan } from '../model/plan.ts';
 import { evaluate } from '../report/evaluate.ts';
+import { nameOfZone } from '../zones/zonesOfPlan.ts';
 import * as by from './zoneGestures.ts';
 
 const demo = withFewThings(
@@ -31,7 +32,7 @@ test('zones: kept as they are proposed, a new one, an activity into another, mer
   const more = made(demo, by.addZone(demo, said, 'Strings', ['stringing'], newId));
   const own = Object.values(more.zones).find((z) => z.name === 'Strings')!;
   expect([own.letter, more.activities.stringing!.zone]).toEqual(['D', own.id]);
-  const moved = made(more, by.moveActivity(evaluate(more), 'pulp', own.id));
+  const moved = made(more, by.moveActivity(more, evaluate(more), 'pulp', own.id));
   expect(
     evaluate(moved)
       .zones.find((z) => z.id === own.id)!
@@ -45,6 +46,22 @@ test('zones: kept as they are proposed, a new one, an activity into another, mer
   expect(merged.zones[own.id]).toBeUndefined();
   expect(merged.activities.pulp!.zone).toBe('zone-sewing');
   expect(Object.values(merged.allotments)).toMatchObject([{ unit: 'slim', zone: 'zone-sewing' }]);
+});
+
+test('what is left of a zone is named after what is in it; a name of the maker’s own stays', () => {
+  const zones = Object.fromEntries(said.zones.map((z) => [z.id, z.activities]));
+  const [id, activities] = Object.entries(zones).find(([, own]) => own.length > 1)!;
+  const two = made(demo, [
+    ...by.keepZones(said),
+    ...activities.slice(2).map((a) => set('activities', a, { zone: Object.keys(zones).find((z) => z !== id)! })),
+    set('zones', id, { name: nameOfZone(activities.slice(0, 2).map((a) => demo.activities[a]!)) }),
+  ]);
+  const [stays, leaves] = activities as [string, string];
+  const alone = made(two, by.addZone(two, evaluate(two), 'Another', [leaves], newId));
+  expect(two.zones[id]!.name).toContain(' and ');
+  expect(alone.zones[id]!.name).toBe(demo.activities[stays]!.name);
+  const own = made(two, [set('zones', id, { name: 'My corner' })]);
+  expect(made(own, by.addZone(own, evaluate(own), 'Another', [leaves], newId)).zones[id]!.name).toBe('My corner');
 });
 
 test('giving: a unit, one of its places to another, shared by two, storage, and open again', () => {

@@ -3,7 +3,7 @@ import { isUsedUp } from '../fit/usedUp.ts';
 import { applyChanges, remove, removeWithDependents, set, type Change } from '../model/change.ts';
 import type { Allotment, Home, Plan, Zone } from '../model/plan.ts';
 import type { HomeReport, Report } from '../report/report.ts';
-import { letterOf } from '../zones/zonesOfPlan.ts';
+import { letterOf, nameOfZone } from '../zones/zonesOfPlan.ts';
 
 /** What the Report says of zones and homes: the proposed ones are known only there. */
 type Said = Pick<Report, 'zones' | 'homes'>;
@@ -47,12 +47,23 @@ export function addZone(plan: Plan, said: Said, name: string, activities: readon
     ...kept,
     set('zones', id, { id, name, ...nextZone(now) }),
     ...activities.map((a) => set('activities', a, { zone: id })),
+    ...whatIsLeft(plan, said, activities),
   ];
 }
 
 /** Puts an activity into a zone. */
-export function moveActivity(said: Said, activity: string, zone: string): Change[] {
-  return [...keepZones(said), set('activities', activity, { zone })];
+export function moveActivity(plan: Plan, said: Said, activity: string, zone: string): Change[] {
+  return [...keepZones(said), set('activities', activity, { zone }), ...whatIsLeft(plan, said, [activity])];
+}
+
+/** The zones that activities leave, renamed after what is left in them; a name that the maker gave stays. */
+function whatIsLeft(plan: Plan, said: Said, leaving: readonly string[]): Change[] {
+  return said.zones.flatMap((z): Change[] => {
+    const before = z.activities.flatMap((a) => plan.activities[a] ?? []);
+    const left = before.filter((a) => !leaving.includes(a.id));
+    const stays = left.length === 0 || left.length === before.length || z.name !== nameOfZone(before);
+    return stays ? [] : [set('zones', z.id, { name: nameOfZone(left) })];
+  });
 }
 
 /** One zone takes over another: its activities, homes and furniture. */

@@ -4,6 +4,9 @@ import { applyChanges, set, setMeta, type Change } from '../model/change.ts';
 import { sceneOf } from '../scene/scene.ts';
 import { homeOfPlacement } from '../zones/named.ts';
 import { asksFor, formOf, hasSlots, offers } from '../zones/placeForms.ts';
+import { keepZones } from '../gestures/zoneGestures.ts';
+import { boxUnit, having as room, rectangle, seatRows, unitRow } from '@heronstone/testing/rooms.ts';
+import { thing } from '@heronstone/testing/thing.ts';
 import { evaluate } from './evaluate.ts';
 
 const demo = demoPlan();
@@ -114,4 +117,39 @@ test('a torn set and things that are to lie apart are said, with their places', 
   // A way of sorting by time alone names homes, too.
   const quick = applyChanges(demo, [setMeta(demo, { sorting: { ...demo.meta.sorting, way: 'quickest' } })]).plan;
   expect(evaluate(quick).homes.length).toBe(report.homes.length);
+});
+
+test('a gap is closed only by what holds what is short: no cart for a long ruler; what lies on a top asks for no drawer', () => {
+  const ruler = thing({ id: 'ruler', name: 'Ruler', form: 'long', length: 900, width: 60, thickness: 5 });
+  const plan = room(
+    rectangle(5000, 4000),
+    unitRow(boxUnit('table', 2000, 600, 1400, 700, { kind: 'table', height: 740, board: 28, tiers: [] })),
+    unitRow(boxUnit('drawers', 900, 600, 400, 500, { tiers: [150, 150, 150] })),
+    unitRow(boxUnit('cart', 1200, 1800, 400, 300, { tiers: [250, 250], wheels: true })),
+    unitRow(boxUnit('bookcase', 2500, 3800, 1200, 300, { height: 1200, tiers: [300, 300, 300] })),
+    ...seatRows('s', 2000, 1100, { unit: 'table' }),
+    set('activities', 'a', { id: 'a', name: 'Cutting', sessionsPerWeek: 5, minutes: 60, station: 's' }),
+    set('supplies', 'ruler', ruler),
+    set('uses', 'u', { id: 'u', supply: 'ruler', activity: 'a', fetches: 4 }),
+  );
+  const kept = room(plan, ...keepZones(evaluate(plan)));
+  const given = {
+    ...{ unit: 'drawers', slot: '', container: null },
+    as: 'zone' as const,
+    zone: Object.keys(kept.zones)[0]!,
+  };
+  const own = room(kept, set('allotments', 'x', { id: 'x', ...given, firm: true }));
+  const [zone] = evaluate(own).zones;
+  expect(zone!.need.find((n) => n.form === 'things')!.asks).toBeGreaterThan(0);
+  expect(zone!.gap).toMatchObject({ need: { form: 'long' } });
+  expect(zone!.gap!.closedBy.map((c) => c.unit)).toEqual(['bookcase']);
+  const onTop = room(
+    own,
+    set('units', 'table', { storeDepth: 200 }),
+    set('placements', 'p', {
+      ...{ id: 'p', arrangement: 'planned', supply: 'ruler', unit: 'table', slot: 'top', container: null, count: 1 },
+      ...{ orientation: null, pinned: false, spare: false, part: null, returns: null },
+    }),
+  );
+  expect(evaluate(onTop).zones[0]!.need.some((n) => n.form === 'things')).toBe(false);
 });

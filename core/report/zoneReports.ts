@@ -230,9 +230,15 @@ function needOf(
     stations.some((s) => (scene.approaches.get(s)?.get(c.id)?.ripple ?? SEATED + 1) <= SEATED);
   const often = (s: Supply) => fetchesAWeek(scene, s.id) >= OFTEN;
   const slots = hasSlots(scene.compartments);
+  const onTops = liesOnTops(scene);
+  // What lies on a top asks nothing of drawers and shelves, as tops do not count among them.
   const asks = (form: PlaceForm, which: (s: Supply) => boolean = () => true) =>
     supplies.reduce(
-      (n, s) => n + (formOf(s, slots) === form && which(s) ? asksFor(s, scene.plan.meta.roomToGrow) : 0),
+      (n, s) =>
+        n +
+        (formOf(s, slots) === form && which(s) && (form !== 'things' || !onTops.has(s.id))
+          ? asksFor(s, scene.plan.meta.roomToGrow)
+          : 0),
       0,
     );
   const has = (form: PlaceForm, which: (c: Compartment) => boolean = () => true) =>
@@ -267,14 +273,24 @@ function needOf(
   return lines.filter((l) => l.asks > 1e-9);
 }
 
+/** Lines all of which lie on tops by the plan. */
+function liesOnTops(scene: Scene): Set<string> {
+  const [on, off] = [new Set<string>(), new Set<string>()];
+  for (const p of Object.values(scene.plan.placements))
+    if (p.arrangement === 'planned')
+      (scene.compartment.get(compartmentId(p))?.access === 'top' ? on : off).add(p.supply);
+  return new Set([...on].filter((s) => !off.has(s)));
+}
+
 /** So little is no gap: litres, metres or lines. */
 const NO_GAP = 0.05;
 /** How many pieces are named that would close one. */
 const CLOSERS = 2;
 
-/** What is short most, and which furniture that is nobody's would close it. */
+/** What is short most, and which furniture that is nobody's would close it: such as holds something of what is short. */
 function gapOf(
   scene: Scene,
+  supplies: readonly Supply[],
   needs: readonly NeedLine[],
   places: readonly Compartment[],
   stations: readonly string[],
@@ -283,12 +299,19 @@ function gapOf(
   const [need] = needs.filter((n) => short(n) > NO_GAP).sort((a, b) => short(b) - short(a));
   if (!need) return null;
   const form = need.form === 'long' ? 'things' : need.form;
+  const slots = hasSlots(scene.compartments);
+  const lies = (s: Supply, c: Compartment) => posesOf(s, c).length > 0;
+  const wanting =
+    need.form === 'long'
+      ? supplies.filter((s) => Math.max(s.length, s.width) > LONG && !places.some((c) => lies(s, c)))
+      : supplies.filter((s) => formOf(s, slots) === form);
   const own = new Set(places.map((c) => c.unit));
   const times = new Map<string, number[]>();
   for (const c of scene.compartments) {
     if (own.has(c.unit) || c.only === 'today' || allottedTo(scene.plan, c).as === 'zone') continue;
     const { host, elsewhere, wheels } = scene.plan.units[c.unit]!;
     if (offers(c)?.form !== form || host !== null || elsewhere !== null) continue;
+    if (!wanting.some((s) => lies(s, c))) continue;
     for (const s of stations) {
       const way = scene.approaches.get(s)?.get(c.id);
       // What is wanted at hand is closed by what is at hand, or rolls there.
@@ -335,7 +358,7 @@ export function zoneReports(scene: Scene, homed: Readonly<Record<Arrangement, Ho
       units: [...new Set(places.map((c) => c.unit))],
       given: given.length > 0,
       need,
-      gap: gapOf(scene, need, places, z.stations),
+      gap: gapOf(scene, supplies, need, places, z.stations),
       purity: { today: homed.today.purity.get(z.id) ?? null, planned: homed.planned.purity.get(z.id) ?? null },
     };
   });

@@ -102,11 +102,10 @@ function proposedZones(scene: Scene): ZoneOf[] {
   const hours = (list: readonly Activity[]) => list.reduce((n, a) => n + hoursAWeek(a), 0);
   groups.sort((a, b) => hours(b) - hours(a) || (a[0]!.id < b[0]!.id ? -1 : 1));
   return groups.map((list, n): ZoneOf => {
-    const most = [...list].sort((a, b) => hoursAWeek(b) - hoursAWeek(a) || (a.id < b.id ? -1 : 1));
-    const ids = most.map((a) => a.id);
+    const ids = mostDone(list).map((a) => a.id);
     return {
       id: `zone-${ids[0]!.slice(0, 58)}`,
-      name: nameOfZone(most),
+      name: nameOfZone(list),
       letter: letterOf(n),
       order: n,
       proposed: true,
@@ -116,9 +115,13 @@ function proposedZones(scene: Scene): ZoneOf[] {
   });
 }
 
+/** Activities, those that take most hours first. */
+const mostDone = (list: readonly Activity[]): Activity[] =>
+  [...list].sort((a, b) => hoursAWeek(b) - hoursAWeek(a) || (a.id < b.id ? -1 : 1));
+
 /** "Costume sewing"; "Carving heads and painting": of several the first words of the two that take most hours. */
-function nameOfZone(most: readonly Activity[]): string {
-  const [first, second] = most.map((a) => a.name);
+export function nameOfZone(list: readonly Activity[]): string {
+  const [first, second] = mostDone(list).map((a) => a.name);
   if (second === undefined) return first!;
   const head = (name: string) => name.split(/,| and | for | of | with | on /)[0]!.trim();
   const [a, b] = [head(first!), head(second)];

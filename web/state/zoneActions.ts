@@ -35,7 +35,7 @@ export function renameZone(id: string, columns: { name?: string; letter?: string
 export function moveActivity(activity: string, zone: string): void {
   commit(
     `${now().plan.activities[activity]!.name} into ${zoneCalled(zone)}`,
-    by.moveActivity(now().report, activity, zone),
+    by.moveActivity(now().plan, now().report, activity, zone),
   );
 }
 export function mergeZones(from: string, into: string): void {

@@ -92,11 +92,15 @@ export function changeOver(plan: Plan, report: Report, minutes: number): ChangeO
       after: l.after,
       awaits: l.awaits,
     }));
-    // What is given away goes first: it makes room for everything else.
+    // What is given away goes first: it makes room for everything else. What is still to be bought comes last.
     const rank = new Map(
       list.map((l) => [
         l.id,
-        l.away === 'given away' ? 1e6 : (savingOfAll.get(l.id) ?? 0) / Math.max(1, secondsOf(scene, l)),
+        l.away === 'given away'
+          ? 1e6
+          : isToBuy(plan, l)
+            ? -1
+            : (savingOfAll.get(l.id) ?? 0) / Math.max(1, secondsOf(scene, l)),
       ]),
     );
     return orderMoves(pieces, besideOf(scene, { loads: list, stays: all.stays }, widths), (id) => rank.get(id)!);
@@ -164,6 +168,10 @@ export function changeOver(plan: Plan, report: Report, minutes: number): ChangeO
     floorNow,
   };
 }
+
+/** Whether a load is of things that are nowhere yet, since they are still to be bought. */
+const isToBuy = (plan: Plan, l: Load): boolean =>
+  l.from === null && !l.staged && l.parts.some((p) => plan.supplies[p.supply]!.toBuy > 0);
 
 /** One trip carries several loads between the same places, up to an armful. */
 function sameTrip(scene: Scene, before: Move, move: Move): boolean {
@@ -310,7 +318,14 @@ function movesOf(
       fromName:
         kind === 'put in' || load.staged
           ? 'The floor or table'
-          : name(load.from, load.kind === 'new container' ? 'New, empty' : 'Not noted yet'),
+          : name(
+              load.from,
+              load.kind === 'new container'
+                ? 'New, empty'
+                : isToBuy(scene.plan, load)
+                  ? 'To be bought'
+                  : 'Not noted yet',
+            ),
       toName: kind === 'lift out' ? 'The floor or table' : name(load.to, out),
       // A lift and the putting in share the time of the whole.
       seconds: seconds.get(piece)! * (kind === 'carry' ? 1 : 0.6),

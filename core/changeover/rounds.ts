@@ -29,9 +29,10 @@ export function roundsBefore(plan: Plan, report: Report, pace: number): Round[] 
       places: [],
       seconds: undecided.length * constants.moveDecide * pace,
     });
-  const { wanted, containers } = report.shopping;
+  const { wanted, containers, things } = report.shopping;
   const buy = [
     ...wanted.map((w) => w.name),
+    ...things.map((t) => (t.count > 1 ? `${t.count} ${t.name}` : t.name)),
     ...containers.map(
       (c) => `${c.count > 1 ? `${c.count} ` : ''}${c.names[0] ?? c.kind}, ${formatSize(c.size, plan.meta.units)}`,
     ),

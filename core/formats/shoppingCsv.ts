@@ -10,7 +10,7 @@ const COLUMNS = ['what', 'name', 'size', 'count', 'price each', 'price', 'for'] 
 export function shoppingRows(plan: Plan, report: Pick<Report, 'shopping' | 'cuts' | 'stock'>): string[][] {
   const size = (mm: readonly number[]) => formatSize(mm, plan.meta.units);
   const money = (price: number | null) => (price === null ? '' : price.toFixed(2));
-  const { wanted, containers } = report.shopping;
+  const { wanted, containers, things } = report.shopping;
   return [
     ...wanted.map((w) => {
       const unit = plan.units[w.unit]!;
@@ -33,6 +33,7 @@ export function shoppingRows(plan: Plan, report: Pick<Report, 'shopping' | 'cuts
       money(c.price === null ? null : c.price * c.count),
       c.names.join('; '),
     ]),
+    ...things.map((t) => ['thing', t.name, '', String(t.count), '', '', '']),
     ...report.cuts.map((p) => [
       'cut',
       p.kind,

@@ -1,6 +1,7 @@
 import { demoPlan, withFewThings } from '@heronstone/testing/demo.ts';
 import { applyChanges, set, type Change } from '../model/change.ts';
 import { samePlan, type Plan } from '../model/plan.ts';
+import { roundsBefore } from '../changeover/rounds.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { nameOfZone } from '../zones/zonesOfPlan.ts';
 import * as by from './zoneGestures.ts';
@@ -118,8 +119,14 @@ test('a second set for another zone: one more of each tool, used there; what is 
     tools.supplies.map((s) => `${demo.supplies[s]!.name}, second`).sort(),
   );
   expect(second.every((s) => s.count === 1 && s.goesBack)).toBe(true);
-  for (const u of Object.values(plan.uses).filter((x) => second.some((s) => s.id === x.supply)))
-    expect(u.activity).toBe('sewing');
+  // Each is used there, is on the shopping list, and comes last in the move.
+  for (const s of second) {
+    const uses = Object.values(plan.uses).filter((u) => u.supply === s.id);
+    expect(uses.map((u) => u.activity)).toEqual(['sewing']);
+  }
+  const report = evaluate(plan);
+  expect(report.shopping.things.map((t) => t.supply).sort()).toEqual(second.map((s) => s.id).sort());
+  expect(roundsBefore(plan, report, 1).find((r) => r.kind === 'buy')!.lines).toContain(second[0]!.name);
   const paper = said.homes.find((h) => h.supplies.includes('card-a3-white'))!;
   expect(by.secondSet(demo, said, paper.id, 'zone-sewing', newId)).toEqual([]);
 });

@@ -203,11 +203,15 @@ export function setHome(
   return [...kept, ...changes, set('homes', id, columns)];
 }
 
-/** A second set of the tools of a home for another zone: one more of each that goes back, used by the activities of that zone. */
+/**
+ * A second set of the tools of a home for another zone: one more of each that goes back, to be bought, used by the activities of
+ * that zone: what none of them uses yet is fetched by the one that takes most hours, as often as elsewhere.
+ */
 export function secondSet(plan: Plan, said: Said, home: string, zone: string, newId: NewId): Change[] {
   const from = homeIn(said, home);
   const kept = plan.zones[zone] ? [] : keepZones(said);
-  const activities = new Set(said.zones.find((z) => z.id === zone)?.activities ?? []);
+  const ofZone = said.zones.find((z) => z.id === zone)?.activities ?? [];
+  const activities = new Set(ofZone);
   const tools = from.supplies.map((s) => plan.supplies[s]!).filter((s) => !isUsedUp(s));
   if (tools.length === 0) return [];
   const id = newId();
@@ -222,13 +226,27 @@ export function secondSet(plan: Plan, said: Said, home: string, zone: string, ne
     } satisfies Home),
     ...tools.flatMap((s): Change[] => {
       const second = newId();
-      const moved = Object.values(plan.uses).filter((u) => u.supply === s.id && activities.has(u.activity));
+      const uses = Object.values(plan.uses).filter((u) => u.supply === s.id);
+      const moved = uses.filter((u) => activities.has(u.activity));
+      const most = uses.reduce((n, u) => Math.max(n, u.fetches), 0);
+      const first = newId();
       return [
         set('supplies', second, {
-          ...{ ...s, id: second, name: `${s.name}, second`.slice(0, 120), count: 1, backstock: 0, reorderAt: null },
+          ...{
+            ...s,
+            id: second,
+            name: `${s.name}, second`.slice(0, 120),
+            count: 1,
+            backstock: 0,
+            reorderAt: null,
+            toBuy: 1,
+          },
           ...{ together: '', home: id },
         }),
         ...moved.map((u) => set('uses', u.id, { supply: second })),
+        ...(moved.length === 0 && most > 0 && ofZone.length > 0
+          ? [set('uses', first, { id: first, supply: second, activity: ofZone[0]!, fetches: most })]
+          : []),
       ];
     }),
   ];

@@ -23,7 +23,7 @@ export * from './work.ts';
 export * from './zones.ts';
 
 /** The version written into plan files; raise it with every change of shape that an older program cannot read. */
-export const PLAN_VERSION = 15;
+export const PLAN_VERSION = 16;
 
 /** Number of the rules about what places hold; raised with every change of them that a plan should say. */
 export const RULES = 2;

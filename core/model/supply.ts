@@ -133,7 +133,10 @@ const supplies = z
     hunted: z.boolean().default(false),
     /** From what its count was guessed; empty for one that was counted or confirmed. */
     countFrom: z.string().trim().max(120).default(''),
+    /** How many of the count are still to be bought: they have a place in the plan and are nowhere yet. */
+    toBuy: count('How many are still to be bought', 0, 1_000_000).default(0),
   })
+  .refine((s) => s.toBuy <= s.count, { path: ['toBuy'], message: 'What is still to be bought is part of the count.' })
   .refine((s) => s.backstock <= s.count, { path: ['backstock'], message: 'The backstock is part of the count.' })
   .refine((s) => s.goesBack || s.lasts === null, {
     path: ['lasts'],

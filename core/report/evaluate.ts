@@ -54,6 +54,7 @@ import { openWork } from './openWork.ts';
 import { supplyReports } from './supplyReports.ts';
 import { unsortedLooks, linesOf } from '../zones/searchTime.ts';
 import { homesOf } from '../zones/homes.ts';
+import { homeWishes } from '../checks/homeWishes.ts';
 import { homedIn, homeFindings, homeReports, zoneReports, zonesOfPlace, type Homed } from './zoneReports.ts';
 import type { PlaceName } from './placeNames.ts';
 import { minutesByPlace, reachOf, compartmentReport, containerReports } from './placeReports.ts';
@@ -258,6 +259,8 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: Again): Report {
       ),
     ),
   );
+  const judged = all.filter((p) => p.arrangement === reported);
+  findings.push(...homeWishes(scene, judged));
   findings.push(...kept.again('strained', [strain], () => checkStrain(scene, strain)));
   const moves = countMoves(plan);
   const walls = wallsOf(plan);

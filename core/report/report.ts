@@ -305,6 +305,8 @@ export interface Shopping {
     places: string[];
     names: string[];
   }>;
+  /** Things that are still to be bought. */
+  things: Array<{ supply: string; name: string; count: number }>;
   /** Sum of the prices that are known, and how many are not. */
   cost: number;
   unpriced: number;

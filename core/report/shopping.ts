@@ -1,4 +1,4 @@
-/** Furniture and containers as money: what is wanted against what is owned. */
+/** Furniture, containers and things as money: what is wanted against what is owned. */
 import { byName, type Plan } from '../model/plan.ts';
 import type { Shopping } from './report.ts';
 
@@ -13,6 +13,7 @@ export function shoppingOf(plan: Plan): Shopping {
   return {
     wanted: wanted.map((u) => ({ unit: u.id, name: u.name, price: u.price })),
     containers,
+    things: byName(plan.supplies).flatMap((s) => (s.toBuy > 0 ? [{ supply: s.id, name: s.name, count: s.toBuy }] : [])),
     cost: sum(wanted) + containers.reduce((total, c) => total + (c.price ?? 0) * c.count, 0),
     unpriced: unknown(wanted) + unknown(containers),
     owned: { count: owned.length, worth: sum(owned), unpriced: unknown(owned) },

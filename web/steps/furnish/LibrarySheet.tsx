@@ -185,7 +185,7 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
       {report && units > 0 && (
         <>
           <Heading>To buy</Heading>
-          {report.shopping.wanted.length === 0 && (
+          {report.shopping.wanted.length + report.shopping.things.length === 0 && (
             <p className="text-soft">
               Nothing: you own all of it. Untick “I own this” in a piece to put it on the list.
             </p>
@@ -209,6 +209,24 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
                     Bought
                   </Button>
                 </span>
+              </li>
+            ))}
+            {report.shopping.things.map((t) => (
+              <li key={t.supply} className="flex justify-between gap-2">
+                <button
+                  type="button"
+                  className="rounded-md px-1 py-1 text-left hover:bg-wash"
+                  onClick={() => select({ kind: 'supply', id: t.supply })}
+                >
+                  {t.count > 1 ? `${t.count} ` : ''}
+                  {t.name}
+                </button>
+                <Button
+                  look="quiet"
+                  onClick={() => commit(`${t.name} is bought`, [set('supplies', t.supply, { toBuy: 0 })])}
+                >
+                  Bought
+                </Button>
               </li>
             ))}
           </ul>

@@ -77,8 +77,11 @@ function Kind({ title, onKnow, children }: { title: string; onKnow?: () => void;
   );
 }
 
+/** What can be shown of what a caution is about. */
+const SELECTED: ReadonlySet<string> = new Set(['placements', 'units', 'supplies']);
+
 function Line({ finding: f, onKnow, onAgain }: { finding: Finding; onKnow?: () => void; onAgain?: () => void }) {
-  const target = f.targets[0];
+  const target = f.targets.find((t) => SELECTED.has(t.table));
   const unit = f.targets.find((t) => t.table === 'units');
   const name = useStore((s) => (unit ? s.plan?.units[unit.id]?.name : undefined)) ?? 'it';
   const choose = () => {

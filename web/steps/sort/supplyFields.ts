@@ -118,6 +118,7 @@ export function fieldsOf(supply: Supply): ReadonlyArray<FieldSpec<Supply>> {
 /** What one says of a supply later, if at all. */
 export const MORE_FIELDS: ReadonlyArray<FieldSpec<Supply>> = [
   { kind: 'number', field: 'backstock', label: 'Spares', least: 0, most: 1_000_000, whole: true },
+  { kind: 'number', field: 'toBuy', label: 'Still to buy', least: 0, most: 1_000_000, whole: true },
   {
     kind: 'optional',
     field: 'reorderAt',

@@ -11,7 +11,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';
 import { Folded, Sheet } from '../../ui/Sheet.tsx';
 import { whereIs } from './HomeCard.tsx';
-import { SIDE_WORDS } from './zoneWords.ts';
+import { SIDE_WORDS } from '@heronstone/core/checks/homeWishes.ts';
 
 /** Minutes as "12 s" or "3.4 min". */
 const howLong = (minutes: number) => (minutes < 1 ? `${(minutes * 60).toFixed(0)} s` : `${minutes.toFixed(1)} min`);

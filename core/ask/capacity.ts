@@ -65,7 +65,12 @@ function roomBeside(
   const empty = many!.count > alone!.count ? many! : alone!;
   const fixed = (scene.standing[arrangement].get(c.id) ?? []).flatMap((s) => (s.rect ? [s.rect] : []));
   const others = there.filter((i) => i.supply.id !== supply.id);
-  const { laid } = layOut(c, [...others, { supply: empty === many ? row : supply, count: Math.max(1, empty.count), only: null }], fixed, 0);
+  const { laid } = layOut(
+    c,
+    [...others, { supply: empty === many ? row : supply, count: Math.max(1, empty.count), only: null }],
+    fixed,
+    0,
+  );
   const displaced = laid.slice(0, -1).some((l, i) => l.fits < others[i]!.count);
   const own = there.filter((i) => i.supply.id === supply.id).reduce((sum, i) => sum + i.count, 0);
   const here = laid.at(-1)!;

@@ -1,4 +1,7 @@
-/** What would help most: each idea is made, the room is filled again from what is there, and the minutes are compared. */
+/**
+ * What would help most: each idea is made, things stay where they are planned or the room is filled again from there, and the
+ * minutes are compared with those of the plan in hand, so that who follows it has them.
+ */
 import { groupBy, toEnd } from '../model/groups.ts';
 import { evaluate } from '../report/evaluate.ts';
 import { applyChanges, type Change } from '../model/change.ts';
@@ -9,15 +12,17 @@ import { changesTo, solveAll } from './solve.ts';
 
 /** An idea with what it saves. */
 export interface Help extends Pick<Idea, 'id' | 'kind' | 'title' | 'price' | 'basis'> {
-  /** Minutes a week that it saves, all together as the week of the report has them. */
+  /** Minutes a week that it saves against the plan in hand, all together as the week of the report has them. */
   saves: number;
+  /** How many of them filling again would save without it. */
+  again: number;
   /** Minutes a week with it. */
   minutes: number;
   /** Supplies that find a place by it, and such that lose theirs (negative). */
   places: number;
-  /** How many supplies lie elsewhere than in the plan, the room filled again. */
+  /** How many supplies lie elsewhere than in the plan. */
   moves: number;
-  /** Money for a minute a week; null when the price is not known. */
+  /** Money for a minute a week of its own; null when the price is not known. */
   moneyAMinute: number | null;
   /** Everything that it changes, the new places of things included. */
   changes: Change[];
@@ -37,7 +42,7 @@ export interface Advising {
   title: string;
   /** What was found so far, best first. */
   found: Help[];
-  /** The week of the plan with which everything is compared: filled again with the same effort. */
+  /** The week of the plan in hand, with which everything is compared. */
   base: number;
 }
 
@@ -63,18 +68,53 @@ interface Filled {
   minutes: number;
   without: number;
   errors: number;
+  /** How many lines lie in the one run of their home. */
+  together: number;
 }
 
-/** Fills a plan again, beginning with where things are planned. */
-function fill(plan: Plan, { seed, moves = MOVES }: AdviseOptions): Filled {
+/** A plan as it is, some changes made. */
+function made(plan: Plan, changes: Change[]): Filled {
+  const after = applyChanges(plan, changes).plan;
+  const { week, errors, names } = evaluate(after);
+  const { minutes, without } = week.planned;
+  return { plan: after, changes, minutes, without, errors, together: names.planned.linesTogether };
+}
+
+/** The same filled again, beginning with where things are planned. */
+function filledAgain(from: Filled, { seed, moves = MOVES }: AdviseOptions): Filled {
+  const { plan } = from;
   const start = Object.values(plan.placements).filter((p) => p.arrangement === 'planned');
   const solution = solveAll(plan, { seed, moves, ...(start.length > 0 ? { start } : {}) });
-  const changes = changesTo(plan, solution);
-  const filled = applyChanges(plan, changes).plan;
-  const { week, errors } = evaluate(filled);
-  const { minutes, without } = week.planned;
-  return { plan: filled, changes, minutes, without, errors };
+  const again = made(plan, changesTo(plan, solution));
+  return { ...again, changes: [...from.changes, ...again.changes] };
 }
+
+/** The plan in hand, what filling it again comes to, and from which of the two ideas begin. */
+interface Base {
+  inHand: Filled;
+  from: Filled;
+  /** Minutes a week that filling again saves. */
+  again: number;
+  places: ReadonlyMap<string, string>;
+}
+
+function baseOf(plan: Plan, options: AdviseOptions): Base {
+  const inHand = made(plan, []);
+  const again = filledAgain(inHand, options);
+  const better =
+    again.minutes < inHand.minutes - LEAST &&
+    again.errors <= inHand.errors &&
+    again.without <= inHand.without &&
+    again.together >= inHand.together;
+  const from = better ? again : inHand;
+  return { inHand, from, again: inHand.minutes - from.minutes, places: placesOf(plan) };
+}
+
+/** Filling again as an idea of its own, where it saves something. */
+const REFILL: Pick<Idea, 'id' | 'kind' | 'title' | 'price' | 'basis'> = {
+  ...{ id: 'again', kind: 'again', title: 'Put a few things elsewhere, with the furniture as it is' },
+  ...{ price: 0, basis: 'planned' },
+};
 
 /**
  * Tries one idea after another. A generator, so that a worker can show what was found and be stopped.
@@ -82,40 +122,46 @@ function fill(plan: Plan, { seed, moves = MOVES }: AdviseOptions): Filled {
  */
 export function* advise(plan: Plan, options: AdviseOptions): Generator<Advising, Help[]> {
   const ideas = ideasFor(plan, options.types);
-  const base = fill(plan, options);
+  const base = baseOf(plan, options);
   const today = evaluate(plan).week.today;
-  const found: Help[] = [];
+  const found: Help[] = base.again > 0 ? [helpOf(plan, base, REFILL, base.from)] : [];
   const tries: Array<{ idea: Idea; help: Help }> = [];
-  const before = placesOf(plan);
+  const at = (done: number, title: string): Advising => {
+    return { done, of: ideas.length, title, found: rank(found), base: base.inHand.minutes };
+  };
   for (const [done, idea] of ideas.entries()) {
-    yield { done, of: ideas.length, title: idea.title, found: rank(found), base: base.minutes };
+    yield at(done, idea.title);
     if (options.stop?.()) break;
-    const help =
-      idea.basis === 'today' ? labelled(plan, idea, today.minutes) : tried(plan, base, idea, options, before);
+    const help = idea.basis === 'today' ? labelled(plan, idea, today.minutes) : tried(plan, base, idea, options);
     if (!help) continue;
     if (idea.basis === 'planned') tries.push({ idea, help });
     if (isWorth(help)) found.push(help);
   }
   for (const [n, idea] of pairsOf(tries).entries()) {
-    yield { done: ideas.length, of: ideas.length, title: idea.title, found: rank(found), base: base.minutes };
+    yield at(ideas.length, idea.title);
     if (options.stop?.() || n >= PAIRS) break;
-    const help = tried(plan, base, idea, options, before);
-    const alone = Math.max(0, ...tries.filter((t) => idea.of.includes(t.idea.id)).map((t) => t.help.saves));
+    const help = tried(plan, base, idea, options);
+    const alone = Math.max(0, ...tries.filter((t) => idea.of.includes(t.idea.id)).map((t) => ownOf(t.help)));
     // Only what they do together that neither does by itself.
-    if (help && help.saves > 1.2 * Math.max(LEAST, alone) + LEAST) found.push(help);
+    if (help && ownOf(help) > 1.2 * Math.max(LEAST, alone) + LEAST) found.push(help);
   }
   return rank(found);
 }
 
+/** Minutes a week that an idea saves itself, beyond filling again. */
+export const ownOf = ({ saves, again }: Pick<Help, 'saves' | 'again'>): number => saves - again;
+
 /** Whether an idea is worth a line; of a table at which nothing is done it is enough that its going costs nothing. */
-const isWorth = ({ kind, saves, places }: Help): boolean =>
-  saves > LEAST || places > 0 || (kind === 'unused' && saves > -LEAST && places >= 0);
+function isWorth(help: Help): boolean {
+  const own = ownOf(help);
+  return own > LEAST || help.places > 0 || (help.kind === 'unused' && own > -LEAST && help.places >= 0);
+}
 
 /** Two ideas at once: of those that help little by themselves, the most promising pairs that change different rows. */
 function pairsOf(tries: ReadonlyArray<{ idea: Idea; help: Help }>): Array<Idea & { of: string[] }> {
   const rows = (idea: Idea) => new Set(idea.changes.map((c) => `${c.table} ${c.id}`));
   const near = [...tries]
-    .filter((t) => t.help.saves > -1 && PAIRED.has(t.idea.kind))
+    .filter((t) => ownOf(t.help) > -1 && PAIRED.has(t.idea.kind))
     .sort((a, b) => b.help.saves - a.help.saves)
     .slice(0, 5);
   return near.flatMap((a, i) =>
@@ -137,30 +183,29 @@ function pairsOf(tries: ReadonlyArray<{ idea: Idea; help: Help }>): Array<Idea &
   );
 }
 
-function tried(
-  plan: Plan,
-  base: Filled,
-  idea: Idea,
-  options: AdviseOptions,
-  before: ReadonlyMap<string, string>,
-): Help | null {
-  const changed = applyChanges(base.plan, idea.changes).plan;
-  const after = fill(changed, options);
-  if (after.errors > base.errors) return null;
-  const saves = base.minutes - after.minutes;
+/** An idea made: with things where they are planned, or filled again from there where that saves more. */
+function tried(plan: Plan, base: Base, idea: Idea, options: AdviseOptions): Help | null {
+  const { from } = base;
+  const done = made(from.plan, idea.changes);
+  const again = filledAgain(done, options);
+  const fine = (f: Filled) => f.errors <= base.inHand.errors;
+  const after =
+    fine(done) && done.without <= again.without && (done.minutes <= again.minutes + LEAST || !fine(again))
+      ? done
+      : again;
+  return fine(after) ? helpOf(plan, base, idea, { ...after, changes: [...from.changes, ...after.changes] }) : null;
+}
+
+function helpOf(plan: Plan, base: Base, idea: Omit<Idea, 'changes'>, after: Filled): Help {
   const { id, kind, title, price, basis } = idea;
+  const { inHand, again, places } = base;
+  const saves = inHand.minutes - after.minutes;
   return {
-    id,
-    kind,
-    title,
-    price,
-    basis,
-    saves,
-    minutes: after.minutes,
-    places: base.without - after.without,
-    moves: [...placesOf(after.plan)].filter(([supply, at]) => before.has(supply) && before.get(supply) !== at).length,
-    moneyAMinute: moneyAMinute(price, saves),
-    changes: merged(plan, [...base.changes, ...idea.changes, ...after.changes]),
+    ...{ id, kind, title, price, basis, saves, again: kind === 'again' ? 0 : again, minutes: after.minutes },
+    places: inHand.without - after.without,
+    moves: [...placesOf(after.plan)].filter(([supply, at]) => places.has(supply) && places.get(supply) !== at).length,
+    moneyAMinute: moneyAMinute(price, saves - again),
+    changes: merged(plan, after.changes),
   };
 }
 
@@ -168,7 +213,20 @@ function labelled(plan: Plan, idea: Idea, minutes: number): Help {
   const after = evaluate(applyChanges(plan, idea.changes).plan).week.today.minutes;
   const { id, kind, title, price, basis, changes } = idea;
   const saves = minutes - after;
-  return { id, kind, title, price, basis, changes, saves, minutes: after, places: 0, moves: 0, moneyAMinute: 0 };
+  return {
+    id,
+    kind,
+    title,
+    price,
+    basis,
+    changes,
+    saves,
+    again: 0,
+    minutes: after,
+    places: 0,
+    moves: 0,
+    moneyAMinute: 0,
+  };
 }
 
 /** Money for each minute a week that is saved; null when the price is not known, or nothing is saved. */

@@ -9,6 +9,7 @@ import { sceneOf, usesOf } from '../../scene/scene.ts';
 import { applyChanges } from '../../model/change.ts';
 
 export const IDEA_KINDS = [
+  'again',
   'another unit',
   'cart',
   'seat',

@@ -2,7 +2,7 @@
 import { howMany, formatWalk } from '@heronstone/core/model/measure.ts';
 import { useState } from 'react';
 import { byName, samePlan, type Plan } from '@heronstone/core/model/plan.ts';
-import { moneyAMinute, type Help } from '@heronstone/core/search/advise.ts';
+import { moneyAMinute, ownOf, type Help } from '@heronstone/core/search/advise.ts';
 import type { Proposal } from '@heronstone/core/search/furniture/propose.ts';
 import { cancelSearch, lookForHelp, lookForStands, useSearching } from '../../state/searching.ts';
 import { commit } from '../../state/openPlan.ts';
@@ -33,7 +33,7 @@ function HelpList({ onShow }: { onShow: () => void }) {
   const [prices, setPrices] = useState<Readonly<Record<string, number | null>>>({});
   const stale = useStale(help);
   const priced = (h: Help) => (h.id in prices ? prices[h.id]! : h.price);
-  const perMinute = (h: Help) => moneyAMinute(priced(h), h.saves);
+  const perMinute = (h: Help) => moneyAMinute(priced(h), ownOf(h));
   const rows = [...(help?.found ?? [])].sort((a, b) =>
     by === 'minutes' ? 0 : (perMinute(a) ?? Infinity) - (perMinute(b) ?? Infinity) || b.saves - a.saves,
   );
@@ -49,8 +49,8 @@ function HelpList({ onShow }: { onShow: () => void }) {
         <div>
           <h2 className="text-2xl">What would help most</h2>
           <p className="max-w-2xl text-soft">
-            One change each, and pairs that help more together. For every idea the room is filled again, and the minutes
-            a week are compared.
+            One change each, and pairs that help more together. Each idea is made and things are moved where that saves
+            more; the minutes a week are compared with those of your plan.
           </p>
         </div>
         <div className="noprint flex items-end gap-2">
@@ -106,6 +106,7 @@ function HelpList({ onShow }: { onShow: () => void }) {
                   {h.title}
                   <span className="block text-xs text-soft">
                     {h.basis === 'today' ? 'as things lie today' : 'in the plan'}
+                    {h.again > 0.05 && `; ${h.again.toFixed(1)} of it by putting a few things elsewhere`}
                     {h.places > 0
                       ? `; ${h.places} more ${h.places === 1 ? 'supply finds' : 'supplies find'} a place`
                       : h.places < 0

@@ -48,8 +48,10 @@ export interface Alternative {
   displaces: Displaced[];
 }
 
+/** Minutes a week of the thing there and of looking for what else lies there. */
+export const weekMinutes = (a: Alternative): number => a.minutesPerWeek + a.crowdMinutes;
 /** Minutes a week with all that weighs besides. */
-export const weight = (a: Alternative): number => a.minutesPerWeek + a.orderMinutes + a.crowdMinutes;
+export const weight = (a: Alternative): number => weekMinutes(a) + a.orderMinutes;
 /** Cheapest first: minutes with the order and with what others there lose, then seconds of a fetch. */
 export const cheapness = (a: Alternative, b: Alternative): number =>
   weight(a) - weight(b) || a.secondsPerFetch - b.secondsPerFetch;

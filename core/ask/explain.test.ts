@@ -178,3 +178,14 @@ test('what does not fit is not said to be fetched by nobody', () => {
   expect(reasons).toContain('It does not fit here as it is, so nothing is fetched from here.');
   expect(reasons.filter((r) => r.startsWith('Nobody fetches it'))).toEqual([]);
 });
+
+test('the next best places say by how much the whole week changes, as it does when one moves it there', () => {
+  const report = evaluate(demo);
+  const some = Object.values(report.placements).filter((p) => p.arrangement === 'planned' && p.fetchesPerWeek > 1);
+  for (const p of some.filter((_, i) => i % runs(12, 2) === 0))
+    for (const next of explain(demo, report, p.id).nextBest) {
+      const { unit, slot, container } = report.compartments.find((c) => c.id === next.compartment)!;
+      const moved = having(demo, set('placements', p.id, { unit, slot, container, orientation: null, part: null }));
+      expect(evaluate(moved).week.planned.minutes - report.week.planned.minutes).toBeCloseTo(next.week, 6);
+    }
+});

@@ -3,8 +3,10 @@ import { alternativesFor, cheapness, mainSeat, type Alternative } from './altern
 import type { Element } from '../fetch/elements.ts';
 import { fetchElements, returnElements } from '../fetch/fetch.ts';
 import type { Compartment } from '../furniture/compartments.ts';
-import type { PlacementReport, Report } from '../report/evaluate.ts';
+import { evaluator, type PlacementReport, type Report } from '../report/evaluate.ts';
+import { applyChanges, set } from '../model/change.ts';
 import { formatLength, listed } from '../model/measure.ts';
+import { once } from '../model/memo.ts';
 import type { Plan } from '../model/plan.ts';
 import { lying } from '../fit/fit.ts';
 import { fitsTightly } from '../fit/tighten.ts';
@@ -31,8 +33,8 @@ export interface Explanation {
   elements: Element[];
   returning: Element[];
   reasons: string[];
-  /** The best other places with room for it, cheapest first. */
-  nextBest: Alternative[];
+  /** The best other places with room for it, cheapest first, and by how many minutes the whole week changes with it there. */
+  nextBest: Array<Alternative & { week: number }>;
   /** Cheaper places, and why it does not lie there. */
   nearer: Nearer[];
 }
@@ -55,7 +57,7 @@ export function explain(plan: Plan, report: Report, placementId: string): Explan
   const all = alternativesFor(plan, p.supply, p.count, placementId, p.arrangement);
   const here = all.find((a) => a.compartment === p.compartment)!;
   const others = all.filter((a) => a !== here);
-  const nextBest = others.filter((a) => a.fits >= p.count && a.barred === null).slice(0, NAMED);
+  const nextBest = withWeeks(scene, p, others.filter((a) => a.fits >= p.count && a.barred === null).slice(0, NAMED));
   const nearer = nearerThan(scene, p, here, others);
   const station = mainSeat(scene, p.supply);
   const way = station ? scene.approaches.get(station)!.get(compartment.id)! : null;
@@ -77,6 +79,22 @@ export function explain(plan: Plan, report: Report, placementId: string): Explan
     nextBest,
     nearer,
   };
+}
+
+/** Measures plans that differ little from one: what is known of it is kept. */
+const measuring = once((_: Plan) => evaluator());
+
+/** Other places with the change of the whole week: what lies there and what stays behind is found slower or quicker, too. */
+function withWeeks(scene: Scene, p: PlacementReport, places: readonly Alternative[]): Explanation['nextBest'] {
+  const { plan } = scene;
+  const measured = measuring(plan);
+  const minutes = (of: Plan) => measured(of).week[p.arrangement].minutes;
+  const now = places.length > 0 ? minutes(plan) : 0;
+  return places.map((a) => {
+    const { unit, slot, container } = scene.compartment.get(a.compartment)!;
+    const moved = set('placements', p.id, { unit, slot, container, orientation: null, part: null });
+    return { ...a, week: minutes(applyChanges(plan, [moved]).plan) - now };
+  });
 }
 
 /** Cheaper places with what keeps the thing out of each, most minutes first; of each cause the strongest come first. */

@@ -1,4 +1,4 @@
-import type { Alternative } from '@heronstone/core/ask/alternatives.ts';
+import { weekMinutes, type Alternative } from '@heronstone/core/ask/alternatives.ts';
 import { RIPPLE_WORD } from '@heronstone/core/reach/body.ts';
 import { placeOf } from '@heronstone/core/report/placeOf.ts';
 import { compartmentId } from '@heronstone/core/scene/scene.ts';
@@ -65,7 +65,7 @@ function One({
             <span className={place.fits < what.count ? 'font-bold text-rust' : ''}>{fitWords(place, what.count)}</span>
             {' · '}
             {place.ripple} {RIPPLE_WORD[place.ripple]} · {place.secondsPerFetch.toFixed(1)} s
-            {here && ` · ${signed(place.minutesPerWeek - here.minutesPerWeek)} min a week`}
+            {here && ` · ${signed(weekMinutes(place) - weekMinutes(here))} min a week`}
           </p>
           {place.displaces.length > 0 && (
             <p className="text-soft">To make room: {place.displaces.map((d) => d.name).join(', ')} would have to go.</p>

@@ -1,7 +1,7 @@
 /** Moving by menu and keyboard: every place with what it would cost, cheapest first. */
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
 import { useMemo, useRef, useState } from 'react';
-import type { Alternative } from '@heronstone/core/ask/alternatives.ts';
+import { weekMinutes, type Alternative } from '@heronstone/core/ask/alternatives.ts';
 import { compartmentId } from '@heronstone/core/scene/scene.ts';
 import { RippleWord } from '../../drawings/RippleMark.tsx';
 import { engine } from '../../engine/client.ts';
@@ -154,7 +154,7 @@ export function MoveDialog({
                 <span className="text-right">
                   {a.secondsPerFetch.toFixed(1)} s
                   <span className="block text-xs text-soft">
-                    {here ? signed(a.minutesPerWeek - here.minutesPerWeek) : a.minutesPerWeek.toFixed(1)} min a week
+                    {here ? signed(weekMinutes(a) - weekMinutes(here)) : weekMinutes(a).toFixed(1)} min a week
                   </span>
                 </span>
               </li>

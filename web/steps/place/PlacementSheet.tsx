@@ -133,7 +133,10 @@ export function PlacementSheet({
                 >
                   <RippleWord ripple={a.ripple} wordless />
                   <span className="grow truncate">{a.place}</span>
-                  <span>{signed(a.secondsPerFetch - p.secondsPerFetch)} s</span>
+                  <span className="shrink-0">
+                    {signed(a.secondsPerFetch - p.secondsPerFetch)} s,{' '}
+                    <span className="text-soft">{signed(a.week)} min a week in all</span>
+                  </span>
                 </button>
               </li>
             ))}

@@ -8,6 +8,8 @@ import { writePlanFile } from '@heronstone/core/formats/planFile.ts';
 import { applyChanges, setMeta } from '@heronstone/core/model/change.ts';
 import type { Arrangement, Plan } from '@heronstone/core/model/plan.ts';
 import { WAYS, type SortingWay } from '@heronstone/core/model/sorting.ts';
+import { toEnd } from '@heronstone/core/model/groups.ts';
+import { orderCurve } from '@heronstone/core/search/orderCurve.ts';
 import { advise, type Help } from '@heronstone/core/search/advise.ts';
 import { changesTo, solveAll } from '@heronstone/core/search/solve.ts';
 import { optionsFor, type Task } from '@heronstone/core/search/tasks.ts';
@@ -109,6 +111,17 @@ export function addPlaceCommands(program: Command, io: Io): void {
       );
     });
 
+  searching(program.command('curve'), 120)
+    .argument('<plan>', 'plan file')
+    .description(
+      'what order costs: the room filled from quickest to tidiest, minutes a week against what lies together',
+    )
+    .action((file: string, options: { seed: number; seconds: number }) => {
+      const until = Date.now() + options.seconds * 1000;
+      const points = toEnd(orderCurve(readPlan(file), { seed: options.seed, stop: () => Date.now() > until }));
+      io.out(json(points.map(({ changes: _, placements: __, ...point }) => point)));
+    });
+
   searching(program.command('advise'), 120)
     .argument('<plan>', 'plan file')
     .description('what would help most: one change each, the room filled again, minutes a week compared')
@@ -120,14 +133,20 @@ export function addPlaceCommands(program: Command, io: Io): void {
         types: unitTypes(plan.meta.units),
         stop: () => Date.now() > until,
       });
-      let [step, tried, of, base] = [run.next(), 0, 0, 0];
+      let [step, tried, of] = [run.next(), 0, 0];
       while (!step.done) {
-        ({ done: tried, of, base } = step.value);
+        ({ done: tried, of } = step.value);
         step = run.next();
       }
       const ended = Date.now() > until ? 'stopped' : 'all tried';
       io.out(
-        json({ base, ideas: of, tried: ended === 'stopped' ? tried : of, ended, help: step.value satisfies Help[] }),
+        json({
+          base: evaluate(plan).week.planned.minutes,
+          ideas: of,
+          tried: ended === 'stopped' ? tried : of,
+          ended,
+          help: step.value satisfies Help[],
+        }),
       );
     });
 

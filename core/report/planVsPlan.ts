@@ -17,8 +17,6 @@ export interface Compared {
   /** Lines placed, and lines of which something has no place. */
   placed: number;
   without: number;
-  /** Mean number of different pieces of furniture in which one kind of supply lies. */
-  homesOfAKind: number;
   /** Lines that lie in more than one place. */
   split: number;
   /** Litres of supplies that have a place. */
@@ -40,17 +38,11 @@ export interface Compared {
 /** The figures of one arrangement of a plan, each from its report. */
 export function figuresOf(plan: Plan, report: Report, arrangement: Arrangement): Compared {
   const week = report.week[arrangement];
-  const homes = new Map<string, Set<string>>();
   const places = new Map<string, number>();
   for (const p of Object.values(report.placements)) {
     if (p.arrangement !== arrangement) continue;
-    const { category } = plan.supplies[p.supply]!;
-    const units = homes.get(category) ?? new Set<string>();
-    units.add(plan.placements[p.id]!.unit);
-    homes.set(category, units);
     places.set(p.supply, (places.get(p.supply) ?? 0) + 1);
   }
-  const kinds = [...homes.values()];
   let litres = 0;
   for (const [id, { without, litres: all }] of Object.entries(report.supplies)) {
     const { count } = plan.supplies[id]!;
@@ -72,7 +64,6 @@ export function figuresOf(plan: Plan, report: Report, arrangement: Arrangement):
     metres: week.metres,
     placed: week.placed,
     without: week.without,
-    homesOfAKind: kinds.length === 0 ? 0 : kinds.reduce((sum, set) => sum + set.size, 0) / kinds.length,
     split: [...places.values()].filter((n) => n > 1).length,
     litres,
     named: names.places === 0 ? 1 : names.placesNamed / names.places,

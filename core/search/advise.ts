@@ -42,8 +42,6 @@ export interface Advising {
   title: string;
   /** What was found so far, best first. */
   found: Help[];
-  /** The week of the plan in hand, with which everything is compared. */
-  base: number;
 }
 
 /** Moves for each part: a start is there already. */
@@ -126,9 +124,7 @@ export function* advise(plan: Plan, options: AdviseOptions): Generator<Advising,
   const today = evaluate(plan).week.today;
   const found: Help[] = base.again > 0 ? [helpOf(plan, base, REFILL, base.from)] : [];
   const tries: Array<{ idea: Idea; help: Help }> = [];
-  const at = (done: number, title: string): Advising => {
-    return { done, of: ideas.length, title, found: rank(found), base: base.inHand.minutes };
-  };
+  const at = (done: number, title: string): Advising => ({ done, of: ideas.length, title, found: rank(found) });
   for (const [done, idea] of ideas.entries()) {
     yield at(done, idea.title);
     if (options.stop?.()) break;

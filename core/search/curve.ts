@@ -45,6 +45,7 @@ export type Looked = Annealing | { share: number; best: null };
 
 /**
  * @param plain the problem where nothing but the time counts
+ * @param curve whether the answer at every price is settled
  * @param byHomes whether the room is sorted by homes, and as tidy as may be is looked for closely
  * @param settled settles an answer to a problem
  * @returns the quickest answer and the one that is as tidy as may be
@@ -54,11 +55,12 @@ export function* tidiest<S extends Settled>(
   plain: Problem,
   seed: number,
   start: ArrayLike<number>,
-  { moves, byHomes }: { moves: number | undefined; byHomes: boolean },
+  { moves, byHomes, curve = false }: { moves: number | undefined; byHomes: boolean; curve?: boolean },
   settled: (answer: ArrayLike<number>, problem: Problem) => Generator<undefined, S>,
-): Generator<Looked, { quickest: Point<S>; chosen: Point<S> }> {
+): Generator<Looked, { quickest: Point<S>; chosen: Point<S>; points: Array<Point<S>> }> {
   const prices = byHomes ? PRICES : FEW_PRICES;
   const tries = byHomes ? BETWEEN : 1;
+  const points: Array<Point<S>> = [];
   const share = 1 / (prices.length + 3);
   const quick: Answer = yield* stretch(assign(plain, seed, start, moves ?? movesFor(plain)), 0, 2 * share);
   const quickest = { price: 0, settled: yield* quietly(settled(quick.at, plain), 2 * share) };
@@ -80,16 +82,17 @@ export function* tidiest<S extends Settled>(
     const single: Answer = yield* stretch(assign(priced, seed + n, laid.at, each, heat), from + share / 2, share / 2);
     const at = wholeWhereFree(priced, single.at);
     // What takes far too long is not settled, unless nothing else comes.
-    const settles: boolean = timeOf(p, at) <= limit || (!best && n + 1 >= prices.length);
+    const settles: boolean = curve || timeOf(p, at) <= limit || (!best && n + 1 >= prices.length);
     const point: Point<S> | null = settles
       ? { price, settled: yield* quietly(settled(at, priced), from + share) }
       : null;
+    if (point) points.push(point);
     if (point && (!best || isBetter(point, best, fine))) best = point;
-    if (!point || !fine(point)) [dear, dearer] = [price, at];
+    if (curve || !point || !fine(point)) [dear, dearer] = [price, at];
     else if (n === 0) break;
     else cheap = price;
   }
-  return { quickest, chosen: best! };
+  return { quickest, chosen: best!, points: [quickest, ...points.reverse()] };
 }
 
 /** Seconds a week of an answer in time alone: homes, sets and wishes left out, and what has no place. */

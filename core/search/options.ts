@@ -13,6 +13,8 @@ export interface SolveOptions {
   not?: ReadonlySet<string>;
   /** Moves tried for each part; without it as many as the number of places asks for (see assign.ts). */
   moves?: number;
+  /** Settles an answer at every price of a torn home, not only as far as the one that costs little enough: the whole curve. */
+  curve?: boolean;
   /** Asked now and then; true ends the search with the best so far. */
   stop?: () => boolean;
 }
@@ -37,4 +39,6 @@ export interface Solution {
   ended: 'nothing better found' | 'stopped';
   /** What the names cost against the quickest plan, where all of it was filled by homes; null elsewhere. */
   namesCost: Plan['meta']['namesCost'];
+  /** All answers that were settled, the quickest first, where the whole room was filled. */
+  points: Array<{ placements: Placement[]; chosen: boolean }>;
 }

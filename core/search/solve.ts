@@ -74,7 +74,14 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
   const byHomes = plan.meta.sorting.way === 'home';
   const run: Generator<Looked, Found> =
     whole && problem.naming
-      ? tidiest(problem, quick, options.seed, start, { moves: options.moves, byHomes }, filled)
+      ? tidiest(
+          problem,
+          quick,
+          options.seed,
+          start,
+          { moves: options.moves, byHomes, curve: options.curve === true },
+          filled,
+        )
       : once(assign(problem, options.seed, start, options.moves, ...(warm ? [WARM] : [])), (at) => filled(at, problem));
   let last: Progress | null = null;
   let best: Int32Array = start;
@@ -90,7 +97,7 @@ export function* solve(plan: Plan, options: SolveOptions): Generator<Progress, S
 }
 
 /** What a search found: the filling, and the quickest one where there is that yardstick. */
-type Found = { chosen: { settled: Filled }; quickest?: { settled: Filled } };
+type Found = { chosen: { settled: Filled }; quickest?: { settled: Filled }; points?: Array<{ settled: Filled }> };
 
 function* once(
   run: Generator<Annealing, Answer>,
@@ -100,7 +107,7 @@ function* once(
   return { chosen: { settled: yield* quietly(settled(at)) } };
 }
 
-function solution({ chosen, quickest }: Found, ended: Solution['ended']): Solution {
+function solution({ chosen, quickest, points = [] }: Found, ended: Solution['ended']): Solution {
   const { placements, unplaced, seconds, minutes } = chosen.settled;
   const left = new Map<string, number>();
   for (const { supply, count } of unplaced) left.set(supply.id, (left.get(supply.id) ?? 0) + count);
@@ -108,6 +115,7 @@ function solution({ chosen, quickest }: Found, ended: Solution['ended']): Soluti
     ...{ placements, seconds, ended },
     unplaced: [...left].map(([supply, count]) => ({ supply, count })),
     namesCost: costOfNames(minutes, quickest?.settled.minutes ?? 0),
+    points: points.map((p) => ({ placements: p.settled.placements, chosen: p.settled === chosen.settled })),
   };
 }
 

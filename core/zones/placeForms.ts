@@ -9,7 +9,7 @@ export const PLACE_FORMS = ['things', 'sheets', 'hung', 'tops'] as const;
 export type PlaceForm = (typeof PLACE_FORMS)[number];
 
 /** The share of a place's inside litres that loose things fill, with gaps and a hand. Common practice, no source. */
-const PACKED = 0.6;
+export const PACKED = 0.6;
 
 /** The form of place that a supply asks for. @param slots whether the room has slots or flat drawers: else sheets lie in drawers, too */
 export function formOf(s: Pick<Supply, 'form'>, slots: boolean): PlaceForm {

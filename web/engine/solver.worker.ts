@@ -5,6 +5,7 @@ import type { Change } from '@heronstone/core/model/change.ts';
 import type { Placement, Plan } from '@heronstone/core/model/plan.ts';
 import type { SortingWay } from '@heronstone/core/model/sorting.ts';
 import { furnishRoom, type Wanted } from '@heronstone/core/gestures/furnishRoom.ts';
+import { orderCurve } from '@heronstone/core/search/orderCurve.ts';
 import { advise, type Advising } from '@heronstone/core/search/advise.ts';
 import type { Progress } from '@heronstone/core/search/options.ts';
 import { changesTo, solve } from '@heronstone/core/search/solve.ts';
@@ -69,6 +70,9 @@ const worker = {
     onProgress: (p: { share: number; found: Sorted[] }) => void,
   ) {
     return drive(compareWays(plan, { seed, ways, stop }), onProgress);
+  },
+  async curve(plan: Plan, seed: number, onProgress: (p: { share: number }) => void) {
+    return drive(orderCurve(plan, { seed, stop }), onProgress);
   },
   async advise(plan: Plan, seed: number, onProgress: (p: Advising) => void) {
     return drive(advise(plan, { seed, types: unitTypes(plan.meta.units), stop }), onProgress);

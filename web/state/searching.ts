@@ -3,6 +3,7 @@ import { proxy } from 'comlink';
 import { create } from 'zustand';
 import type { Placement, Plan } from '@heronstone/core/model/plan.ts';
 import { WAYS } from '@heronstone/core/model/sorting.ts';
+import type { CurvePoint } from '@heronstone/core/search/orderCurve.ts';
 import type { Advising, Help } from '@heronstone/core/search/advise.ts';
 import type { Task } from '@heronstone/core/search/tasks.ts';
 import type { Sorted } from '@heronstone/core/search/ways.ts';
@@ -17,13 +18,11 @@ import { notice, setArrangement, useStore } from './state.ts';
 interface Kept<T> {
   plan: Plan;
   found: T[];
-  /** Minutes a week with which it is compared. */
-  base: number | null;
 }
 
 interface Searching {
   /** What runs; null when nothing does. */
-  running: 'fill' | 'ways' | 'advise' | 'arrange' | null;
+  running: 'fill' | 'ways' | 'curve' | 'advise' | 'arrange' | null;
   share: number;
   /** What is being looked at. */
   title: string;
@@ -33,6 +32,7 @@ interface Searching {
   /** Why it could not be worked out; empty as long as it may come. */
   unbounded: string;
   ways: Kept<Sorted> | null;
+  curve: Kept<CurvePoint> | null;
   help: Kept<Help> | null;
   stands: Kept<Proposal> | null;
 }
@@ -45,6 +45,7 @@ export const useSearching = create<Searching>(() => ({
   bound: null,
   unbounded: '',
   ways: null,
+  curve: null,
   help: null,
   stands: null,
 }));
@@ -170,7 +171,10 @@ export async function fillRoom(task: Task, name = NAMES[task.kind]): Promise<voi
 }
 
 /** Runs a search whose answers are looked at before one of them is taken. */
-async function look(running: 'ways' | 'advise' | 'arrange', run: (plan: Plan) => Promise<void>): Promise<void> {
+async function look(
+  running: 'ways' | 'curve' | 'advise' | 'arrange',
+  run: (plan: Plan) => Promise<void>,
+): Promise<void> {
   if (useSearching.getState().running) return;
   put({ running, share: 0, title: '' });
   try {
@@ -185,7 +189,7 @@ async function look(running: 'ways' | 'advise' | 'arrange', run: (plan: Plan) =>
 /** Fills the room by every way of sorting and keeps the figures side by side. */
 export function lookAtWays(): Promise<void> {
   return look('ways', async (plan) => {
-    const keep = (found: Sorted[]) => put({ ways: { plan, found, base: null } });
+    const keep = (found: Sorted[]) => put({ ways: { plan, found } });
     keep(
       await solver.ways(
         plan,
@@ -200,20 +204,28 @@ export function lookAtWays(): Promise<void> {
   });
 }
 
+/** Fills the room by homes at one price of order after another. */
+export function drawCurve(): Promise<void> {
+  return look('curve', async (plan) => {
+    const found = await solver.curve(
+      plan,
+      SEED,
+      proxy(({ share }: { share: number }) => put({ share })),
+    );
+    if (found.length > 0) put({ curve: { plan, found } });
+  });
+}
+
 /** Tries what might help, one change each. */
 export function lookForHelp(): Promise<void> {
   return look('advise', async (plan) => {
-    let base: number | null = null;
-    put({ help: { plan, found: [], base } });
+    put({ help: { plan, found: [] } });
     const found = await solver.advise(
       plan,
       SEED,
-      proxy((p: Advising) => {
-        base = p.base;
-        put({ share: p.done / p.of, title: p.title, help: { plan, found: p.found, base } });
-      }),
+      proxy((p: Advising) => put({ share: p.done / p.of, title: p.title, help: { plan, found: p.found } })),
     );
-    put({ help: { plan, found, base } });
+    put({ help: { plan, found } });
   });
 }
 
@@ -223,10 +235,8 @@ export function lookForStands(): Promise<void> {
     const found = await solver.arrange(
       plan,
       SEED,
-      proxy((p: { share: number; found: Proposal[] }) =>
-        put({ share: p.share, stands: { plan, found: p.found, base: null } }),
-      ),
+      proxy((p: { share: number; found: Proposal[] }) => put({ share: p.share, stands: { plan, found: p.found } })),
     );
-    put({ stands: { plan, found, base: null } });
+    put({ stands: { plan, found } });
   });
 }

@@ -54,6 +54,10 @@ function useColours(): (name: string) => string {
 /**
  * @param along what stands along the bottom, one for each value
  * @param points whether each value is a point of its own; false for a long smooth run
+ * @param at where each value stands along the bottom, where that is to scale
+ * @param chosen the point that is drawn larger
+ * @param onPick what a click on a point does
+ * @param from where the upright axis begins
  */
 export default function Curve({
   title,
@@ -62,6 +66,10 @@ export default function Curve({
   upName,
   lines,
   points = true,
+  at,
+  chosen = -1,
+  onPick,
+  from = 0,
 }: {
   title: string;
   along: readonly string[];
@@ -69,6 +77,10 @@ export default function Curve({
   upName: string;
   lines: readonly CurveLine[];
   points?: boolean;
+  at?: readonly number[];
+  chosen?: number;
+  onPick?: (at: number) => void;
+  from?: number;
 }) {
   const colour = useColours();
   const axis = (text: string) => ({
@@ -85,7 +97,11 @@ export default function Curve({
       legend: { display: lines.length > 1, labels: { color: colour('--ink'), usePointStyle: true, boxHeight: 7 } },
       tooltip: { callbacks: { label: (item) => `${item.dataset.label}: ${(item.parsed.y ?? 0).toFixed(1)}` } },
     },
-    scales: { x: axis(alongName), y: { ...axis(upName), beginAtZero: true } },
+    scales: {
+      x: at ? { type: 'linear' as const, ...axis(alongName) } : axis(alongName),
+      y: { ...axis(upName), min: from },
+    },
+    ...(onPick ? { onClick: (_, [hit]) => hit && onPick(hit.index) } : {}),
   };
   const data = {
     labels: [...along],
@@ -93,13 +109,13 @@ export default function Curve({
       const look = LOOKS[lines.length === 1 ? 1 : i % LOOKS.length]!;
       return {
         label: line.name,
-        data: [...line.values],
+        data: at ? line.values.map((y, n) => ({ x: at[n]!, y: y ?? NaN })) : [...line.values],
         borderColor: colour(look.colour),
         backgroundColor: colour(look.colour),
         borderDash: [...look.dash],
         borderWidth: 2,
         pointStyle: look.point,
-        pointRadius: points ? 4 : 0,
+        pointRadius: points ? along.map((_, n) => (n === chosen ? 8 : 4)) : 0,
         pointHitRadius: 12,
       };
     }),

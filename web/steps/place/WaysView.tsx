@@ -22,6 +22,7 @@ import { Progress } from '../../ui/Progress.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';
 import { columnsIn } from './columns.ts';
 import { Mixtures } from './Mixtures.tsx';
+import { OrderCurve } from './OrderCurve.tsx';
 import { Variants } from './Variants.tsx';
 
 const words = <T extends string>(all: readonly T[], names: Readonly<Record<T, string>>) =>
@@ -133,6 +134,7 @@ export function WaysView({ onShow }: { onShow: () => void }) {
           </Button>
         )}
       </div>
+      <OrderCurve onShow={onShow} />
       {stale && (
         <p className="mt-2 text-rust">
           The room or the supplies have changed since; try all ways again to compare them.
@@ -178,8 +180,7 @@ export function WaysView({ onShow }: { onShow: () => void }) {
         </table>
       )}
       <p className="mt-2 max-w-3xl text-xs text-soft">
-        {plan.meta.units === 'imperial' ? 'Quarts' : 'Litres'}: supplies that have a place. Homes: pieces of furniture
-        in which one kind lies, on average. Moves: things that lie elsewhere than today.
+        {plan.meta.units === 'imperial' ? 'Quarts' : 'Litres'}: supplies that have a place. Moves: things that lie elsewhere than today.
       </p>
       <Variants />
     </div>

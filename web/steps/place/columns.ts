@@ -22,7 +22,6 @@ export const columnsIn = (system: UnitSystem): readonly Column[] => [
   ['no place', (f) => f.without, 0],
   ['lies together, %', (f) => 100 * f.together, 0],
   ['places named, %', (f) => 100 * f.named, 0],
-  ['homes per kind', (f) => f.homesOfAKind, 1],
   ['collections torn', (f) => f.collectionsTorn, 0],
   ['moves', (f) => f.moves, 0],
 ];

@@ -17,7 +17,7 @@ import {
   volumeEach,
   type Pose,
 } from './poses.ts';
-import { clearHeight, notHung, rise, unsupported, type Holds } from './limits.ts';
+import { clearHeight, notHung, reachesOut, rise, unsupported, type Holds } from './limits.ts';
 import { sheetMass } from './sheets.ts';
 
 export interface Fit {
@@ -153,7 +153,7 @@ function shortfall(
   if (compartment.parts) return shortfall(supply, partPlace(compartment, compartment.parts), only, system);
   const { width, depth } = compartment.inside;
   const peg = compartment.access === 'peg';
-  const deep = peg ? PEG_DEPTH : depth;
+  const deep = peg ? PEG_DEPTH : depth + reachesOut(supply, compartment);
   const not = peg ? notHung(supply, compartment) : null;
   if (not) return { over: Infinity, words: not };
   if (!peg && supply.form === 'hung') return { over: Infinity, words: 'hangs, and this is not a board, rail or hook' };

@@ -3,6 +3,7 @@ import { usualOrientations } from './forms.ts';
 import { fit, lieWords, massEach, volume } from './fit.ts';
 import { posesOf, stripWidth, HOOK_PITCH } from './poses.ts';
 import { layOut } from './layOut.ts';
+import type { Holds } from './limits.ts';
 import { FORMS, SUPPLY_DEFAULTS, type Form, type Supply } from '../model/plan.ts';
 
 const thing = (form: Form, size: [number, number, number], count = 1, more: Partial<Supply> = {}): Supply => ({
@@ -141,4 +142,11 @@ describe('layouts', () => {
     expect(none.laid[0]!.fits).toBe(0);
     expect(none.share).toBeGreaterThan(1);
   });
+});
+
+test('a machine stands on its table whatever depth the strip for things has; other things keep to the strip', () => {
+  const strip: Holds = { ...holds('top', 1400, 180, 400), before: 520 };
+  expect(fit(thing('machine', [400, 300, 300], 1), 1, strip).count).toBe(1);
+  expect(fit(thing('machine', [800, 750, 300], 1), 1, strip).count).toBe(0);
+  expect(fit(thing('pieces', [400, 300, 300], 1), 1, strip).count).toBe(0);
 });

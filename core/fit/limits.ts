@@ -10,7 +10,7 @@ import type { Parts } from '../furniture/parts.ts';
 
 /** What a rule of lying looks at in a place; the constants are the published ones when none are given. */
 export type Holds = Pick<Compartment, 'inside' | 'access' | 'walls'> &
-  Partial<Pick<Compartment, 'constants' | 'hangs' | 'above' | 'parts'>>;
+  Partial<Pick<Compartment, 'constants' | 'hangs' | 'above' | 'before' | 'parts'>>;
 
 /** Openings at most this wide or high are slots for sheets, mm. */
 const SLOT = 60;
@@ -116,6 +116,10 @@ export function clearHeight(place: Holds, supply: Pick<Supply, 'form'>, orientat
 /** How far something that stands upright may rise over the rim: a third of its height, where there is room above, mm. */
 export const rise = ({ above = 0 }: Holds, orientation: Orientation, up: number): number =>
   orientation === 'flat' ? 0 : Math.min(above, up / 3);
+
+/** How far a thing may reach out of a place to the front: a machine stands on its table, whatever depth the strip for things has, mm. */
+export const reachesOut = (supply: Pick<Supply, 'form'>, { before = 0 }: Holds): number =>
+  supply.form === 'machine' ? before : 0;
 
 /** How high cloth is piled, mm. */
 export const clothHigh = (place: Holds): number => of(place).stackCloth;

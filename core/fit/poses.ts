@@ -17,6 +17,7 @@ import {
   roomFor,
   clothHigh,
   notHung,
+  reachesOut,
   LYING,
   rise,
   seenFromAbove,
@@ -142,12 +143,12 @@ const found = mapFor<Supply, readonly Pose[]>();
 /** What a way of lying depends on in a place, as a key. */
 export const shapeOf = onceFor(
   ({ inside }: Holds) => [inside],
-  ({ inside, access, walls, hangs, constants, above, parts }: Holds) => {
+  ({ inside, access, walls, hangs, constants, above, before, parts }: Holds) => {
     const own = constants && constants !== PUBLISHED ? LYING.map((key) => constants[key]).join(' ') : '';
     const divided = parts
       ? `${partCount(parts)} ${parts.part.width} ${parts.part.depth} ${parts.part.height} ${parts.division} ${parts.over}`
       : '';
-    return `${inside.width} ${inside.depth} ${inside.height} ${access} ${walls} ${hangs ?? ''} ${above ?? 0} ${divided} ${own}`;
+    return `${inside.width} ${inside.depth} ${inside.height} ${access} ${walls} ${hangs ?? ''} ${above ?? 0} ${before ?? 0} ${divided} ${own}`;
   },
 );
 
@@ -211,7 +212,9 @@ function allLies(supply: Supply, place: Holds, only: Orientation | null, anyhow:
   const found: Pose[] = [];
   const deep = inside.depth;
   for (const stance of stances(supply, only)) {
-    const { orientation, into, up, round } = stance;
+    const { orientation, up, round } = stance;
+    // What stands out over the strip for things takes all of its depth.
+    const into = stance.into <= deep + reachesOut(supply, place) ? Math.min(stance.into, deep) : stance.into;
     const across =
       supply.form === 'sheets' && orientation !== 'flat' ? uprightThickness(place, stance.across) : stance.across;
     const base = { orientation, across, into, up, round, deep };

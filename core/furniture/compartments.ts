@@ -34,6 +34,8 @@ export interface Compartment {
   inside: { width: number; depth: number; height: number };
   /** Free height above its rim into which what stands in it may rise, mm. */
   above?: number;
+  /** Depth of the table before the strip for things, mm: a machine stands on that, too. */
+  before?: number;
   /** How it is divided, where it is. */
   parts?: Parts;
   /** The front as seen by somebody who faces the unit: mm from its left side and over the floor. */
@@ -251,6 +253,7 @@ function madeFor(unit: Unit): Compartment[] {
       walls: slot === TOP || slot === UNDER ? 'none' : wallsOf(unit, access),
       ...(rimless(unit, slot) ? { above: Math.max(OVER_RIM, height / 2) } : {}),
       ...(access === 'peg' ? { hangs: unit.hangs } : {}),
+      ...(access === 'top' ? { before: Math.max(0, unit.depth - own.depth) } : {}),
       ...(unit.hostSlot === 'doorl' || unit.hostSlot === 'doorr' ? { leaf: true as const } : {}),
       inside: { ...own, height },
       front,

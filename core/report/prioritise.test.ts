@@ -19,7 +19,7 @@ test('the demo’s list begins with the five problems of the room that its maker
   expect(first.length).toBeLessThanOrEqual(9);
   expect(new Set(first.map(keyOf)).size).toBe(first.length);
   const kinds = grouped.map((k) => k.code);
-  expect(kinds).toEqual(expect.arrayContaining(['fix to the wall', 'overfull']));
+  expect(kinds).toEqual(expect.arrayContaining(['fix to the wall', 'surface too small']));
   expect(new Set(kinds).size).toBe(kinds.length);
   expect(known).toEqual([]);
   const told = first.length + grouped.reduce((sum, k) => sum + k.findings.length, 0);

@@ -45,8 +45,8 @@ test('homes are kinds of a zone; machines are homes of their own, spares lie apa
   expect(home(demo, 'acrylics-bottled').supplies).toContain('gouache-tubes');
   expect(home(demo, 'sewing-machine').supplies).toEqual(['sewing-machine']);
   const { all, sparesOf } = homesOf(sceneOf(demo));
-  expect(sparesOf.get('acrylics-bottled')).toMatchObject({ name: 'Paints, spares', supplies: ['acrylics-bottled'] });
-  for (const h of all.filter((x) => x.row === null && !x.set)) expect(h.kinds.length).toBeLessThanOrEqual(3);
+  expect(sparesOf.get('acrylics-bottled')).toMatchObject({ name: 'Spare paints', supplies: ['acrylics-bottled'] });
+  for (const h of all.filter((x) => x.row === null && !x.set)) expect(h.kinds.length).toBeLessThanOrEqual(2);
   // The same kind in two zones says of which it is.
   const names = all.map((h) => h.name);
   expect(new Set(names).size).toBe(names.length);

@@ -50,7 +50,7 @@ export interface Homes {
 const LARGE = 14;
 const CHUNK = 10;
 /** Homes of at most this many lines and litres are tiny: joined as long as they stay small and are of few kinds. */
-const TINY = { lines: 2, litres: 1.5, joined: 6, kinds: 3 } as const;
+const TINY = { lines: 2, litres: 1.5, joined: 6, kinds: 2 } as const;
 /** How alike in their uses two tiny homes are at the least to be joined, 0 to 1. */
 const USED_TOGETHER = 0.75;
 /** How many others, the most alike, a tiny home is tried with as a partner. */
@@ -81,6 +81,8 @@ interface Draft {
   row: Home | null;
   /** It may be split, or joined with others. */
   loose: boolean;
+  /** What the shape of its things asks for, where that tells it from others of its kind. */
+  family?: Family;
   place?: OwnPlace;
 }
 
@@ -104,16 +106,10 @@ function form(scene: Scene): Homes {
     });
   const togethers = groupBy(Object.values(plan.supplies), (s) => s.together.toLowerCase() || undefined);
   for (const [name, list] of togethers) if (list.length < 2) togethers.delete(name);
-  // Forms of a kind in a zone: where there are several, each is a home of its own.
-  const forms = new Map<string, Set<string>>();
   const kindKey = (s: Supply, zone: ZoneOf | null) => `${s.category.toLowerCase()} @${zone?.id ?? ''}`;
   const places = ownPlaces(plan);
   const apart = apartFrom(plan);
   const zones = new Map(Object.values(plan.supplies).map((s) => [s.id, zoneByUse(scene, s.id)]));
-  for (const s of Object.values(plan.supplies)) {
-    const key = kindKey(s, zones.get(s.id)!);
-    forms.set(key, (forms.get(key) ?? new Set()).add(familyOf(s)));
-  }
   for (const s of byName(plan.supplies)) {
     const zone = zones.get(s.id)!;
     if (s.home !== null && plan.homes[s.home]) {
@@ -159,7 +155,7 @@ function form(scene: Scene): Homes {
     }
     if (s.life === 'retired' && s.form !== 'machine') {
       add(`retired ${kindKey(s, zone)}`, s, () => ({
-        name: `${nameOfKind(s, '', zone)}, old`,
+        name: `Old ${lower(nameOfKind(s, zone))}`,
         zone,
         set: false,
         row: null,
@@ -172,20 +168,13 @@ function form(scene: Scene): Homes {
       continue;
     }
     const family = familyOf(s);
-    const several = forms.get(kindKey(s, zone))!.size > 1;
-    add(`${kindKey(s, zone)} ${family}`, s, () => ({
-      name: nameOfKind(s, several && family !== 'things' ? family : '', zone),
-      zone,
-      set: false,
-      row: null,
-      loose: true,
-    }));
+    add(`${kindKey(s, zone)} ${family}`, s, () => {
+      return { name: nameOfKind(s, zone), zone, set: false, row: null, loose: true, family };
+    });
   }
   const split = [...drafts.values()].flatMap((d) => (d.loose ? splitLarge(plan, d) : [d]));
   const joined = joinTiny(scene, split);
-  // A kind that has homes in several zones says of which it is.
-  const called = new Map<string, number>();
-  for (const d of joined) called.set(d.name.toLowerCase(), (called.get(d.name.toLowerCase()) ?? 0) + 1);
+  const called = namesOfHomes(joined);
   const all: HomeOf[] = [];
   const of = new Map<string, HomeOf>();
   const spares = new Map<string, HomeOf>();
@@ -195,8 +184,7 @@ function form(scene: Scene): Homes {
     const kinds = kindsOf(d.supplies);
     const home: HomeOf = {
       ...{ id: d.key, row: d.row, zone: zone?.id ?? null, set: d.set, spares: false },
-      name:
-        d.row === null && called.get(d.name.toLowerCase())! > 1 ? `${d.name} (${zone?.letter ?? 'not used'})` : d.name,
+      name: called.get(d)!,
       supplies: d.supplies.map((s) => s.id),
       kinds,
       label: d.loose && kinds.length === 1 ? kinds[0]! : d.key,
@@ -207,7 +195,7 @@ function form(scene: Scene): Homes {
     for (const s of d.supplies) of.set(s.id, home);
     if (spareOnes.length === 0) continue;
     const own: HomeOf = {
-      ...{ ...home, id: `${d.key} spares`, row: null, name: `${home.name}, spares`, set: false, spares: true },
+      ...{ ...home, id: `${d.key} spares`, row: null, name: `Spare ${lower(home.name)}`, set: false, spares: true },
       supplies: spareOnes,
     };
     all.push(own);
@@ -219,6 +207,40 @@ function form(scene: Scene): Homes {
 }
 
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+const lower = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
+
+/** "Costume sewing" -> "sewing"; "Carving heads and painting" -> "carving": a word or two for a zone, within a name. */
+function zoneWord({ name }: ZoneOf): string {
+  const head = name.split(/,| and | for | of | with | on /)[0]!.trim();
+  const words = head.split(/\s+/);
+  return lower(words.find((w) => /ing$/i.test(w)) ?? words.at(-1)!);
+}
+
+/**
+ * A name for each home that no other has: the largest of a kind is called by the kind alone, another one by what its shape asks
+ * for, or by the work of its zone.
+ */
+function namesOfHomes(drafts: readonly Draft[]): Map<Draft, string> {
+  const names = new Map<Draft, string>();
+  const taken = new Set<string>();
+  const give = (d: Draft, name: string) => {
+    names.set(d, name);
+    taken.add(name.toLowerCase());
+  };
+  for (const d of drafts) if (d.row !== null || d.place) give(d, d.name);
+  const left = drafts.filter((d) => !names.has(d));
+  left.sort((a, b) => b.supplies.length - a.supplies.length || (a.key < b.key ? -1 : 1));
+  for (const d of left) {
+    const shape = d.family ? FAMILY_WORDS[d.family] : '';
+    const work = d.zone ? ` for ${zoneWord(d.zone)}` : ', not used';
+    const all = [d.name, ...(shape === '' ? [] : [`${d.name}, ${shape}`]), `${d.name}${work}`];
+    const free = all.find((name) => !taken.has(name.toLowerCase()));
+    let last = free ?? `${all.at(-1)!}${shape === '' ? '' : `, ${shape}`}`;
+    for (let n = 2; taken.has(last.toLowerCase()); n++) last = `${all.at(-1)!}, ${n}`;
+    give(d, last);
+  }
+  return names;
+}
 
 function kindsOf(supplies: readonly Supply[]): string[] {
   const count = new Map<string, number>();
@@ -259,9 +281,9 @@ function familyOf(s: Supply): Family {
   return 'things';
 }
 
-function nameOfKind(s: Supply, family: Family | '', zone: ZoneOf | null): string {
-  const kind = s.category === '' ? (zone ? `${zone.name}, other things` : 'Other things') : capital(s.category);
-  return family === '' || FAMILY_WORDS[family] === '' ? kind : `${kind}, ${FAMILY_WORDS[family]}`;
+function nameOfKind(s: Supply, zone: ZoneOf | null): string {
+  if (s.category !== '') return capital(s.category);
+  return zone ? `Other things for ${zoneWord(zone)}` : 'Other things';
 }
 
 /**

@@ -134,7 +134,7 @@ interface Called {
 
 /**
  * The names that tell what is inside: of its homes, and where a home has most of its things elsewhere, of the few that lie here.
- * Homes that count as one have one name: that of their kind.
+ * Homes that count as one have one name: that of the one that is at home here.
  */
 function namesIn(scene: Scene, named: Named, place: NamedPlace, byThings: boolean): { names: string[]; says: boolean } {
   const names: string[] = [];
@@ -145,7 +145,8 @@ function namesIn(scene: Scene, named: Named, place: NamedPlace, byThings: boolea
     if (byThings && apart && here.length <= OWN_NAMES)
       names.push(together(here.map((id) => scene.plan.supplies[id]!.name)));
     else {
-      names.push(homes.length > 1 ? capital(homes[0]!.label) : homes[0]!.name);
+      const own = homes.find((h) => named.homes.get(h.id)!.runs[0]!.includes(place.id));
+      names.push((own ?? homes[0]!).name);
       if (apart) says = false;
     }
   }
@@ -166,5 +167,3 @@ export function nameOfPlace(scene: Scene, named: Named, place: NamedPlace): Call
 /** "Awl", "Screwdrivers" -> "Awl and screwdrivers". */
 const together = (names: readonly string[]) =>
   [...new Set(names)].map((name, i) => (i === 0 ? name : name.charAt(0).toLowerCase() + name.slice(1))).join(' and ');
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

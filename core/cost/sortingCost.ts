@@ -42,7 +42,7 @@ export interface Wanted {
   line: (supply: Supply, compartment: Compartment) => number;
   /** Seconds a week of a harmless thing among what is locked away; nothing where only the time counts. */
   lockedAway: (supply: Supply, compartment: Compartment) => number;
-  /** Seconds a week of a thing that does not lie in a holder made for its kind, where there is one. */
+  /** Seconds a week of a thing that does not lie in a holder made for its kind, where there is one, or lies in one made for another. */
   holder: (supply: Supply, compartment: Compartment) => number;
   /** Seconds a week of a thing in a place that is wished to be another zone’s, or storage, or odds and ends’, or not where its home is wished. */
   given: (supply: Supply, compartment: Compartment) => number;
@@ -126,7 +126,7 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
       );
     },
     holder: (supply, c) =>
-      holders(supply).size > 0 && !holders(supply).has(c.id)
+      (holders(supply).size > 0 && !holders(supply).has(c.id)) || (c.parts !== undefined && !isMadeFor(supply, c))
         ? constants.ownHolder * (isLooseAndSharp(supply) ? HURTS : 1)
         : 0,
     lockedAway: (supply, c) =>

@@ -303,7 +303,7 @@ function reportOf(plan: Plan, scene: Scene, kept: Kept, laid: Again): Report {
     week: { today: of.today.week, planned: of.planned.week },
     order: { today: of.today.order, planned: of.planned.order },
     zones: zoneReports(scene, homed),
-    homes: homeReports(scene, homed),
+    homes: homeReports(scene, homed, compartments),
     names: { today: homed.today.names, planned: { ...homed.planned.names, cost: plan.meta.namesCost } },
     flows: { today: homed.today.flows, planned: homed.planned.flows },
     worst: { today: of.today.worst, planned: of.planned.worst },

@@ -91,6 +91,8 @@ export interface HomeReport {
   supplies: string[];
   kinds: string[];
   runs: Record<Arrangement, string[][]>;
+  /** Where the places of the plan are full: an empty place beside them, or null; false while there is room. */
+  full: { next: string | null } | false;
   /** It is not sorted: its things lie as a heap. */
   unsorted: boolean;
   /** Minutes a week that it costs, or would cost, not to sort it; null where there is nothing to sort. */

@@ -119,6 +119,19 @@ test('a torn set and things that are to lie apart are said, with their places', 
   expect(evaluate(quick).homes.length).toBe(report.homes.length);
 });
 
+test('a home is full where each of its places is; the next place is an empty neighbour', () => {
+  const by = new Map(report.compartments.map((c) => [c.id, c]));
+  const full = report.homes.filter((h) => h.full !== false);
+  expect(full.length).toBeGreaterThan(0);
+  expect(full.length).toBeLessThan(report.homes.length);
+  for (const h of report.homes) {
+    const all = h.runs.planned.flat();
+    const each = all.length > 0 && all.every((id) => ['full', 'over'].includes(by.get(id)!.fill.planned.state));
+    expect([h.name, h.full !== false]).toEqual([h.name, each]);
+    if (h.full && h.full.next) expect(by.get(h.full.next)!.contents.planned).toEqual([]);
+  }
+});
+
 test('a gap is closed only by what holds what is short: no cart for a long ruler; what lies on a top asks for no drawer', () => {
   const ruler = thing({ id: 'ruler', name: 'Ruler', form: 'long', length: 900, width: 60, thickness: 5 });
   const plan = room(

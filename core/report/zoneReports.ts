@@ -15,11 +15,12 @@ import { unsortedMinutes } from '../zones/searchTime.ts';
 import { homesOf } from '../zones/homes.ts';
 import { namesOf, type Named } from '../zones/named.ts';
 import { asksFor, formOf, hasSlots, offers, type PlaceForm } from '../zones/placeForms.ts';
-import { runsOf } from '../zones/neighbours.ts';
+import { neighboursOf, runsOf } from '../zones/neighbours.ts';
 import { zoneOfActivity, zonesOf } from '../zones/zonesOfPlan.ts';
 import { placeNames, type PlaceName } from './placeNames.ts';
 import type {
   CollectionReport,
+  CompartmentReport,
   HomeReport,
   NamesReport,
   NeedLine,
@@ -364,8 +365,24 @@ export function zoneReports(scene: Scene, homed: Readonly<Record<Arrangement, Ho
   });
 }
 
+/** States of a place into which nothing more goes. */
+const FULL: ReadonlySet<string> = new Set(['full', 'over']);
+
 /** All homes, with where they lie. */
-export function homeReports(scene: Scene, homed: Readonly<Record<Arrangement, Homed>>): HomeReport[] {
+export function homeReports(
+  scene: Scene,
+  homed: Readonly<Record<Arrangement, Homed>>,
+  places: readonly CompartmentReport[],
+): HomeReport[] {
+  const near = neighboursOf(scene);
+  const by = new Map(places.map((c) => [c.id, c]));
+  const isFull = (id: string) => FULL.has(by.get(id)?.fill.planned.state ?? 'free');
+  const isEmpty = (id: string) => by.get(id)?.contents.planned.length === 0 && by.get(id)?.only !== 'today';
+  const fullIn = (runs: readonly string[][]): HomeReport['full'] => {
+    const all = runs.flat();
+    if (all.length === 0 || !all.every(isFull)) return false;
+    return { next: all.flatMap((id) => near.get(id) ?? []).find(isEmpty) ?? null };
+  };
   return homesOf(scene).all.map((h) => {
     const at = (a: Arrangement) => homed[a].homes.get(h.id)?.runs ?? [];
     return {
@@ -378,6 +395,7 @@ export function homeReports(scene: Scene, homed: Readonly<Record<Arrangement, Ho
       supplies: h.supplies,
       kinds: h.kinds,
       runs: { today: at('today'), planned: at('planned') },
+      full: fullIn(at('planned')),
       unsorted: h.row?.unsorted ?? false,
       unsortedMinutes: unsortedMinutes(scene, h),
     };

@@ -12,6 +12,7 @@ import type { Standing } from '@heronstone/core/gestures/newUnit.ts';
 import type { Unfolds } from '@heronstone/core/gestures/unfolds.ts';
 import { alternativesFor } from '@heronstone/core/ask/alternatives.ts';
 import { explain } from '@heronstone/core/ask/explain.ts';
+import { homeWhy } from '@heronstone/core/ask/homeWhy.ts';
 import { pullTour } from '@heronstone/core/ask/tour.ts';
 import { accountOf } from '@heronstone/core/ask/account.ts';
 import { finderOf, type Finder } from '@heronstone/core/find/find.ts';
@@ -99,6 +100,11 @@ const worker = {
   explain(placement: string) {
     const { plan, report } = now();
     return report.placements[placement] ? explain(plan, report, placement) : null;
+  },
+  /** Why a home lies where it lies, in sentences. */
+  homeWhy(home: string) {
+    const { plan, report } = now();
+    return homeWhy(plan, report, home);
   },
   alternatives(supply: string, count: number, placement: string | null, arrangement: Arrangement) {
     return alternativesFor(now().plan, supply, count, placement, arrangement);

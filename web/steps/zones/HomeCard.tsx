@@ -108,6 +108,7 @@ export function HomeCard({
         <span className={`min-w-0 truncate ${torn ? 'text-rust' : ''}`}>{whereIs(report, home, arrangement)}</span>
         <span className="shrink-0">
           {home.set ? 'set · ' : ''}
+          {home.full !== false ? 'full · ' : ''}
           {home.unsorted ? 'not sorted · ' : ''}
           {howMany(home.supplies.length, 'supply', 'supplies')}
         </span>

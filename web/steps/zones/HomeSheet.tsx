@@ -5,7 +5,10 @@ import { INSIDE_ORDERS, INSIDE_WORDS } from '@heronstone/core/model/sorting.ts';
 import { ASKED_SIDES, byName, type Home } from '@heronstone/core/model/plan.ts';
 import { howMany } from '@heronstone/core/model/measure.ts';
 import type { HomeReport, Report } from '@heronstone/core/report/evaluate.ts';
+import { placeOf } from '@heronstone/core/report/placeOf.ts';
+import { engine } from '../../engine/client.ts';
 import { useStore } from '../../state/state.ts';
+import { useAsked } from '../../state/useAsked.ts';
 import { dissolveHome, mergeHomes, moveToHome, secondSet, setHome, splitHome } from '../../state/zoneActions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice, TextField } from '../../ui/Field.tsx';
@@ -16,6 +19,32 @@ import { SIDE_WORDS } from '@heronstone/core/checks/homeWishes.ts';
 /** Minutes as "12 s" or "3.4 min". */
 const howLong = (minutes: number) => (minutes < 1 ? `${(minutes * 60).toFixed(0)} s` : `${minutes.toFixed(1)} min`);
 const ORDER_OPTIONS = INSIDE_ORDERS.map((o) => [o, INSIDE_WORDS[o]] as const);
+
+/** A full home says so: one in, one out, or the next place. */
+function FullHome({ home, report }: { home: HomeReport; report: Report }) {
+  if (home.full === false || home.spares) return null;
+  const next = placeOf(report, home.full.next ?? undefined);
+  return (
+    <p role="note" className="mb-2 rounded-md bg-wash px-2 py-1">
+      {home.name} is full: one in, one out{next ? `, or ${next.name}, which is empty` : ''}.
+    </p>
+  );
+}
+
+/** This place against the next best ones. */
+function WhyHere({ home }: { home: HomeReport }) {
+  const { value: why } = useAsked(() => engine.homeWhy(home.id), [home]);
+  if (!why || why.length === 0) return null;
+  return (
+    <Folded title="Why here">
+      <ul className="grid gap-1 pt-1">
+        {why.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </Folded>
+  );
+}
 
 export function HomeSheet({
   home,
@@ -53,6 +82,7 @@ export function HomeSheet({
           It lies in {home.runs[arrangement].length} places that are not beside each other. <Help term="run" />
         </p>
       )}
+      <FullHome home={home} report={report} />
       {home.spares ? (
         <p className="text-soft">These are the spares of what is in the home of the same name.</p>
       ) : (
@@ -142,6 +172,7 @@ export function HomeSheet({
           </Button>
         </div>
       )}
+      <WhyHere home={home} />
       {!home.spares && (
         <>
           <Folded title="Where it is wanted">

@@ -126,7 +126,7 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
       );
     },
     holder: (supply, c) =>
-      (holders(supply).size > 0 && !holders(supply).has(c.id)) || (c.parts !== undefined && !isMadeFor(supply, c))
+      (holders(supply).size > 0 && !holders(supply).has(c.id)) || misused(scene, supply, c)
         ? constants.ownHolder * (isLooseAndSharp(supply) ? HURTS : 1)
         : 0,
     lockedAway: (supply, c) =>
@@ -151,6 +151,10 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
   };
   return wanted;
 });
+
+/** Whether a divided place is made for something else: where order counts it rather stays empty. */
+const misused = (scene: Scene, supply: Supply, c: Compartment): boolean =>
+  c.parts !== undefined && wayOfSorting(scene, supply) !== 'quickest' && !isMadeFor(supply, c);
 
 /** What a litre within reach of a seat is worth, seconds a week, by its ripple: about a fetch that is saved. Our constants, no source. */
 const RENT: Readonly<Record<number, number>> = { 1: 2, 2: 2, 3: 1 };

@@ -31,7 +31,7 @@ test('two places change all that is planned in them, containers too; twice is as
 
 test('trying it out says the minutes that the report then has, and what no longer fits', () => {
   const report = evaluate(demo);
-  const changes = moveContents(demo, a, { unit: 'slim', slot: 'd1' });
+  const changes = moveContents(demo, b, { unit: 'slim', slot: 'd1' });
   const effect = tryOut(demo, report, changes, 'planned');
   const after = evaluate(applyChanges(demo, changes).plan);
   expect(effect.minutes).toBeCloseTo(after.week.planned.minutes - report.week.planned.minutes, 9);

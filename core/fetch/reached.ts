@@ -28,11 +28,11 @@ const LEAST_REACH = 150;
 export const LEAST_ROLL = 50;
 
 /**
- * Quarter turns of the body: none up to 45 degrees, one up to 90 (MTM-1, from memory); beyond by the angle, so that a place at 93
- * degrees is not twice as far round as one at 90.
+ * Quarter turns of the body: none up to 45 degrees, one up to 90 (MTM-1, from memory); beyond a half more for each begun 45 degrees,
+ * so that a place at 93 degrees is not twice as far round as one at 90.
  */
 export function quarters(degrees: number): number {
-  return degrees <= 45 + NOISE ? 0 : Math.max(1, degrees / 90);
+  return degrees <= 45 + NOISE ? 0 : Math.max(1, Math.ceil((degrees - NOISE) / 45) / 2);
 }
 const NOISE = 1e-6;
 

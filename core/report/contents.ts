@@ -152,7 +152,9 @@ function stateOf(
   if (share > 1 + 1e-9 || laid.some((l) => !l.possible) || standing.some((s) => s.rect === null)) return 'over';
   const { roomToGrow } = scene.plan.meta;
   const line = compartment.inside.width * (1 - roomToGrow);
-  if (reach <= line + 1e-6 || share <= 1 - roomToGrow + 1e-9) return 'comfortable';
+  // A stack of sheets may reach the brim on little floor.
+  const stacked = items.some((item) => item.supply.form === 'sheets');
+  if (!stacked && (reach <= line + 1e-6 || share <= 1 - roomToGrow + 1e-9)) return 'comfortable';
   // Beyond the line it is full unless a few more of each have room, in their stacks and rows.
   const more = items.map((item) => ({ ...item, count: grown(item.supply, item.count, roomToGrow) }));
   const fixed = standing.flatMap((s) => (s.rect ? [s.rect] : []));

@@ -31,7 +31,7 @@ export interface CurvePoint {
   /** Share of lines that lie with most of their home, and of places that can be named, 0 to 1. */
   together: number;
   named: number;
-  /** Supplies without a place. */
+  /** Supplies not placed. */
   without: number;
   /** Whether Fill takes it: the tidiest of at most 8 % over the quickest. */
   usual: boolean;

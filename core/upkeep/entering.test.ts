@@ -17,10 +17,12 @@ test('a kind is full when none of its places has room; with one free place it is
       expect(['full', 'over']).toContain(place.fill.today.state);
     }
   // One line that fills its only place to the brim.
-  const [place] = report.compartments.filter((c) => c.fill.today.state === 'over');
+  const whole = demoPlan();
+  const stuffed = evaluate(whole);
+  const [place] = stuffed.compartments.filter((c) => c.fill.today.state === 'over');
   const id = place!.contents.today[0]!;
-  const { supply } = report.placements[id]!;
-  const alone = applyChanges(demo, [set('supplies', supply, { category: 'crown jewels' })]).plan;
+  const { supply } = stuffed.placements[id]!;
+  const alone = applyChanges(whole, [set('supplies', supply, { category: 'crown jewels' })]).plan;
   expect(fullPlacesOf(alone, evaluate(alone), 'Crown Jewels')).toEqual([place!.name]);
   expect(fullPlacesOf(demo, report, 'nothing of that kind')).toEqual([]);
   expect(fullPlacesOf(demo, report, '')).toEqual([]);

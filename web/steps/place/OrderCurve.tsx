@@ -87,7 +87,7 @@ function Points({ points, stale, onShow }: { points: readonly CurvePoint[]; stal
                 <b className="tabular-nums">{p.minutes.toFixed(1)} min</b>
                 {n > 0 && quickest > 0 && ` (${percent(p.minutes / quickest - 1)} more)`}: {percent(p.together)} lie
                 together, {percent(p.named)} of places have a name
-                {p.without > fewest && `, ${p.without - fewest} more without a place`}
+                {p.without > fewest && `, ${p.without - fewest} more not placed`}
                 {p.usual && <span className="text-soft"> · what Fill takes</span>}
               </span>
             </label>

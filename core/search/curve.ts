@@ -19,6 +19,9 @@ const FEW_PRICES: readonly number[] = [1.2, 0.3];
 const SETTLING = { heat: 2, share: 0.5, most: 400_000 } as const;
 const NEXT = { heat: 0.6, share: 0.25, most: 150_000 } as const;
 
+/** What of the weight of a place that cannot be named stays where order is cheap, as a share. Found by trying. */
+const NAMED = 0.25;
+
 /** How often a price between one that costs too much and one that does not is tried. */
 const BETWEEN = 2;
 /** How much above what it may cost an answer is in the search's own reckoning that is not even settled. */
@@ -113,7 +116,7 @@ function isBetter<S extends Settled>(a: Point<S>, b: Point<S>, fine: (p: Point<S
   return a.settled.out !== b.settled.out ? a.settled.out < b.settled.out : weigh(a) < weigh(b);
 }
 
-/** A problem at a price: torn and mixed homes weigh that many times as much; a place that nobody can name weighs what it weighs. */
+/** A problem at a price: torn and mixed homes weigh that many times as much; a place that nobody can name at most what it weighs. */
 function pricedAt(p: Problem, price: number): Problem {
   const { naming } = p;
   if (!naming) return p;
@@ -127,6 +130,7 @@ function pricedAt(p: Problem, price: number): Problem {
       place: naming.place * price,
       mixed: naming.mixed.map((x) => x * Math.min(1, price)),
       strangers: naming.strangers * Math.min(1, price),
+      tangled: naming.tangled * (NAMED + (1 - NAMED) * Math.min(1, price)),
     },
   };
 }

@@ -180,7 +180,8 @@ export function WaysView({ onShow }: { onShow: () => void }) {
         </table>
       )}
       <p className="mt-2 max-w-3xl text-xs text-soft">
-        {plan.meta.units === 'imperial' ? 'Quarts' : 'Litres'}: supplies that have a place. Moves: things that lie elsewhere than today.
+        {plan.meta.units === 'imperial' ? 'Quarts' : 'Litres'}: supplies that have a place. Moves: things that lie
+        elsewhere than today.
       </p>
       <Variants />
     </div>

@@ -2,7 +2,7 @@
  * Ways of sorting: which sort a supply belongs to, where sorts stand in a row, and what it costs a week that the room
  * does not keep to it. The same figures for the solver and for the report.
  */
-import { onceFor } from '../model/memo.ts';
+import { onceFor, remembered } from '../model/memo.ts';
 import { byCompartment, type Compartment } from '../furniture/compartments.ts';
 import { volume } from '../fit/fit.ts';
 import { posesOf } from '../fit/poses.ts';
@@ -18,6 +18,7 @@ import { isCell, namesOf, OWN_NAMES } from '../zones/named.ts';
 import { neighboursOf } from '../zones/neighbours.ts';
 import { sortOf, wayOfSorting, type Sort } from '../zones/sortOrder.ts';
 import type { Constants } from '../model/constants.ts';
+import { usedInPlace } from './atWork.ts';
 import { keptFrom } from './wishes.ts';
 import { guardsHands } from './hazards.ts';
 import { isShown } from './rules.ts';
@@ -94,6 +95,12 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
     }
     return own;
   };
+  const works = new Map<string, boolean>();
+  const worksSomewhere = (supply: Supply): boolean =>
+    supply.form === 'machine' &&
+    wayOfSorting(scene, supply) !== 'quickest' &&
+    fetchesAWeek(scene, supply.id) >= SELDOM &&
+    remembered(works, supply.id, () => scene.compartments.some((c) => usedInPlace(scene, supply, c)));
   const wanted: Wanted = {
     sorts,
     sorted: (supply) => isSorted(scene, plan.supplies[supply]!),
@@ -126,9 +133,10 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
       );
     },
     holder: (supply, c) =>
-      (holders(supply).size > 0 && !holders(supply).has(c.id)) || misused(scene, supply, c)
+      (worksSomewhere(supply) && !usedInPlace(scene, supply, c) ? AT_WORK * constants.ownHolder : 0) +
+      ((holders(supply).size > 0 && !holders(supply).has(c.id)) || misused(scene, supply, c)
         ? constants.ownHolder * (isLooseAndSharp(supply) ? HURTS : 1)
-        : 0,
+        : 0),
     lockedAway: (supply, c) =>
       (plan.units[c.unit]?.keyLocked || (c.container !== null && plan.containers[c.container]?.keyLocked)) &&
       wayOfSorting(scene, supply) !== 'quickest' &&
@@ -151,6 +159,9 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
   };
   return wanted;
 });
+
+/** How much more it counts that a machine in use is put away, where it could stand at its work. Our constant, no source. */
+const AT_WORK = 2;
 
 /** Whether a divided place is made for something else: where order counts it rather stays empty. */
 const misused = (scene: Scene, supply: Supply, c: Compartment): boolean =>

@@ -61,11 +61,7 @@ export function RoundTheRoom({ lit = [], onCompartment, menu, zoomed = 'round' }
     );
     if (!mark) return;
     const [m, b] = [mark.getBoundingClientRect(), box.getBoundingClientRect()];
-    if (m.left < b.left + 20 || m.right > b.right - 20)
-      box.scrollTo({
-        left: box.scrollLeft + m.left - b.left - b.width / 2 + m.width / 2,
-        behavior: matchMedia('(prefers-reduced-motion: reduce)').matches ? 'auto' : 'smooth',
-      });
+    if (m.left < b.left + 20 || m.right > b.right - 20) box.scrollLeft += m.left - b.left - b.width / 2 + m.width / 2;
   }, [focusOn, drawn]);
   // The first look goes where the maker looks.
   useEffect(() => {

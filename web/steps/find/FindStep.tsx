@@ -213,8 +213,11 @@ function useWords() {
   const inAddress = search.get('words') ?? '';
   const [words, setWords] = useState(inAddress);
   const followed = useRef(inAddress);
+  // What was written into the address may arrive there after more was typed: it is no news.
+  const written = useRef(new Set<string>());
   useEffect(() => {
-    if (inAddress === followed.current) return;
+    if (inAddress === followed.current) return written.current.clear();
+    if (written.current.delete(inAddress)) return;
     followed.current = inAddress;
     setWords(inAddress);
   }, [inAddress]);
@@ -222,6 +225,7 @@ function useWords() {
     if (words === followed.current) return;
     const soon = setTimeout(() => {
       followed.current = words;
+      written.current.add(words);
       setSearch(words === '' ? {} : { words }, { replace: true });
     }, FOLLOWS_AFTER);
     return () => clearTimeout(soon);

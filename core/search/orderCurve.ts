@@ -15,7 +15,7 @@ import { changesTo, solve } from './solve.ts';
 import { sortingBy } from './ways.ts';
 
 /** A home that lies apart at a point, and the room that it would need beside most of it. */
-export interface Apart {
+interface Apart {
   home: string;
   name: string;
   /** Lines that lie apart from most of it, and all of them. */

@@ -56,12 +56,20 @@ export function RoundTheRoom({ lit = [], onCompartment, menu, zoomed = 'round' }
   useEffect(() => {
     const box = frame.current;
     if (!box || !focusOn) return;
-    const mark = box.querySelector<SVGGElement>(
-      `[data-place="${CSS.escape(focusOn)}"], [data-strip-unit="${CSS.escape(focusOn)}"]`,
-    );
-    if (!mark) return;
-    const [m, b] = [mark.getBoundingClientRect(), box.getBoundingClientRect()];
-    if (m.left < b.left + 20 || m.right > b.right - 20) box.scrollLeft += m.left - b.left - b.width / 2 + m.width / 2;
+    const show = () => {
+      const mark = box.querySelector<SVGGElement>(
+        `[data-place="${CSS.escape(focusOn)}"], [data-strip-unit="${CSS.escape(focusOn)}"]`,
+      );
+      if (!mark) return;
+      const [m, b] = [mark.getBoundingClientRect(), box.getBoundingClientRect()];
+      if (m.left < b.left + 20 || m.right > b.right - 20) box.scrollLeft += m.left - b.left - b.width / 2 + m.width / 2;
+    };
+    show();
+    // The drawing takes another size once what was found stands above it.
+    const watch = new ResizeObserver(show);
+    watch.observe(box);
+    if (box.firstElementChild) watch.observe(box.firstElementChild);
+    return () => watch.disconnect();
   }, [focusOn, drawn]);
   // The first look goes where the maker looks.
   useEffect(() => {

@@ -42,7 +42,7 @@ test('a home that is wanted on the left and lies on the right is said, on the wi
       { table: 'placements', id: 'pens-right' },
     ],
   });
-  expect(finding!.message).toContain('to the left of Seat s; 1 of its 1 lines lie elsewhere: Box right, drawer 1');
+  expect(finding!.message).toContain('to the left of Seat s; it lies elsewhere: Box right, drawer 1');
   expect(finding!.message).toContain('1.0 min a week');
   const piece = room(
     homeRow('h', 'Pens', { unit: 'left' }),
@@ -57,7 +57,7 @@ test('what is to stay in view and lies in a drawer is said', () => {
     room(thingRow('clock', { traits: ['keep in view'] }), at('clock', unit, slot));
   expect(said(shown('left', 's1'), 'out of view')).toEqual([]);
   expect(said(shown('right', 'd1'), 'out of view')[0]!.message).toBe(
-    'clock is to stay in view, and Box right, drawer 1 has a front before it.',
+    'clock is to stay in view, and Box right, drawer 1 is closed.',
   );
 });
 
@@ -111,4 +111,7 @@ test('a drawer that is kept for odds and ends, with none in the room, is said', 
   expect(said(kinds, 'kept and empty')).toHaveLength(1);
   const odds = room(keep, thingRow('pens', { category: 'Odds and ends' }), at('pens', 'right', 'd3'));
   expect(said(odds, 'kept and empty')).toEqual([]);
+  // Where there are some and they lie elsewhere it is said, too.
+  const apart = room(keep, thingRow('pens', { category: 'Odds and ends' }), at('pens', 'right', 'd1'));
+  expect(said(apart, 'kept and empty')[0]!.message).toContain('pens would belong there');
 });

@@ -59,7 +59,7 @@ function wantedElsewhere(scene: Scene, { row, name }: HomeOf, lines: readonly Pl
       : lines.filter((p) => at(p).unit !== home.unit || (home.slot !== '' && at(p).slot !== home.slot));
   const say = (field: 'side' | 'unit', wanted: string, off: readonly PlacementReport[]): Finding =>
     caution('not where wanted', `homes.${home.id}.${field}`, {
-      message: `“${name}” is wanted ${wanted}; ${off.length} of its ${lines.length} lines lie elsewhere: ${places(off)}. The wish weighs ${minutes(off.length * constants.wrongSide)}, and other places save more: make it firm, give the wish more weight, or lift it.`,
+      message: `“${name}” is wanted ${wanted}; ${lines.length === 1 ? 'it lies' : `${off.length} of its ${lines.length} lines lie`} elsewhere: ${places(off)}. The wish weighs ${minutes(off.length * constants.wrongSide)}, and other places save more: make it firm, give the wish more weight, or lift it.`,
       also: aims(off),
     });
   const seat = plan.stations[home.station ?? ''];
@@ -94,7 +94,7 @@ function outOfView(scene: Scene, p: PlacementReport): Finding[] {
   const supply = scene.plan.supplies[p.supply]!;
   if (p.spare || !supply.traits.includes('keep in view')) return [];
   const why = !isShown(scene, scene.compartment.get(p.compartment)!)
-    ? 'has a front before it'
+    ? 'is closed'
     : (p.pile?.above ?? 0) > 0
       ? 'has it under other things'
       : (p.crowd.behind ?? 0) > 0
@@ -105,17 +105,21 @@ function outOfView(scene: Scene, p: PlacementReport): Finding[] {
   return [caution('out of view', `placements.${p.id}.slot`, { message, also: [{ table: 'supplies', id: p.supply }] })];
 }
 
-/** Places that are kept for odds and ends, and for which the room has none. */
+/** Places that are kept for odds and ends and stay empty: because there are none, or because theirs lie elsewhere. */
 function emptyOdds(scene: Scene, placements: readonly PlacementReport[]): Finding[] {
   const used = new Set(placements.map((p) => p.compartment));
   const homes = new Map(homesOf(scene).all.map((h) => [h.place, h]));
   return Object.values(scene.plan.keeps).flatMap((k): Finding[] => {
     const id = `${k.unit}/${k.slot}${k.container === null ? '' : `#${k.container}`}`;
     const place = scene.compartment.get(id);
-    if (k.for !== 'odds' || !place || used.has(id) || placements.length === 0 || homes.has(id)) return [];
+    if (k.for !== 'odds' || !place || used.has(id) || placements.length === 0) return [];
+    const own = (homes.get(id)?.supplies ?? []).map((s) => scene.plan.supplies[s]!.name);
     return [
       caution('kept and empty', `keeps.${k.id}.for`, {
-        message: `${place.name} is kept for odds and ends and stays empty: nothing here is without a kind. Say “odds and ends” as the kind of what is to lie there, or keep it for something else.`,
+        message:
+          own.length > 0
+            ? `${place.name} is kept for odds and ends and stays empty: ${listed(own.slice(0, NAMED))} would belong there. Fill the room again, or put them there.`
+            : `${place.name} is kept for odds and ends and stays empty: nothing here is without a kind. Say “odds and ends” as the kind of what is to lie there, or keep it for something else.`,
         targets: [{ table: 'units', id: k.unit }],
       }),
     ];

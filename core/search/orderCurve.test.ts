@@ -11,6 +11,8 @@ const points = toEnd(orderCurve(plan, { seed: 1, moves: 500 }));
 
 test('more minutes, more together; one of the points is what Fill takes', () => {
   expect(points.length).toBeGreaterThan(2);
+  expect(points[0]!.more).toBe(0);
+  expect(points.at(-1)!.more).toBeCloseTo(points.at(-1)!.minutes / points[0]!.minutes - 1, 9);
   expect(points.filter((p) => p.usual)).toHaveLength(1);
   points.slice(1).forEach((p, i) => {
     expect(p.minutes).toBeGreaterThan(points[i]!.minutes);

@@ -28,6 +28,8 @@ interface Apart {
 
 export interface CurvePoint {
   minutes: number;
+  /** By how much the minutes are above those of the quickest point, as a share. */
+  more: number;
   /** Share of lines that lie with most of their home, and of places that can be named, 0 to 1. */
   together: number;
   named: number;
@@ -59,7 +61,8 @@ export function* orderCurve(
   const points = step.value.points.map(({ placements, chosen }) => pointOf(byHome, choice, placements, chosen));
   return points
     .filter((p, n) => p.usual || !points.some((o, k) => beats(o, p) || (same(o, p) && (o.usual || k < n))))
-    .sort((a, b) => a.minutes - b.minutes);
+    .sort((a, b) => a.minutes - b.minutes)
+    .map((p, _, [first]) => ({ ...p, more: first!.minutes > 0 ? p.minutes / first!.minutes - 1 : 0 }));
 }
 
 const same = (a: CurvePoint, b: CurvePoint): boolean => a.minutes === b.minutes && a.together === b.together;
@@ -82,6 +85,7 @@ function pointOf(
   const { lines, places, placesNamed } = report.names.planned;
   return {
     minutes: report.week.planned.minutes,
+    more: 0,
     together: lines > 0 ? 1 - report.order.planned.torn / lines : 1,
     named: places > 0 ? placesNamed / places : 1,
     without: report.week.planned.without,

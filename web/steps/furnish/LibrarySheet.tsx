@@ -192,42 +192,21 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
           )}
           <ul>
             {report.shopping.wanted.map((w) => (
-              <li key={w.unit} className="flex justify-between gap-2">
-                <button
-                  type="button"
-                  className="rounded-md px-1 py-1 text-left hover:bg-wash"
-                  onClick={() => select({ kind: 'unit', id: w.unit })}
-                >
-                  {w.name}
-                </button>
-                <span className="flex items-center gap-1 tabular-nums">
-                  {w.price === null ? <span className="text-soft">no price</span> : w.price.toFixed(2)}
-                  <Button
-                    look="quiet"
-                    onClick={() => commit(`${w.name} is owned`, [set('units', w.unit, { owned: true })])}
-                  >
-                    Bought
-                  </Button>
-                </span>
-              </li>
+              <ToBuy
+                key={w.unit}
+                name={w.name}
+                price={w.price === null ? 'no price' : w.price.toFixed(2)}
+                onPick={() => select({ kind: 'unit', id: w.unit })}
+                onBought={() => commit(`${w.name} is owned`, [set('units', w.unit, { owned: true })])}
+              />
             ))}
             {report.shopping.things.map((t) => (
-              <li key={t.supply} className="flex justify-between gap-2">
-                <button
-                  type="button"
-                  className="rounded-md px-1 py-1 text-left hover:bg-wash"
-                  onClick={() => select({ kind: 'supply', id: t.supply })}
-                >
-                  {t.count > 1 ? `${t.count} ` : ''}
-                  {t.name}
-                </button>
-                <Button
-                  look="quiet"
-                  onClick={() => commit(`${t.name} is bought`, [set('supplies', t.supply, { toBuy: 0 })])}
-                >
-                  Bought
-                </Button>
-              </li>
+              <ToBuy
+                key={t.supply}
+                name={t.count > 1 ? `${t.count} ${t.name}` : t.name}
+                onPick={() => select({ kind: 'supply', id: t.supply })}
+                onBought={() => commit(`${t.name} is bought`, [set('supplies', t.supply, { toBuy: 0 })])}
+              />
             ))}
           </ul>
           {report.shopping.wanted.length > 0 && (
@@ -245,6 +224,23 @@ export function LibrarySheet({ plan }: { plan: Plan }) {
         </>
       )}
     </Sheet>
+  );
+}
+
+/** A line of the shopping list. */
+function ToBuy(line: { name: string; price?: string; onPick: () => void; onBought: () => void }) {
+  return (
+    <li className="flex justify-between gap-2">
+      <button type="button" className="rounded-md px-1 py-1 text-left hover:bg-wash" onClick={line.onPick}>
+        {line.name}
+      </button>
+      <span className="flex items-center gap-1 tabular-nums">
+        <span className="text-soft">{line.price}</span>
+        <Button look="quiet" onClick={line.onBought} aria-label={`Bought: ${line.name}`}>
+          Bought
+        </Button>
+      </span>
+    </li>
   );
 }
 

@@ -53,7 +53,6 @@ function Points({ points, stale, onShow }: { points: readonly CurvePoint[]; stal
     ),
   );
   const chosen = points[at]!;
-  const quickest = points[0]!.minutes;
   const fewest = Math.min(...points.map((p) => p.without));
   const take = () => {
     if (!commit(`Order at ${chosen.minutes.toFixed(0)} min a week`, takeWay(plan, chosen))) return;
@@ -85,8 +84,8 @@ function Points({ points, stale, onShow }: { points: readonly CurvePoint[]; stal
               <input type="radio" name="order" checked={n === at} onChange={() => setAt(n)} />
               <span>
                 <b className="tabular-nums">{p.minutes.toFixed(1)} min</b>
-                {n > 0 && quickest > 0 && ` (${percent(p.minutes / quickest - 1)} more)`}: {percent(p.together)} lie
-                together, {percent(p.named)} of places have a name
+                {n > 0 && ` (${percent(p.more)} more)`}: {percent(p.together)} lie together, {percent(p.named)} of
+                places have a name
                 {p.without > fewest && `, ${p.without - fewest} more not placed`}
                 {p.usual && <span className="text-soft"> · what Fill takes</span>}
               </span>

@@ -5,7 +5,7 @@ import { changesTo, solve, solveAll } from '@heronstone/core/search/solve.ts';
 import { benchAssign, benchAssignGrowth, benchAssignPairs } from './assignBench.ts';
 import { benchBound } from './boundBench.ts';
 import { benchFind } from './findBench.ts';
-import { benchGiving, benchHomes } from './homesBench.ts';
+import { benchGiving, benchHomes, benchRuns } from './homesBench.ts';
 import { benchPacking } from './packing.ts';
 import { benchPaths } from './paths.ts';
 import { benchWindow } from './window.ts';
@@ -24,6 +24,7 @@ if (process.argv[2] === 'bound') {
 /** `npm run bench -- homes` looks at homes and zones only. */
 if (process.argv[2] === 'homes') {
   benchHomes();
+  benchRuns();
   await benchGiving();
   process.exit(0);
 }
@@ -76,6 +77,7 @@ for (const [supplies, compartments] of sizes) {
 console.table(rows);
 await benchWindow();
 benchHomes();
+benchRuns();
 await benchGiving();
 benchPacking();
 benchPaths();

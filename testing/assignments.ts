@@ -72,6 +72,7 @@ export function belongingInstance(wish: {
           strangers: 15,
           label: Int32Array.from({ length: items }, (_, i) => ((seed + i) % 4) - 1),
           weight: Float64Array.from([1, 4, 1]),
+          ownNames: Int32Array.from([2, 0, 2]),
           ...{ torn: 12, far: 20, nameless: 60, run: 20, place: 5, mixed: new Float64Array(places).fill(20) },
           ...{ tangled: 300, homesInPlace: 2, linesOnTable: 2 },
           lying: [{ home: 1, zone: 0, label: 1, place: 0 }],

@@ -130,14 +130,12 @@ export function placeCost(
   arrangement: Arrangement,
 ): PlaceCost {
   let [fetching, penalty, fetches] = [0, 0, 0];
-  for (const use of usesOf(scene, supply.id)) {
+  const uses = usesOf(scene, supply.id);
+  const hazards = uses.length === 0 ? [] : hazardsOf(scene, supply, compartment);
+  for (const use of uses) {
+    const way = scene.approaches.get(use.seat)!.get(compartment.id)!;
     fetching += use.fetches * secondsFrom(scene, supply, compartment, use.seat, crowd, arrangement);
-    penalty +=
-      use.fetches *
-      penaltiesOf(scene, supply, compartment, scene.approaches.get(use.seat)!.get(compartment.id)!).reduce(
-        (sum, p) => sum + p.seconds,
-        0,
-      );
+    penalty += use.fetches * [...heavyPenalty(supply, way), ...hazards].reduce((s, p) => s + p.seconds, 0);
     fetches += use.fetches;
   }
   return { fetching, penalty, fetches };

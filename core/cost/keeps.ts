@@ -20,13 +20,20 @@ const byPlace = once((keeps: Plan['keeps']) => {
 
 /** What a place itself is kept for; null when nothing is said. */
 export function keepOf(plan: Pick<Plan, 'keeps'>, c: Pick<Compartment, 'unit' | 'slot' | 'container'>): Keep | null {
-  return byPlace(plan.keeps).get(`${c.unit}/${c.slot}#${c.container ?? ''}`) ?? null;
+  const keeps = byPlace(plan.keeps);
+  return keeps.size === 0 ? null : (keeps.get(`${c.unit}/${c.slot}#${c.container ?? ''}`) ?? null);
 }
 
 /** Whether a thing is one of those for which a place is kept: by its kind, its collection, its theme or its name. */
 function isMeant(keep: Pick<Keep, 'things'>, supply: Pick<Supply, 'category' | 'collection' | 'theme' | 'name'>) {
   const own = [supply.category, supply.collection, supply.theme, supply.name].map((w) => w.toLowerCase());
   return keep.things.some((t) => own.includes(t.toLowerCase()));
+}
+
+/** Whether a place is kept for a thing. */
+export function isKeptFor(plan: Pick<Plan, 'keeps'>, supply: Supply, c: Compartment): boolean {
+  const keep = keepOf(plan, c);
+  return keep?.for === 'these' && isMeant(keep, supply);
 }
 
 /** Why a thing does not belong where a place is kept for something else; null where it may lie. */

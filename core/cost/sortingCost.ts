@@ -13,12 +13,14 @@ import { stripSpan, wallsOf } from '../room/walls.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { allottedTo } from '../zones/allotted.ts';
 import { homesOf, madeOfHomes } from '../zones/homes.ts';
+import { kinOf } from '../zones/kin.ts';
 import { isAsked } from '../zones/sides.ts';
-import { isCell, namesOf, OWN_NAMES } from '../zones/named.ts';
+import { isCell, type NamedHome, namesOf, ownNamesOf } from '../zones/named.ts';
 import { neighboursOf } from '../zones/neighbours.ts';
 import { sortOf, wayOfSorting, type Sort } from '../zones/sortOrder.ts';
 import type { Constants } from '../model/constants.ts';
 import { usedInPlace } from './atWork.ts';
+import { isKeptFor } from './keeps.ts';
 import { keptFrom } from './wishes.ts';
 import { guardsHands } from './hazards.ts';
 import { isShown } from './rules.ts';
@@ -78,7 +80,7 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
     inRow.set(way, shares(row.map((s) => [s.id, volume(s, s.count)] as const)));
   }
   const { shown } = plan.meta.sorting;
-  const { sets, own: another } = homesOf(scene);
+  const { sets, of, own: another } = homesOf(scene);
   const made = new Map<string, ReadonlySet<string>>();
   const holders = (supply: Supply): ReadonlySet<string> => {
     let own = made.get(supply.id);
@@ -95,6 +97,18 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
     }
     return own;
   };
+  const keeps = new Map<string, ReadonlySet<string>>();
+  const keptFor = (supply: Supply): ReadonlySet<string> =>
+    remembered(keeps, supply.id, () => {
+      const list = scene.compartments.filter((c) => isKeptFor(plan, supply, c) && posesOf(supply, c).length > 0);
+      return new Set(list.map((c) => c.id));
+    });
+  const rates = new Map(scene.compartments.map((c) => [c.id, rentOf(scene, c)]));
+  const isLocked = new Set(
+    scene.compartments.flatMap((c) =>
+      plan.units[c.unit]?.keyLocked || (c.container !== null && plan.containers[c.container]?.keyLocked) ? [c.id] : [],
+    ),
+  );
   const works = new Map<string, boolean>();
   const worksSomewhere = (supply: Supply): boolean =>
     supply.form === 'machine' &&
@@ -111,7 +125,7 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
       return isShown(scene, c) === should ? 0 : constants.wrongShow;
     },
     given: (supply, c) => {
-      const home = homesOf(scene).of.get(supply.id);
+      const home = of.get(supply.id);
       const { as, zones, firm } = allottedTo(plan, c);
       const strange =
         as === 'zone'
@@ -127,6 +141,7 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
         (row.unit !== c.unit || (row.slot !== '' && row.slot !== c.slot));
       return (
         (strange ? constants.borrowed : 0) +
+        (keptFor(supply).size > 0 && !keptFor(supply).has(c.id) ? constants.strangers : 0) +
         (outside ? constants.tangled : 0) +
         (elsewhere ? constants.wrongSide : 0) +
         (row != null && !isAsked(scene, row, c) ? constants.wrongSide : 0)
@@ -138,14 +153,14 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
         ? constants.ownHolder * (isLooseAndSharp(supply) ? HURTS : 1)
         : 0),
     lockedAway: (supply, c) =>
-      (plan.units[c.unit]?.keyLocked || (c.container !== null && plan.containers[c.container]?.keyLocked)) &&
+      isLocked.has(c.id) &&
       wayOfSorting(scene, supply) !== 'quickest' &&
       !LOCK_AWAY.some((t) => supply.traits.includes(t)) &&
       keptFrom(plan, supply).length === 0
         ? constants.lockedUp
         : 0,
     rent: ({ supply, count, spare }, c) => {
-      const rate = rentOf(scene, c);
+      const rate = rates.get(c.id) ?? 0;
       if (rate === 0 || !wanted.sorted(supply.id)) return 0;
       const used = spare || supply.life === 'retired' ? 0 : fetchesAWeek(scene, supply.id);
       const idle = Math.max(0, 1 - used / SELDOM);
@@ -288,13 +303,15 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
   const over = sum(named.places.values(), (p) => p.tooMany);
   const furtherPlaces = sum(places.values(), (list) => list.length - 1);
   const { apart, weight } = apartness(scene, wanted, places);
+  const strayed = strayedKin(scene, wanted, places);
   seconds +=
     sum(homes, (h) => (h.home.set ? SET_WEIGHS : 1) * homeSeconds(constants, h)) +
     sum(named.places.values(), (p) => (p.of.length - 1) * mixedSeconds(constants, scene.compartment.get(p.id)!)) +
     over * constants.tangled +
     sum(named.places.values(), (p) => Math.max(0, p.zones - 1)) * constants.strangers +
     furtherPlaces * constants.split +
-    weight * constants.apart;
+    weight * constants.apart +
+    strayed * constants.homeExtra * KIN_WEIGHS;
   return {
     torn,
     furtherHomes,
@@ -321,6 +338,9 @@ export function orderOf(scene: Scene, placements: readonly Placement[]): Order {
 /** How much more it weighs that a set is torn than that another home is. Our constant, no source. */
 export const SET_WEIGHS = 5;
 
+/** What it weighs that a thing lies far from the largest home of its kind, beside a thing outside of its own. Our constant, no source. */
+export const KIN_WEIGHS = 1;
+
 /** What each line of a home outside of its main run, and of its two largest, each further run and each further place of it costs; s a week. */
 export const homeCosts = (constants: Constants) => ({
   torn: constants.homeExtra / 2,
@@ -329,13 +349,10 @@ export const homeCosts = (constants: Constants) => ({
   run: constants.homeExtra / 2,
   place: constants.homeExtra / 8,
 });
-function homeSeconds(
-  constants: Constants,
-  { lines, linesIn, runs, places }: { lines: number; linesIn: number[]; runs: string[][]; places: string[] },
-): number {
+function homeSeconds(constants: Constants, { home, lines, linesIn, runs, places }: NamedHome): number {
   const { torn, far, nameless, run, place } = homeCosts(constants);
   const away = lines - linesIn[0]!;
-  const many = linesIn.slice(1).filter((n) => n > OWN_NAMES).length;
+  const many = linesIn.slice(1).filter((n) => n > ownNamesOf(home)).length;
   return (
     many * nameless +
     away * torn +
@@ -352,21 +369,39 @@ export const mixedSeconds = (constants: Constants, c: Compartment): number => co
  * others in its set when it lies in two pieces of furniture, half of that in two places of one, a quarter in two neighbours.
  */
 function apartness(scene: Scene, wanted: Wanted, places: ReadonlyMap<string, readonly Placement[]>) {
-  const near = neighboursOf(scene);
   let [apart, weight] = [0, 0];
   for (const ids of wanted.sets.values()) {
-    const mains = ids.flatMap((id) => {
-      const list = places.get(id) ?? [];
-      return list.length === 0 ? [] : [list.reduce((a, b) => (b.count > a.count ? b : a))];
-    });
+    const mains = ids.flatMap((id) => largestPart(places, id));
     mains.forEach((a, i) =>
       mains.slice(i + 1).forEach((b) => {
-        const [at, to] = [compartmentId(a), compartmentId(b)];
-        if (at === to) return;
-        apart++;
-        weight += (a.unit !== b.unit ? 1 : near.get(at)!.includes(to) ? 0.25 : 0.5) / (ids.length - 1);
+        const far = farApart(scene, a, b);
+        if (far > 0) apart++;
+        weight += far / (ids.length - 1);
       }),
     );
   }
   return { apart, weight };
+}
+
+/** How far from the largest home of their kind things of another home of it lie, in all: each 1 in another piece of furniture. */
+function strayedKin(scene: Scene, wanted: Wanted, places: ReadonlyMap<string, readonly Placement[]>): number {
+  let sum = 0;
+  for (const [first, other] of kinOf(scene)) {
+    if (!wanted.sorted(first) || !wanted.sorted(other)) continue;
+    const [a, b] = [first, other].map((id) => largestPart(places, id)[0]);
+    if (a && b) sum += farApart(scene, a, b);
+  }
+  return sum;
+}
+
+function largestPart(places: ReadonlyMap<string, readonly Placement[]>, supply: string): Placement[] {
+  const list = places.get(supply) ?? [];
+  return list.length === 0 ? [] : [list.reduce((a, b) => (b.count > a.count ? b : a))];
+}
+
+/** 1 in two pieces of furniture, half of that in two places of one, a quarter in two neighbours. */
+function farApart(scene: Scene, a: Placement, b: Placement): number {
+  const [at, to] = [compartmentId(a), compartmentId(b)];
+  if (at === to) return 0;
+  return a.unit !== b.unit ? 1 : neighboursOf(scene).get(at)!.includes(to) ? 0.25 : 0.5;
 }

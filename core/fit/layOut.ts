@@ -508,11 +508,11 @@ function spaceLeft(width: number, depth: number, fixed: readonly Rect[]): FreeSp
 function bestShape(space: FreeSpace, shapes: readonly Shape[], rule: Rule): (Shape & Rect) | null {
   let best: (Shape & Rect & { score: number; second: number }) | null = null;
   for (const shape of shapes) {
-    const at = space.find(shape.w, shape.d, rule);
     // Shapes differ in floor, so wasted floor counts first.
     const waste = shape.w * shape.d;
-    if (at && (!best || waste < best.w * best.d - 1 || (waste < best.w * best.d + 1 && at.score < best.score)))
-      best = { ...shape, ...at };
+    if (best && waste >= best.w * best.d + 1) continue;
+    const at = space.find(shape.w, shape.d, rule);
+    if (at && (!best || waste < best.w * best.d - 1 || at.score < best.score)) best = { ...shape, ...at };
   }
   return best;
 }

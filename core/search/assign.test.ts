@@ -97,6 +97,7 @@ longTest(
       const p = belongingInstance({ items: 6, places: 8, seed, look: 0.26, paired: true, sorted: true });
       const apart: Problem = { ...p, naming: { ...p.naming!, home: Int32Array.from([0, 1, 2, 3, 4, seed % 6]) } };
       apart.naming!.weight = new Float64Array(6).fill(1);
+      apart.naming!.ownNames = new Int32Array(6).fill(2);
       const best = exhaustive(apart);
       const { cost } = assignAll(apart, 1);
       expect(cost).toBeGreaterThanOrEqual(best - 1e-6);
@@ -160,6 +161,7 @@ test('what each further home, each mixture and each parted pair costs', () => {
       strangers: 0,
       label: none,
       weight: new Float64Array(2).fill(1),
+      ownNames: new Int32Array(2).fill(2),
       ...{ torn: 10, far: 30, nameless: 90, run: 25, place: 5 },
     },
     ...{ mixed: new Float64Array(4).fill(20), tangled: 300, homesInPlace: 2, linesOnTable: 5, lying: [] },

@@ -5,7 +5,6 @@
  */
 import { toEnd } from '../model/groups.ts';
 import { better } from './exact.ts';
-import { exchange } from './exchange.ts';
 import { costOf, NOISE, State, type Problem } from './assignment.ts';
 import { minus, NEAR, tryMove } from './moves.ts';
 import { pricesOf } from './prices.ts';
@@ -20,8 +19,8 @@ export interface Answer {
 
 /** Moves tried for each item: for each place, up to a most. The time of the whole search grows with the number of items. */
 const MOVES = { each: 60, most: 7000 } as const;
-/** Where homes count: the fewest for each item, the fewest in all where the items are few, and the most. */
-const WITH_HOMES = { least: 5000, all: 750_000, most: 16_000 } as const;
+/** Where homes count: the fewest and the most for each item, and how many in all between them. */
+const WITH_HOMES = { least: 1000, all: 750_000, most: 16_000 } as const;
 export function movesFor(p: Problem): number {
   if (!p.naming) return Math.min(MOVES.most, MOVES.each * p.places);
   const { least, all, most } = WITH_HOMES;
@@ -44,8 +43,6 @@ const SWAPPED = 300;
 const SWAPS = 30;
 /** How many of its cheapest places each thing is tried in, in the end, where homes count. */
 const LOOKS = 60;
-/** How often many things change places at once in the end, and how often in vain at the most. */
-const EXCHANGES = { most: 60, idle: 20 } as const;
 /** How many of the cheapest places with room are compared in a start. */
 const FEW = 20;
 /** Rounds in which prices are found before a search, and how many looks at a cost that takes at the most. */
@@ -196,23 +193,11 @@ export function* assign(
       yield { share: step / total, cost: least, best };
     }
   }
-  // Down from the best to where nothing single helps, and then nothing that many do together.
+  // Down from the best to where nothing single helps.
   takeOver(state, best);
   descend(state, near);
   now = costOf(p, state.at);
   keep();
-  for (let round = 0, idle = 0; round < EXCHANGES.most && idle < EXCHANGES.idle; round++) {
-    const { taken, were } = exchange(state, random);
-    const next = costOf(p, state.at);
-    idle = next < now - 1e-7 ? 0 : idle + 1;
-    if (next <= now + NOISE) now = next;
-    else {
-      for (const i of taken) state.take(i);
-      taken.forEach((i, n) => state.put(i, were[n]!));
-    }
-    keep();
-    if (round % 5 === 4) yield { share: 1, cost: least, best };
-  }
   const at = better(p, best, costOf(p, best)) ?? best;
   return { at, cost: costOf(p, at) };
 }
@@ -225,7 +210,7 @@ function takeOver(state: State, answer: Int32Array): void {
 
 /** Items that belong with each item, as pairs or as one home; null where nothing belongs together. */
 function matesOf(p: Problem, state: State): ReadonlyArray<readonly number[]> | null {
-  if (p.pairs.length === 0 && !p.naming) return null;
+  if (p.pairs.length + p.kin.length === 0 && !p.naming) return null;
   const byHome = new Map<number, number[]>();
   p.naming?.home.forEach((h, i) => {
     const list = byHome.get(h);
@@ -301,7 +286,7 @@ function swapOne(state: State, i: number): boolean {
   const { p } = state;
   const from = state.at[i]!;
   if (from < 0) return false;
-  const plain = p.look === 0 && p.pairs.length === 0 && !p.naming;
+  const plain = p.look === 0 && p.pairs.length + p.kin.length === 0 && !p.naming;
   for (let k = 0; k < p.items; k++) {
     const to = state.at[k]!;
     if (to < 0 || to === from) continue;

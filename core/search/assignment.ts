@@ -22,6 +22,8 @@ export interface Problem extends Sought {
   group: Int32Array;
   /** What it costs when two items do not lie in the same place; half of it in another place of the same unit, a quarter in the next. */
   pairs: ReadonlyArray<readonly [a: number, b: number, cost: number]>;
+  /** The same for things of one kind in different homes. */
+  kin: Problem['pairs'];
   /** Piece of furniture of each place. */
   unit: Int32Array;
   /** Neighbours of each place. */
@@ -50,6 +52,7 @@ export function plainProblem(
     lying: [],
     group: new Int32Array(rows.items).fill(-1),
     pairs: [],
+    kin: [],
     unit: Int32Array.from({ length: rows.places }, (_, j) => j),
     near: Array.from({ length: rows.places }, () => []),
     naming: null,
@@ -83,7 +86,7 @@ export class State {
     this.looking = new SearchTime(p);
     this.there = Array.from({ length: p.places }, () => []);
     const partners: Array<Array<readonly [number, number]>> = Array.from({ length: p.items }, () => []);
-    for (const [a, b, cost] of p.pairs) {
+    for (const [a, b, cost] of [...p.pairs, ...p.kin]) {
       partners[a]!.push([b, cost]);
       partners[b]!.push([a, cost]);
     }
@@ -108,7 +111,7 @@ export class State {
       return sum;
     }
     let sum = p.cost[i * p.places + j]! + this.looking.added(i, j, from === j);
-    if (p.pairs.length > 0) for (const [k, cost] of this.partners[i]!) sum += pairCost(p, this.at[k]!, j, cost);
+    for (const [k, cost] of this.partners[i]!) sum += pairCost(p, this.at[k]!, j, cost);
     return this.names ? sum + this.names.added(i, j, from) : sum;
   }
 
@@ -172,7 +175,7 @@ export function costOf(p: Problem, at: ArrayLike<number>): number {
     }
   }
   sum += looking.total() - lookedBefore;
-  for (const [a, b, cost] of p.pairs) sum += pairCost(p, at[a]!, at[b]!, cost);
+  for (const [a, b, cost] of [...p.pairs, ...p.kin]) sum += pairCost(p, at[a]!, at[b]!, cost);
   if (!p.naming) return sum;
   const names = new Names(p.naming, p.near, p.out);
   const before = names.total();

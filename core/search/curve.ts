@@ -8,10 +8,16 @@ import { homesToRuns, wholeWhereFree } from './homesToRuns.ts';
 
 /** By how much the minutes may be above those of the quickest plan, as a share. */
 const MAY_COST = 0.08;
-/** The prices of a torn home that are tried, from the tidiest room on until one costs little enough. Found by trying. */
-const PRICES: readonly number[] = [6, 2.5, 1.2, 0.6, 0.3, 0.12];
-/** Those for a room that is sorted in another way than by homes: that way is what the maker asked for, whatever it costs. */
-const FEW_PRICES: readonly number[] = [1.2, 0.3];
+/** The prices of a torn home between which the one is looked for that costs little enough. Found by trying. */
+const PRICES = { most: 6, least: 0.12 } as const;
+/**
+ * In how many steps it is looked for: the most, and how many lines are gone through in all of them; the fewest, too, for a room that
+ * is sorted in another way than by homes: that way is what the maker asked for, whatever it costs.
+ */
+const STEPS = { most: 6, least: 2, lines: 1200 } as const;
+const stepsFor = ({ items }: Problem) => Math.max(STEPS.least, Math.min(STEPS.most, Math.floor(STEPS.lines / items)));
+/** The prices that are all tried, the dearest first, where the whole curve is asked for. */
+const CURVE: readonly number[] = [6, 2.5, 1.2, 0.6, 0.3, 0.12];
 /**
  * How hot single things begin to move when homes have their runs, the share of the moves that they have, and how many there are at
  * the most in all; less from price to price.
@@ -22,8 +28,6 @@ const NEXT = { heat: 0.6, share: 0.25, most: 150_000 } as const;
 /** What of the weight of a place that cannot be named stays where order is cheap, as a share. Found by trying. */
 const NAMED = 0.25;
 
-/** How often a price between one that costs too much and one that does not is tried. */
-const BETWEEN = 2;
 /** How much above what it may cost an answer is in the search's own reckoning that is not even settled. */
 const FAR_TOO_LONG = 0.03;
 
@@ -61,46 +65,44 @@ export function* tidiest<S extends Settled>(
   { moves, byHomes, curve = false }: { moves: number | undefined; byHomes: boolean; curve?: boolean },
   settled: (answer: ArrayLike<number>, problem: Problem) => Generator<undefined, S>,
 ): Generator<Looked, { quickest: Point<S>; chosen: Point<S>; points: Array<Point<S>> }> {
-  const prices = byHomes ? PRICES : FEW_PRICES;
-  const tries = byHomes ? BETWEEN : 1;
+  const steps = curve ? CURVE.length : byHomes ? stepsFor(p) : STEPS.least;
   const points: Array<Point<S>> = [];
-  const share = 1 / (prices.length + 3);
+  const share = 1 / (steps + 3);
   const quick: Answer = yield* stretch(assign(plain, seed, start, moves ?? movesFor(plain)), 0, 2 * share);
   const quickest = { price: 0, settled: yield* quietly(settled(quick.at, plain), 2 * share) };
   const most = quickest.settled.minutes * (1 + MAY_COST);
   const limit = timeOf(p, quick.at) * (1 + MAY_COST + FAR_TOO_LONG);
   const fine = ({ settled: s }: Point<S>) => s.out <= quickest.settled.out && s.minutes <= most;
   let best: Point<S> | null = null;
-  let dearer = (yield* stretch(homesToRuns(pricedAt(p, prices[0]!), seed), 2 * share, share / 2)).at;
-  let [dear, cheap] = [Infinity, 0];
-  for (let n = 0, between = 0; between < tries && (cheap > 0 || n < prices.length); n++) {
-    if (cheap > 0) between++;
-    const price = cheap > 0 ? Math.sqrt(dear * cheap) : prices[n]!;
+  let [dear, cheap]: [number, number] = [PRICES.most, PRICES.least];
+
+  let from: Int32Array | null = null;
+  for (let n = 0; n < steps; n++) {
+    const price: number = curve ? CURVE[n]! : Math.sqrt(dear * cheap);
     const priced = pricedAt(p, price);
-    const from = Math.min(1, (2.5 + n) * share);
+    const done = (2.5 + n) * share;
     const { heat, share: part, most: all } = n === 0 ? SETTLING : NEXT;
     const each = Math.ceil(Math.min((moves ?? movesFor(p)) * part, all / Math.max(1, p.items)));
-    const laid: Answer =
-      n === 0 ? { at: dearer, cost: 0 } : yield* stretch(homesToRuns(priced, seed + n, dearer), from, share / 2);
-    const single: Answer = yield* stretch(assign(priced, seed + n, laid.at, each, heat), from + share / 2, share / 2);
-    const at = wholeWhereFree(priced, single.at);
+    const laid: Answer = yield* stretch(homesToRuns(priced, seed + n, from), done, share / 2);
+    const single: Answer = yield* stretch(assign(priced, seed + n, laid.at, each, heat), done + share / 2, share / 2);
+    const at: Int32Array = wholeWhereFree(priced, single.at);
     // What takes far too long is not settled, unless nothing else comes.
-    const settles: boolean = curve || timeOf(p, at) <= limit || (!best && n + 1 >= prices.length);
+    const settles: boolean = curve || timeOf(p, at) <= limit || (!best && n + 1 === steps);
     const point: Point<S> | null = settles
-      ? { price, settled: yield* quietly(settled(at, priced), from + share) }
+      ? { price, settled: yield* quietly(settled(at, priced), done + share) }
       : null;
     if (point) points.push(point);
     if (point && (!best || isBetter(point, best, fine))) best = point;
-    if (curve || !point || !fine(point)) [dear, dearer] = [price, at];
-    else if (n === 0) break;
-    else cheap = price;
+    if (point && fine(point)) cheap = price;
+    else dear = price;
+    from = at;
   }
   return { quickest, chosen: best!, points: [quickest, ...points.reverse()] };
 }
 
 /** Seconds a week of an answer in time alone: homes, sets and wishes left out, and what has no place. */
 function timeOf(p: Problem, at: ArrayLike<number>): number {
-  let sum = costOf({ ...p, naming: null, pairs: [], without: new Float64Array(p.items) }, at);
+  let sum = costOf({ ...p, naming: null, pairs: [], kin: [], without: new Float64Array(p.items) }, at);
   if (p.wish) for (let i = 0; i < p.items; i++) if (at[i]! >= 0) sum -= p.wish[i * p.places + at[i]!]!;
   return sum;
 }
@@ -122,6 +124,7 @@ function pricedAt(p: Problem, price: number): Problem {
   if (!naming) return p;
   return {
     ...p,
+    kin: p.kin.map(([a, b, cost]) => [a, b, cost * price] as const),
     naming: {
       ...naming,
       torn: naming.torn * price,

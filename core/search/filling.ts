@@ -3,6 +3,7 @@ import { totalSeconds } from '../fetch/elements.ts';
 import { volume } from '../fit/fit.ts';
 import type { Pose } from '../fit/poses.ts';
 import type { Compartment } from '../furniture/compartments.ts';
+import { remembered } from '../model/memo.ts';
 import { byName, type Placement, type Supply } from '../model/plan.ts';
 import { compartmentId, fetchesAWeek, type Scene } from '../scene/scene.ts';
 import { isAnothers } from '../zones/homes.ts';
@@ -14,7 +15,7 @@ import { Fitter } from '../fit/feasible.ts';
 import { isMadeFor } from '../fit/limits.ts';
 import { barredFrom } from '../cost/rules.ts';
 import { boundOf } from '../cost/keeps.ts';
-import { wantedOf } from '../cost/sortingCost.ts';
+import { wantedOf, type Wanted } from '../cost/sortingCost.ts';
 import { apartFrom } from '../zones/separations.ts';
 import { heldBy } from '../zones/named.ts';
 import { shareOf } from '../cost/stock.ts';
@@ -49,6 +50,9 @@ export class Filling {
   /** In each compartment by what things are looked for among: how many of its lines lie there, how many there are, and fetches. */
   private readonly sought: Array<Map<string, { here: number; lines: number; fetches: number }>>;
   private readonly base = new Map<string, Float64Array>();
+  private readonly wishes = new Map<string, Float64Array>();
+  private readonly barred = new Map<string, Uint8Array>();
+  private readonly wanted: Wanted;
   private readonly partsOf = new Map<string, Part[]>();
   readonly scene: Scene;
   readonly fitter: Fitter;
@@ -74,6 +78,7 @@ export class Filling {
     this.pinned = pinned;
     this.kept = new Set(pinned.map((p) => `${p.supply} ${compartmentId(p)}`));
     this.scene = scene;
+    this.wanted = wantedOf(scene);
     this.homeless = new Set(
       [...scene.standing.planned.values()]
         .flat()
@@ -101,15 +106,12 @@ export class Filling {
 
   /** Seconds a week of all the working stock of a supply alone in each compartment, without the wished order. */
   costs(supply: Supply): Float64Array {
-    let row = this.base.get(supply.id);
-    if (!row) {
-      row = Float64Array.from(this.scene.compartments, (c) => {
+    return remembered(this.base, supply.id, () =>
+      Float64Array.from(this.scene.compartments, (c) => {
         const cost = placeCost(this.scene, supply, c, ALONE, 'planned');
         return cost.fetching + cost.penalty;
-      });
-      this.base.set(supply.id, row);
-    }
-    return row;
+      }),
+    );
   }
 
   /** The share of the fetches of its supply that goes to a part. */
@@ -123,24 +125,25 @@ export class Filling {
 
   /** Seconds a week that a part weighs in a compartment for not being shown as wished, or out of line. */
   order(part: Thing, at: number): number {
-    const wanted = wantedOf(this.scene);
-    const c = this.scene.compartments[at]!;
+    const { supply, spare, count } = part;
     const tidy = this.tidy(part, at);
-    if (part.spare) return tidy;
-    const wishes =
-      wanted.shown(part.supply, c) +
-      wanted.line(part.supply, c) +
-      wanted.given(part.supply, c) +
-      wanted.holder(part.supply, c);
-    return tidy + (wishes * part.count) / part.supply.count;
+    if (spare) return tidy;
+    const wishes = remembered(this.wishes, supply.id, () => {
+      const { shown, line, given, holder } = this.wanted;
+      const { compartments } = this.scene;
+      return Float64Array.from(
+        compartments,
+        (c) => shown(supply, c) + line(supply, c) + given(supply, c) + holder(supply, c),
+      );
+    });
+    return tidy + (wishes[at]! * count) / supply.count;
   }
 
   /** What of that the quickest plan knows nothing of: good places are for what is in use, locked ones for what is dangerous. */
   tidy(part: Thing, at: number): number {
-    const wanted = wantedOf(this.scene);
     const c = this.scene.compartments[at]!;
-    const locked = part.spare ? 0 : (wanted.lockedAway(part.supply, c) * part.count) / part.supply.count;
-    return wanted.rent(part, c) + locked;
+    const locked = part.spare ? 0 : (this.wanted.lockedAway(part.supply, c) * part.count) / part.supply.count;
+    return this.wanted.rent(part, c) + locked;
   }
 
   /** Seconds a week that finding and getting out one of a part takes when it lies so. */
@@ -186,7 +189,7 @@ export class Filling {
   /** Seconds a week that it weighs when a place can be named worse with a part than without it; pinned things count, too. */
   tangled(part: Pick<Thing, 'supply' | 'spare'>, at: number): number {
     const { scene } = this;
-    if (!wantedOf(scene).sorted(part.supply.id)) return 0;
+    if (!this.wanted.sorted(part.supply.id)) return 0;
     const { id } = scene.compartments[at]!;
     const there = [
       ...this.parts.filter((p) => p.at === at).map((p) => ({ supply: p.supply.id, spare: p.spare })),
@@ -205,16 +208,21 @@ export class Filling {
 
   /** Whether a supply may not lie in a compartment: nobody can get at it, it is gone in the plan, or a rule says so. */
   bars(supply: Supply, at: number): boolean {
-    const compartment = this.scene.compartments[at]!;
-    return (
-      compartment.only === 'today' ||
-      this.scene.shut.has(compartment.id) ||
-      this.homeless.has(compartment.id) ||
-      !this.open(compartment.id, supply.id) ||
-      isAnothers(this.scene, supply.id, compartment.id) ||
-      this.kept.has(`${supply.id} ${compartment.id}`) ||
-      barredFrom(this.scene, supply, compartment) !== null
+    const { scene } = this;
+    const row = remembered(this.barred, supply.id, () =>
+      Uint8Array.from(scene.compartments, (c) =>
+        c.only === 'today' ||
+        scene.shut.has(c.id) ||
+        this.homeless.has(c.id) ||
+        !this.open(c.id, supply.id) ||
+        isAnothers(scene, supply.id, c.id) ||
+        this.kept.has(`${supply.id} ${c.id}`) ||
+        barredFrom(scene, supply, c) !== null
+          ? 1
+          : 0,
+      ),
     );
+    return row[at] === 1;
   }
 
   /** Whether another part of the same supply lies there: parts of one supply do not share a compartment. */

@@ -41,7 +41,15 @@ function room(seed: number, homes = 3, places = PLACES): Problem {
     ),
     naming: {
       ...{ home: Int32Array.from(home), label: Int32Array.from(home), zone: new Int32Array(items).fill(-1) },
-      ...{ weight: new Float64Array(homes).fill(1), torn: 15, far: 30, nameless: 90, run: 15, place: 4 },
+      ...{
+        weight: new Float64Array(homes).fill(1),
+        ownNames: new Int32Array(homes).fill(2),
+        torn: 15,
+        far: 30,
+        nameless: 90,
+        run: 15,
+        place: 4,
+      },
       ...{ mixed: new Float64Array(places), strangers: 0, tangled: 350, homesInPlace: 2, linesOnTable: 5, lying: [] },
     },
   };

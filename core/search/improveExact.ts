@@ -30,7 +30,7 @@ class Both {
     this.all = new State(p);
     const { wish } = p;
     const cost = wish ? p.cost.map((c, k) => c - wish[k]!) : p.cost;
-    this.time = new State({ ...p, cost, naming: null, pairs: [], without: new Float64Array(p.items) });
+    this.time = new State({ ...p, cost, naming: null, pairs: [], kin: [], without: new Float64Array(p.items) });
   }
   at(i: number): number {
     return this.all.at[i]!;

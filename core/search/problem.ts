@@ -6,9 +6,10 @@ import type { Problem } from './assignment.ts';
 import { lookSeconds } from '../cost/cost.ts';
 import { linesOf, lookedThrough } from '../zones/searchTime.ts';
 import { farness, type Left, type Part, type Filling } from './filling.ts';
-import { homeCosts, mixedSeconds, SET_WEIGHS, wantedOf } from '../cost/sortingCost.ts';
+import { homeCosts, KIN_WEIGHS, mixedSeconds, SET_WEIGHS, wantedOf } from '../cost/sortingCost.ts';
 import { apartFrom } from '../zones/separations.ts';
-import { homeOfPlacement, isOut, zoneCounted } from '../zones/named.ts';
+import { kinOf } from '../zones/kin.ts';
+import { homeOfPlacement, isOut, ownNamesOf, zoneCounted } from '../zones/named.ts';
 import type { HomeOf } from '../zones/homes.ts';
 import { neighboursOf } from '../zones/neighbours.ts';
 import type { Naming } from './naming.ts';
@@ -126,7 +127,7 @@ export function problemOf(
     group: Int32Array.from(parts, (part) => groups.get(part.supply.id)!),
     ...belonging(search, pinned, parts),
   };
-  const timeAlone = { cost: less(cost), exactly: less(exactly), wish: less(wish), naming: null };
+  const timeAlone = { cost: less(cost), exactly: less(exactly), wish: less(wish), naming: null, kin: [] };
   return { parts, problem, quick: { ...problem, ...timeAlone } };
 }
 
@@ -135,7 +136,7 @@ function belonging(
   { scene }: Filling,
   pinned: readonly Placement[],
   parts: readonly Movable[],
-): Pick<Problem, 'pairs' | 'unit' | 'near' | 'naming' | 'conflicts'> {
+): Pick<Problem, 'pairs' | 'kin' | 'unit' | 'near' | 'naming' | 'conflicts'> {
   const { sorted, sets: together } = wantedOf(scene);
   const { constants, compartments: places } = scene;
   const units = new Map([...new Set(places.map((c) => c.unit))].map((u, i) => [u, i]));
@@ -149,6 +150,11 @@ function belonging(
   const pairs = [...together.values()].flatMap((ids) => {
     const own = ids.flatMap((id) => main.get(id) ?? []);
     return own.flatMap((a, n) => own.slice(n + 1).map((b) => [a, b, constants.apart / (ids.length - 1)] as const));
+  });
+  const kin = kinOf(scene).flatMap(([first, other]) => {
+    const [a, b] = [main.get(first), main.get(other)];
+    const both = a !== undefined && b !== undefined && sorted(first) && sorted(other);
+    return both ? [[a, b, constants.homeExtra * KIN_WEIGHS] as const] : [];
   });
   const apart = apartFrom(scene.plan);
   const conflicts = new Map<number, ReadonlySet<number>>();
@@ -175,10 +181,12 @@ function belonging(
   };
   const [homes, zones, labels] = [numbers<string>(), numbers<string>(), numbers<string>()];
   const sets: number[] = [];
+  const ownNames: number[] = [];
   const told = (p: Pick<Placement, 'supply' | 'spare'>) => {
     if (!sorted(p.supply)) return { home: -1, zone: -1, label: -1 };
     const home = homeOfPlacement(scene, p);
     if (home.set) sets.push(homes(home.id));
+    ownNames[homes(home.id)] = ownNamesOf(home);
     return {
       home: homes(home.id),
       zone: zones(zoneCounted(scene, home)),
@@ -200,6 +208,7 @@ function belonging(
     label: Int32Array.from(own, (o) => o.label),
     ...homeCosts(constants),
     weight: weights,
+    ownNames: Int32Array.from(ownNames),
     mixed: Float64Array.from(places, (c) => mixedSeconds(constants, c)),
     strangers: constants.strangers,
     tangled: constants.tangled,
@@ -209,6 +218,7 @@ function belonging(
   };
   return {
     pairs: constants.apart > 0 ? pairs : [],
+    kin,
     unit: Int32Array.from(places, (c) => units.get(c.unit)!),
     near: places.map((c) => near.get(c.id)!.map((id) => index.get(id)!)),
     naming: own.some((o) => o.home >= 0) ? naming : null,

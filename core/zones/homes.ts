@@ -59,7 +59,7 @@ const PARTNERS = 24;
 /** What homes are made of. */
 export const madeOfHomes = ({ approaches, plan }: Scene): [object, ...unknown[]] => [
   approaches,
-  ...[plan.supplies, plan.homes, plan.zones, plan.aparts, plan.allotments],
+  ...[plan.supplies, plan.homes, plan.zones, plan.aparts, plan.allotments, plan.keeps],
 ];
 
 /** All homes of a plan, formed once for what they are made of. */

@@ -67,7 +67,7 @@ export interface NamedPlace {
   tooMany: number;
 }
 
-interface NamedHome {
+export interface NamedHome {
   home: HomeOf;
   places: string[];
   /** Its places as runs of neighbours, and how many of its lines lie in each, most first. */
@@ -124,7 +124,10 @@ function namedPlace(scene: Scene, id: string, list: readonly Placement[]): Named
 
 /** Names in a row at the most; and up to how many things of a home that lie apart from most of it are called by their own names. */
 const NAMES = 2;
-export const OWN_NAMES = 2;
+const OWN_NAMES = 2;
+
+/** Up to how many things of a home in a further run are called by their own names there: parts of one supply cannot be told apart. */
+export const ownNamesOf = (home: Pick<HomeOf, 'supplies'>): number => (home.supplies.length === 1 ? 0 : OWN_NAMES);
 
 /** What a place is called, and whether that is true of it alone: not where the rest of a home that gives its name lies elsewhere. */
 interface Called {

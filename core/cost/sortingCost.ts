@@ -103,6 +103,7 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
       const list = scene.compartments.filter((c) => isKeptFor(plan, supply, c) && posesOf(supply, c).length > 0);
       return new Set(list.map((c) => c.id));
     });
+  const isKeptElsewhere = (supply: Supply, c: Compartment) => keptFor(supply).size > 0 && !keptFor(supply).has(c.id);
   const rates = new Map(scene.compartments.map((c) => [c.id, rentOf(scene, c)]));
   const isLocked = new Set(
     scene.compartments.flatMap((c) =>
@@ -141,7 +142,7 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
         (row.unit !== c.unit || (row.slot !== '' && row.slot !== c.slot));
       return (
         (strange ? constants.borrowed : 0) +
-        (keptFor(supply).size > 0 && !keptFor(supply).has(c.id) ? constants.strangers : 0) +
+        (isKeptElsewhere(supply, c) ? constants.strangers : 0) +
         (outside ? constants.tangled : 0) +
         (elsewhere ? constants.wrongSide : 0) +
         (row != null && !isAsked(scene, row, c) ? constants.wrongSide : 0)

@@ -8,8 +8,11 @@ import { homesToRuns, wholeWhereFree } from './homesToRuns.ts';
 
 /** By how much the minutes may be above those of the quickest plan, as a share. */
 const MAY_COST = 0.08;
-/** The prices of a torn home between which the one is looked for that costs little enough. Found by trying. */
-const PRICES = { most: 6, least: 0.12 } as const;
+/**
+ * The first price of a torn home that is tried, the most, and by how much the next is lower as long as everything costs too much: in
+ * steps, since from a tidy answer it goes well to a quicker one, and not the other way round. Found by trying.
+ */
+const PRICES = { first: 0.85, most: 6, lower: 0.38 } as const;
 /**
  * In how many steps it is looked for: the most, and how many lines are gone through in all of them; the fewest, too, for a room that
  * is sorted in another way than by homes: that way is what the maker asked for, whatever it costs.
@@ -74,11 +77,17 @@ export function* tidiest<S extends Settled>(
   const limit = timeOf(p, quick.at) * (1 + MAY_COST + FAR_TOO_LONG);
   const fine = ({ settled: s }: Point<S>) => s.out <= quickest.settled.out && s.minutes <= most;
   let best: Point<S> | null = null;
-  let [dear, cheap]: [number, number] = [PRICES.most, PRICES.least];
+  let [dear, cheap]: [number, number | null] = [PRICES.most, null];
 
   let from: Int32Array | null = null;
   for (let n = 0; n < steps; n++) {
-    const price: number = curve ? CURVE[n]! : Math.sqrt(dear * cheap);
+    const price: number = curve
+      ? CURVE[n]!
+      : n === 0
+        ? PRICES.first
+        : cheap
+          ? Math.sqrt(dear * cheap)
+          : dear * PRICES.lower;
     const priced = pricedAt(p, price);
     const done = (2.5 + n) * share;
     const { heat, share: part, most: all } = n === 0 ? SETTLING : NEXT;

@@ -177,7 +177,7 @@ export const wantedOf = onceFor(madeOfHomes, (scene: Scene): Wanted => {
 });
 
 /** How much more it counts that a machine in use is put away, where it could stand at its work. Our constant, no source. */
-const AT_WORK = 2;
+const AT_WORK = 6;
 
 /** Whether a divided place is made for something else: where order counts it rather stays empty. */
 const misused = (scene: Scene, supply: Supply, c: Compartment): boolean =>

@@ -27,6 +27,15 @@ test('all is placed but what fits nowhere, not even alone', () => {
     for (const c of sceneOf(demo).compartments) expect(fit(s, 1, c, c.inside.width, null).count).toBe(0);
 });
 
+test('the sewing machine stands on its own table, and the scroll saw on the bench where one carves', () => {
+  const at = (supply: string) =>
+    Object.values(demo.placements)
+      .filter((p) => p.arrangement === 'planned' && p.supply === supply)
+      .map((p) => `${p.unit} ${p.slot}`);
+  expect(at('sewing-machine')).toEqual(['sewtable top']);
+  expect(at('scroll-saw')).toEqual(['bench top']);
+});
+
 describe('what is wrong today is mended', () => {
   const today = (supply: string) =>
     Object.values(report.placements).filter((p) => p.arrangement === 'today' && p.supply === supply);

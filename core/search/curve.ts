@@ -10,7 +10,7 @@ import { homesToRuns, wholeWhereFree } from './homesToRuns.ts';
 const MAY_COST = 0.08;
 /**
  * The first price of a torn home that is tried, the most, and by how much the next is lower as long as everything costs too much: in
- * steps, since from a tidy answer it goes well to a quicker one, and not the other way round. Found by trying.
+ * steps, since from a tidy answer it goes better to a quicker one than the other way round. Found by trying.
  */
 const PRICES = { first: 0.85, most: 6, lower: 0.38 } as const;
 /**
@@ -78,16 +78,9 @@ export function* tidiest<S extends Settled>(
   const fine = ({ settled: s }: Point<S>) => s.out <= quickest.settled.out && s.minutes <= most;
   let best: Point<S> | null = null;
   let [dear, cheap]: [number, number | null] = [PRICES.most, null];
-
   let from: Int32Array | null = null;
   for (let n = 0; n < steps; n++) {
-    const price: number = curve
-      ? CURVE[n]!
-      : n === 0
-        ? PRICES.first
-        : cheap
-          ? Math.sqrt(dear * cheap)
-          : dear * PRICES.lower;
+    const price: number = curve ? CURVE[n]! : n === 0 ? PRICES.first : nextPrice(dear, cheap);
     const priced = pricedAt(p, price);
     const done = (2.5 + n) * share;
     const { heat, share: part, most: all } = n === 0 ? SETTLING : NEXT;
@@ -108,6 +101,10 @@ export function* tidiest<S extends Settled>(
   }
   return { quickest, chosen: best!, points: [quickest, ...points.reverse()] };
 }
+
+/** @param dear what costs too much, or the most @param cheap what costs little enough; null as long as nothing does */
+const nextPrice = (dear: number, cheap: number | null): number =>
+  cheap === null ? dear * PRICES.lower : Math.sqrt(dear * cheap);
 
 /** Seconds a week of an answer in time alone: homes, sets and wishes left out, and what has no place. */
 function timeOf(p: Problem, at: ArrayLike<number>): number {
